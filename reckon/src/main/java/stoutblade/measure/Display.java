@@ -1,0 +1,156 @@
+package stoutblade.measure;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.text.DecimalFormatSymbols;
+import java.util.Locale;
+
+/** Writes quantities for people, in the units in use. Numbers are written with a decimal point. */
+public final class Display {
+
+  private static final double MM2_PER_SQUARE_FOOT = Units.MM_PER_FOOT * Units.MM_PER_FOOT;
+  private static final double MM3_PER_CUBIC_INCH = Math.pow(Units.MM_PER_INCH, 3);
+
+  /** Grams in an avoirdupois ounce: a sixteenth of 453.59237 g (agreement of 1959). */
+  private static final double G_PER_OUNCE = 453.59237 / 16;
+
+  /** Cubic millimetres in a US fluid ounce: 231 cubic inches to the gallon of 128. */
+  private static final double MM3_PER_FLUID_OUNCE = 231 * MM3_PER_CUBIC_INCH / 128;
+
+  private Display() {}
+
+  /** Writes a value of a quantity, with its unit. */
+  public static String show(double value, Quantity quantity, Units units) {
+    if (!Double.isFinite(value)) {
+      return "–";
+    }
+    return switch (quantity) {
+      case LENGTH -> length(value, units);
+      case AREA -> area(value, units);
+      case VOLUME -> volume(value, units);
+      case MASS -> mass(value, units);
+      case ANGLE -> decimal(Math.toDegrees(value), 1) + "°";
+      case DURATION -> duration(value);
+      case COUNT -> decimal(value, 0);
+      case RATIO -> significant(value, 4);
+      case PIXELS -> decimal(value, 1) + " px";
+      case MM_PER_PIXEL ->
+          units.metric()
+              ? significant(value, 4) + " mm/px"
+              : significant(value / Units.MM_PER_INCH, 4) + " in/px";
+      case FREQUENCY -> decimal(value, 1) + " Hz";
+      case MODULUS -> significant(value / 1000, 3) + " GPa";
+      case DENSITY -> decimal(value * 1e6, 0) + " kg/m³";
+      case BENDING_STIFFNESS -> significant(value / 1e6, 3) + " N·m²";
+      case SECOND_MOMENT -> significant(value, 4) + " mm⁴";
+      case SPREAD -> decimal(value * 1000, 0) + " ml/m²";
+    };
+  }
+
+  /**
+   * Writes a length: metric in mm below 10 cm and in cm from there, to the tenth of a millimetre;
+   * otherwise in inches and fractions, with feet from 4 ft.
+   *
+   * @param mm the length in mm
+   */
+  public static String length(double mm, Units units) {
+    if (units.metric()) {
+      return Math.abs(mm) < 99.95 ? decimal(mm, 1) + " mm" : decimal(mm / 10, 2) + " cm";
+    }
+    return fraction(mm, units.denominator());
+  }
+
+  private static String fraction(double mm, int denominator) {
+    long parts = Math.round(Math.abs(mm) / Units.MM_PER_INCH * denominator);
+    String sign = mm < 0 && parts > 0 ? "-" : "";
+    long feet = parts >= 48L * denominator ? parts / (12L * denominator) : 0;
+    long rest = parts - feet * 12 * denominator;
+    String inches = mixed(rest, denominator);
+    if (feet == 0) {
+      return sign + inches + "\"";
+    }
+    return sign + feet + "'" + (rest == 0 ? "" : " " + inches + "\"");
+  }
+
+  private static String mixed(long parts, int denominator) {
+    long whole = parts / denominator;
+    long above = parts % denominator;
+    if (above == 0) {
+      return Long.toString(whole);
+    }
+    int shared = Integer.lowestOneBit((int) above);
+    String fraction = above / shared + "/" + denominator / shared;
+    return whole == 0 ? fraction : whole + " " + fraction;
+  }
+
+  private static String area(double mm2, Units units) {
+    if (units.metric()) {
+      return Math.abs(mm2) < 1e5 ? decimal(mm2 / 100, 1) + " cm²" : decimal(mm2 / 1e6, 3) + " m²";
+    }
+    return Math.abs(mm2) < MM2_PER_SQUARE_FOOT
+        ? decimal(mm2 / (Units.MM_PER_INCH * Units.MM_PER_INCH), 1) + " sq in"
+        : decimal(mm2 / MM2_PER_SQUARE_FOOT, 2) + " sq ft";
+  }
+
+  private static String volume(double mm3, Units units) {
+    if (units.metric()) {
+      return Math.abs(mm3) < 1e4 ? decimal(mm3 / 1000, 1) + " ml" : decimal(mm3 / 1000, 0) + " ml";
+    }
+    return decimal(mm3 / MM3_PER_FLUID_OUNCE, 2) + " fl oz";
+  }
+
+  private static String mass(double g, Units units) {
+    if (units.metric()) {
+      return Math.abs(g) < 1000 ? decimal(g, 0) + " g" : decimal(g / 1000, 2) + " kg";
+    }
+    double ounces = g / G_PER_OUNCE;
+    return Math.abs(ounces) < 16 ? decimal(ounces, 1) + " oz" : decimal(ounces / 16, 2) + " lb";
+  }
+
+  /** Writes a duration as hours and minutes, or days from 48 hours on. */
+  public static String duration(double minutes) {
+    long whole = Math.round(Math.abs(minutes));
+    String sign = minutes < 0 && whole > 0 ? "-" : "";
+    if (whole < 60) {
+      return sign + (whole == 0 && minutes > 0 ? "under 1" : whole) + " min";
+    }
+    if (whole < 48 * 60) {
+      return sign + whole / 60 + " h" + (whole % 60 == 0 ? "" : " " + whole % 60 + " min");
+    }
+    long hours = Math.round(whole / 60.0);
+    return sign + hours / 24 + " d" + (hours % 24 == 0 ? "" : " " + hours % 24 + " h");
+  }
+
+  /** Writes a number with at most so many decimals, without trailing zeros. */
+  public static String decimal(double value, int places) {
+    if (!Double.isFinite(value)) {
+      return "–";
+    }
+    return plain(BigDecimal.valueOf(value).setScale(places, RoundingMode.HALF_UP));
+  }
+
+  private static String significant(double value, int digits) {
+    if (value == 0 || !Double.isFinite(value)) {
+      return value == 0 ? "0" : "–";
+    }
+    int magnitude = (int) Math.floor(Math.log10(Math.abs(value)));
+    return plain(
+        BigDecimal.valueOf(value)
+            .setScale(Math.max(0, digits - 1 - magnitude), RoundingMode.HALF_UP));
+  }
+
+  /** Groups thousands with a thin space, so that they are never taken for decimals. */
+  private static String plain(BigDecimal value) {
+    BigDecimal shown = value.signum() == 0 ? BigDecimal.ZERO : value.stripTrailingZeros();
+    String text = shown.toPlainString();
+    int dot = text.indexOf('.');
+    String whole = dot < 0 ? text : text.substring(0, dot);
+    if (whole.replace("-", "").length() < 5) {
+      return text;
+    }
+    DecimalFormatSymbols symbols = new DecimalFormatSymbols(Locale.ROOT);
+    symbols.setGroupingSeparator('\u202f');
+    String grouped = new java.text.DecimalFormat("#,##0", symbols).format(new BigDecimal(whole));
+    return dot < 0 ? grouped : grouped + text.substring(dot);
+  }
+}

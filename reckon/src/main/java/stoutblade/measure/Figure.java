@@ -1,0 +1,133 @@
+package stoutblade.measure;
+
+import java.util.List;
+import java.util.function.Function;
+
+/**
+ * A number that reaches a person, with its working.
+ *
+ * @param id dotted name, unique within a project's figures, such as {@code blade.length}
+ * @param label what it is, in the trade's words, without a full stop
+ * @param value in the unit of its quantity
+ * @param quantity what it measures
+ * @param formula how it came about, with inputs as {@code {id}}; empty for a value that was given
+ * @param inputs the figures it came from
+ * @param source where the formula or the value comes from
+ * @param doubt how unsure it is
+ */
+public record Figure(
+    String id,
+    String label,
+    double value,
+    Quantity quantity,
+    String formula,
+    List<Figure> inputs,
+    Source source,
+    Doubt doubt) {
+
+  /** Copies the inputs. */
+  public Figure {
+    if (id.isBlank() || label.isBlank()) {
+      throw new IllegalArgumentException("A figure has an id and a label; found '" + id + "'");
+    }
+    inputs = List.copyOf(inputs);
+  }
+
+  /** A value that was given: typed, marked, read from a catalogue or a standard. */
+  public static Figure given(
+      String id, String label, double value, Quantity quantity, Source source) {
+    return new Figure(id, label, value, quantity, "", List.of(), source, Doubt.NONE);
+  }
+
+  /** A given value with its standard deviation, in the value's unit. */
+  public static Figure given(
+      String id, String label, double value, Quantity quantity, Source source, double std) {
+    return new Figure(id, label, value, quantity, "", List.of(), source, Doubt.of(id, std));
+  }
+
+  /**
+   * Computes a figure from its formula; the doubt of the inputs is carried through it by central
+   * differences, cause by cause.
+   *
+   * @throws IllegalArgumentException if the formula is malformed or names an input not given
+   */
+  public static Figure computed(
+      String id, String label, Quantity quantity, String formula, Source source, Figure... inputs) {
+    List<Figure> from = List.of(inputs);
+    double value = Formula.compute(formula, name -> input(from, name).value);
+    Doubt doubt = Doubt.NONE;
+    for (Figure input : from) {
+      if (!input.doubt.parts().isEmpty()) {
+        doubt = doubt.plus(input.doubt.times(slope(formula, from, input)));
+      }
+    }
+    return new Figure(id, label, value, quantity, formula, from, source, doubt);
+  }
+
+  /**
+   * A figure found by a procedure rather than a formula of one line.
+   *
+   * @param words the procedure in words; inputs may be named as {@code {id}}
+   */
+  public static Figure found(
+      String id,
+      String label,
+      double value,
+      Quantity quantity,
+      String words,
+      Source source,
+      Doubt doubt,
+      Figure... inputs) {
+    return new Figure(id, label, value, quantity, words, List.of(inputs), source, doubt);
+  }
+
+  private static double slope(String formula, List<Figure> from, Figure varied) {
+    double step = Math.max(Math.abs(varied.value) * 1e-6, varied.doubt.std() * 1e-3);
+    return (shifted(formula, from, varied, step) - shifted(formula, from, varied, -step))
+        / (2 * step);
+  }
+
+  private static double shifted(String formula, List<Figure> from, Figure varied, double by) {
+    return Formula.compute(
+        formula, name -> name.equals(varied.id) ? varied.value + by : input(from, name).value);
+  }
+
+  private static Figure input(List<Figure> from, String name) {
+    return from.stream()
+        .filter(figure -> figure.id.equals(name))
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException("The formula names no input " + name));
+  }
+
+  /** The value as text in the units in use. */
+  public String show(Units units) {
+    return Display.show(value, quantity, units);
+  }
+
+  /** The value with the range that holds it about 95 times in 100, where one is known. */
+  public String showWithRange(Units units) {
+    return doubt.parts().isEmpty() ? show(units) : show(units) + " ± " + range(units);
+  }
+
+  private String range(Units units) {
+    double half = doubt.range95();
+    if (quantity == Quantity.LENGTH && !units.metric()) {
+      return Display.decimal(half / Units.MM_PER_INCH, 2) + "\"";
+    }
+    return Display.show(half, quantity, units);
+  }
+
+  /** The formula with the inputs' labels in it; empty for a given value. */
+  public String inWords() {
+    return write(input -> input.label);
+  }
+
+  /** The formula with the inputs' values in it; empty for a given value. */
+  public String inNumbers(Units units) {
+    return write(input -> input.show(units));
+  }
+
+  private String write(Function<Figure, String> shown) {
+    return Formula.write(formula, name -> shown.apply(input(inputs, name)));
+  }
+}

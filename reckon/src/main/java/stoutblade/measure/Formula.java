@@ -1,0 +1,188 @@
+package stoutblade.measure;
+
+import java.util.Map;
+import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * A formula over named inputs, which is both what is computed and what is shown, so that the
+ * working on the screen cannot differ from the sum behind it.
+ *
+ * <pre>
+ * sum     := product (('+' | '-') product)*
+ * product := power (('*' | '/') power)*
+ * power   := atom ('^' power)?
+ * atom    := '-' atom | '(' sum ')' | name '(' sum (',' sum)* ')' | '{' id '}' | number | 'pi'
+ * </pre>
+ */
+final class Formula {
+
+  private static final Map<String, ToDoubleFunction<double[]>> FUNCTIONS =
+      Map.of(
+          "sqrt", a -> Math.sqrt(a[0]),
+          "atan", a -> Math.atan(a[0]),
+          "tan", a -> Math.tan(a[0]),
+          "sin", a -> Math.sin(a[0]),
+          "cos", a -> Math.cos(a[0]),
+          "abs", a -> Math.abs(a[0]),
+          "ceil", a -> Math.ceil(a[0] - 1e-9),
+          "max", a -> Math.max(a[0], a[1]),
+          "min", a -> Math.min(a[0], a[1]));
+
+  private final String text;
+  private final ToDoubleFunction<String> valueOf;
+  private int at;
+
+  private Formula(String text, ToDoubleFunction<String> valueOf) {
+    this.text = text;
+    this.valueOf = valueOf;
+  }
+
+  /**
+   * Computes a formula.
+   *
+   * @param valueOf the value of each input by its id
+   * @throws IllegalArgumentException if the formula is malformed, with the place
+   */
+  static double compute(String text, ToDoubleFunction<String> valueOf) {
+    Formula formula = new Formula(text, valueOf);
+    double value = formula.sum();
+    if (formula.peek() != '\0') {
+      throw formula.fault("nothing more");
+    }
+    return value;
+  }
+
+  /** Writes a formula with each input put in by the given function and signs as on paper. */
+  static String write(String text, Function<String, String> shown) {
+    StringBuilder out = new StringBuilder();
+    int from = 0;
+    while (from < text.length()) {
+      int open = text.indexOf('{', from);
+      int close = text.indexOf('}', from);
+      if (open < 0 || close < open) {
+        return out.append(signs(text.substring(from))).toString();
+      }
+      out.append(signs(text.substring(from, open)));
+      out.append(shown.apply(text.substring(open + 1, close)));
+      from = close + 1;
+    }
+    return out.toString();
+  }
+
+  private static String signs(String text) {
+    return text.replace(" * ", " × ")
+        .replace(" / ", " ÷ ")
+        .replace(" - ", " − ")
+        .replace("pi", "π")
+        .replace("sqrt", "√")
+        .replace("^2", "²")
+        .replace("^3", "³")
+        .replace("^4", "⁴");
+  }
+
+  private double sum() {
+    double value = product();
+    for (char sign = peek(); sign == '+' || sign == '-'; sign = peek()) {
+      at++;
+      double right = product();
+      value = sign == '+' ? value + right : value - right;
+    }
+    return value;
+  }
+
+  private double product() {
+    double value = power();
+    for (char sign = peek(); sign == '*' || sign == '/'; sign = peek()) {
+      at++;
+      double right = power();
+      value = sign == '*' ? value * right : value / right;
+    }
+    return value;
+  }
+
+  private double power() {
+    double base = atom();
+    if (peek() != '^') {
+      return base;
+    }
+    at++;
+    return Math.pow(base, power());
+  }
+
+  private double atom() {
+    char next = peek();
+    if (next == '-') {
+      at++;
+      return -atom();
+    }
+    if (next == '(') {
+      at++;
+      double inner = sum();
+      expect(')');
+      return inner;
+    }
+    if (next == '{') {
+      int close = text.indexOf('}', at);
+      String id = text.substring(at + 1, close);
+      at = close + 1;
+      return valueOf.applyAsDouble(id);
+    }
+    return Character.isLetter(next) ? named() : number();
+  }
+
+  private double named() {
+    int from = at;
+    while (at < text.length() && Character.isLetter(text.charAt(at))) {
+      at++;
+    }
+    String name = text.substring(from, at);
+    if (name.equals("pi")) {
+      return Math.PI;
+    }
+    ToDoubleFunction<double[]> function = FUNCTIONS.get(name);
+    if (function == null) {
+      throw fault("a known function, not " + name);
+    }
+    expect('(');
+    double first = sum();
+    double second = Double.NaN;
+    if (peek() == ',') {
+      at++;
+      second = sum();
+    }
+    expect(')');
+    return function.applyAsDouble(new double[] {first, second});
+  }
+
+  private double number() {
+    peek();
+    int from = at;
+    while (at < text.length() && (Character.isDigit(text.charAt(at)) || text.charAt(at) == '.')) {
+      at++;
+    }
+    if (from == at) {
+      throw fault("a number");
+    }
+    return Double.parseDouble(text.substring(from, at));
+  }
+
+  private void expect(char wanted) {
+    if (peek() != wanted) {
+      throw fault("'" + wanted + "'");
+    }
+    at++;
+  }
+
+  private char peek() {
+    while (at < text.length() && text.charAt(at) == ' ') {
+      at++;
+    }
+    return at < text.length() ? text.charAt(at) : '\0';
+  }
+
+  private IllegalArgumentException fault(String wanted) {
+    return new IllegalArgumentException(
+        "Formula '" + text + "': expected " + wanted + " at character " + (at + 1));
+  }
+}

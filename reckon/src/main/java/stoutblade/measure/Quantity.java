@@ -1,0 +1,32 @@
+package stoutblade.measure;
+
+/** What kind of thing a value measures, and the unit it is kept in. */
+public enum Quantity {
+  LENGTH("mm"),
+  AREA("mm²"),
+  VOLUME("mm³"),
+  MASS("g"),
+  ANGLE("rad"),
+  DURATION("min"),
+  COUNT(""),
+  RATIO(""),
+  PIXELS("px"),
+  MM_PER_PIXEL("mm/px"),
+  FREQUENCY("Hz"),
+  MODULUS("N/mm²"),
+  DENSITY("g/mm³"),
+  BENDING_STIFFNESS("N·mm²"),
+  SECOND_MOMENT("mm⁴"),
+  SPREAD("mm³/mm²");
+
+  private final String unit;
+
+  Quantity(String unit) {
+    this.unit = unit;
+  }
+
+  /** The unit that values are kept in inside the computing core. */
+  public String unit() {
+    return unit;
+  }
+}
