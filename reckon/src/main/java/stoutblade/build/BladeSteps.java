@@ -1,0 +1,437 @@
+package stoutblade.build;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import stoutblade.build.Step.Need;
+import stoutblade.core.CoreReckoning;
+import stoutblade.finish.CoatReckoning;
+import stoutblade.finish.Coating;
+import stoutblade.measure.Display;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
+import stoutblade.measure.Source;
+import stoutblade.stock.Catalogue;
+import stoutblade.stock.Glue;
+import stoutblade.stock.Pace;
+
+/**
+ * Derives the steps of making a layered blade from what was decided about it.
+ *
+ * <p>Each step names what it needs; so a channel is grooved while the sheet is still wide enough to
+ * guide the tool, the core lies in its bed before the layers close over it, and nothing is sealed
+ * before it is shaped.
+ */
+public final class BladeSteps {
+
+  private static final String SHEETS =
+      "Follow the label and its safety data sheet; local codes come first.";
+  private static final String KNIFE =
+      "Fresh blades cut without force: cut away from the hand that holds, on a mat.";
+  private static final String DUST =
+      "Foam dust: mask and eye protection, collect it; loose sleeves stay clear of turning tools.";
+  private static final String HEAT =
+      "Burns; overheated foam and PVC give off harmful fumes: moving air, stop when it smokes.";
+  private static final String ROD_DUST =
+      "Rod dust and splinters: mask, gloves and eye protection; cut carbon and glass wet.";
+
+  private final Work work;
+  private final Catalogue catalogue;
+  private final List<Step> steps = new ArrayList<>();
+
+  private BladeSteps(Work work, Catalogue catalogue) {
+    this.work = work;
+    this.catalogue = catalogue;
+  }
+
+  /** The steps, each after those it needs. */
+  public static List<Step> of(Work work, Catalogue catalogue) {
+    return new BladeSteps(work, catalogue).derive();
+  }
+
+  private List<Step> derive() {
+    buy();
+    paper();
+    foam();
+    work.core().ifPresent(this::core);
+    join();
+    shape();
+    finish();
+    check();
+    return List.copyOf(steps);
+  }
+
+  // == PAPER AND FOAM
+
+  private void buy() {
+    if (work.shoppingLines() > 0) {
+      add(
+          step("buy", "Buy what is missing", work.shoppingLines() + " lines on the shopping list")
+              .time("shopping", count("buy", "Lines on the shopping list", work.shoppingLines())));
+    }
+  }
+
+  private void paper() {
+    add(
+        step("print", "Print and join the templates", work.pages() + " pages at true size")
+            .time("printing", count("print", "Pages of templates", work.pages()))
+            .tools("printer at 100 %", "ruler", "clear tape"));
+    add(
+        step("hold-up", "Cut the paper blade and hold it", "size is checked before any foam is cut")
+            .time("holding-up", count("hold-up", "Paper outlines", 1))
+            .after("print")
+            .tools("scissors", "mirror"));
+  }
+
+  private void foam() {
+    Figure both = twice("trace", "Outlines to trace", work.form().girth());
+    add(
+        step(
+                "trace",
+                "Trace both layers, the back mirrored",
+                "one template, two pieces, of which one is mirrored")
+            .time("tracing", both)
+            .after("hold-up")
+            .afterIf(work.shoppingLines() > 0, "buy")
+            .tools("pen that shows on the foam", "ruler"));
+    work.core().ifPresent(this::groove);
+    add(
+        step(
+                "cut",
+                "Cut both layers to the line",
+                work.core().isPresent()
+                    ? "after the groove, which needs a wide sheet to guide it"
+                    : "the outline of both layers")
+            .time("cutting", both)
+            .after("trace")
+            .afterIf(work.core().isPresent(), "groove")
+            .tools("knife, fresh blades", "cutting mat")
+            .cautions(KNIFE));
+    if (work.layers().foam().textured()) {
+      add(
+          step(
+                  "grind",
+                  "Grind the texture off both glue faces",
+                  "glue does not hold on the texture")
+              .time("grinding", twice("grind", "Faces to grind", work.form().area()))
+              .after("cut")
+              .tools("rotary tool with drum", "sanding block, 80 grit")
+              .cautions(DUST));
+    }
+  }
+
+  private void groove(CoreReckoning core) {
+    Figure inFoam =
+        core.others().stream()
+            .filter(it -> it.id().equals("core.in-foam"))
+            .findFirst()
+            .orElseThrow();
+    add(
+        step(
+                "groove",
+                "Groove the channel in both layers",
+                core.diameter().show(work.units())
+                    + " wide and "
+                    + core.depth().show(work.units())
+                    + " deep, while the sheet is wide enough to guide the tool")
+            .time("grooving", twice("groove", "Channel to groove", inFoam))
+            .after("trace")
+            .tools("straightedge", "knife", "rotary tool with ball-nosed bit")
+            .cautions(KNIFE, DUST));
+  }
+
+  // == CORE AND JOINT
+
+  private void core(CoreReckoning core) {
+    Glue bed = catalogue.glue(Glue.FOR_CORE);
+    add(
+        step(
+                "core-fit",
+                "Cut the core and lay it in dry",
+                core.rod().name() + ", " + core.length().show(work.units()))
+            .time("rod-fitting", count("core-fit", "Cores to fit", 1))
+            .after("cut")
+            .afterIf(work.layers().foam().textured(), "grind")
+            .afterIf(work.shoppingLines() > 0, "buy")
+            .tools("fine saw", "80 grit paper", "tape")
+            .cautions(ROD_DUST));
+    add(
+        step(
+                "core-bed",
+                "Bed the core in the front layer",
+                bed.name() + " in the channel, damp, a third of the gap filled: it foams up")
+            .time("bedding", count("core-bed", "Cores to bed", 1))
+            .after("core-fit")
+            .tools("flat board", "tape or clamps", "water spray")
+            .cautions(bed.caution(), SHEETS));
+  }
+
+  private void join() {
+    Glue glue = catalogue.glue(Glue.FOR_LAYERS);
+    Step.Need before =
+        work.core().isPresent()
+            ? Need.after(
+                "core-bed", catalogue.glue(Glue.FOR_CORE).pressMinutes(), "the core's glue sets")
+            : Need.after(work.layers().foam().textured() ? "grind" : "cut");
+    add(
+        step(
+                "spread",
+                "Spread the cement on both glue faces",
+                glue.name() + " on all of both faces but the channel")
+            .time("spreading", twice("spread", "Faces to spread", work.form().area()))
+            .need(before)
+            .glue(Glue.FOR_LAYERS)
+            .tools("brush or spreader", "moving air")
+            .cautions(glue.caution(), SHEETS));
+    add(
+        step(
+                "join",
+                "Join the layers and press",
+                "it grabs at once: line up the centre lines at the base, then roll to the tip")
+            .time("joining", count("join", "Joints to close", 1))
+            .need(
+                Need.between(
+                    "spread",
+                    glue.waitMinutes(),
+                    glue.joinByMinutes(),
+                    "dry to the touch, not yet dead"))
+            .tools(
+                "roller", "flat board with weights for " + Display.duration(glue.pressMinutes())));
+  }
+
+  // == SHAPE
+
+  private void shape() {
+    Glue glue = catalogue.glue(Glue.FOR_LAYERS);
+    Need rested = Need.after("join", glue.strainMinutes(), "the joint takes no stress sooner");
+    boolean bevelled =
+        work.layers().bevelWidth().value() > 0
+            && work.layers().edge().value() < work.layers().thickness().value();
+    if (bevelled) {
+      Figure edges = twice("bevel", "Bevels, both faces", work.form().girth());
+      add(
+          step(
+                  "bevel-line",
+                  "Draw and tape the bevel lines",
+                  work.layers().bevelWidth().show(work.units()) + " in from the edge, both faces")
+              .time("marking", edges)
+              .after("join")
+              .tools("template", "masking tape"));
+      add(
+          step(
+                  "bevel",
+                  "Sand the bevels to the tape",
+                  work.layers().bevelAngle().show(work.units())
+                      + " from the face, to "
+                      + work.layers().edge().show(work.units())
+                      + " at the edge")
+              .time("bevelling", edges)
+              .after("bevel-line")
+              .need(rested)
+              .tools("wide sanding pad, 80 to 120 grit", "scrap to practise on")
+              .cautions(DUST)
+              .divisible());
+    }
+    Figure surface = metres2("sand", work.layers().surface());
+    add(
+        step("sand", "Sand smooth, 220 then 400 grit", "the last grit before sealing is 400")
+            .time("sanding", surface)
+            .need(bevelled ? Need.after("bevel") : rested)
+            .tools("220 and 400 grit", "damp cloth")
+            .cautions(DUST)
+            .divisible());
+  }
+
+  private static Figure metres2(String step, Figure area) {
+    return Figure.computed(
+        "build." + step + ".amount",
+        "Surface to work",
+        Quantity.AREA,
+        "1 * {" + area.id() + "}",
+        Source.GEOMETRY,
+        area);
+  }
+
+  // == FINISH AND CHECK
+
+  private void finish() {
+    Need before = Need.after("sand");
+    for (CoatReckoning coats : work.coats()) {
+      Coating coating = coats.coating();
+      int count = (int) coats.coats().value();
+      for (int coat = 1; coat <= count; coat++) {
+        String id = "coat-" + coating.id() + "-" + coat;
+        add(coat(id, coats, coat, count, before));
+        before =
+            coat < count
+                ? Need.after(id, coating.betweenMinutes(), "dries before the next coat")
+                : Need.after(id, coating.cureMinutes(), "cures before what comes next");
+      }
+    }
+    add(
+        step("measure", "Measure and weigh the finished blade", "what was built against the plan")
+            .time("measuring", count("measure", "Blades to measure", 1))
+            .need(before)
+            .tools("tape measure", "kitchen scale"));
+  }
+
+  private Builder coat(String id, CoatReckoning coats, int coat, int count, Need before) {
+    Coating coating = coats.coating();
+    String title =
+        coating.role().verb()
+            + ": "
+            + coating.name()
+            + (count == 1 ? "" : ", coat " + coat + " of " + count);
+    boolean heat = coating.spread() == 0;
+    Builder builder =
+        step(id, title, heat ? "closes the foam before anything wet" : "planned in the finish")
+            .time(heat ? "heat-sealing" : "coating", metres2(id, work.layers().surface()))
+            .need(before)
+            .tools(heat ? "heat gun" : "brush, sponge or spray as the label says", "stand");
+    Optional<String> shelf =
+        work.shoppingLines() > 0 && coats.runsOut() ? Optional.of("buy") : Optional.empty();
+    shelf.ifPresent(builder::after);
+    return heat
+        ? builder.cautions(HEAT, coating.caution())
+        : builder.cautions(coating.caution(), SHEETS);
+  }
+
+  private void check() {
+    add(
+        step(
+                "pack",
+                "Read the event's rules again and pack",
+                "length, weight, points and cores are judged by the event, not by us")
+            .time("packing", count("pack", "Props to pack", 1))
+            .after("measure")
+            .tools("cover for the edges", "repair kit: cement, tape, paint"));
+  }
+
+  // == SMALL THINGS
+
+  private static Figure count(String step, String label, int number) {
+    return Figure.given(
+        "build." + step + ".amount", label, number, Quantity.COUNT, Source.GEOMETRY);
+  }
+
+  private static Figure twice(String step, String label, Figure once) {
+    return Figure.computed(
+        "build." + step + ".amount",
+        label,
+        once.quantity(),
+        "2 * {" + once.id() + "}",
+        Source.GEOMETRY,
+        once);
+  }
+
+  private void add(Builder builder) {
+    steps.add(builder.build());
+  }
+
+  private Builder step(String id, String title, String why) {
+    return new Builder(id, title, why);
+  }
+
+  /** Assembles a step. */
+  private final class Builder {
+
+    private final String id;
+    private final String title;
+    private final String why;
+    private Figure handsOn;
+    private String glueId = "";
+    private boolean divisible;
+    private final List<Need> needs = new ArrayList<>();
+    private List<String> tools = List.of();
+    private List<String> cautions = List.of();
+
+    Builder(String id, String title, String why) {
+      this.id = id;
+      this.title = title;
+      this.why = why;
+    }
+
+    /** Hands-on time from a pace and what is to be done. */
+    Builder time(String paceId, Figure amount) {
+      Pace pace = catalogue.pace(paceId);
+      String root = "build." + id;
+      Figure setUp =
+          Figure.given(
+              root + ".set-up",
+              "Setting up",
+              pace.setUpMinutes(),
+              Quantity.DURATION,
+              pace.shownSource());
+      Figure each =
+          Figure.given(
+              root + ".pace",
+              "Time for each " + unitName(pace),
+              pace.minutesPerUnit(),
+              Quantity.DURATION,
+              pace.shownSource());
+      String per =
+          switch (pace.unit()) {
+            case METRE -> " / 1000";
+            case SQUARE_METRE -> " / 1000000";
+            case PIECE -> "";
+          };
+      handsOn =
+          Figure.computed(
+              root + ".minutes",
+              title + ": hands-on",
+              Quantity.DURATION,
+              "{%s.set-up} + {%s.pace} * {%s}%s".formatted(root, root, amount.id(), per),
+              Source.GEOMETRY,
+              setUp,
+              each,
+              amount);
+      return this;
+    }
+
+    private static String unitName(Pace pace) {
+      return switch (pace.unit()) {
+        case METRE -> "metre";
+        case SQUARE_METRE -> "square metre";
+        case PIECE -> "piece";
+      };
+    }
+
+    Builder after(String stepId) {
+      needs.add(Need.after(stepId));
+      return this;
+    }
+
+    Builder afterIf(boolean wanted, String stepId) {
+      return wanted ? after(stepId) : this;
+    }
+
+    Builder need(Need need) {
+      needs.add(need);
+      return this;
+    }
+
+    Builder tools(String... names) {
+      tools = List.of(names);
+      return this;
+    }
+
+    Builder cautions(String... words) {
+      cautions = List.of(words).stream().filter(it -> !it.isBlank()).toList();
+      return this;
+    }
+
+    Builder glue(String id) {
+      glueId = id;
+      return this;
+    }
+
+    Builder divisible() {
+      divisible = true;
+      return this;
+    }
+
+    Step build() {
+      return new Step(id, title, why, handsOn, needs, tools, cautions, glueId, divisible);
+    }
+  }
+}

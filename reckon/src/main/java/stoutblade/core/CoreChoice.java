@@ -1,0 +1,70 @@
+package stoutblade.core;
+
+import stoutblade.measure.Display;
+import stoutblade.measure.Units;
+
+/**
+ * What was decided about the core. Places are measured along the blade from its base, towards the
+ * tip; below the base they are negative.
+ *
+ * @param rodId the rod's id in the catalogue
+ * @param startMm where it starts: the pommel end, usually below the base
+ * @param endMm where it ends, inside the foam
+ * @param heldAtMm where it is held for the droop
+ */
+public record CoreChoice(String rodId, double startMm, double endMm, double heldAtMm) {
+
+  /**
+   * Checks the order of the places.
+   *
+   * @throws IllegalArgumentException if it does not run towards the tip, or is not held on itself
+   */
+  public CoreChoice {
+    if (!(endMm > startMm)) {
+      throw new IllegalArgumentException(
+          "A core ends nearer the tip than it starts; found "
+              + shown(startMm)
+              + " to "
+              + shown(endMm));
+    }
+    if (!(endMm - startMm <= 10_000)) {
+      throw new IllegalArgumentException(
+          "A core is at most 10 m long; found " + shown(endMm - startMm));
+    }
+    if (!(heldAtMm >= startMm && heldAtMm < endMm)) {
+      throw new IllegalArgumentException(
+          "The core is held between its ends, "
+              + shown(startMm)
+              + " and "
+              + shown(endMm)
+              + "; found "
+              + shown(heldAtMm));
+    }
+  }
+
+  private static String shown(double mm) {
+    return Display.length(mm, Units.METRIC);
+  }
+
+  public CoreChoice withRod(String id) {
+    return new CoreChoice(id, startMm, endMm, heldAtMm);
+  }
+
+  public CoreChoice withEnd(double mm) {
+    return new CoreChoice(rodId, startMm, mm, heldAtMm);
+  }
+
+  /** The core starting elsewhere; where it is held moves along if it must. */
+  public CoreChoice withStart(double mm) {
+    return new CoreChoice(rodId, mm, endMm, Math.max(mm, heldAtMm));
+  }
+
+  public CoreChoice withHeldAt(double mm) {
+    return new CoreChoice(rodId, startMm, endMm, mm);
+  }
+
+  /** The core of a prop enlarged about the middle of the blade's base. */
+  public CoreChoice times(double factor) {
+    return new CoreChoice(rodId, startMm * factor, endMm * factor, heldAtMm * factor);
+  }
+}

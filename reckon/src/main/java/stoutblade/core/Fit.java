@@ -1,0 +1,80 @@
+package stoutblade.core;
+
+import stoutblade.layer.BladeSolid;
+import stoutblade.shape.Point;
+import stoutblade.shape.Span;
+
+/**
+ * How a round core lies in the foam: how much foam is over it everywhere, and how far towards the
+ * tip it may run.
+ */
+final class Fit {
+
+  private static final double STEP_MM = 4;
+  private static final int DIRECTIONS = 6;
+
+  private final BladeSolid solid;
+  private final double radius;
+
+  Fit(BladeSolid solid, double radius) {
+    this.solid = solid;
+    this.radius = radius;
+  }
+
+  /** A cover of foam and the place along the blade where it was found, in mm. */
+  record Cover(double mm, double atMm) {}
+
+  /** The least cover between two places along the blade. */
+  Cover least(double from, double to) {
+    Cover least = new Cover(Double.POSITIVE_INFINITY, from);
+    int steps = Math.max(1, (int) Math.ceil((to - from) / STEP_MM));
+    for (int i = 0; i <= steps; i++) {
+      double y = from + (to - from) * i / steps;
+      double cover = coverAt(y);
+      if (cover < least.mm) {
+        least = new Cover(cover, y);
+      }
+    }
+    return least;
+  }
+
+  /**
+   * The foam over the core at a place along the blade, in mm: measured straight up from points
+   * round the rod to the face, and sideways to the outline. Negative where the rod sticks out.
+   */
+  double coverAt(double y) {
+    Span middle =
+        solid.face().across(y).stream().filter(span -> span.holds(0)).findFirst().orElse(null);
+    if (middle == null) {
+      return -radius;
+    }
+    double least = Math.min(-middle.from(), middle.to()) - radius;
+    for (int i = 0; i < DIRECTIONS; i++) {
+      double angle = Math.PI / 2 * i / DIRECTIONS;
+      double x = radius * Math.sin(angle);
+      if (middle.holds(x) && middle.holds(-x)) {
+        double face =
+            Math.min(
+                solid.halfThicknessAt(new Point(x, y)), solid.halfThicknessAt(new Point(-x, y)));
+        least = Math.min(least, face - radius * Math.cos(angle));
+      }
+    }
+    return least;
+  }
+
+  /**
+   * How far towards the tip the cover holds, starting just inside the base.
+   *
+   * @return the place in mm, or the start where it does not even hold there
+   */
+  double furthest(double from, double tip, double wanted) {
+    double reached = from;
+    for (double y = from; y <= tip; y += STEP_MM / 4) {
+      if (coverAt(y) < wanted) {
+        return reached;
+      }
+      reached = y;
+    }
+    return reached;
+  }
+}

@@ -1,0 +1,2 @@
+/** The event that the prop is made for. */
+package stoutblade.event;

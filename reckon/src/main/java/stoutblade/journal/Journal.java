@@ -1,0 +1,115 @@
+package stoutblade.journal;
+
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/**
+ * What really happened.
+ *
+ * @param done steps that are done, in the order in which they were marked
+ * @param clocks when the glue of a step was spread, by step
+ * @param built the built thing measured
+ */
+public record Journal(List<Done> done, Map<String, Instant> clocks, Built built) {
+
+  /** Nothing has happened yet. */
+  public static final Journal EMPTY = new Journal(List.of(), Map.of(), Built.NOTHING);
+
+  /**
+   * A step that is done.
+   *
+   * @param stepId the step
+   * @param minutes the time it took
+   * @param at when it was marked, local time
+   */
+  public record Done(String stepId, double minutes, LocalDateTime at) {
+
+    /**
+     * Checks the time.
+     *
+     * @throws IllegalArgumentException if it is not between 0 and 1000 hours
+     */
+    public Done {
+      if (!(minutes >= 0 && minutes <= 60_000)) {
+        throw new IllegalArgumentException(
+            "A step takes between 0 and 1000 hours; found " + minutes + " minutes");
+      }
+    }
+  }
+
+  /**
+   * The built thing as measured; what is not measured yet is empty.
+   *
+   * @param lengthMm length of the blade, in mm
+   * @param widthMm greatest width, in mm
+   * @param massG weight with the core, in g
+   */
+  public record Built(Optional<Double> lengthMm, Optional<Double> widthMm, Optional<Double> massG) {
+
+    /** Nothing is measured yet. */
+    public static final Built NOTHING =
+        new Built(Optional.empty(), Optional.empty(), Optional.empty());
+
+    /**
+     * Checks that measures are above nothing.
+     *
+     * @throws IllegalArgumentException if one is not
+     */
+    public Built {
+      for (Optional<Double> measure : List.of(lengthMm, widthMm, massG)) {
+        if (measure.isPresent() && !(measure.get() > 0 && measure.get() < 1e6)) {
+          throw new IllegalArgumentException(
+              "A built thing measures and weighs something; found " + measure.get());
+        }
+      }
+    }
+  }
+
+  /** Copies the collections. */
+  public Journal {
+    done = List.copyOf(done);
+    clocks = java.util.Collections.unmodifiableMap(new TreeMap<>(clocks));
+  }
+
+  /** What is noted of a step, if it is done. */
+  public Optional<Done> of(String stepId) {
+    return done.stream().filter(it -> it.stepId().equals(stepId)).findFirst();
+  }
+
+  /** The journal with a step done; a step already done is noted anew. */
+  public Journal with(Done step) {
+    List<Done> changed = new ArrayList<>(done);
+    changed.removeIf(it -> it.stepId().equals(step.stepId()));
+    changed.add(step);
+    return new Journal(changed, clocks, built);
+  }
+
+  /** The journal with a step not done after all. */
+  public Journal without(String stepId) {
+    return new Journal(
+        done.stream().filter(it -> !it.stepId().equals(stepId)).toList(), clocks, built);
+  }
+
+  /** The journal with the clock of a step started. */
+  public Journal withClock(String stepId, Instant spreadAt) {
+    Map<String, Instant> changed = new TreeMap<>(clocks);
+    changed.put(stepId, spreadAt);
+    return new Journal(done, changed, built);
+  }
+
+  /** The journal with the clock of a step stopped. */
+  public Journal withoutClock(String stepId) {
+    Map<String, Instant> changed = new TreeMap<>(clocks);
+    changed.remove(stepId);
+    return new Journal(done, changed, built);
+  }
+
+  public Journal withBuilt(Built measured) {
+    return new Journal(done, clocks, measured);
+  }
+}

@@ -1,0 +1,131 @@
+package stoutblade.part;
+
+import java.util.List;
+import java.util.Optional;
+import stoutblade.measure.Doubt;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
+import stoutblade.measure.Source;
+import stoutblade.shape.Path;
+import stoutblade.shape.Point;
+import stoutblade.shape.Region;
+
+/**
+ * The shape that a drafted outline makes.
+ *
+ * @param outline the whole outline, closed along the base, in mm
+ * @param edge the outline without the base: what is bevelled
+ * @param face the area inside
+ * @param length from base to tip
+ * @param width the greatest width
+ * @param widestAt where along the blade it is widest
+ * @param area the area of one face
+ * @param girth the length of the edge, once round
+ */
+public record BladeForm(
+    Path outline,
+    Path edge,
+    Region face,
+    Figure length,
+    Figure width,
+    Figure widestAt,
+    Figure area,
+    Figure girth) {
+
+  /** How far straight pieces may lie from the drafted curves, in mm. */
+  public static final double TOLERANCE_MM = 0.01;
+
+  /** Where the outline of a drafted blade crosses itself, if it does. */
+  public static Optional<Point> crossing(Blade blade) {
+    return Region.crossing(blade.half().outline(), TOLERANCE_MM);
+  }
+
+  /**
+   * Works out the form.
+   *
+   * @param scale the scale of the picture it was traced on, which lends it its doubt; none for a
+   *     blade drawn by numbers
+   * @throws IllegalArgumentException if the outline crosses itself
+   */
+  public static BladeForm of(Blade blade, Optional<Figure> scale) {
+    Path outline = blade.half().outline();
+    if (crossing(blade).isPresent()) {
+      throw new IllegalArgumentException("The outline crosses itself");
+    }
+    Path edge = blade.half().edge();
+    Region face = Region.inside(outline, TOLERANCE_MM);
+    return new Measuring(outline, edge, face, scale).form();
+  }
+
+  /** All figures that a person is shown, in order. */
+  public List<Figure> figures() {
+    return List.of(length, width, widestAt, area, girth);
+  }
+
+  /** The measuring of one outline. */
+  private record Measuring(Path outline, Path edge, Region face, Optional<Figure> scale) {
+
+    BladeForm form() {
+      List<Point> points = outline.flattened(TOLERANCE_MM);
+      double least = points.stream().mapToDouble(Point::y).min().orElseThrow();
+      double greatest = points.stream().mapToDouble(Point::y).max().orElseThrow();
+      Point widest =
+          points.stream()
+              .max((a, b) -> Double.compare(Math.abs(a.x()), Math.abs(b.x())))
+              .orElseThrow();
+      return new BladeForm(
+          outline,
+          edge,
+          face,
+          measured(
+              "blade.length",
+              "Length, base to tip",
+              greatest - least,
+              Quantity.LENGTH,
+              "highest less lowest point of the outline"),
+          measured(
+              "blade.width",
+              "Greatest width",
+              2 * Math.abs(widest.x()),
+              Quantity.LENGTH,
+              "twice the greatest distance of the outline from the centre line"),
+          measured(
+              "blade.widest-at",
+              "Widest at, from the base",
+              widest.y(),
+              Quantity.LENGTH,
+              "height of the point furthest from the centre line"),
+          measured(
+              "blade.area",
+              "Area of one face",
+              face.area(),
+              Quantity.AREA,
+              "shoelace formula over the outline, in pieces that keep within 0.01 mm of it"),
+          measured(
+              "blade.girth",
+              "Edge, once round",
+              edge.length(TOLERANCE_MM),
+              Quantity.LENGTH,
+              "sum of the pieces of the outline from base round the tip to base"));
+    }
+
+    private Figure measured(
+        String id, String label, double value, Quantity quantity, String words) {
+      int power = quantity == Quantity.AREA ? 2 : 1;
+      return scale
+          .map(
+              it ->
+                  Figure.found(
+                      id,
+                      label,
+                      value,
+                      quantity,
+                      words + "; traced at {" + it.id() + "}",
+                      Source.GEOMETRY,
+                      it.doubt().times(power * value / it.value()),
+                      it))
+          .orElseGet(
+              () -> Figure.found(id, label, value, quantity, words, Source.GEOMETRY, Doubt.NONE));
+    }
+  }
+}

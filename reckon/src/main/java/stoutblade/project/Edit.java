@@ -1,0 +1,18 @@
+package stoutblade.project;
+
+import java.util.function.UnaryOperator;
+
+/**
+ * A named change from one project to the next.
+ *
+ * @param name what it does, as it stands beside undo
+ * @param change the change; throws {@link IllegalArgumentException} with a message for the user
+ *     where it cannot be made
+ */
+public record Edit(String name, UnaryOperator<Project> change) {
+
+  /** The project after the change. */
+  public Project applyTo(Project project) {
+    return change.apply(project);
+  }
+}

@@ -1,0 +1,321 @@
+package stoutblade.project;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.UnaryOperator;
+import stoutblade.build.FreeHours;
+import stoutblade.core.CoreChoice;
+import stoutblade.event.Event;
+import stoutblade.finish.Coats;
+import stoutblade.journal.Journal;
+import stoutblade.layer.Layering;
+import stoutblade.reference.KnownLength;
+import stoutblade.reference.Mark;
+import stoutblade.reference.Reference;
+import stoutblade.reference.Scale;
+import stoutblade.shape.HalfOutline;
+import stoutblade.shape.Node;
+import stoutblade.shape.Point;
+import stoutblade.template.Paper;
+import stoutblade.wearer.Wearer;
+
+/**
+ * The edits.
+ *
+ * <p>One scale holds for the whole prop: where an edit changes the size of a pixel, what was traced
+ * on the picture is enlarged by the same factor, and the core's places with it.
+ */
+public final class Edits {
+
+  private Edits() {}
+
+  // == SIZE
+
+  public static Edit name(String name) {
+    return new Edit("Name the prop", project -> project.withName(name.strip()));
+  }
+
+  /** States the wearer; a change of height changes the scale of the whole prop. */
+  public static Edit wearer(Wearer wearer) {
+    return new Edit("Wearer's height", project -> rescaled(project, project.withWearer(wearer)));
+  }
+
+  /** Lays a picture under the prop, with nothing marked on it. */
+  public static Edit picture(Reference reference) {
+    return new Edit("Open a picture", project -> project.withReference(reference));
+  }
+
+  /** Marks the figure from head to heel. */
+  public static Edit figureHeight(Mark mark) {
+    return onPicture("Mark the figure's height", it -> it.withFigureHeight(mark));
+  }
+
+  /** Marks a thing of known length. */
+  public static Edit check(KnownLength known) {
+    return onPicture("Measure twice", it -> it.withCheck(known));
+  }
+
+  public static Edit withoutCheck() {
+    return onPicture("Drop the second measure", Reference::withoutCheck);
+  }
+
+  /** Marks the whole prop from butt to tip. */
+  public static Edit whole(Mark mark) {
+    return onPicture("Mark the whole prop", it -> it.withWhole(mark));
+  }
+
+  /** Marks the blade's centre line from base to tip. */
+  public static Edit centreLine(Mark mark) {
+    return onPicture("Mark the centre line", it -> it.withCentreLine(mark));
+  }
+
+  public static Edit markingPrecision(double px) {
+    return onPicture("Marking precision", it -> it.withMarkingPx(px));
+  }
+
+  private static Edit onPicture(String name, UnaryOperator<Reference> change) {
+    return new Edit(
+        name,
+        project -> {
+          Reference reference =
+              project
+                  .reference()
+                  .orElseThrow(() -> new IllegalArgumentException("Open a picture first"));
+          return rescaled(project, project.withReference(change.apply(reference)));
+        });
+  }
+
+  private static Project rescaled(Project before, Project after) {
+    Optional<Double> old = mmPerPixel(before);
+    Optional<Double> changed = mmPerPixel(after);
+    if (old.isEmpty() || changed.isEmpty() || old.equals(changed)) {
+      return after;
+    }
+    double factor = changed.get() / old.get();
+    return after
+        .withBlade(after.blade().with(after.blade().half().times(factor)))
+        .withCore(after.core().map(core -> core.times(factor)));
+  }
+
+  private static Optional<Double> mmPerPixel(Project project) {
+    return project
+        .reference()
+        .flatMap(reference -> Scale.of(reference, project.wearer()))
+        .map(scale -> scale.mmPerPixel().value());
+  }
+
+  // == DRAFT
+
+  /** Adds a node before the given place. */
+  public static Edit addNode(int index, Node node) {
+    return onOutline("Add a node", half -> half.inserted(index, node));
+  }
+
+  /** Moves a node; onto the centre line within the snap distance. */
+  public static Edit moveNode(int index, Point to) {
+    return onOutline(
+        "Move node " + (index + 1), half -> half.with(index, half.nodes().get(index).movedTo(to)));
+  }
+
+  /** Makes a corner of a curve or a curve of a corner. */
+  public static Edit turnNode(int index) {
+    return onOutline("Corner or curve", half -> half.with(index, half.nodes().get(index).turned()));
+  }
+
+  public static Edit removeNode(int index) {
+    return onOutline(
+        "Remove node " + (index + 1),
+        half -> {
+          if (index == 0 && half.nodes().size() > 1) {
+            Node second = half.nodes().get(1);
+            return half.without(0).with(0, second.movedTo(new Point(second.at().x(), 0)));
+          }
+          return half.without(index);
+        });
+  }
+
+  /** Replaces the whole outline. */
+  public static Edit outline(HalfOutline outline) {
+    return onOutline("Draw the outline", half -> outline);
+  }
+
+  /**
+   * Enlarges the outline along the blade so that it gets a length; its widths stay.
+   *
+   * @param mm the new length from base to tip
+   */
+  public static Edit length(double mm) {
+    return onOutline(
+        "Set the length",
+        half -> {
+          double old = half.nodes().stream().mapToDouble(node -> node.at().y()).max().orElse(0);
+          if (!(mm > 0) || old <= 0) {
+            throw new IllegalArgumentException("A blade has a length above 0; found " + mm + " mm");
+          }
+          return stretched(half, 1, mm / old);
+        });
+  }
+
+  /** Enlarges the outline across the blade so that it gets a greatest width; its length stays. */
+  public static Edit width(double mm) {
+    return onOutline(
+        "Set the width",
+        half -> {
+          double old =
+              half.outline().flattened(0.01).stream().mapToDouble(Point::x).max().orElse(0);
+          if (!(mm > 0) || old <= 0) {
+            throw new IllegalArgumentException("A blade has a width above 0; found " + mm + " mm");
+          }
+          return stretched(half, mm / 2 / old, 1);
+        });
+  }
+
+  private static HalfOutline stretched(HalfOutline half, double across, double along) {
+    return new HalfOutline(
+        half.nodes().stream()
+            .map(node -> node.movedTo(new Point(node.at().x() * across, node.at().y() * along)))
+            .toList());
+  }
+
+  private static Edit onOutline(String name, UnaryOperator<HalfOutline> change) {
+    return new Edit(
+        name,
+        project -> project.withBlade(project.blade().with(change.apply(project.blade().half()))));
+  }
+
+  // == LAYERS AND CORE
+
+  public static Edit foam(String foamId, double thicknessMm) {
+    return onLayers("Choose the foam", it -> it.withFoam(foamId, thicknessMm));
+  }
+
+  public static Edit bevel(double mm) {
+    return onLayers("Bevel width", it -> it.withBevel(mm));
+  }
+
+  public static Edit edgeThickness(double mm) {
+    return onLayers("Edge thickness", it -> it.withEdge(mm));
+  }
+
+  private static Edit onLayers(String name, UnaryOperator<Layering> change) {
+    return new Edit(name, project -> project.withLayering(change.apply(project.layering())));
+  }
+
+  /** Lays a core in the blade, or another rod in the same place. */
+  public static Edit rod(String rodId, CoreChoice atFirst) {
+    return new Edit(
+        "Choose the core",
+        project ->
+            project.withCore(
+                Optional.of(project.core().map(core -> core.withRod(rodId)).orElse(atFirst))));
+  }
+
+  public static Edit withoutCore() {
+    return new Edit("No core", project -> project.withCore(Optional.empty()));
+  }
+
+  public static Edit coreStart(double mm) {
+    return onCore("Core starts", core -> core.withStart(mm));
+  }
+
+  public static Edit coreEnd(double mm) {
+    return onCore("Core ends", core -> core.withEnd(mm));
+  }
+
+  public static Edit coreHeldAt(double mm) {
+    return onCore("Held at", core -> core.withHeldAt(mm));
+  }
+
+  private static Edit onCore(String name, UnaryOperator<CoreChoice> change) {
+    return new Edit(
+        name,
+        project ->
+            project.withCore(
+                Optional.of(
+                    change.apply(
+                        project
+                            .core()
+                            .orElseThrow(
+                                () -> new IllegalArgumentException("Choose a core first"))))));
+  }
+
+  // == CUT AND BUILD
+
+  public static Edit paper(Paper paper) {
+    return new Edit("Paper", project -> project.withPaper(paper));
+  }
+
+  public static Edit event(Event event) {
+    return new Edit("The event", project -> project.withEvent(event));
+  }
+
+  public static Edit freeHours(FreeHours hours) {
+    return new Edit("Free hours", project -> project.withFreeHours(hours));
+  }
+
+  public static Edit startClock(String stepId, Instant spreadAt) {
+    return onJournal("Start the glue clock", it -> it.withClock(stepId, spreadAt));
+  }
+
+  public static Edit stopClock(String stepId) {
+    return onJournal("Stop the glue clock", it -> it.withoutClock(stepId));
+  }
+
+  // == FINISH
+
+  /** Plans a number of coats of a coating; 0 takes it out of the plan. */
+  public static Edit coats(String coatingId, int count) {
+    return new Edit(
+        "Coats",
+        project -> {
+          List<Coats> changed = new ArrayList<>(project.coats());
+          int at = changed.stream().map(Coats::coatingId).toList().indexOf(coatingId);
+          if (count == 0) {
+            changed.removeIf(it -> it.coatingId().equals(coatingId));
+          } else if (at >= 0) {
+            changed.set(at, new Coats(coatingId, count));
+          } else {
+            changed.add(new Coats(coatingId, count));
+          }
+          return project.withCoats(changed);
+        });
+  }
+
+  /** Plans all coats anew, in their order. */
+  public static Edit allCoats(List<Coats> coats) {
+    return new Edit("Order of coats", project -> project.withCoats(coats));
+  }
+
+  /** States what is on the shelf of a coating, in mm³. */
+  public static Edit onShelf(String coatingId, double mm3) {
+    return new Edit(
+        "On the shelf",
+        project -> {
+          Map<String, Double> changed = new TreeMap<>(project.shelf());
+          changed.put(coatingId, mm3);
+          return project.withShelf(changed);
+        });
+  }
+
+  // == LOG
+
+  public static Edit done(Journal.Done done) {
+    return onJournal("Step done", it -> it.with(done).withoutClock(done.stepId()));
+  }
+
+  public static Edit notDone(String stepId) {
+    return onJournal("Step not done", it -> it.without(stepId));
+  }
+
+  public static Edit built(Journal.Built built) {
+    return onJournal("Measure the built blade", it -> it.withBuilt(built));
+  }
+
+  private static Edit onJournal(String name, UnaryOperator<Journal> change) {
+    return new Edit(name, project -> project.withJournal(change.apply(project.journal())));
+  }
+}

@@ -1,0 +1,495 @@
+package stoutblade.project;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import stoutblade.core.CoreChoice;
+import stoutblade.core.CoreReckoning;
+import stoutblade.core.Rod;
+import stoutblade.finish.CoatReckoning;
+import stoutblade.layer.Foam;
+import stoutblade.layer.Layers;
+import stoutblade.measure.Display;
+import stoutblade.measure.Units;
+import stoutblade.part.Blade;
+import stoutblade.part.BladeForm;
+import stoutblade.project.Finding.Severity;
+import stoutblade.reference.Reference;
+import stoutblade.reference.Scale;
+import stoutblade.shape.HalfOutline;
+import stoutblade.shape.Point;
+import stoutblade.stock.Catalogue;
+import stoutblade.stock.Shopping;
+import stoutblade.template.Tiling;
+
+/** Looks through what was derived for what is wrong or risky, and for what comes next. */
+final class Findings {
+
+  private static final double LEAST_EDGE_MM = 2;
+
+  private final Derived derived;
+  private final Project project;
+  private final Catalogue catalogue;
+  private final Units units;
+  private final List<Finding> found = new ArrayList<>();
+
+  Findings(Derived derived, Catalogue catalogue, Units units) {
+    this.units = units;
+    this.derived = derived;
+    this.project = derived.project();
+    this.catalogue = catalogue;
+  }
+
+  List<Finding> all() {
+    size();
+    draft();
+    derived.layers().ifPresentOrElse(this::layers, this::noLayers);
+    derived.core().ifPresent(this::core);
+    unfoundCore();
+    derived.shopping().ifPresent(this::cut);
+    build();
+    unfoundCoatings();
+    derived.coats().forEach(this::coats);
+    return List.copyOf(found);
+  }
+
+  // == SIZE
+
+  private void size() {
+    Optional<Reference> reference = project.reference();
+    if (reference.isEmpty()) {
+      if (!project.blade().half().drawn()) {
+        next(
+            Station.SIZE,
+            "open",
+            "Open a picture of the prop",
+            "Somebody holding it, head to heel in the picture, is best. Without one the blade is"
+                + " drawn by numbers in Draft.");
+      }
+      return;
+    }
+    if (derived.scale().isEmpty()) {
+      next(
+          Station.SIZE,
+          "height",
+          "Mark the figure from head to heel",
+          "The wearer's height and this mark give the size of everything on the picture.");
+      return;
+    }
+    Scale scale = derived.scale().orElseThrow();
+    if (reference.get().centreLine().isEmpty()) {
+      next(
+          Station.SIZE,
+          "centre-line",
+          "Mark the blade's centre line",
+          "From the middle of its base to its tip: the outline is traced about it.");
+    }
+    scale
+        .check()
+        .filter(Scale.Check::disagrees)
+        .ifPresent(check -> disagreement(reference.get(), check));
+  }
+
+  private void disagreement(Reference reference, Scale.Check check) {
+    Point middle =
+        reference
+            .check()
+            .orElseThrow()
+            .mark()
+            .from()
+            .towards(reference.check().orElseThrow().mark().to(), 0.5);
+    add(
+        "size.check",
+        Station.SIZE,
+        new Place.OnPicture(middle),
+        Severity.WARNING,
+        "The second length disagrees",
+        check.measured().label()
+            + " comes to "
+            + show(check.measured().value())
+            + ", "
+            + show(Math.abs(check.difference().value()))
+            + " off; marking explains only "
+            + show(check.expected().value())
+            + ". The thing may be nearer the lens than the figure, the figure may not stand"
+            + " straight, or a mark is off.",
+        List.of(Edits.withoutCheck()));
+  }
+
+  // == DRAFT
+
+  private void draft() {
+    Blade blade = project.blade();
+    if (!blade.half().drawn()) {
+      next(
+          Station.DRAFT,
+          "trace",
+          "Trace half the blade",
+          "Click along one edge from the base to the tip; the other half follows.");
+      return;
+    }
+    BladeForm.crossing(blade).ifPresent(at -> crossing(blade, at));
+  }
+
+  private void crossing(Blade blade, Point at) {
+    add(
+        "draft.crossing",
+        Station.DRAFT,
+        new Place.OnBlade(at),
+        Severity.WRONG,
+        "The outline crosses itself",
+        "At "
+            + show(at.y())
+            + " from the base, "
+            + show(Math.abs(at.x()))
+            + " from the centre line. It cannot be cut like this.",
+        straightening(blade).map(List::of).orElse(List.of()));
+  }
+
+  /** Taking out one node, the one nearest to a mend, often undoes a crossing. */
+  private static Optional<Edit> straightening(Blade blade) {
+    HalfOutline half = blade.half();
+    for (int i = 1; i < half.nodes().size(); i++) {
+      HalfOutline without = half.without(i);
+      if (without.drawn() && BladeForm.crossing(blade.with(without)).isEmpty()) {
+        return Optional.of(Edits.removeNode(i));
+      }
+    }
+    return Optional.empty();
+  }
+
+  // == LAYERS
+
+  private void noLayers() {
+    if (derived.form().isPresent()) {
+      add(
+          "layers.foam",
+          Station.LAYERS,
+          new Place.OnStation(),
+          Severity.WRONG,
+          "This foam is not in the catalogue",
+          "'" + project.layering().foamId() + "' was chosen, and the catalogue has no such foam.",
+          catalogue.foams().stream().limit(1).map(this::choice).toList());
+    }
+  }
+
+  private Edit choice(Foam foam) {
+    double thickness = foam.thicknessesMm().get(foam.thicknessesMm().size() / 2);
+    return named("Use " + foam.name() + ", " + show(thickness), Edits.foam(foam.id(), thickness));
+  }
+
+  private void layers(Layers layers) {
+    BladeForm form = derived.form().orElseThrow();
+    Point widest = new Point(0, form.widestAt().value());
+    if (layers.solid().flat().empty() && layers.bevelWidth().value() > 0) {
+      double half = Math.floor(form.width().value() / 4);
+      add(
+          "layers.bevel",
+          Station.LAYERS,
+          new Place.OnBlade(widest),
+          Severity.WARNING,
+          "The bevels meet everywhere",
+          "A bevel of "
+              + layers.bevelWidth().show(units)
+              + " leaves nothing flat on a blade "
+              + form.width().show(units)
+              + " wide, so it never reaches its full thickness.",
+          List.of(named("Bevel of " + show(half), Edits.bevel(half))));
+    }
+    if (layers.edge().value() < LEAST_EDGE_MM && layers.bevelWidth().value() > 0) {
+      add(
+          "layers.edge",
+          Station.LAYERS,
+          new Place.OnBlade(new Point(form.width().value() / 2, form.widestAt().value())),
+          Severity.WARNING,
+          "The edge is thinner than foam holds",
+          "Below about 2 mm an edge of foam tears and waves when it is sanded (our assumption).",
+          List.of(named("Edge of " + show(LEAST_EDGE_MM), Edits.edgeThickness(LEAST_EDGE_MM))));
+    }
+  }
+
+  // == CORE
+
+  private void unfoundCore() {
+    project
+        .core()
+        .filter(it -> derived.layers().isPresent() && derived.core().isEmpty())
+        .ifPresent(
+            choice ->
+                add(
+                    "core.unfound",
+                    Station.CORE,
+                    new Place.OnStation(),
+                    Severity.WRONG,
+                    "The core cannot be worked out",
+                    catalogue.rod(choice.rodId()).isEmpty()
+                        ? "'" + choice.rodId() + "' is not in the catalogue."
+                        : "It is held beyond the tip of the blade.",
+                    List.of(Edits.withoutCore())));
+    if (project.core().isEmpty() && derived.form().isPresent()) {
+      next(
+          Station.CORE,
+          "choose",
+          "Choose a core, or leave it soft",
+          "A blade of foam alone droops; for contact games it may be what is wanted.");
+    }
+  }
+
+  private void core(CoreReckoning core) {
+    if (core.tooDeep()) {
+      add(
+          "core.deep",
+          Station.CORE,
+          onAxis(core.leastCoverAt().value()),
+          Severity.WRONG,
+          "The channel is too deep",
+          "It takes "
+              + core.depth().show(units)
+              + " of each layer; half a layer is "
+              + core.deepest().show(units)
+              + ".",
+          deepMends(core));
+    } else if (core.shows()) {
+      add(
+          "core.shows",
+          Station.CORE,
+          onAxis(core.leastCoverAt().value()),
+          Severity.WARNING,
+          "Too little foam over the core",
+          "At "
+              + core.leastCoverAt().show(units)
+              + " from the base only "
+              + core.leastCover().show(units)
+              + " is left over it; it would show or bulge.",
+          endMend(core));
+    }
+    if (core.limp() && !core.tooDeep()) {
+      add(
+          "core.limp",
+          Station.CORE,
+          onAxis(derived.form().orElseThrow().length().value()),
+          Severity.WARNING,
+          "It may feel limp",
+          "Held level the tip hangs "
+              + core.droop().show(units)
+              + " (our guess allows "
+              + core.droopAllowed().show(units)
+              + ") and it swings at "
+              + core.frequency().show(units)
+              + ".",
+          stifferMend(core));
+    }
+  }
+
+  private static Place onAxis(double y) {
+    return new Place.OnBlade(new Point(0, Math.max(0, y)));
+  }
+
+  private List<Edit> deepMends(CoreReckoning core) {
+    List<Edit> mends = new ArrayList<>();
+    catalogue.rods().stream()
+        .filter(rod -> rod.outerMm() / 2 <= core.deepest().value())
+        .max(Comparator.comparing(Findings::stiffness))
+        .map(rod -> named("Use " + rod.name(), Edits.rod(rod.id(), core.choice())))
+        .ifPresent(mends::add);
+    derived.layers().orElseThrow().foam().thicknessesMm().stream()
+        .filter(mm -> mm >= core.diameter().value())
+        .findFirst()
+        .map(mm -> named("Layers of " + show(mm), Edits.foam(project.layering().foamId(), mm)))
+        .ifPresent(mends::add);
+    return mends;
+  }
+
+  private static double stiffness(Rod rod) {
+    return rod.modulus() * (Math.pow(rod.outerMm(), 4) - Math.pow(rod.innerMm(), 4));
+  }
+
+  private List<Edit> endMend(CoreReckoning core) {
+    CoreChoice choice = core.choice();
+    double end = Math.floor(core.furthestEnd().value());
+    return end > Math.max(choice.heldAtMm(), 0) && end < choice.endMm()
+        ? List.of(named("End the core at " + show(end), Edits.coreEnd(end)))
+        : List.of();
+  }
+
+  private List<Edit> stifferMend(CoreReckoning core) {
+    return catalogue.rods().stream()
+        .filter(rod -> rod.outerMm() / 2 <= core.deepest().value())
+        .filter(rod -> stiffness(rod) > stiffness(core.rod()))
+        .max(Comparator.comparing(Findings::stiffness))
+        .map(rod -> named("Use " + rod.name(), Edits.rod(rod.id(), core.choice())))
+        .map(List::of)
+        .orElse(List.of());
+  }
+
+  // == CUT AND BUILD
+
+  private void cut(Shopping shopping) {
+    if (derived.template().isPresent() && derived.tiling().isEmpty()) {
+      add(
+          "cut.pages",
+          Station.CUT,
+          new Place.OnStation(),
+          Severity.WRONG,
+          "Too many pages",
+          "At this size the template takes "
+              + Tiling.pages(derived.template().orElseThrow(), project.paper())
+              + " pages of "
+              + project.paper().label()
+              + "; at most "
+              + Tiling.MOST_PAGES
+              + " are made. Is the scale right?",
+          List.of());
+    }
+    if (!shopping.fitsSheet()) {
+      Foam foam = derived.layers().orElseThrow().foam();
+      add(
+          "cut.sheet",
+          Station.CUT,
+          new Place.OnStation(),
+          Severity.WARNING,
+          "A layer is larger than the sheet",
+          "The blade is "
+              + derived.form().orElseThrow().length().show(units)
+              + " by "
+              + derived.form().orElseThrow().width().show(units)
+              + "; the usual sheet is "
+              + show(foam.sheetLengthMm())
+              + " by "
+              + show(foam.sheetWidthMm())
+              + ". Look for a larger sheet, or join two with the seams staggered.",
+          List.of());
+    }
+    shopping.lines().stream()
+        .filter(line -> line.buy().id().equals("stock.rod.lengths") && line.buy().value() > 1)
+        .forEach(
+            line ->
+                add(
+                    "cut.rod",
+                    Station.CUT,
+                    new Place.OnStation(),
+                    Severity.WARNING,
+                    "The core is longer than it is sold",
+                    line.name() + ": " + line.need().show(units) + " are needed in one piece.",
+                    List.of()));
+  }
+
+  private void build() {
+    derived
+        .plan()
+        .ifPresent(
+            plan -> {
+              plan.unplaced()
+                  .forEach(
+                      it ->
+                          add(
+                              "build.unplaced." + it.step().id(),
+                              Station.BUILD,
+                              new Place.OnStep(it.step().id()),
+                              Severity.WRONG,
+                              "No time for this step",
+                              it.step().title() + ": " + it.reason() + ".",
+                              List.of()));
+              if (plan.spare().value() < 0) {
+                String first = plan.placed().getFirst().step().id();
+                add(
+                    "build.late",
+                    Station.BUILD,
+                    new Place.OnStep(first),
+                    Severity.WARNING,
+                    "It should have begun",
+                    Display.duration(-plan.spare().value())
+                        + " of work have their latest time behind them. Add free hours, or do with"
+                        + " less.",
+                    List.of());
+              }
+            });
+  }
+
+  // == FINISH
+
+  private void unfoundCoatings() {
+    project.coats().stream()
+        .filter(it -> catalogue.coating(it.coatingId()).isEmpty())
+        .forEach(
+            it ->
+                add(
+                    "finish.unfound." + it.coatingId(),
+                    Station.FINISH,
+                    new Place.OnCoating(it.coatingId()),
+                    Severity.WRONG,
+                    "This coating is not in the catalogue",
+                    "'" + it.coatingId() + "' was planned, and the catalogue has no such coating.",
+                    List.of(named("Take it out", Edits.coats(it.coatingId(), 0)))));
+  }
+
+  private void coats(CoatReckoning coats) {
+    if (!coats.runsOut()) {
+      return;
+    }
+    String id = coats.coating().id();
+    int whole = (int) coats.lastWhole().value();
+    List<Edit> mends = new ArrayList<>();
+    double bought =
+        coats.onShelf().value()
+            + coats.coating().containerMm3()
+                * Math.ceil(coats.missing().value() / coats.coating().containerMm3());
+    mends.add(
+        named(
+            "Bought: " + Display.show(bought, coats.need().quantity(), units) + " on the shelf",
+            Edits.onShelf(id, bought)));
+    if (whole > 0) {
+      mends.add(named(whole == 1 ? "One coat" : whole + " coats", Edits.coats(id, whole)));
+    }
+    add(
+        "finish.short." + id,
+        Station.FINISH,
+        new Place.OnCoating(id),
+        Severity.WARNING,
+        whole == 0 ? "Not enough for one coat" : "Runs out in coat " + (whole + 1),
+        coats.coating().name()
+            + ": "
+            + coats.need().show(units)
+            + " for "
+            + coats.coats().show(units)
+            + " coats, "
+            + coats.onShelf().show(units)
+            + " on the shelf, "
+            + coats.missing().show(units)
+            + " missing.",
+        mends);
+  }
+
+  // == SMALL THINGS
+
+  private void next(Station station, String id, String title, String why) {
+    add(
+        station.title().toLowerCase(java.util.Locale.ROOT) + ".next." + id,
+        station,
+        new Place.OnStation(),
+        Severity.NEXT,
+        title,
+        why,
+        List.of());
+  }
+
+  private void add(
+      String id,
+      Station station,
+      Place place,
+      Severity severity,
+      String title,
+      String why,
+      List<Edit> mends) {
+    found.add(new Finding(id, station, place, severity, title, why, mends));
+  }
+
+  private static Edit named(String name, Edit edit) {
+    return new Edit(name, edit.change());
+  }
+
+  private String show(double mm) {
+    return Display.length(mm, units);
+  }
+}

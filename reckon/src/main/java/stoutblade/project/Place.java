@@ -1,0 +1,22 @@
+package stoutblade.project;
+
+import stoutblade.shape.Point;
+
+/** What a finding is about. */
+public sealed interface Place {
+
+  /** A place on the reference picture, in pixels. */
+  record OnPicture(Point px) implements Place {}
+
+  /** A place on the blade's face, in mm. */
+  record OnBlade(Point mm) implements Place {}
+
+  /** A step of the work. */
+  record OnStep(String stepId) implements Place {}
+
+  /** A coating. */
+  record OnCoating(String coatingId) implements Place {}
+
+  /** The station as a whole. */
+  record OnStation() implements Place {}
+}

@@ -1,0 +1,167 @@
+package stoutblade.project;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import stoutblade.build.FreeHours;
+import stoutblade.core.CoreChoice;
+import stoutblade.event.Event;
+import stoutblade.finish.Coats;
+import stoutblade.journal.Journal;
+import stoutblade.layer.Layering;
+import stoutblade.part.Blade;
+import stoutblade.reference.Reference;
+import stoutblade.template.Paper;
+import stoutblade.wearer.Wearer;
+
+/**
+ * Everything the user decided, as one immutable tree.
+ *
+ * @param name what the prop is called
+ * @param wearer who carries it
+ * @param event what it is made for
+ * @param freeHours when the maker can work
+ * @param reference the reference picture, if there is one
+ * @param blade the blade as drafted
+ * @param layering its layers
+ * @param core its core; empty for none
+ * @param coats its coats, in the order in which they go on
+ * @param shelf what is there of each coating, in mm³, by catalogue id
+ * @param paper what templates are printed on
+ * @param journal what really happened
+ */
+public record Project(
+    String name,
+    Wearer wearer,
+    Event event,
+    FreeHours freeHours,
+    Optional<Reference> reference,
+    Blade blade,
+    Layering layering,
+    Optional<CoreChoice> core,
+    List<Coats> coats,
+    Map<String, Double> shelf,
+    Paper paper,
+    Journal journal) {
+
+  private static final int LONGEST_NAME = 120;
+
+  /**
+   * Checks name and shelf.
+   *
+   * @throws IllegalArgumentException if the name is blank or too long, a coating is planned twice
+   *     or the shelf holds less than nothing
+   */
+  public Project {
+    checkName("prop", name);
+    checkName("blade", blade.name());
+    coats = List.copyOf(coats);
+    shelf = java.util.Collections.unmodifiableMap(new TreeMap<>(shelf));
+    if (coats.stream().map(Coats::coatingId).distinct().count() < coats.size()) {
+      throw new IllegalArgumentException("A coating is planned once, with its number of coats");
+    }
+    shelf.forEach(
+        (id, mm3) -> {
+          if (!(mm3 >= 0 && mm3 <= 1e9)) {
+            throw new IllegalArgumentException(
+                "On the shelf are between 0 and 1000 litres of " + id + "; found " + mm3 + " mm³");
+          }
+        });
+  }
+
+  private static void checkName(String what, String name) {
+    if (name.isBlank() || name.length() > LONGEST_NAME) {
+      throw new IllegalArgumentException(
+          "The name of a "
+              + what
+              + " has 1 to "
+              + LONGEST_NAME
+              + " characters; found '"
+              + name
+              + "'");
+    }
+  }
+
+  public Project withName(String changed) {
+    return new Project(
+        changed, wearer, event, freeHours, reference, blade, layering, core, coats, shelf, paper,
+        journal);
+  }
+
+  public Project withWearer(Wearer changed) {
+    return new Project(
+        name, changed, event, freeHours, reference, blade, layering, core, coats, shelf, paper,
+        journal);
+  }
+
+  public Project withEvent(Event changed) {
+    return new Project(
+        name, wearer, changed, freeHours, reference, blade, layering, core, coats, shelf, paper,
+        journal);
+  }
+
+  public Project withFreeHours(FreeHours changed) {
+    return new Project(
+        name, wearer, event, changed, reference, blade, layering, core, coats, shelf, paper,
+        journal);
+  }
+
+  public Project withReference(Reference changed) {
+    return new Project(
+        name,
+        wearer,
+        event,
+        freeHours,
+        Optional.of(changed),
+        blade,
+        layering,
+        core,
+        coats,
+        shelf,
+        paper,
+        journal);
+  }
+
+  public Project withBlade(Blade changed) {
+    return new Project(
+        name, wearer, event, freeHours, reference, changed, layering, core, coats, shelf, paper,
+        journal);
+  }
+
+  public Project withLayering(Layering changed) {
+    return new Project(
+        name, wearer, event, freeHours, reference, blade, changed, core, coats, shelf, paper,
+        journal);
+  }
+
+  public Project withCore(Optional<CoreChoice> changed) {
+    return new Project(
+        name, wearer, event, freeHours, reference, blade, layering, changed, coats, shelf, paper,
+        journal);
+  }
+
+  public Project withCoats(List<Coats> changed) {
+    return new Project(
+        name, wearer, event, freeHours, reference, blade, layering, core, changed, shelf, paper,
+        journal);
+  }
+
+  public Project withShelf(Map<String, Double> changed) {
+    return new Project(
+        name, wearer, event, freeHours, reference, blade, layering, core, coats, changed, paper,
+        journal);
+  }
+
+  public Project withPaper(Paper changed) {
+    return new Project(
+        name, wearer, event, freeHours, reference, blade, layering, core, coats, shelf, changed,
+        journal);
+  }
+
+  public Project withJournal(Journal changed) {
+    return new Project(
+        name, wearer, event, freeHours, reference, blade, layering, core, coats, shelf, paper,
+        changed);
+  }
+}

@@ -1,0 +1,43 @@
+package stoutblade.project;
+
+import java.util.List;
+import stoutblade.measure.Doubt;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
+import stoutblade.measure.Source;
+import stoutblade.template.Template;
+import stoutblade.template.Tiling;
+
+/** The figures of a template: copies and pages. */
+final class TemplateFigures {
+
+  private TemplateFigures() {}
+
+  static List<Figure> of(Template template, Tiling tiling) {
+    return List.of(
+        Figure.found(
+            "cut.pieces",
+            "Pieces to cut",
+            template.copies().size(),
+            Quantity.COUNT,
+            "copies named on the template",
+            Source.GEOMETRY,
+            Doubt.NONE),
+        Figure.found(
+            "cut.mirrored",
+            "of which mirrored",
+            (double) template.mirroredCopies(),
+            Quantity.COUNT,
+            "copies for which the paper is turned over",
+            Source.GEOMETRY,
+            Doubt.NONE),
+        Figure.found(
+            "cut.pages",
+            "Pages of " + tiling.paper().label(),
+            tiling.tiles().size(),
+            Quantity.COUNT,
+            "windows of the paper less margins and foot, overlapping by 12 mm, that hold a line",
+            Source.standard("ISO 216 and inch paper sizes"),
+            Doubt.NONE));
+  }
+}

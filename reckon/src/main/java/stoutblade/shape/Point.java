@@ -1,0 +1,70 @@
+package stoutblade.shape;
+
+/**
+ * A point or a displacement in the plane.
+ *
+ * @param x across, in the unit of its frame (mm, or pixels on a picture)
+ * @param y along, in the same unit
+ */
+public record Point(double x, double y) {
+
+  /**
+   * Checks that both coordinates are numbers.
+   *
+   * @throws IllegalArgumentException if one is infinite or not a number
+   */
+  public Point {
+    if (!Double.isFinite(x) || !Double.isFinite(y)) {
+      throw new IllegalArgumentException("A point has finite coordinates; found " + x + ", " + y);
+    }
+  }
+
+  public Point plus(Point other) {
+    return new Point(x + other.x, y + other.y);
+  }
+
+  public Point minus(Point other) {
+    return new Point(x - other.x, y - other.y);
+  }
+
+  public Point times(double factor) {
+    return new Point(x * factor, y * factor);
+  }
+
+  public double dot(Point other) {
+    return x * other.x + y * other.y;
+  }
+
+  /**
+   * The signed area of the parallelogram of two displacements, positive where other is to the left.
+   */
+  public double cross(Point other) {
+    return x * other.y - y * other.x;
+  }
+
+  public double length() {
+    return Math.hypot(x, y);
+  }
+
+  public double distance(Point other) {
+    return Math.hypot(x - other.x, y - other.y);
+  }
+
+  /** The point a share of the way to another: 0 here, 1 there. */
+  public Point towards(Point other, double share) {
+    return new Point(x + (other.x - x) * share, y + (other.y - y) * share);
+  }
+
+  /** The image in the line x = 0. */
+  public Point mirrored() {
+    return new Point(-x, y);
+  }
+
+  /** The distance to a straight piece from a to b. */
+  public double distanceToSegment(Point a, Point b) {
+    Point along = b.minus(a);
+    double square = along.dot(along);
+    double share = square == 0 ? 0 : Math.clamp(minus(a).dot(along) / square, 0, 1);
+    return distance(a.towards(b, share));
+  }
+}

@@ -1,0 +1,182 @@
+package stoutblade.shape;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.valid.IsValidOp;
+import org.locationtech.jts.operation.valid.TopologyValidationError;
+
+/** An area of the plane bounded by straight pieces, with any number of parts and holes; in mm. */
+public final class Region {
+
+  private static final GeometryFactory FACTORY = new GeometryFactory();
+
+  private final Geometry geometry;
+  private final List<List<Point>> rings;
+
+  private Region(Geometry geometry) {
+    this.geometry = geometry;
+    this.rings = ringsOf(geometry);
+  }
+
+  /**
+   * The area inside a closed path.
+   *
+   * @param tolerance how far the straight pieces may lie from the curves, in mm
+   */
+  public static Region inside(Path path, double tolerance) {
+    return new Region(FACTORY.createPolygon(coordinates(closed(path.flattened(tolerance)))));
+  }
+
+  /** Where a closed path touches or crosses itself, if it does, in mm. */
+  public static Optional<Point> crossing(Path path, double tolerance) {
+    Geometry polygon = FACTORY.createPolygon(coordinates(closed(path.flattened(tolerance))));
+    TopologyValidationError fault = new IsValidOp(polygon).getValidationError();
+    return Optional.ofNullable(fault).map(at -> point(at.getCoordinate()));
+  }
+
+  /**
+   * What is left further than a distance from an edge.
+   *
+   * @param edge an open or closed path
+   * @param distance in mm
+   * @param tolerance how far the result may lie from the true one, in mm
+   */
+  public Region awayFrom(Path edge, double distance, double tolerance) {
+    if (distance <= 0) {
+      return this;
+    }
+    LineString line = FACTORY.createLineString(coordinates(edge.flattened(tolerance / 2)));
+    BufferParameters round = new BufferParameters(quadrantSegments(distance, tolerance / 2));
+    return new Region(geometry.difference(new BufferOp(line, round).getResultGeometry(distance)));
+  }
+
+  /**
+   * The area grown, or shrunk for a negative distance, with round corners.
+   *
+   * @param tolerance how far the result may lie from the true one, in mm
+   */
+  public Region grown(double distance, double tolerance) {
+    BufferParameters round = new BufferParameters(quadrantSegments(Math.abs(distance), tolerance));
+    return new Region(new BufferOp(geometry, round).getResultGeometry(distance));
+  }
+
+  /**
+   * How many straight pieces a quarter circle needs: a piece over an angle a lies r(1 − cos(a/2))
+   * off its arc at most.
+   */
+  static int quadrantSegments(double radius, double tolerance) {
+    if (radius <= tolerance) {
+      return 2;
+    }
+    double halfAngle = Math.acos(1 - tolerance / radius);
+    return Math.max(2, (int) Math.ceil(Math.PI / 4 / halfAngle));
+  }
+
+  /** The area, in mm². */
+  public double area() {
+    return geometry.getArea();
+  }
+
+  /** True where nothing is left. */
+  public boolean empty() {
+    return geometry.isEmpty();
+  }
+
+  /** The first moment of area about the base, ∫ y dA, in mm³. */
+  public double momentAlong() {
+    return empty() ? 0 : geometry.getCentroid().getY() * area();
+  }
+
+  /** The bounding rings, outer ones and holes, each repeating its first point at its end. */
+  public List<List<Point>> rings() {
+    return rings;
+  }
+
+  /**
+   * Where the line at a height along the blade runs inside the area.
+   *
+   * @return from and to for each stretch, in mm, from left to right
+   */
+  public List<Span> across(double y) {
+    double[] crossings = crossings(y);
+    List<Span> spans = new ArrayList<>();
+    for (int i = 0; i + 1 < crossings.length; i += 2) {
+      spans.add(new Span(crossings[i], crossings[i + 1]));
+    }
+    return spans;
+  }
+
+  /** The sum of all stretches at a height along the blade, in mm. */
+  public double widthAt(double y) {
+    double[] crossings = crossings(y);
+    double sum = 0;
+    for (int i = 0; i + 1 < crossings.length; i += 2) {
+      sum += crossings[i + 1] - crossings[i];
+    }
+    return sum;
+  }
+
+  private double[] crossings(double y) {
+    double[] found = new double[8];
+    int count = 0;
+    for (List<Point> ring : rings) {
+      for (int i = 1; i < ring.size(); i++) {
+        Point a = ring.get(i - 1);
+        Point b = ring.get(i);
+        if ((a.y() <= y) != (b.y() <= y)) {
+          if (count == found.length) {
+            found = Arrays.copyOf(found, 2 * count);
+          }
+          found[count++] = a.x() + (b.x() - a.x()) * (y - a.y()) / (b.y() - a.y());
+        }
+      }
+    }
+    double[] sorted = Arrays.copyOf(found, count);
+    Arrays.sort(sorted);
+    return sorted;
+  }
+
+  private static List<Point> closed(List<Point> points) {
+    if (points.getFirst().equals(points.getLast())) {
+      return points;
+    }
+    List<Point> ring = new ArrayList<>(points);
+    ring.set(ring.size() - 1, ring.getFirst());
+    return ring;
+  }
+
+  private static Coordinate[] coordinates(List<Point> points) {
+    return points.stream().map(p -> new Coordinate(p.x(), p.y())).toArray(Coordinate[]::new);
+  }
+
+  private static Point point(Coordinate at) {
+    return new Point(at.x, at.y);
+  }
+
+  private static List<List<Point>> ringsOf(Geometry geometry) {
+    List<List<Point>> rings = new ArrayList<>();
+    for (int i = 0; i < geometry.getNumGeometries(); i++) {
+      if (geometry.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
+        rings.add(points(polygon.getExteriorRing()));
+        for (int hole = 0; hole < polygon.getNumInteriorRing(); hole++) {
+          rings.add(points(polygon.getInteriorRingN(hole)));
+        }
+      }
+    }
+    return List.copyOf(rings);
+  }
+
+  private static List<Point> points(LinearRing ring) {
+    return Arrays.stream(ring.getCoordinates()).map(Region::point).toList();
+  }
+}

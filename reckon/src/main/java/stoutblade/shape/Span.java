@@ -1,0 +1,13 @@
+package stoutblade.shape;
+
+/** A stretch from one place to another along a line, in mm. */
+public record Span(double from, double to) {
+
+  public double length() {
+    return to - from;
+  }
+
+  public boolean holds(double place) {
+    return from <= place && place <= to;
+  }
+}

@@ -1,0 +1,65 @@
+package stoutblade.stock;
+
+import java.util.List;
+import java.util.Optional;
+import stoutblade.core.Rod;
+import stoutblade.finish.Coating;
+import stoutblade.layer.Foam;
+
+/**
+ * Kinds of material with their properties, and the pace of work.
+ *
+ * @param foams foam sheets
+ * @param rods rods and tubes
+ * @param glues glues
+ * @param coatings seals, primers, paints and clear coats
+ * @param paces how long work takes
+ */
+public record Catalogue(
+    List<Foam> foams, List<Rod> rods, List<Glue> glues, List<Coating> coatings, List<Pace> paces) {
+
+  /** Copies the lists. */
+  public Catalogue {
+    foams = List.copyOf(foams);
+    rods = List.copyOf(rods);
+    glues = List.copyOf(glues);
+    coatings = List.copyOf(coatings);
+    paces = List.copyOf(paces);
+  }
+
+  public Optional<Foam> foam(String id) {
+    return foams.stream().filter(foam -> foam.id().equals(id)).findFirst();
+  }
+
+  public Optional<Rod> rod(String id) {
+    return rods.stream().filter(rod -> rod.id().equals(id)).findFirst();
+  }
+
+  public Optional<Coating> coating(String id) {
+    return coatings.stream().filter(coating -> coating.id().equals(id)).findFirst();
+  }
+
+  /**
+   * A glue that the work cannot do without.
+   *
+   * @throws IllegalArgumentException if the catalogue lacks it
+   */
+  public Glue glue(String id) {
+    return glues.stream()
+        .filter(glue -> glue.id().equals(id))
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException("The catalogue has no glue '" + id + "'"));
+  }
+
+  /**
+   * How long a kind of work takes.
+   *
+   * @throws IllegalArgumentException if the catalogue lacks it
+   */
+  public Pace pace(String id) {
+    return paces.stream()
+        .filter(pace -> pace.id().equals(id))
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException("The catalogue has no pace '" + id + "'"));
+  }
+}

@@ -1,0 +1,51 @@
+package stoutblade.stock;
+
+/**
+ * A glue in the catalogue, with its clock in minutes.
+ *
+ * @param id catalogue id
+ * @param name the kind of glue
+ * @param waitMinutes after spreading, not joined before
+ * @param joinByMinutes after spreading, joined no later; then it is coated again
+ * @param pressMinutes weight or clamps after joining
+ * @param strainMinutes after joining, no real stress before
+ * @param spread volume on one face per area, in mm³/mm²
+ * @param caution what to beware of
+ * @param source where the values come from
+ */
+public record Glue(
+    String id,
+    String name,
+    double waitMinutes,
+    double joinByMinutes,
+    double pressMinutes,
+    double strainMinutes,
+    double spread,
+    String caution,
+    String source) {
+
+  /** The glue between layers: its clock runs from the step that spreads it. */
+  public static final String FOR_LAYERS = "contact-cement";
+
+  /** The glue that beds a core. */
+  public static final String FOR_CORE = "polyurethane-glue";
+
+  /**
+   * Checks the order of the clock.
+   *
+   * @throws IllegalArgumentException if it must be joined before it may be
+   */
+  public Glue {
+    if (!(waitMinutes >= 0) || !(joinByMinutes > waitMinutes)) {
+      throw new IllegalArgumentException(
+          id
+              + ": a glue is joined after its wait; found wait "
+              + waitMinutes
+              + ", join by "
+              + joinByMinutes);
+    }
+    if (!(pressMinutes >= 0) || !(strainMinutes >= pressMinutes) || !(spread >= 0)) {
+      throw new IllegalArgumentException(id + ": press, strain and spread of a glue are in order");
+    }
+  }
+}

@@ -1,0 +1,239 @@
+package stoutblade.stock;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import stoutblade.core.CoreReckoning;
+import stoutblade.finish.CoatReckoning;
+import stoutblade.layer.Layers;
+import stoutblade.measure.Display;
+import stoutblade.measure.Doubt;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
+import stoutblade.measure.Source;
+import stoutblade.part.BladeForm;
+
+/**
+ * What must be bought for a blade.
+ *
+ * @param lines one for each thing
+ * @param fitsSheet false where a layer is larger than a sheet of the foam
+ */
+public record Shopping(List<Line> lines, boolean fitsSheet) {
+
+  /** Room kept round a piece on a sheet, in mm. */
+  public static final double ROOM_MM = 5;
+
+  /**
+   * A line of the list.
+   *
+   * @param name what to buy
+   * @param need how much the work takes
+   * @param buy how many sheets, lengths or containers; 0 where the shelf has enough
+   */
+  public record Line(String name, Figure need, Figure buy) {
+
+    /** True where something must be bought. */
+    public boolean missing() {
+      return buy.value() > 0;
+    }
+  }
+
+  /** Copies the lines. */
+  public Shopping {
+    lines = List.copyOf(lines);
+  }
+
+  /** How many lines are still to be bought. */
+  public int missing() {
+    return (int) lines.stream().filter(Line::missing).count();
+  }
+
+  /** Works out the list. */
+  public static Shopping of(
+      BladeForm form,
+      Layers layers,
+      Optional<CoreReckoning> core,
+      List<CoatReckoning> coats,
+      Catalogue catalogue) {
+    List<Line> lines = new ArrayList<>();
+    int perSheet = perSheet(form, layers);
+    lines.add(foam(form, layers, perSheet));
+    core.ifPresent(it -> lines.add(rod(it)));
+    lines.add(cement(form, catalogue.glue(Glue.FOR_LAYERS)));
+    core.ifPresent(it -> lines.add(bedding(it, catalogue.glue(Glue.FOR_CORE))));
+    coats.stream().filter(it -> it.coating().spread() > 0).map(Shopping::coats).forEach(lines::add);
+    return new Shopping(lines, perSheet > 0);
+  }
+
+  private static int perSheet(BladeForm form, Layers layers) {
+    double length = form.length().value() + 2 * ROOM_MM;
+    double width = form.width().value() + 2 * ROOM_MM;
+    double sheetWidth = layers.foam().sheetWidthMm() + ROOM_MM;
+    double sheetLength = layers.foam().sheetLengthMm() + ROOM_MM;
+    return Math.max(
+        grid(length, width, sheetLength, sheetWidth), grid(width, length, sheetLength, sheetWidth));
+  }
+
+  private static int grid(double a, double b, double sheetA, double sheetB) {
+    return (int) (Math.floor(sheetA / a) * Math.floor(sheetB / b));
+  }
+
+  private static Line foam(BladeForm form, Layers layers, int perSheet) {
+    Figure pieces =
+        Figure.given("stock.foam.pieces", "Layers to cut", 2, Quantity.COUNT, Source.GEOMETRY);
+    Figure fit =
+        Figure.found(
+            "stock.foam.per-sheet",
+            "Layers on a sheet",
+            Math.max(1, perSheet),
+            Quantity.COUNT,
+            "upright boxes of {blade.length} by {blade.width} with 5 mm round them, in rows on the"
+                + " sheet, the better way round",
+            Source.GEOMETRY,
+            Doubt.NONE,
+            form.length(),
+            form.width());
+    Figure sheets =
+        Figure.computed(
+            "stock.foam.sheets",
+            "Sheets of foam",
+            Quantity.COUNT,
+            "ceil({stock.foam.pieces} / {stock.foam.per-sheet})",
+            Source.GEOMETRY,
+            pieces,
+            fit);
+    Figure need =
+        Figure.computed(
+            "stock.foam.area",
+            "Foam in the layers",
+            Quantity.AREA,
+            "2 * {blade.area}",
+            Source.GEOMETRY,
+            form.area());
+    return new Line(
+        layers.foam().name()
+            + ", "
+            + plain(layers.layer().value())
+            + " mm, sheet "
+            + plain(layers.foam().sheetWidthMm())
+            + " × "
+            + plain(layers.foam().sheetLengthMm())
+            + " mm",
+        need,
+        sheets);
+  }
+
+  private static Line rod(CoreReckoning core) {
+    Figure sold =
+        Figure.given(
+            "stock.rod.sold",
+            "Sold in lengths of",
+            core.rod().lengthMm(),
+            Quantity.LENGTH,
+            Source.catalogue(core.rod().name()));
+    Figure buy =
+        Figure.computed(
+            "stock.rod.lengths",
+            "Lengths of rod",
+            Quantity.COUNT,
+            "ceil({core.length} / {stock.rod.sold})",
+            Source.GEOMETRY,
+            core.length(),
+            sold);
+    return new Line(core.rod().name(), core.length(), buy);
+  }
+
+  private static Line cement(BladeForm form, Glue glue) {
+    Figure spread =
+        Figure.given(
+            "stock.cement.spread",
+            "Cement on each face",
+            glue.spread(),
+            Quantity.SPREAD,
+            Source.catalogue(glue.name() + ": " + glue.source()));
+    Figure need =
+        Figure.computed(
+            "stock.cement.need",
+            "Cement for both faces",
+            Quantity.VOLUME,
+            "2 * {blade.area} * {stock.cement.spread}",
+            Source.GEOMETRY,
+            form.area(),
+            spread);
+    return glueLine(glue, "stock.cement.cans", "Cans of cement, 250 ml", need, 250_000);
+  }
+
+  /** Polyurethane glue foams to about three times its volume: a third of the gap is filled. */
+  private static Line bedding(CoreReckoning core, Glue glue) {
+    Figure inFoam =
+        core.others().stream()
+            .filter(it -> it.id().equals("core.in-foam"))
+            .findFirst()
+            .orElseThrow();
+    Figure gap =
+        Figure.given(
+            "stock.bed.gap",
+            "Gap round the core",
+            0.5,
+            Quantity.LENGTH,
+            Source.assumption("a channel rounded out by hand is about 0.5 mm wide of the rod"));
+    Figure need =
+        Figure.computed(
+            "stock.bed.need",
+            "Glue to bed the core",
+            Quantity.VOLUME,
+            "pi * ({core.diameter} + {stock.bed.gap}) * {stock.bed.gap} * {core.in-foam} / 3",
+            Source.practice("it foams to three times its volume: fill a third of the gap"),
+            core.diameter(),
+            gap,
+            inFoam);
+    return glueLine(glue, "stock.bed.bottles", "Bottles of glue, 100 ml", need, 100_000);
+  }
+
+  private static Line glueLine(
+      Glue glue, String id, String label, Figure need, double containerMm3) {
+    Figure container =
+        Figure.given(
+            id + ".holds",
+            "A container holds",
+            containerMm3,
+            Quantity.VOLUME,
+            Source.assumption("a usual small container"));
+    Figure buy =
+        Figure.computed(
+            id,
+            label,
+            Quantity.COUNT,
+            "ceil({%s} / {%s})".formatted(need.id(), container.id()),
+            Source.GEOMETRY,
+            need,
+            container);
+    return new Line(glue.name(), need, buy);
+  }
+
+  private static Line coats(CoatReckoning coats) {
+    String id = "stock." + coats.coating().id();
+    Figure container =
+        Figure.given(
+            id + ".holds",
+            "A container holds",
+            coats.coating().containerMm3(),
+            Quantity.VOLUME,
+            Source.catalogue(coats.coating().name()));
+    Figure buy =
+        Figure.computed(
+            id + ".containers",
+            coats.coating().name() + ": containers",
+            Quantity.COUNT,
+            "ceil({%s} / {%s})".formatted(coats.missing().id(), container.id()),
+            Source.GEOMETRY,
+            coats.missing(),
+            container);
+    return new Line(coats.coating().name(), coats.need(), buy);
+  }
+
+  private static String plain(double mm) {
+    return Display.decimal(mm, 1);
+  }
+}

@@ -1,0 +1,31 @@
+package stoutblade.template;
+
+import stoutblade.shape.Path;
+
+/**
+ * A line on a template.
+ *
+ * @param kind what it means
+ * @param path where it runs, in mm
+ */
+public record Stroke(Kind kind, Path path) {
+
+  /** What a line means to the one who cuts. */
+  public enum Kind {
+    CUT("Cut line"),
+    BEVEL("Bevel stops here, outer face"),
+    CENTRE("Centre line"),
+    CHANNEL("Core channel, glue face");
+
+    private final String words;
+
+    Kind(String words) {
+      this.words = words;
+    }
+
+    /** The words in the legend. */
+    public String words() {
+      return words;
+    }
+  }
+}

@@ -1,0 +1,149 @@
+package stoutblade.template;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import stoutblade.core.CoreReckoning;
+import stoutblade.layer.Layers;
+import stoutblade.measure.Display;
+import stoutblade.measure.Units;
+import stoutblade.part.Blade;
+import stoutblade.part.BladeForm;
+import stoutblade.shape.Box;
+import stoutblade.shape.Path;
+import stoutblade.shape.Point;
+
+/**
+ * A template at full size.
+ *
+ * @param id short name without spaces, for file names
+ * @param title what is cut by it
+ * @param copies the pieces that are cut by it
+ * @param strokes its lines
+ * @param labels its words
+ */
+public record Template(
+    String id, String title, List<Copy> copies, List<Stroke> strokes, List<Label> labels) {
+
+  private static final double LABEL_MM = 5;
+  private static final double TOLERANCE_MM = 0.02;
+
+  /**
+   * A piece that is cut by a template.
+   *
+   * @param name what the piece is
+   * @param mirrored true where the template is turned over first
+   */
+  public record Copy(String name, boolean mirrored) {
+
+    /** The name with its hand, for a person to read. */
+    public String words() {
+      return name + (mirrored ? ": turn the paper over" : ": printed side up");
+    }
+  }
+
+  /** Copies the lists. */
+  public Template {
+    copies = List.copyOf(copies);
+    strokes = List.copyOf(strokes);
+    labels = List.copyOf(labels);
+  }
+
+  /** The template of both layers of a blade: the back is the front turned over. */
+  public static Template ofBlade(
+      Blade blade, BladeForm form, Layers layers, Optional<CoreReckoning> core, Units units) {
+    List<Copy> copies = List.of(new Copy("front layer", false), new Copy("back layer", true));
+    List<Stroke> strokes = new ArrayList<>();
+    strokes.add(new Stroke(Stroke.Kind.CUT, form.outline()));
+    strokes.add(new Stroke(Stroke.Kind.CENTRE, centre(form)));
+    if (layers.bevelWidth().value() > 0) {
+      layers.solid().flat().rings().stream()
+          .map(ring -> new Stroke(Stroke.Kind.BEVEL, Path.through(ring, true)))
+          .forEach(strokes::add);
+    }
+    core.ifPresent(it -> strokes.addAll(channel(it)));
+    List<Label> labels = labels(blade, form, layers, core, units);
+    return new Template("blade-layers", blade.name() + ", both layers", copies, strokes, labels);
+  }
+
+  private static Path centre(BladeForm form) {
+    return Path.line(new Point(0, 0), new Point(0, form.length().value()));
+  }
+
+  private static List<Stroke> channel(CoreReckoning core) {
+    double half = core.diameter().value() / 2;
+    double from = Math.max(0, core.choice().startMm());
+    double to = core.choice().endMm();
+    if (to <= from) {
+      return List.of();
+    }
+    List<Point> around =
+        List.of(
+            new Point(-half, from),
+            new Point(-half, to),
+            new Point(half, to),
+            new Point(half, from));
+    return List.of(new Stroke(Stroke.Kind.CHANNEL, Path.through(around, from > 0)));
+  }
+
+  private static List<Label> labels(
+      Blade blade, BladeForm form, Layers layers, Optional<CoreReckoning> core, Units units) {
+    List<String> lines = new ArrayList<>();
+    lines.add(blade.name());
+    lines.add(
+        layers.foam().name()
+            + " "
+            + Display.length(layers.layer().value(), units)
+            + ", cut 2: front as printed, back mirrored");
+    if (layers.bevelWidth().value() > 0) {
+      lines.add(
+          "Bevel "
+              + layers.bevelWidth().show(units)
+              + " to "
+              + layers.edge().show(units)
+              + " edge, "
+              + layers.bevelAngle().show(units)
+              + " from the face");
+    }
+    core.ifPresent(
+        it ->
+            lines.add(
+                "Channel "
+                    + it.diameter().show(units)
+                    + " wide, "
+                    + it.depth().show(units)
+                    + " deep, glue face"));
+    return beside(lines, form, core.map(it -> it.diameter().value() / 2).orElse(0.0));
+  }
+
+  /**
+   * Sets two lines of words left of the core and the rest right of it, where the blade is widest.
+   */
+  private static List<Label> beside(List<String> lines, BladeForm form, double halfCore) {
+    double halfWidth = form.width().value() / 2;
+    double middle = (halfCore + halfWidth) / 2;
+    double size = Math.clamp((halfWidth - halfCore) / 5, 1.5, LABEL_MM);
+    List<Label> placed = new ArrayList<>();
+    for (int i = 0; i < lines.size(); i++) {
+      double x = (i < 2 ? -1 : 1) * middle + (i % 2 == 0 ? -1 : 1) * size * 0.8;
+      placed.add(new Label(lines.get(i), new Point(x, form.widestAt().value()), size, false));
+    }
+    return placed;
+  }
+
+  /** The box around all lines, in mm. */
+  public Box box() {
+    return Box.around(
+        strokes.stream().flatMap(it -> it.path().flattened(TOLERANCE_MM).stream()).toList());
+  }
+
+  /** How many pieces are cut mirrored. */
+  public long mirroredCopies() {
+    return copies.stream().filter(Copy::mirrored).count();
+  }
+
+  /** The kinds of line on it, in the order of their drawing. */
+  public List<Stroke.Kind> kinds() {
+    return strokes.stream().map(Stroke::kind).distinct().toList();
+  }
+}
