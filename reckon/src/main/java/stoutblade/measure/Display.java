@@ -139,7 +139,7 @@ public final class Display {
             .setScale(Math.max(0, digits - 1 - magnitude), RoundingMode.HALF_UP));
   }
 
-  /** Groups thousands with a thin space, so that they are never taken for decimals. */
+  /** Groups thousands with a no-break space, so that they are never taken for decimals. */
   private static String plain(BigDecimal value) {
     BigDecimal shown = value.signum() == 0 ? BigDecimal.ZERO : value.stripTrailingZeros();
     String text = shown.toPlainString();
@@ -149,7 +149,7 @@ public final class Display {
       return text;
     }
     DecimalFormatSymbols symbols = new DecimalFormatSymbols(Locale.ROOT);
-    symbols.setGroupingSeparator('\u202f');
+    symbols.setGroupingSeparator('\u00a0');
     String grouped = new java.text.DecimalFormat("#,##0", symbols).format(new BigDecimal(whole));
     return dot < 0 ? grouped : grouped + text.substring(dot);
   }

@@ -1,0 +1,135 @@
+package stoutblade.demo;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.time.DayOfWeek;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.temporal.TemporalAdjusters;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import stoutblade.build.FreeHours;
+import stoutblade.core.CoreChoice;
+import stoutblade.event.Event;
+import stoutblade.finish.Coats;
+import stoutblade.formats.Document;
+import stoutblade.formats.PictureFile;
+import stoutblade.journal.Journal;
+import stoutblade.layer.Layering;
+import stoutblade.part.Blade;
+import stoutblade.project.Project;
+import stoutblade.reference.KnownLength;
+import stoutblade.reference.Mark;
+import stoutblade.reference.Reference;
+import stoutblade.shape.HalfOutline;
+import stoutblade.shape.Node;
+import stoutblade.shape.Point;
+import stoutblade.template.Paper;
+import stoutblade.wearer.Wearer;
+
+/**
+ * The Osiermouth Lantern Walk: the Ferrywarden's Reedcutter, half built.
+ *
+ * <p>The picture was rendered by the studio module; the marks on it are where a person would click.
+ */
+public final class Demo {
+
+  /** The picture of the Ferrywarden with the Reedcutter. */
+  public static final String PICTURE = "ferrywarden.jpg";
+
+  private static final int WEEKS_AHEAD = 3;
+
+  private Demo() {}
+
+  /** The Reedcutter's leaf: half its outline in mm, as the studio renders it too. */
+  public static HalfOutline leaf() {
+    return new HalfOutline(
+        List.of(
+            Node.corner(17, 0),
+            Node.curve(20, 34),
+            Node.curve(47, 92),
+            Node.corner(76, 122),
+            Node.curve(75, 205),
+            Node.curve(58, 335),
+            Node.curve(29, 470),
+            Node.corner(0, 560)));
+  }
+
+  /**
+   * The demo as it stands on a day: the event lies about three weeks ahead and some steps are done.
+   *
+   * @param now the time it is opened
+   */
+  public static Document open(LocalDateTime now) throws IOException {
+    PictureFile picture = picture();
+    return new Document(project(picture, now), Map.of())
+        .withPicture(picture.picture().digest(), picture.file());
+  }
+
+  private static PictureFile picture() throws IOException {
+    try (InputStream in = Demo.class.getResourceAsStream(PICTURE)) {
+      return PictureFile.read(PICTURE, in.readAllBytes());
+    }
+  }
+
+  private static Project project(PictureFile picture, LocalDateTime now) {
+    return new Project(
+        "Reedcutter",
+        new Wearer("Ferrywarden", 1740),
+        new Event("Osiermouth Lantern Walk", eventTime(now), Event.USUAL_READY_BEFORE),
+        FreeHours.EVENINGS_AND_WEEKENDS,
+        Optional.of(reference(picture)),
+        new Blade("Reedcutter leaf", leaf()),
+        new Layering("eva-stiff", 10, 28, 4),
+        Optional.of(new CoreChoice("carbon-tube-10", -320, 470, -20)),
+        List.of(
+            new Coats("heat-seal", 1),
+            new Coats("flexible-primer", 3),
+            new Coats("steel-dark", 2),
+            new Coats("steel-bright", 1),
+            new Coats("wash-dark", 1),
+            new Coats("clear-matt", 2)),
+        Map.of(
+            "flexible-primer", 310_000.0,
+            "steel-dark", 22_000.0,
+            "steel-bright", 60_000.0,
+            "wash-dark", 100_000.0,
+            "clear-matt", 250_000.0),
+        Paper.A4,
+        journal(now));
+  }
+
+  private static LocalDateTime eventTime(LocalDateTime now) {
+    LocalDate saturday =
+        now.toLocalDate().plusWeeks(WEEKS_AHEAD).with(TemporalAdjusters.next(DayOfWeek.SATURDAY));
+    return saturday.atTime(LocalTime.of(17, 30));
+  }
+
+  private static Reference reference(PictureFile picture) {
+    return Reference.of(picture.picture())
+        .withFigureHeight(new Mark(new Point(522, 292), new Point(528, 1367)))
+        .withCheck(
+            new KnownLength(
+                "Crate, 60 cm high", 600, new Mark(new Point(271, 1000), new Point(271, 1370))))
+        .withWhole(new Mark(new Point(850, 1375), new Point(815, 200)))
+        .withCentreLine(new Mark(new Point(825, 545), new Point(815, 200)));
+  }
+
+  private static Journal journal(LocalDateTime now) {
+    Journal journal = Journal.EMPTY;
+    String[] steps = {"buy", "print", "hold-up", "trace", "groove", "cut", "core-fit", "core-bed"};
+    double[] minutes = {70, 24, 12, 22, 64, 41, 30, 25};
+    for (int i = 0; i < steps.length; i++) {
+      LocalDateTime at = now.minusDays(steps.length - i).withHour(20).withMinute(40).withNano(0);
+      journal = journal.with(new Journal.Done(steps[i], minutes[i], at.withSecond(0)));
+    }
+    Instant spread = now.atZone(ZoneId.systemDefault()).toInstant().minusSeconds(6 * 60);
+    return journal
+        .withClock("spread", spread)
+        .withBuilt(new Journal.Built(Optional.of(561.0), Optional.of(151.0), Optional.empty()));
+  }
+}

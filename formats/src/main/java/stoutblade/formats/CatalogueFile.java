@@ -1,0 +1,85 @@
+package stoutblade.formats;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import stoutblade.core.Rod;
+import stoutblade.finish.Coating;
+import stoutblade.layer.Foam;
+import stoutblade.stock.Catalogue;
+import stoutblade.stock.Glue;
+import stoutblade.stock.Pace;
+
+/**
+ * The catalogue of materials: the one that ships with the application, with the user's own on top.
+ *
+ * <p>The user's file has the same form; an entry with a known id replaces it, any other is added.
+ */
+public final class CatalogueFile {
+
+  private static final String SHIPPED = "catalogue.json";
+
+  private CatalogueFile() {}
+
+  /** The catalogue that ships with the application. */
+  public static Catalogue shipped() {
+    try (InputStream in = CatalogueFile.class.getResourceAsStream(SHIPPED)) {
+      return Json.MAPPER.readValue(in, Catalogue.class);
+    } catch (IOException e) {
+      throw new IllegalStateException("The shipped catalogue cannot be read", e);
+    }
+  }
+
+  /** Where the user's own catalogue is looked for. */
+  public static Path usersOwn() {
+    String stated = System.getenv("XDG_CONFIG_HOME");
+    Path config =
+        stated == null || stated.isBlank()
+            ? Path.of(System.getProperty("user.home"), ".config")
+            : Path.of(stated);
+    return config.resolve("stoutblade").resolve(SHIPPED);
+  }
+
+  /**
+   * The shipped catalogue with the user's own on top, where there is one.
+   *
+   * @throws FormatException if the user's file cannot be read
+   */
+  public static Catalogue withUsersOwn(Path file) throws IOException {
+    Catalogue shipped = shipped();
+    if (!Files.isRegularFile(file)) {
+      return shipped;
+    }
+    if (Files.size(file) > ProjectFile.LARGEST_JSON) {
+      throw new FormatException(String.valueOf(file.getFileName()), "larger than any catalogue");
+    }
+    try {
+      return merged(shipped, Json.MAPPER.readValue(Files.readAllBytes(file), Catalogue.class));
+    } catch (JsonProcessingException e) {
+      throw Json.fault(String.valueOf(file.getFileName()), e);
+    }
+  }
+
+  private static Catalogue merged(Catalogue below, Catalogue above) {
+    return new Catalogue(
+        merged(below.foams(), above.foams(), Foam::id),
+        merged(below.rods(), above.rods(), Rod::id),
+        merged(below.glues(), above.glues(), Glue::id),
+        merged(below.coatings(), above.coatings(), Coating::id),
+        merged(below.paces(), above.paces(), Pace::id));
+  }
+
+  private static <T> List<T> merged(List<T> below, List<T> above, Function<T, String> id) {
+    Map<String, T> byId = new LinkedHashMap<>();
+    below.forEach(entry -> byId.put(id.apply(entry), entry));
+    above.forEach(entry -> byId.put(id.apply(entry), entry));
+    return new ArrayList<>(byId.values());
+  }
+}

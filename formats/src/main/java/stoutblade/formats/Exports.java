@@ -1,0 +1,107 @@
+package stoutblade.formats;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.DoubleConsumer;
+import stoutblade.measure.Display;
+import stoutblade.measure.Units;
+import stoutblade.project.Derived;
+import stoutblade.project.Finding;
+import stoutblade.project.Project;
+import stoutblade.template.Template;
+import stoutblade.template.Tiling;
+
+/** Everything that a project is exported to, in one folder. */
+public final class Exports {
+
+  private Exports() {}
+
+  /**
+   * Writes templates (PDF and SVG), plan (CSV and iCalendar), shopping list (CSV) and figures
+   * (JSON).
+   *
+   * @param progress takes the share that is done, 0 to 1; may throw to cancel
+   * @return the files, in the order of their writing
+   * @throws FormatException if there is nothing to cut yet; the message says what is wrong
+   */
+  public static List<Path> write(
+      Path folder, Derived derived, Units units, LocalDateTime now, DoubleConsumer progress)
+      throws IOException {
+    Project project = derived.project();
+    Template template = derived.template().orElseThrow(() -> nothing(derived));
+    Tiling tiling = derived.tiling().orElseThrow(() -> nothing(derived));
+    Files.createDirectories(folder);
+    String stem = fileName(project.name());
+    String scale = scale(derived, units);
+    List<Path> written = new ArrayList<>();
+
+    Path pdf = folder.resolve(stem + "-templates-" + fileName(project.paper().name()) + ".pdf");
+    TemplatePdf.write(pdf, template, tiling, project.name(), scale);
+    written.add(pdf);
+    progress.accept(0.5);
+
+    Path svg = folder.resolve(stem + "-" + template.id() + ".svg");
+    TemplateSvg.write(svg, template, project.name(), scale);
+    written.add(svg);
+    progress.accept(0.6);
+
+    written.addAll(writePlan(folder, derived, now));
+    progress.accept(0.8);
+
+    Path shopping = folder.resolve(stem + "-shopping.csv");
+    PlanFiles.writeShopping(shopping, derived.shopping().orElseThrow(), units);
+    written.add(shopping);
+
+    Path figures = folder.resolve(stem + "-figures.json");
+    SafeWrite.write(figures, FiguresJson.of(derived, units).getBytes(StandardCharsets.UTF_8));
+    written.add(figures);
+    progress.accept(1);
+    return written;
+  }
+
+  /**
+   * Writes the plan as CSV and iCalendar.
+   *
+   * @throws FormatException if there is nothing to build yet
+   */
+  public static List<Path> writePlan(Path folder, Derived derived, LocalDateTime now)
+      throws IOException {
+    var plan = derived.plan().orElseThrow(() -> nothing(derived));
+    Files.createDirectories(folder);
+    String stem = fileName(derived.project().name());
+    Path csv = folder.resolve(stem + "-plan.csv");
+    Path calendar = folder.resolve(stem + "-plan.ics");
+    PlanFiles.writeCsv(csv, plan);
+    PlanFiles.writeCalendar(calendar, plan, derived.project().event(), now);
+    return List.of(csv, calendar);
+  }
+
+  /** What the scale on a template is, in words. */
+  static String scale(Derived derived, Units units) {
+    return "Scale 1 : 1, for a wearer of "
+        + Display.length(derived.project().wearer().heightMm(), units);
+  }
+
+  private static FormatException nothing(Derived derived) {
+    String why =
+        derived.findings().stream()
+            .filter(it -> it.severity() != Finding.Severity.WARNING)
+            .map(it -> it.title() + ". " + it.why())
+            .findFirst()
+            .orElse("The outline is not drawn yet.");
+    return new FormatException(derived.project().name(), "nothing to export yet. " + why);
+  }
+
+  /** A name for a file: lower-case letters, digits and hyphens. */
+  static String fileName(String name) {
+    String plain =
+        name.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{Nd}]+", "-").replaceAll("^-|-$", "");
+    return plain.isEmpty() ? "prop" : plain.substring(0, Math.min(60, plain.length()));
+  }
+}

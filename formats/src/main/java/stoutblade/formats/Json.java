@@ -1,0 +1,89 @@
+package stoutblade.formats;
+
+import com.fasterxml.jackson.core.JsonFactory;
+import com.fasterxml.jackson.core.JsonLocation;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.StreamReadConstraints;
+import com.fasterxml.jackson.core.exc.StreamConstraintsException;
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JsonMappingException;
+import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
+import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
+import java.util.stream.Collectors;
+
+/** JSON as this project reads and writes it: strict, limited in depth and size, dates as text. */
+final class Json {
+
+  /** No document of ours is deeper than this. */
+  static final int DEEPEST = 40;
+
+  private static final int LONGEST_TEXT = 20_000;
+  private static final int LONGEST_NUMBER = 60;
+
+  /** The mapper. */
+  static final JsonMapper MAPPER = mapper();
+
+  private Json() {}
+
+  private static JsonMapper mapper() {
+    StreamReadConstraints limits =
+        StreamReadConstraints.builder()
+            .maxNestingDepth(DEEPEST)
+            .maxStringLength(LONGEST_TEXT)
+            .maxNumberLength(LONGEST_NUMBER)
+            .maxDocumentLength(ProjectFile.LARGEST_JSON)
+            .build();
+    return JsonMapper.builder(JsonFactory.builder().streamReadConstraints(limits).build())
+        .addModule(new Jdk8Module())
+        .addModule(new JavaTimeModule())
+        .disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
+        .enable(SerializationFeature.INDENT_OUTPUT)
+        .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+        .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+        .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
+        .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+        .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
+        .build();
+  }
+
+  /** Says in one line what is wrong and where. */
+  static FormatException fault(String file, JsonProcessingException e) {
+    if (e instanceof StreamConstraintsException) {
+      return new FormatException(
+          file, "larger or deeper than any project; at most " + DEEPEST + " levels are read", e);
+    }
+    String what = reason(e);
+    String place = e instanceof JsonMappingException mapping ? path(mapping) : "";
+    JsonLocation at = e.getLocation();
+    String line = at == null ? "" : " (line " + at.getLineNr() + ")";
+    return new FormatException(
+        file, (place.isEmpty() ? "" : "at " + place + ": ") + what + line, e);
+  }
+
+  private static String reason(JsonProcessingException e) {
+    for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+      if (cause instanceof IllegalArgumentException) {
+        return cause.getMessage();
+      }
+      if (cause instanceof StreamConstraintsException) {
+        return "larger or deeper than any project; at most " + DEEPEST + " levels are read";
+      }
+      if (cause == cause.getCause()) {
+        break;
+      }
+    }
+    return e.getOriginalMessage()
+        .replaceAll("\\(class [^)]*\\)|`[^`]*\\.([^`.]*)`", "$1")
+        .replaceAll("\\s+", " ");
+  }
+
+  private static String path(JsonMappingException e) {
+    return e.getPath().stream()
+        .map(
+            step -> step.getFieldName() != null ? step.getFieldName() : "[" + step.getIndex() + "]")
+        .collect(Collectors.joining("."))
+        .replace(".[", "[");
+  }
+}

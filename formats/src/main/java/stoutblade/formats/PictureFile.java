@@ -1,0 +1,153 @@
+package stoutblade.formats;
+
+import com.drew.imaging.ImageMetadataReader;
+import com.drew.imaging.ImageProcessingException;
+import com.drew.metadata.Metadata;
+import com.drew.metadata.MetadataException;
+import com.drew.metadata.exif.ExifIFD0Directory;
+import java.awt.Graphics2D;
+import java.awt.geom.AffineTransform;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.Iterator;
+import java.util.Locale;
+import java.util.Set;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+import stoutblade.reference.Picture;
+
+/**
+ * A reference picture: PNG or JPEG, turned upright by its EXIF orientation.
+ *
+ * @param picture digest, name and upright size
+ * @param file the bytes of the file
+ * @param image the upright pixels
+ */
+@SuppressWarnings("ArrayRecordComponent") // megabytes: passed on, never compared or changed
+public record PictureFile(Picture picture, byte[] file, BufferedImage image) {
+
+  /** The most bytes of a picture file. */
+  public static final int LARGEST_FILE = 64 * 1024 * 1024;
+
+  /** The most pixels of a picture. */
+  public static final long MOST_PIXELS = 60_000_000;
+
+  private static final Set<String> KINDS = Set.of("png", "jpeg");
+
+  /**
+   * Reads a picture file.
+   *
+   * @throws FormatException if it is not a PNG or JPEG picture of a size that is taken
+   */
+  public static PictureFile read(Path file) throws IOException {
+    String name = String.valueOf(file.getFileName());
+    if (!Files.isRegularFile(file)) {
+      throw new FormatException(name, "there is no such file");
+    }
+    if (Files.size(file) > LARGEST_FILE) {
+      throw new FormatException(name, "larger than 64 MB");
+    }
+    return read(name, Files.readAllBytes(file));
+  }
+
+  /**
+   * Reads a picture from the bytes of its file.
+   *
+   * @throws FormatException if they are not a PNG or JPEG picture of a size that is taken
+   */
+  public static PictureFile read(String name, byte[] file) throws IOException {
+    BufferedImage upright = upright(decode(name, file), orientation(file));
+    Picture picture = new Picture(digest(file), name, upright.getWidth(), upright.getHeight());
+    return new PictureFile(picture, file, upright);
+  }
+
+  private static BufferedImage decode(String name, byte[] file) throws IOException {
+    try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
+      Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+      if (!readers.hasNext()) {
+        throw new FormatException(name, "not a picture: PNG or JPEG was expected");
+      }
+      ImageReader reader = readers.next();
+      try {
+        String kind = reader.getFormatName().toLowerCase(Locale.ROOT);
+        if (!KINDS.contains(kind)) {
+          throw new FormatException(name, "PNG or JPEG was expected; found " + kind);
+        }
+        reader.setInput(in, true, true);
+        checkSize(name, reader.getWidth(0), reader.getHeight(0));
+        return reader.read(0);
+      } finally {
+        reader.dispose();
+      }
+    } catch (FormatException e) {
+      throw e;
+    } catch (IOException | RuntimeException e) {
+      // Damaged pictures make the decoder throw all kinds of exceptions.
+      throw new FormatException(name, "damaged: the picture ends early or is broken", e);
+    }
+  }
+
+  private static void checkSize(String name, long width, long height) throws FormatException {
+    if (width * height > MOST_PIXELS) {
+      throw new FormatException(
+          name,
+          width
+              + " × "
+              + height
+              + " pixels are more than the 60 million that are taken; make it"
+              + " smaller first");
+    }
+  }
+
+  private static int orientation(byte[] file) {
+    try {
+      Metadata metadata = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file));
+      ExifIFD0Directory exif = metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);
+      boolean stated = exif != null && exif.containsTag(ExifIFD0Directory.TAG_ORIENTATION);
+      return stated ? exif.getInt(ExifIFD0Directory.TAG_ORIENTATION) : 1;
+    } catch (ImageProcessingException | IOException | MetadataException e) {
+      // The pixels were read; a picture without readable metadata is taken as it lies.
+      return 1;
+    }
+  }
+
+  /** Turns a picture by its EXIF orientation, 1 to 8 (CIPA DC-008, from memory). */
+  static BufferedImage upright(BufferedImage image, int orientation) {
+    int w = image.getWidth();
+    int h = image.getHeight();
+    AffineTransform turn =
+        switch (orientation) {
+          case 2 -> new AffineTransform(-1, 0, 0, 1, w, 0);
+          case 3 -> new AffineTransform(-1, 0, 0, -1, w, h);
+          case 4 -> new AffineTransform(1, 0, 0, -1, 0, h);
+          case 5 -> new AffineTransform(0, 1, 1, 0, 0, 0);
+          case 6 -> new AffineTransform(0, 1, -1, 0, h, 0);
+          case 7 -> new AffineTransform(0, -1, -1, 0, h, w);
+          case 8 -> new AffineTransform(0, -1, 1, 0, 0, w);
+          default -> new AffineTransform();
+        };
+    boolean sideways = orientation >= 5 && orientation <= 8;
+    BufferedImage upright =
+        new BufferedImage(sideways ? h : w, sideways ? w : h, BufferedImage.TYPE_INT_RGB);
+    Graphics2D graphics = upright.createGraphics();
+    graphics.drawImage(image, turn, null);
+    graphics.dispose();
+    return upright;
+  }
+
+  /** SHA-256 as lower-case hexadecimal digits. */
+  static String digest(byte[] bytes) {
+    try {
+      return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException("Every Java has SHA-256", e);
+    }
+  }
+}

@@ -1,0 +1,147 @@
+package stoutblade.formats;
+
+import biweekly.Biweekly;
+import biweekly.ICalendar;
+import biweekly.component.VEvent;
+import biweekly.property.DateEnd;
+import biweekly.property.DateStart;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
+import java.util.Date;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import stoutblade.build.Plan;
+import stoutblade.build.Step;
+import stoutblade.event.Event;
+import stoutblade.measure.Units;
+import stoutblade.stock.Shopping;
+
+/** The plan and the shopping list as files for other programs: CSV (RFC 4180) and iCalendar. */
+public final class PlanFiles {
+
+  private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
+
+  private PlanFiles() {}
+
+  /** Writes the plan as CSV: a line for each sitting of each step. */
+  public static void writeCsv(Path file, Plan plan) throws IOException {
+    SafeWrite.write(file, csv(plan).getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** The plan as CSV. */
+  public static String csv(Plan plan) throws IOException {
+    StringWriter text = new StringWriter();
+    try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
+      csv.printRecord(
+          "step",
+          "title",
+          "from",
+          "to",
+          "minutes",
+          "needs",
+          "not before (min)",
+          "not after (min)",
+          "tools",
+          "cautions");
+      for (Plan.Placed placed : plan.placed()) {
+        for (Plan.Sitting sitting : placed.sittings()) {
+          line(csv, placed.step(), sitting);
+        }
+      }
+    }
+    return text.toString();
+  }
+
+  private static void line(CSVPrinter csv, Step step, Plan.Sitting sitting) throws IOException {
+    csv.printRecord(
+        step.id(),
+        step.title(),
+        TIME.format(sitting.from()),
+        TIME.format(sitting.to()),
+        sitting.minutes(),
+        String.join("; ", step.needs().stream().map(Step.Need::stepId).toList()),
+        String.join("; ", step.needs().stream().map(it -> minutes(it.notBefore())).toList()),
+        String.join(
+            "; ",
+            step.needs().stream()
+                .map(it -> it.notAfter().isPresent() ? minutes(it.notAfter().getAsDouble()) : "")
+                .toList()),
+        String.join("; ", step.tools()),
+        String.join(" ", step.cautions()));
+  }
+
+  private static String minutes(double value) {
+    return Long.toString(Math.round(value));
+  }
+
+  /** Writes the plan and the event as iCalendar (RFC 5545), in floating local time. */
+  public static void writeCalendar(Path file, Plan plan, Event event, LocalDateTime now)
+      throws IOException {
+    SafeWrite.write(file, calendar(plan, event, now).getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** The plan and the event as iCalendar. */
+  public static String calendar(Plan plan, Event event, LocalDateTime now) {
+    ICalendar calendar = new ICalendar();
+    calendar.setProductId("-//Stout Blade//plan//EN");
+    for (Plan.Placed placed : plan.placed()) {
+      int part = 0;
+      for (Plan.Sitting sitting : placed.sittings()) {
+        part++;
+        VEvent entry = entry(placed.step().id() + "-" + part, placed.step().title(), now);
+        entry.setDescription(description(placed.step()));
+        period(calendar, entry, sitting.from(), sitting.to());
+        calendar.addEvent(entry);
+      }
+    }
+    VEvent there = entry("event", event.name(), now);
+    period(calendar, there, event.starts(), event.starts().plusHours(1));
+    calendar.addEvent(there);
+    return Biweekly.write(calendar).go();
+  }
+
+  private static VEvent entry(String id, String title, LocalDateTime now) {
+    VEvent entry = new VEvent();
+    entry.setUid(id + "@stoutblade.invalid");
+    entry.setSummary(title);
+    entry.setDateTimeStamp(Date.from(now.toInstant(ZoneOffset.UTC)));
+    return entry;
+  }
+
+  /** Sets start and end as times on the wall, wherever the maker is. */
+  private static void period(
+      ICalendar calendar, VEvent entry, LocalDateTime from, LocalDateTime to) {
+    entry.setDateStart(new DateStart(wall(from), true));
+    entry.setDateEnd(new DateEnd(wall(to), true));
+    calendar.getTimezoneInfo().setFloating(entry.getDateStart(), true);
+    calendar.getTimezoneInfo().setFloating(entry.getDateEnd(), true);
+  }
+
+  private static Date wall(LocalDateTime time) {
+    return Date.from(time.atZone(ZoneId.systemDefault()).toInstant());
+  }
+
+  private static String description(Step step) {
+    return step.why()
+        + (step.tools().isEmpty() ? "" : "\nTools: " + String.join(", ", step.tools()))
+        + (step.cautions().isEmpty() ? "" : "\nCaution: " + String.join(" ", step.cautions()));
+  }
+
+  /** Writes the shopping list as CSV. */
+  public static void writeShopping(Path file, Shopping shopping, Units units) throws IOException {
+    StringWriter text = new StringWriter();
+    try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
+      csv.printRecord("what", "needed", "to buy");
+      for (Shopping.Line line : shopping.lines()) {
+        csv.printRecord(line.name(), line.need().show(units), line.buy().show(units));
+      }
+    }
+    SafeWrite.write(file, text.toString().getBytes(StandardCharsets.UTF_8));
+  }
+}

@@ -1,0 +1,181 @@
+package stoutblade.formats;
+
+import java.io.IOException;
+import java.io.StringWriter;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import javax.xml.stream.XMLOutputFactory;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamWriter;
+import stoutblade.shape.Box;
+import stoutblade.shape.Cubic;
+import stoutblade.shape.Point;
+import stoutblade.template.Label;
+import stoutblade.template.Stroke;
+import stoutblade.template.Template;
+
+/**
+ * A template as one SVG at true size: user units are millimetres, one group for each kind of line.
+ */
+public final class TemplateSvg {
+
+  private static final double MARGIN_MM = 10;
+  private static final double FOOT_MM = 16;
+
+  private final Template template;
+  private final String project;
+  private final String scale;
+  private final Box box;
+  private final XMLStreamWriter xml;
+
+  private TemplateSvg(Template template, String project, String scale, XMLStreamWriter xml) {
+    this.template = template;
+    this.project = project;
+    this.scale = scale;
+    this.box = template.box().grown(MARGIN_MM);
+    this.xml = xml;
+  }
+
+  /** Writes the SVG. */
+  public static void write(Path file, Template template, String project, String scale)
+      throws IOException {
+    StringWriter text = new StringWriter();
+    try {
+      XMLStreamWriter xml = XMLOutputFactory.newFactory().createXMLStreamWriter(text);
+      new TemplateSvg(template, project, scale, xml).document();
+      xml.close();
+    } catch (XMLStreamException e) {
+      throw new IOException("The SVG cannot be written", e);
+    }
+    SafeWrite.write(file, text.toString().getBytes(StandardCharsets.UTF_8));
+  }
+
+  private void document() throws XMLStreamException {
+    double width = Math.max(box.width(), TemplatePdf.CHECK_MM + 2 * MARGIN_MM);
+    double height = box.height() + FOOT_MM;
+    xml.writeStartDocument("UTF-8", "1.0");
+    xml.writeStartElement("svg");
+    xml.writeDefaultNamespace("http://www.w3.org/2000/svg");
+    xml.writeAttribute("width", number(width) + "mm");
+    xml.writeAttribute("height", number(height) + "mm");
+    xml.writeAttribute("viewBox", "0 0 " + number(width) + " " + number(height));
+    element("title", project + ": " + template.title());
+    element("desc", scale);
+    for (Stroke.Kind kind : template.kinds()) {
+      group(kind);
+    }
+    labels();
+    checkLength(height);
+    xml.writeEndElement();
+    xml.writeEndDocument();
+  }
+
+  private void element(String name, String text) throws XMLStreamException {
+    xml.writeStartElement(name);
+    xml.writeCharacters(text);
+    xml.writeEndElement();
+  }
+
+  private void group(Stroke.Kind kind) throws XMLStreamException {
+    xml.writeStartElement("g");
+    xml.writeAttribute("id", kind.name().toLowerCase(java.util.Locale.ROOT));
+    xml.writeAttribute("fill", "none");
+    xml.writeAttribute("stroke", "#1b1f22");
+    xml.writeAttribute("stroke-width", kind == Stroke.Kind.CUT ? "0.35" : "0.2");
+    String dashes =
+        switch (kind) {
+          case CUT -> "";
+          case BEVEL -> "4 1.6";
+          case CENTRE -> "8 1.5 1 1.5";
+          case CHANNEL -> "1.2 1.2";
+        };
+    if (!dashes.isEmpty()) {
+      xml.writeAttribute("stroke-dasharray", dashes);
+    }
+    for (Stroke stroke : template.strokes()) {
+      if (stroke.kind() == kind) {
+        xml.writeEmptyElement("path");
+        xml.writeAttribute("d", data(stroke));
+      }
+    }
+    xml.writeEndElement();
+  }
+
+  private String data(Stroke stroke) {
+    StringBuilder data = new StringBuilder();
+    data.append('M').append(place(stroke.path().cubics().getFirst().start()));
+    for (Cubic cubic : stroke.path().cubics()) {
+      if (cubic.straight()) {
+        data.append(" L").append(place(cubic.end()));
+      } else {
+        data.append(" C")
+            .append(place(cubic.control1()))
+            .append(' ')
+            .append(place(cubic.control2()))
+            .append(' ')
+            .append(place(cubic.end()));
+      }
+    }
+    return stroke.path().closed() ? data.append(" Z").toString() : data.toString();
+  }
+
+  private void labels() throws XMLStreamException {
+    xml.writeStartElement("g");
+    xml.writeAttribute("id", "labels");
+    xml.writeAttribute("font-family", "Asap, sans-serif");
+    xml.writeAttribute("text-anchor", "middle");
+    xml.writeAttribute("fill", "#1b1f22");
+    for (Label label : template.labels()) {
+      xml.writeStartElement("text");
+      xml.writeAttribute("font-size", number(label.sizeMm()));
+      String at = number(x(label.at())) + " " + number(y(label.at()));
+      String turn =
+          label.upright() ? "" : " rotate(-90) translate(0 " + number(label.sizeMm() / 3) + ")";
+      xml.writeAttribute("transform", "translate(" + at + ")" + turn);
+      xml.writeCharacters(label.text());
+      xml.writeEndElement();
+    }
+    xml.writeEndElement();
+  }
+
+  private void checkLength(double height) throws XMLStreamException {
+    xml.writeStartElement("g");
+    xml.writeAttribute("id", "check");
+    xml.writeAttribute("font-family", "Asap, sans-serif");
+    xml.writeAttribute("font-size", "3");
+    xml.writeEmptyElement("path");
+    xml.writeAttribute(
+        "d",
+        "M" + number(MARGIN_MM) + " " + number(height - 8) + " h" + number(TemplatePdf.CHECK_MM));
+    xml.writeAttribute("stroke", "#1b1f22");
+    xml.writeAttribute("stroke-width", "0.25");
+    xml.writeStartElement("text");
+    xml.writeAttribute("x", number(MARGIN_MM));
+    xml.writeAttribute("y", number(height - 3));
+    xml.writeCharacters("Check: 100 mm · " + project + " · " + scale);
+    xml.writeEndElement();
+    xml.writeEndElement();
+  }
+
+  private String place(Point mm) {
+    return number(x(mm)) + " " + number(y(mm));
+  }
+
+  private double x(Point mm) {
+    return mm.x() - box.minX();
+  }
+
+  /** On an SVG y runs downwards. */
+  private double y(Point mm) {
+    return box.maxY() - mm.y();
+  }
+
+  private static String number(double value) {
+    return BigDecimal.valueOf(value)
+        .setScale(4, RoundingMode.HALF_UP)
+        .stripTrailingZeros()
+        .toPlainString();
+  }
+}
