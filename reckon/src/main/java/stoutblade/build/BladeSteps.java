@@ -371,8 +371,8 @@ public final class BladeSteps {
               pace.shownSource());
       String per =
           switch (pace.unit()) {
-            case METRE -> " / 1000";
-            case SQUARE_METRE -> " / 1000000";
+            case METRE -> " / [1 m]";
+            case SQUARE_METRE -> " / [1 m²]";
             case PIECE -> "";
           };
       handsOn =

@@ -48,6 +48,46 @@ public final class Display {
   }
 
   /**
+   * Writes a value with half its range, as 57.18 ± 0.44 cm; the range is left out where it would
+   * show as nothing.
+   */
+  public static String showWithRange(double value, double half, Quantity quantity, Units units) {
+    String shown = show(value, quantity, units);
+    String range = range(value, half, quantity, units);
+    if (half == 0
+        || range.startsWith("0 ")
+        || range.startsWith("0°")
+        || range.startsWith("under")) {
+      return shown;
+    }
+    int unit = range.indexOf(' ');
+    String suffix = unit < 0 ? "" : range.substring(unit);
+    boolean shared = !suffix.isEmpty() && shown.endsWith(suffix) && !shown.contains("'");
+    String bare = shared ? shown.substring(0, shown.length() - suffix.length()) : shown;
+    return bare + " ± " + range;
+  }
+
+  private static String range(double value, double half, Quantity quantity, Units units) {
+    return switch (quantity) {
+      case LENGTH -> {
+        if (!units.metric()) {
+          yield decimal(half / Units.MM_PER_INCH, 2) + "\"";
+        }
+        yield Math.abs(value) < 99.95 ? decimal(half, 1) + " mm" : decimal(half / 10, 2) + " cm";
+      }
+      case MM_PER_PIXEL ->
+          units.metric()
+              ? significant(half, 2) + " mm/px"
+              : significant(half / Units.MM_PER_INCH, 2) + " in/px";
+      case AREA ->
+          units.metric() && Math.abs(value) >= 1e5
+              ? decimal(half / 1e6, 3) + " m²"
+              : area(half, units);
+      default -> show(half, quantity, units);
+    };
+  }
+
+  /**
    * Writes a length: metric in mm below 10 cm and in cm from there, to the tenth of a millimetre;
    * otherwise in inches and fractions, with feet from 4 ft.
    *
@@ -107,14 +147,14 @@ public final class Display {
     return Math.abs(ounces) < 16 ? decimal(ounces, 1) + " oz" : decimal(ounces / 16, 2) + " lb";
   }
 
-  /** Writes a duration as hours and minutes, or days from 48 hours on. */
+  /** Writes a duration as hours and minutes, or days from 100 hours on. */
   public static String duration(double minutes) {
     long whole = Math.round(Math.abs(minutes));
     String sign = minutes < 0 && whole > 0 ? "-" : "";
     if (whole < 60) {
       return sign + (whole == 0 && minutes > 0 ? "under 1" : whole) + " min";
     }
-    if (whole < 48 * 60) {
+    if (whole < 100 * 60) {
       return sign + whole / 60 + " h" + (whole % 60 == 0 ? "" : " " + whole % 60 + " min");
     }
     long hours = Math.round(whole / 60.0);

@@ -104,17 +104,9 @@ public record Figure(
     return Display.show(value, quantity, units);
   }
 
-  /** The value with the range that holds it about 95 times in 100, where one is known. */
+  /** The value with the range that holds it about 95 times in 100, where one is worth showing. */
   public String showWithRange(Units units) {
-    return doubt.parts().isEmpty() ? show(units) : show(units) + " ± " + range(units);
-  }
-
-  private String range(Units units) {
-    double half = doubt.range95();
-    if (quantity == Quantity.LENGTH && !units.metric()) {
-      return Display.decimal(half / Units.MM_PER_INCH, 2) + "\"";
-    }
-    return Display.show(half, quantity, units);
+    return Display.showWithRange(value, doubt.range95(), quantity, units);
   }
 
   /** The formula with the inputs' labels in it; empty for a given value. */

@@ -12,7 +12,9 @@ import java.util.function.ToDoubleFunction;
  * sum     := product (('+' | '-') product)*
  * product := power (('*' | '/') power)*
  * power   := atom ('^' power)?
- * atom    := '-' atom | '(' sum ')' | name '(' sum (',' sum)* ')' | '{' id '}' | number | 'pi'
+ * atom    := '-' atom | '(' sum ')' | name '(' sum (',' sum)* ')' | '{' id '}' | '[' unit ']'
+ *          | number | 'pi'
+ * unit    := '1 m' | '1 m²'      a metre or square metre, in mm or mm²
  * </pre>
  */
 final class Formula {
@@ -28,6 +30,8 @@ final class Formula {
           "ceil", a -> Math.ceil(a[0] - 1e-9),
           "max", a -> Math.max(a[0], a[1]),
           "min", a -> Math.min(a[0], a[1]));
+
+  private static final Map<String, Double> UNITS = Map.of("1 m", 1e3, "1 m²", 1e6);
 
   private final String text;
   private final ToDoubleFunction<String> valueOf;
@@ -64,7 +68,9 @@ final class Formula {
         return out.append(signs(text.substring(from))).toString();
       }
       out.append(signs(text.substring(from, open)));
-      out.append(shown.apply(text.substring(open + 1, close)));
+      String value = shown.apply(text.substring(open + 1, close));
+      boolean raised = text.startsWith("^", close + 1);
+      out.append(raised ? "(" + value + ")" : value);
       from = close + 1;
     }
     return out.toString();
@@ -74,7 +80,8 @@ final class Formula {
     return text.replace(" * ", " × ")
         .replace(" / ", " ÷ ")
         .replace(" - ", " − ")
-        .replace("pi", "π")
+        .replaceAll("\\bpi\\b", "π")
+        .replaceAll("\\[(1 m²?)]", "$1")
         .replace("sqrt", "√")
         .replace("^2", "²")
         .replace("^3", "³")
@@ -127,6 +134,12 @@ final class Formula {
       String id = text.substring(at + 1, close);
       at = close + 1;
       return valueOf.applyAsDouble(id);
+    }
+    if (next == '[') {
+      int close = text.indexOf(']', at);
+      double unit = UNITS.get(text.substring(at + 1, close));
+      at = close + 1;
+      return unit;
     }
     return Character.isLetter(next) ? named() : number();
   }

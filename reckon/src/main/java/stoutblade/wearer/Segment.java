@@ -11,18 +11,18 @@ import stoutblade.measure.Source;
  * Movement; from memory.
  */
 public enum Segment {
-  EYE_HEIGHT("eye height", 0.936),
-  CHIN_HEIGHT("chin height", 0.870),
-  SHOULDER_HEIGHT("shoulder height", 0.818),
-  HIP_HEIGHT("hip height", 0.530),
-  KNEE_HEIGHT("knee height", 0.285),
-  ANKLE_HEIGHT("ankle height", 0.039),
-  UPPER_ARM("upper arm", 0.186),
-  FOREARM("forearm", 0.146),
-  HAND("hand", 0.108),
-  FOOT("foot", 0.152),
-  SHOULDER_WIDTH("shoulder width", 0.259),
-  HIP_WIDTH("hip width", 0.191);
+  EYE_HEIGHT("Eye height", 0.936),
+  CHIN_HEIGHT("Chin height", 0.870),
+  SHOULDER_HEIGHT("Shoulder height", 0.818),
+  HIP_HEIGHT("Hip height", 0.530),
+  KNEE_HEIGHT("Knee height", 0.285),
+  ANKLE_HEIGHT("Ankle height", 0.039),
+  UPPER_ARM("Upper arm", 0.186),
+  FOREARM("Forearm", 0.146),
+  HAND("Hand", 0.108),
+  FOOT("Foot", 0.152),
+  SHOULDER_WIDTH("Shoulder width", 0.259),
+  HIP_WIDTH("Hip width", 0.191);
 
   private static final Source SOURCE =
       Source.handbook(
@@ -51,8 +51,7 @@ public enum Segment {
   public Figure of(Figure height) {
     String id = "wearer." + name().toLowerCase(java.util.Locale.ROOT);
     Figure share =
-        Figure.given(
-            id + ".share", label + " as a share of height", fraction, Quantity.RATIO, SOURCE);
+        Figure.given(id + ".share", label + ", share of height", fraction, Quantity.RATIO, SOURCE);
     return Figure.computed(
         id,
         label,

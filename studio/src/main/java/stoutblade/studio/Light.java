@@ -86,6 +86,7 @@ final class Light {
       case STEEL -> 0.7;
       case BRASS -> 0.6;
       case LEATHER, DOOR -> 0.12;
+      case EYES -> 0.5;
       default -> 0;
     };
   }
@@ -99,13 +100,13 @@ final class Light {
   private double shadow(Vec from) {
     double lit = 1;
     double t = 0.01;
-    for (int i = 0; i < 48 && t < 4; i++) {
+    for (int i = 0; i < 90 && t < 4; i++) {
       double d = scene.distance(from.plus(SUN.times(t)));
       lit = Math.min(lit, 14 * d / t);
       if (lit < 0.01) {
         return 0;
       }
-      t += Math.max(0.006, d * 0.9);
+      t += Math.clamp(d * 0.8, 0.004, 0.12);
     }
     return lit;
   }
@@ -143,6 +144,8 @@ final class Light {
           new Vec(0.46, 0.34, 0.20)
               .times(0.55 + 0.75 * Noise.layered(p.x() * 7, p.y() * 55, p.z() * 7, 3));
       case GLOW -> FLAME;
+      case SCARF -> new Vec(0.40, 0.10, 0.07).times(0.6 + 0.7 * grain);
+      case EYES -> new Vec(0.03, 0.025, 0.02);
     };
   }
 

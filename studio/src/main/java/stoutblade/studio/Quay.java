@@ -47,7 +47,9 @@ final class Quay {
     BRASS,
     CORD,
     CRATE,
-    GLOW
+    GLOW,
+    SCARF,
+    EYES
   }
 
   private final double[] leafX;
@@ -81,7 +83,7 @@ final class Quay {
   }
 
   private static double brickDepth(double x, double y) {
-    return 0.008 * mortar(x, y);
+    return inDoor(x, y) ? 0.03 : 0.008 * mortar(x, y);
   }
 
   /** 1 in the mortar, 0 on a brick of 0.215 × 0.065 m in stretcher bond. */
@@ -100,14 +102,17 @@ final class Quay {
     if (box(p.x(), p.y() - 0.87, p.z(), 0.62, 0.9, 0.4) > 0.25) {
       return box(p.x(), p.y() - 0.87, p.z(), 0.55, 0.88, 0.35);
     }
-    return Math.min(Math.min(cloak(p), tunic(p)), Math.min(leather(p), skin(p)));
+    double cloth = Math.min(Math.min(cloak(p), tunic(p)), scarf(p));
+    return Math.min(cloth, Math.min(leather(p), Math.min(skin(p), eyes(p))));
   }
 
   private static double skin(Vec p) {
     double face = egg(p.x(), p.y() - 1.605, p.z() - 0.02, 0.072, 0.108, 0.088);
-    double nose = egg(p.x(), p.y() - 1.595, p.z() - 0.108, 0.012, 0.026, 0.02);
+    double nose = egg(p.x(), p.y() - 1.600, p.z() - 0.108, 0.012, 0.030, 0.02);
+    double brow = egg(p.x(), p.y() - 1.640, p.z() - 0.092, 0.052, 0.010, 0.016);
+    double sockets = egg(Math.abs(p.x()) - 0.028, p.y() - 1.622, p.z() - 0.108, 0.02, 0.011, 0.014);
     double neck = limb(p, new Vec(0, 1.5, 0), new Vec(0, 1.42, 0), 0.05, 0.055);
-    double head = blend(blend(face, nose, 0.03), neck, 0.04);
+    double head = Math.max(blend(blend(blend(face, nose, 0.03), brow, 0.02), neck, 0.04), -sockets);
     return Math.min(head, Math.min(hand(p, 0.478, 1.18, 0.06), hand(p, -0.285, 0.83, 0.05)));
   }
 
@@ -239,17 +244,17 @@ final class Quay {
   }
 
   private static double crate(Vec p) {
-    double x = p.x() + 0.72;
+    double x = p.x() + 0.60;
     double y = p.y() - 0.3;
     double z = p.z() + 0.25;
-    if (box(x, y, z, 0.31, 0.31, 0.26) > 0.1) {
-      return box(x, y, z, 0.30, 0.30, 0.25);
+    if (box(x, y, z, 0.19, 0.31, 0.26) > 0.1) {
+      return box(x, y, z, 0.18, 0.30, 0.25);
     }
-    double body = box(x, y, z, 0.285, 0.285, 0.235);
+    double body = box(x, y, z, 0.165, 0.285, 0.235);
     double gap = y / 0.114 - Math.floor(y / 0.114);
     double slats = body + 0.005 * Math.exp(-sq(Math.min(gap, 1 - gap) / 0.04));
-    double frame = Math.max(box(x, y, z, 0.30, 0.30, 0.25), -box(x, y, z, 0.245, 0.245, 0.4));
-    double post = box(Math.abs(x) - 0.27, y, z, 0.03, 0.30, 0.25);
+    double frame = Math.max(box(x, y, z, 0.18, 0.30, 0.25), -box(x, y, z, 0.125, 0.245, 0.4));
+    double post = box(Math.abs(x) - 0.15, y, z, 0.03, 0.30, 0.25);
     return Math.min(slats, Math.min(frame, post));
   }
 
@@ -268,6 +273,16 @@ final class Quay {
 
   private static double glass(Vec p) {
     return box(p.x() - LANTERN.x(), p.y() - LANTERN.y(), p.z() - LANTERN.z(), 0.032, 0.064, 0.032);
+  }
+
+  private static double scarf(Vec p) {
+    double knit = 0.0025 * Math.sin(p.y() * 420) * Math.sin(p.x() * 300);
+    double round = egg(p.x(), p.y() - 1.535, p.z() - 0.022, 0.082, 0.062, 0.102);
+    return (round - knit) * 0.7;
+  }
+
+  private static double eyes(Vec p) {
+    return egg(Math.abs(p.x()) - 0.028, p.y() - 1.620, p.z() - 0.090, 0.012, 0.007, 0.008);
   }
 
   // == STUFF
@@ -293,7 +308,7 @@ final class Quay {
     };
     Stuff[] of = {
       Stuff.PLANKS,
-      inDoor(p) ? Stuff.DOOR : Stuff.BRICK,
+      inDoor(p.x(), p.y()) ? Stuff.DOOR : Stuff.BRICK,
       Stuff.PLASTER,
       Stuff.CLOAK,
       Stuff.TUNIC,
@@ -314,7 +329,7 @@ final class Quay {
     return of[nearest];
   }
 
-  private static boolean inDoor(Vec p) {
-    return Math.abs(p.x() - 0.95) < 0.46 && p.y() < 2.0;
+  private static boolean inDoor(double x, double y) {
+    return Math.abs(x - 0.95) < 0.46 && y < 2.0;
   }
 }
