@@ -35,15 +35,12 @@ public final class Exports {
       throws IOException {
     Project project = derived.project();
     Template template = derived.template().orElseThrow(() -> nothing(derived));
-    Tiling tiling = derived.tiling().orElseThrow(() -> nothing(derived));
     Files.createDirectories(folder);
     String stem = fileName(project.name());
     String scale = scale(derived, units);
     List<Path> written = new ArrayList<>();
 
-    Path pdf = folder.resolve(stem + "-templates-" + fileName(project.paper().name()) + ".pdf");
-    TemplatePdf.write(pdf, template, tiling, project.name(), scale);
-    written.add(pdf);
+    written.add(writeTemplates(folder, derived, units));
     progress.accept(0.5);
 
     Path svg = folder.resolve(stem + "-" + template.id() + ".svg");
@@ -63,6 +60,23 @@ public final class Exports {
     written.add(figures);
     progress.accept(1);
     return written;
+  }
+
+  /**
+   * Writes the templates as PDF.
+   *
+   * @return the file
+   * @throws FormatException if there is nothing to cut yet
+   */
+  public static Path writeTemplates(Path folder, Derived derived, Units units) throws IOException {
+    Project project = derived.project();
+    Template template = derived.template().orElseThrow(() -> nothing(derived));
+    Tiling tiling = derived.tiling().orElseThrow(() -> nothing(derived));
+    Path pdf =
+        folder.resolve(
+            fileName(project.name()) + "-templates-" + fileName(project.paper().name()) + ".pdf");
+    TemplatePdf.write(pdf, template, tiling, project.name(), scale(derived, units));
+    return pdf;
   }
 
   /**

@@ -2,8 +2,6 @@ package stoutblade.wearer;
 
 import java.util.ArrayList;
 import java.util.List;
-import stoutblade.shape.HalfOutline;
-import stoutblade.shape.Node;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 
@@ -32,7 +30,7 @@ public final class BodyOutline {
   }
 
   private static Path head(double h) {
-    return half(h, 0.0, 0.862, 0.030, 0.878, 0.043, 0.925, 0.040, 0.975, 0.0, 1.0);
+    return half(h, 0.022, 0.862, 0.040, 0.888, 0.050, 0.93, 0.046, 0.985, 0.020, 1.004);
   }
 
   /** Trunk and legs: down the inside of one leg, round its foot and up the outside. */
@@ -118,12 +116,19 @@ public final class BodyOutline {
     return Path.through(smoothed(loop), true);
   }
 
+  /** A loop from places on one side, as shares of the stature, and their images on the other. */
   private static Path half(double h, double... places) {
-    List<Node> nodes = new ArrayList<>();
+    List<Point> side = new ArrayList<>();
     for (int i = 0; i < places.length; i += 2) {
-      nodes.add(Node.curve(places[i] * h, places[i + 1] * h));
+      side.add(new Point(places[i] * h, places[i + 1] * h));
     }
-    return new HalfOutline(nodes).outline();
+    List<Point> loop = new ArrayList<>(side);
+    for (Point place : side.reversed()) {
+      if (place.x() > 0) {
+        loop.add(place.mirrored());
+      }
+    }
+    return Path.through(smoothed(loop), true);
   }
 
   /** Three rounds of corner cutting (Chaikin 1974) make the loop round. */

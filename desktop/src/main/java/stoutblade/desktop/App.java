@@ -1,0 +1,101 @@
+package stoutblade.desktop;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.stage.Stage;
+import stoutblade.cli.ProjectSource;
+import stoutblade.demo.Demo;
+import stoutblade.formats.Autosave;
+import stoutblade.formats.CatalogueFile;
+import stoutblade.formats.Document;
+import stoutblade.stock.Catalogue;
+
+/**
+ * The application. Arguments: {@code demo}, or a project file, or nothing; {@code --walk DIR}
+ * visits every station, writes a picture of each and the exports to the folder, and ends.
+ */
+public final class App extends Application {
+
+  /** The system property that names the folder of autosaves; the user's state folder without it. */
+  private static final String AUTOSAVES = "stoutblade.autosaves";
+
+  private boolean dark;
+  private Keeper keeper;
+
+  @Override
+  public void start(Stage stage) throws IOException {
+    Clock clock = Clock.system(ZoneId.systemDefault());
+    LocalDateTime now = LocalDateTime.now(clock);
+    List<String> named = getParameters().getUnnamed();
+    Optional<Path> walk = Optional.ofNullable(getParameters().getNamed().get("walk")).map(Path::of);
+    boolean demo = named.contains(ProjectSource.DEMO);
+    Document first = demo ? Demo.open(now) : new Document(NewProject.first(now), Map.of());
+    Path autosaves =
+        Optional.ofNullable(System.getProperty(AUTOSAVES))
+            .map(Path::of)
+            .orElseGet(Autosave::usualHome);
+    List<Autosave.Left> left = walk.isPresent() ? List.of() : Autosave.left(autosaves);
+    Theme.loadFonts();
+    Workbench[] bench = new Workbench[1];
+    keeper =
+        new Keeper(
+            Autosave.begin(autosaves),
+            words -> Platform.runLater(() -> bench[0].desk().say(words)));
+    Desk desk = new Desk(catalogue(), clock, Optional.of(keeper), first);
+    Scene[] scene = new Scene[1];
+    bench[0] =
+        new Workbench(
+            desk,
+            new SystemDialogs(stage),
+            new SimulatedPrinter(prints()),
+            () -> switchTheme(scene[0]));
+    scene[0] = new Scene(bench[0].root(), 1280, 800);
+    Theme.dress(scene[0], dark);
+    stage.setTitle("Stout Blade");
+    stage.setScene(scene[0]);
+    stage.setMinWidth(1000);
+    stage.setMinHeight(640);
+    stage.setOnCloseRequest(
+        event -> {
+          event.consume();
+          bench[0].leaving(stage::close);
+        });
+    stage.show();
+    bench[0].showPictures();
+    left.stream().findFirst().ifPresent(bench[0]::offer);
+    if (walk.isPresent()) {
+      new Walk(bench[0], scene[0], walk.get()).start();
+    } else if (!demo && !named.isEmpty()) {
+      bench[0].open(Path.of(named.getFirst()));
+    }
+  }
+
+  private void switchTheme(Scene scene) {
+    dark = !dark;
+    Theme.dress(scene, dark);
+  }
+
+  private static Catalogue catalogue() throws IOException {
+    return CatalogueFile.withUsersOwn(CatalogueFile.usersOwn());
+  }
+
+  private static Path prints() {
+    return Path.of(System.getProperty("user.home"), "stoutblade-prints");
+  }
+
+  @Override
+  public void stop() throws IOException {
+    if (keeper != null) {
+      keeper.close();
+    }
+  }
+}

@@ -1,0 +1,82 @@
+package stoutblade.desktop;
+
+import java.util.concurrent.Callable;
+import java.util.function.Consumer;
+import java.util.function.DoubleConsumer;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
+import javafx.concurrent.Task;
+
+/** Long work: off the window's thread, with progress, and cancelled from the shelf. */
+public final class Chores {
+
+  private final ObservableList<Task<?>> running = FXCollections.observableArrayList();
+  private final Consumer<String> faults;
+
+  /**
+   * A place for long work.
+   *
+   * @param faults told, on the window's thread, why something failed
+   */
+  public Chores(Consumer<String> faults) {
+    this.faults = faults;
+  }
+
+  /** Long work that can report its progress. */
+  public interface Work<T> {
+
+    /**
+     * Does it.
+     *
+     * @param progress takes the share that is done, 0 to 1; throws when the work is cancelled
+     */
+    T run(DoubleConsumer progress) throws Exception;
+  }
+
+  public ObservableList<Task<?>> running() {
+    return running;
+  }
+
+  /** Starts work without steps. */
+  public <T> void start(String title, Callable<T> work, Consumer<T> done) {
+    start(title, (Work<T>) progress -> work.call(), done);
+  }
+
+  /** Starts work; what is done with its result is done on the window's thread. */
+  public <T> void start(String title, Work<T> work, Consumer<T> done) {
+    Task<T> task =
+        new Task<>() {
+          @Override
+          protected T call() throws Exception {
+            updateTitle(title);
+            return work.run(
+                share -> {
+                  if (isCancelled()) {
+                    throw new java.util.concurrent.CancellationException(title);
+                  }
+                  updateProgress(share, 1);
+                });
+          }
+        };
+    task.setOnSucceeded(
+        event -> {
+          running.remove(task);
+          done.accept(task.getValue());
+        });
+    task.setOnCancelled(event -> running.remove(task));
+    task.setOnFailed(
+        event -> {
+          running.remove(task);
+          faults.accept(reason(task.getException()));
+        });
+    running.add(task);
+    Thread thread = new Thread(task, title);
+    thread.setDaemon(true);
+    thread.start();
+  }
+
+  private static String reason(Throwable fault) {
+    String message = fault.getMessage();
+    return message == null || message.isBlank() ? fault.getClass().getSimpleName() : message;
+  }
+}

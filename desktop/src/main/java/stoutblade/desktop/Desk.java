@@ -1,0 +1,211 @@
+package stoutblade.desktop;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.util.Map;
+import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+import stoutblade.formats.Document;
+import stoutblade.measure.Units;
+import stoutblade.project.Derived;
+import stoutblade.project.Edit;
+import stoutblade.project.History;
+import stoutblade.project.Project;
+import stoutblade.project.Reckoner;
+import stoutblade.project.Station;
+import stoutblade.stock.Catalogue;
+
+/** What is open: the project with its history, what is derived from it, and how it is looked at. */
+public final class Desk {
+
+  private final Reckoner reckoner;
+  private final Clock clock;
+  private final Optional<Keeper> keeper;
+  private final ObjectProperty<Station> station = new SimpleObjectProperty<>(Station.SIZE);
+  private final ObjectProperty<Units> units = new SimpleObjectProperty<>(Units.METRIC);
+  private final ReadOnlyObjectWrapper<Derived> derived = new ReadOnlyObjectWrapper<>();
+  private final ReadOnlyObjectWrapper<Optional<Path>> file =
+      new ReadOnlyObjectWrapper<>(Optional.empty());
+  private final ReadOnlyBooleanWrapper changed = new ReadOnlyBooleanWrapper();
+  private final ReadOnlyStringWrapper notice = new ReadOnlyStringWrapper("");
+  private History history;
+  private Project savedAs;
+  private Document document;
+
+  /**
+   * A desk with a document on it.
+   *
+   * @param keeper brings edits to the disk; empty where nothing is to be kept
+   */
+  public Desk(Catalogue catalogue, Clock clock, Optional<Keeper> keeper, Document document) {
+    this.reckoner = new Reckoner(catalogue);
+    this.clock = clock;
+    this.keeper = keeper;
+    this.document = document;
+    this.history = History.of(document.project());
+    this.savedAs = document.project();
+    units.addListener(it -> derive());
+    derive();
+  }
+
+  // == WHAT IS OPEN
+
+  /** The project as it stands. */
+  public Project project() {
+    return history.now();
+  }
+
+  /** The project as it stands, with its pictures. */
+  public Document document() {
+    return document.with(project());
+  }
+
+  public History history() {
+    return history;
+  }
+
+  public Catalogue catalogue() {
+    return reckoner.catalogue();
+  }
+
+  public Clock clock() {
+    return clock;
+  }
+
+  /** The time on the wall. */
+  public LocalDateTime now() {
+    return LocalDateTime.now(clock);
+  }
+
+  public ReadOnlyObjectProperty<Derived> derivedProperty() {
+    return derived.getReadOnlyProperty();
+  }
+
+  /** Everything derived from the project as it stands. */
+  public Derived derived() {
+    return derived.get();
+  }
+
+  public ObjectProperty<Station> stationProperty() {
+    return station;
+  }
+
+  public ObjectProperty<Units> unitsProperty() {
+    return units;
+  }
+
+  public Units units() {
+    return units.get();
+  }
+
+  public ReadOnlyObjectProperty<Optional<Path>> fileProperty() {
+    return file.getReadOnlyProperty();
+  }
+
+  /** True where there is something that is not saved. */
+  public ReadOnlyBooleanProperty changedProperty() {
+    return changed.getReadOnlyProperty();
+  }
+
+  public ReadOnlyStringProperty noticeProperty() {
+    return notice.getReadOnlyProperty();
+  }
+
+  /** Tells the user something that is not about a place on a drawing. */
+  public void say(String words) {
+    notice.set(words);
+  }
+
+  // == EDITS
+
+  /**
+   * Makes an edit. One that cannot be made changes nothing; its reason is told.
+   *
+   * @return true where it was made
+   */
+  public boolean perform(Edit edit) {
+    try {
+      History after = history.after(edit);
+      notice.set("");
+      if (!after.equals(history)) {
+        stand(after);
+      }
+      return true;
+    } catch (IllegalArgumentException e) {
+      notice.set(e.getMessage());
+      return false;
+    }
+  }
+
+  /** Takes the last edit back. */
+  public void undo() {
+    stand(history.undo());
+  }
+
+  /** Brings an edit back that was taken back. */
+  public void redo() {
+    stand(history.redo());
+  }
+
+  private void stand(History after) {
+    history = after;
+    changed.set(!project().equals(savedAs));
+    derive();
+    keeper.ifPresent(it -> it.keep(document(), file.get()));
+  }
+
+  /** Derives anew: the project, the units or the time have changed. */
+  public void derive() {
+    derived.set(reckoner.derive(project(), now(), units.get()));
+  }
+
+  // == DOCUMENTS
+
+  /** Adds a picture file, so that an edit can refer to it. */
+  public void addPicture(String digest, byte[] bytes) {
+    document = document.withPicture(digest, bytes);
+  }
+
+  /** The pictures of the document, by digest. */
+  public Map<String, byte[]> pictures() {
+    return document.pictures();
+  }
+
+  /** Puts a saved document on the desk instead of what is there. */
+  public void open(Document opened, Optional<Path> from) {
+    document = opened;
+    history = History.of(opened.project());
+    savedAs = opened.project();
+    file.set(from);
+    changed.set(false);
+    notice.set("");
+    derive();
+    keeper.ifPresent(Keeper::saved);
+  }
+
+  /** Puts a document on the desk that was never saved, so that it is kept from the start. */
+  public void recover(Document left, Optional<Path> origin) {
+    open(left, origin);
+    savedAs = null;
+    changed.set(true);
+    keeper.ifPresent(it -> it.keep(document(), file.get()));
+  }
+
+  /** Notes that a project has been saved to a file. */
+  public void saved(Project project, Path to) {
+    savedAs = project;
+    file.set(Optional.of(to));
+    changed.set(!project().equals(savedAs));
+    if (!changed.get()) {
+      keeper.ifPresent(Keeper::saved);
+    }
+  }
+}

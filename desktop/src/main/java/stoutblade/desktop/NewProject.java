@@ -1,0 +1,54 @@
+package stoutblade.desktop;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import stoutblade.build.FreeHours;
+import stoutblade.event.Event;
+import stoutblade.finish.Coats;
+import stoutblade.journal.Journal;
+import stoutblade.layer.Layering;
+import stoutblade.part.Blade;
+import stoutblade.project.Project;
+import stoutblade.shape.HalfOutline;
+import stoutblade.template.Paper;
+import stoutblade.wearer.Wearer;
+
+/** What a project starts with. */
+public final class NewProject {
+
+  private static final int WEEKS = 8;
+
+  private NewProject() {}
+
+  /** A first project. */
+  public static Project first(LocalDateTime now) {
+    return new Project(
+        "New prop",
+        new Wearer("Wearer", 1700),
+        new Event(
+            "The event",
+            now.toLocalDate().plusWeeks(WEEKS).atTime(10, 0),
+            Event.USUAL_READY_BEFORE),
+        FreeHours.EVENINGS_AND_WEEKENDS,
+        Optional.empty(),
+        new Blade("Blade", HalfOutline.EMPTY),
+        new Layering("eva-high-density", 10, 20, 4),
+        Optional.empty(),
+        List.of(new Coats("heat-seal", 1), new Coats("flexible-primer", 3)),
+        Map.of(),
+        Paper.A4,
+        Journal.EMPTY);
+  }
+
+  /** A project after another: the same wearer, event, free hours, shelf and paper. */
+  public static Project after(Project before, LocalDateTime now) {
+    return first(now)
+        .withWearer(before.wearer())
+        .withEvent(before.event())
+        .withFreeHours(before.freeHours())
+        .withShelf(before.shelf())
+        .withPaper(before.paper());
+  }
+}

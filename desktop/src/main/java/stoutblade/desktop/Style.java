@@ -1,0 +1,41 @@
+package stoutblade.desktop;
+
+/** Names of style classes; what they look like stands in {@code stoutblade.css} alone. */
+public final class Style {
+
+  public static final String BENCH = "bench";
+  public static final String TAPE = "tape";
+  public static final String TAPE_MARK = "tape-mark";
+  public static final String TAPE_NUMBER = "tape-number";
+  public static final String TAPE_NAME = "tape-name";
+  public static final String TAPE_FLAG = "tape-flag";
+  public static final String TAPE_END = "tape-end";
+  public static final String RACK = "rack";
+  public static final String RACK_CARD = "rack-card";
+  public static final String SLIP = "slip";
+  public static final String SLIP_TITLE = "slip-title";
+  public static final String FIGURE = "figure";
+  public static final String FIGURE_LABEL = "figure-label";
+  public static final String FIGURE_VALUE = "figure-value";
+  public static final String WORKING = "working";
+  public static final String WORKING_FORMULA = "working-formula";
+  public static final String SOFT = "soft";
+  public static final String SHELF = "shelf";
+  public static final String CHIP = "chip";
+  public static final String MASKING = "masking";
+  public static final String MASKING_TITLE = "masking-title";
+  public static final String TRAY = "tray";
+  public static final String TRAY_LABEL = "tray-label";
+  public static final String FAULTY = "faulty";
+  public static final String NOTICE = "notice";
+  public static final String MAT = "mat";
+  public static final String LIST = "bench-list";
+  public static final String CARD = "card-row";
+  public static final String CARD_TITLE = "card-title";
+  public static final String CAUTION = "caution";
+  public static final String SIMULATED = "simulated";
+  public static final String PRIMARY = "primary";
+  public static final String HEADING = "heading";
+
+  private Style() {}
+}

@@ -1,0 +1,90 @@
+package stoutblade.desktop;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.scene.control.Alert;
+import javafx.scene.control.ButtonType;
+import javafx.stage.DirectoryChooser;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+import stoutblade.formats.ProjectFile;
+
+/** The dialogs of the system that the application runs on. */
+final class SystemDialogs implements Dialogs {
+
+  private final Window window;
+
+  SystemDialogs(Window window) {
+    this.window = window;
+  }
+
+  @Override
+  public Optional<Path> openPicture() {
+    FileChooser chooser = new FileChooser();
+    chooser.setTitle("Open a picture");
+    chooser
+        .getExtensionFilters()
+        .add(
+            new FileChooser.ExtensionFilter(
+                "PNG and JPEG pictures", "*.png", "*.jpg", "*.jpeg", "*.PNG", "*.JPG", "*.JPEG"));
+    return path(chooser.showOpenDialog(window));
+  }
+
+  @Override
+  public Optional<Path> openProject() {
+    return path(projects("Open a project").showOpenDialog(window));
+  }
+
+  @Override
+  public Optional<Path> saveAs(String proposed) {
+    FileChooser chooser = projects("Save the project");
+    chooser.setInitialFileName(proposed + ProjectFile.ENDING);
+    return path(chooser.showSaveDialog(window)).map(SystemDialogs::ended);
+  }
+
+  private static Path ended(Path path) {
+    String name = path.getFileName().toString();
+    return name.endsWith(ProjectFile.ENDING)
+        ? path
+        : path.resolveSibling(name + ProjectFile.ENDING);
+  }
+
+  private static FileChooser projects(String title) {
+    FileChooser chooser = new FileChooser();
+    chooser.setTitle(title);
+    chooser
+        .getExtensionFilters()
+        .add(new FileChooser.ExtensionFilter("Stout Blade projects", "*" + ProjectFile.ENDING));
+    return chooser;
+  }
+
+  @Override
+  public Optional<Path> exportFolder() {
+    DirectoryChooser chooser = new DirectoryChooser();
+    chooser.setTitle("Export to a folder");
+    return path(chooser.showDialog(window));
+  }
+
+  private static Optional<Path> path(File chosen) {
+    return Optional.ofNullable(chosen).map(File::toPath);
+  }
+
+  @Override
+  public Leave leave() {
+    ButtonType save = new ButtonType("Save");
+    ButtonType discard = new ButtonType("Leave unsaved");
+    ButtonType stay = new ButtonType("Stay");
+    Alert alert =
+        new Alert(
+            Alert.AlertType.CONFIRMATION,
+            "There are edits that are not saved.",
+            save,
+            discard,
+            stay);
+    alert.initOwner(window);
+    alert.setHeaderText("Save first?");
+    ButtonType answer = alert.showAndWait().orElse(stay);
+    return answer == save ? Leave.SAVE : answer == discard ? Leave.DISCARD : Leave.STAY;
+  }
+}

@@ -1,0 +1,428 @@
+package stoutblade.desktop;
+
+import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.image.Image;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.util.Duration;
+import stoutblade.desktop.shell.Rack;
+import stoutblade.desktop.shell.Shelf;
+import stoutblade.desktop.shell.Slip;
+import stoutblade.desktop.shell.TapeView;
+import stoutblade.desktop.station.BuildSurface;
+import stoutblade.desktop.station.CoreSurface;
+import stoutblade.desktop.station.CutSurface;
+import stoutblade.desktop.station.DraftSurface;
+import stoutblade.desktop.station.FinishSurface;
+import stoutblade.desktop.station.LayersSurface;
+import stoutblade.desktop.station.LogSurface;
+import stoutblade.desktop.station.SizeSurface;
+import stoutblade.desktop.station.Surface;
+import stoutblade.formats.Autosave;
+import stoutblade.formats.Document;
+import stoutblade.formats.Exports;
+import stoutblade.formats.PictureFile;
+import stoutblade.formats.ProjectFile;
+import stoutblade.project.Edits;
+import stoutblade.project.Project;
+import stoutblade.project.Station;
+import stoutblade.reference.Reference;
+
+/** The window's content: tape, rack, mat, slip and shelf, and what the files do. */
+public final class Workbench {
+
+  private final Desk desk;
+  private final Pictures pictures = new Pictures();
+  private final Chores chores;
+  private final Dialogs dialogs;
+  private final Printer printer;
+  private final BorderPane root = new BorderPane();
+  private final StackPane middle = new StackPane();
+  private final VBox notices = new VBox(6);
+  private final Map<Station, Surface> surfaces = new EnumMap<>(Station.class);
+  private final Map<Station, Supplier<Surface>> makers = new EnumMap<>(Station.class);
+  private final Timeline minutes;
+  private final Shelf shelf;
+  private final Runnable switchTheme;
+
+  /**
+   * A workbench.
+   *
+   * @param switchTheme switches between light and dark
+   */
+  public Workbench(Desk desk, Dialogs dialogs, Printer printer, Runnable switchTheme) {
+    this.desk = desk;
+    this.dialogs = dialogs;
+    this.printer = printer;
+    this.switchTheme = switchTheme;
+    this.chores = new Chores(desk::say);
+    this.shelf = new Shelf(desk, chores, switchTheme);
+    this.minutes = new Timeline(new KeyFrame(Duration.minutes(1), event -> desk.derive()));
+    makers.put(Station.SIZE, () -> new SizeSurface(desk, pictures, this::openPicture));
+    makers.put(Station.DRAFT, () -> new DraftSurface(desk, pictures));
+    makers.put(Station.LAYERS, () -> new LayersSurface(desk));
+    makers.put(Station.CORE, () -> new CoreSurface(desk));
+    makers.put(Station.CUT, () -> new CutSurface(desk, new Requests()));
+    makers.put(Station.BUILD, () -> new BuildSurface(desk));
+    makers.put(Station.FINISH, () -> new FinishSurface(desk));
+    makers.put(Station.LOG, () -> new LogSurface(desk));
+    assemble();
+  }
+
+  private void assemble() {
+    root.getStyleClass().add(Style.BENCH);
+    root.setTop(new TapeView(desk, bench()));
+    root.setLeft(new Rack(desk));
+    root.setRight(new Slip(desk));
+    root.setBottom(shelf);
+    notices.setPickOnBounds(false);
+    notices.setAlignment(Pos.TOP_CENTER);
+    StackPane centre = new StackPane(middle, notices);
+    StackPane.setAlignment(notices, Pos.TOP_CENTER);
+    root.setCenter(centre);
+    desk.stationProperty().addListener(it -> showSurface());
+    desk.derivedProperty().addListener(it -> surface().show(desk.derived()));
+    desk.noticeProperty().addListener(it -> showNotice());
+    root.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+    minutes.setCycleCount(Timeline.INDEFINITE);
+    minutes.play();
+    showSurface();
+  }
+
+  /** The root of the window. */
+  public BorderPane root() {
+    return root;
+  }
+
+  public Desk desk() {
+    return desk;
+  }
+
+  public Chores chores() {
+    return chores;
+  }
+
+  // == STATIONS
+
+  private Surface surface() {
+    return surfaces.computeIfAbsent(
+        desk.stationProperty().get(), station -> makers.get(station).get());
+  }
+
+  private void showSurface() {
+    Surface surface = surface();
+    middle.getChildren().setAll(surface.node());
+    surface.show(desk.derived());
+  }
+
+  // == THE CASE OF THE TAPE: THE PROJECT AND ITS FILES
+
+  private Node bench() {
+    MenuButton bench = new MenuButton();
+    bench.setId("bench");
+    bench.getStyleClass().add("case");
+    bench.setMaxSize(Double.MAX_VALUE, Double.MAX_VALUE);
+    bench
+        .getItems()
+        .setAll(
+            item("New project", KeyCode.N, this::startNew),
+            item("Open a project…", KeyCode.O, this::openProject),
+            item("Save", KeyCode.S, () -> save(() -> {})),
+            item("Save as…", null, () -> saveAs(() -> {})));
+    desk.derivedProperty().addListener(it -> bench.setText(desk.project().name()));
+    bench.setText(desk.project().name());
+    return bench;
+  }
+
+  private static MenuItem item(String words, KeyCode key, Runnable action) {
+    MenuItem item = new MenuItem(words);
+    item.setOnAction(event -> action.run());
+    if (key != null) {
+      item.setAccelerator(new KeyCodeCombination(key, KeyCombination.SHORTCUT_DOWN));
+    }
+    return item;
+  }
+
+  /** Starts a new project, with the wearer, event and shelf of the one that is open. */
+  public void startNew() {
+    leaving(
+        () -> {
+          desk.open(
+              new Document(NewProject.after(desk.project(), desk.now()), Map.of()),
+              Optional.empty());
+          desk.stationProperty().set(Station.SIZE);
+        });
+  }
+
+  /** Asks for a project file and opens it. */
+  public void openProject() {
+    leaving(() -> dialogs.openProject().ifPresent(this::open));
+  }
+
+  /** What was read of a project file. */
+  private record Opened(Document document, Map<String, Image> images) {}
+
+  /** Opens a project file; until it is read whole, what is open stays. */
+  public void open(Path file) {
+    chores.start(
+        "Opening " + file.getFileName(),
+        () -> {
+          Document document = ProjectFile.read(file);
+          return new Opened(document, Pictures.decode(document));
+        },
+        opened -> {
+          opened.images.forEach(pictures::add);
+          desk.open(opened.document, Optional.of(file));
+        });
+  }
+
+  /** Decodes the pictures of what is on the desk. */
+  public void showPictures() {
+    Document document = desk.document();
+    chores.start(
+        "Reading the picture",
+        () -> Pictures.decode(document),
+        images -> {
+          images.forEach(pictures::add);
+          surface().show(desk.derived());
+        });
+  }
+
+  private void openPicture() {
+    dialogs.openPicture().ifPresent(this::openPicture);
+  }
+
+  /** Opens a picture under the prop. */
+  public void openPicture(Path file) {
+    chores.start(
+        "Opening " + file.getFileName(),
+        () -> {
+          PictureFile read = PictureFile.read(file);
+          return new OpenedPicture(read, Pictures.image(read.image()));
+        },
+        opened -> {
+          String digest = opened.file.picture().digest();
+          pictures.add(digest, opened.image);
+          desk.addPicture(digest, opened.file.file());
+          desk.perform(Edits.picture(Reference.of(opened.file.picture())));
+        });
+  }
+
+  /** A picture file with its pixels for the screen. */
+  private record OpenedPicture(PictureFile file, Image image) {}
+
+  /** Saves to the file that is known, or asks for one. */
+  public void save(Runnable then) {
+    desk.fileProperty().get().ifPresentOrElse(file -> save(file, then), () -> saveAs(then));
+  }
+
+  private void saveAs(Runnable then) {
+    dialogs.saveAs(desk.project().name()).ifPresent(file -> save(file, then));
+  }
+
+  private void save(Path file, Runnable then) {
+    Document document = desk.document();
+    Project project = document.project();
+    chores.start(
+        "Saving " + file.getFileName(),
+        () -> {
+          ProjectFile.write(file, document);
+          return file;
+        },
+        saved -> {
+          desk.saved(project, saved);
+          then.run();
+        });
+  }
+
+  /** Does something that would lose unsaved edits, after asking what to do with them. */
+  public void leaving(Runnable then) {
+    if (!desk.changedProperty().get()) {
+      then.run();
+      return;
+    }
+    switch (dialogs.leave()) {
+      case SAVE -> save(then);
+      case DISCARD -> then.run();
+      case STAY -> {}
+    }
+  }
+
+  // == EXPORTS
+
+  /** What the cut station asks for. */
+  private final class Requests implements CutSurface.Requests {
+
+    @Override
+    public void export() {
+      dialogs.exportFolder().ifPresent(Workbench.this::export);
+    }
+
+    @Override
+    public void print() {
+      var derived = desk.derived();
+      var units = desk.units();
+      chores.start(
+          "Printing",
+          () -> printer.print(derived, units),
+          path -> desk.say("Printed by the simulated printer: " + path));
+    }
+  }
+
+  /** Exports everything to a folder. */
+  public void export(Path folder) {
+    var derived = desk.derived();
+    var units = desk.units();
+    LocalDateTime now = desk.now();
+    chores.start(
+        "Exporting",
+        (Chores.Work<List<Path>>) progress -> Exports.write(folder, derived, units, now, progress),
+        written -> desk.say(written.size() + " files written to " + folder));
+  }
+
+  // == NOTICES
+
+  private void showNotice() {
+    String words = desk.noticeProperty().get();
+    notices.getChildren().removeIf(it -> "notice".equals(it.getId()));
+    if (!words.isBlank()) {
+      HBox bar = bar(words);
+      bar.setId("notice");
+      bar.getChildren().add(button("Seen", () -> desk.say("")));
+      notices.getChildren().add(bar);
+    }
+  }
+
+  private static HBox bar(String words) {
+    Label label = new Label(words);
+    label.setWrapText(true);
+    label.setMaxWidth(Double.MAX_VALUE);
+    HBox.setHgrow(label, Priority.ALWAYS);
+    HBox bar = new HBox(10, label);
+    bar.setAlignment(Pos.CENTER_LEFT);
+    bar.setMaxWidth(620);
+    bar.getStyleClass().add(Style.NOTICE);
+    return bar;
+  }
+
+  private static Button button(String words, Runnable action) {
+    Button button = new Button(words);
+    button.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
+    button.setOnAction(event -> action.run());
+    return button;
+  }
+
+  /** Offers what a program that did not end well had open. */
+  public void offer(Autosave.Left left) {
+    HBox bar =
+        bar(
+            "'"
+                + left.document().project().name()
+                + "' was open when the program last stopped"
+                + " without being closed. It is as it was after the last edit.");
+    bar.setId("recovery");
+    bar.getChildren()
+        .addAll(
+            button(
+                "Take it up",
+                () -> {
+                  notices.getChildren().remove(bar);
+                  desk.recover(left.document(), left.origin());
+                  showPictures();
+                  discard(left);
+                }),
+            button(
+                "Throw it away",
+                () -> {
+                  notices.getChildren().remove(bar);
+                  discard(left);
+                }));
+    notices.getChildren().add(bar);
+  }
+
+  private void discard(Autosave.Left left) {
+    chores.start(
+        "Clearing up",
+        () -> {
+          Autosave.discard(left.folder());
+          return left;
+        },
+        done -> {});
+  }
+
+  // == KEYS
+
+  private void key(KeyEvent event) {
+    if (event.isShortcutDown()) {
+      shortcut(event);
+      return;
+    }
+    if (event.getTarget() instanceof TextInputControl || event.isAltDown()) {
+      return;
+    }
+    Optional<Station> station = station(event);
+    if (station.isPresent()) {
+      desk.stationProperty().set(station.get());
+    } else if (event.getCode() == KeyCode.U) {
+      desk.unitsProperty().set(desk.units().switched());
+    } else if (event.getCode() == KeyCode.L) {
+      switchTheme.run();
+    } else if (event.getCode() == KeyCode.P && desk.stationProperty().get() == Station.SIZE) {
+      openPicture();
+    } else if (event.getCode() == KeyCode.E
+        && desk.stationProperty().get() == Station.CUT
+        && desk.derived().tiling().isPresent()) {
+      new Requests().export();
+    } else if (!surface().key(event)) {
+      return;
+    }
+    event.consume();
+  }
+
+  private void shortcut(KeyEvent event) {
+    if ((event.getCode() == KeyCode.Z && event.isShiftDown()) || event.getCode() == KeyCode.Y) {
+      desk.redo();
+      event.consume();
+    } else if (event.getCode() == KeyCode.Z) {
+      desk.undo();
+      event.consume();
+    }
+  }
+
+  private static Optional<Station> station(KeyEvent event) {
+    for (Station station : Station.values()) {
+      if (event.getText().equals(Integer.toString(station.number()))) {
+        return Optional.of(station);
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** Stops what ticks. */
+  public void stop() {
+    minutes.stop();
+    shelf.stop();
+  }
+}

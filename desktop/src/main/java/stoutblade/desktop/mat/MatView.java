@@ -1,0 +1,406 @@
+package stoutblade.desktop.mat;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.VPos;
+import javafx.scene.Cursor;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.Pane;
+import javafx.scene.text.Font;
+import javafx.scene.text.FontWeight;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextAlignment;
+import stoutblade.desktop.Style;
+import stoutblade.measure.Display;
+import stoutblade.measure.Units;
+import stoutblade.shape.Box;
+import stoutblade.shape.Point;
+
+/**
+ * A ruled surface at a true scale.
+ *
+ * <p>The wheel zooms about the pointer, dragging with the right or middle button (or beside
+ * everything) moves the mat; what a press, drag and release mean is up to the hand in use.
+ */
+public final class MatView extends Inks {
+
+  private static final String FAMILY = "Asap Condensed";
+  private static final double MOST_ZOOM = 80;
+  private static final double LEAST_ZOOM = 0.01;
+  private static final double RIM = 26;
+
+  private final Canvas canvas = new Canvas();
+  private final Pane over = new Pane();
+  private final Map<String, Font> fonts = new HashMap<>();
+  private final Text ruler = new Text();
+  private Lie lie;
+  private Consumer<Pen> drawing = pen -> {};
+  private Optional<Hand> hand = Optional.empty();
+  private Runnable moved = () -> {};
+  private Units units = Units.METRIC;
+  private boolean ruled = true;
+  private double zoom = 1;
+  private Point centre = new Point(0, 0);
+  private Optional<Box> fitted = Optional.empty();
+  private double fitMargin = 40;
+  private boolean holding;
+  private boolean panning;
+  private Point grabbed = new Point(0, 0);
+
+  /** What the pointer does on the mat; places are in the thing's frame. */
+  public interface Hand {
+
+    /** True where it takes hold of something, or starts something. */
+    boolean press(Point place, MouseEvent event);
+
+    /** Called while something is held. */
+    void drag(Point place, MouseEvent event);
+
+    /** Called when it is let go. */
+    void release(Point place, MouseEvent event);
+
+    /** True where a key is for it. */
+    boolean key(KeyEvent event);
+  }
+
+  /** A mat on which things lie in a given way. */
+  public MatView(Lie lie) {
+    this.lie = lie;
+    getStyleClass().add(Style.MAT);
+    over.setPickOnBounds(false);
+    getChildren().addAll(canvas, over);
+    setFocusTraversable(true);
+    setMinSize(120, 90);
+    addEventHandler(MouseEvent.MOUSE_PRESSED, this::pressed);
+    addEventHandler(MouseEvent.MOUSE_DRAGGED, this::dragged);
+    addEventHandler(MouseEvent.MOUSE_RELEASED, this::released);
+    addEventHandler(ScrollEvent.SCROLL, this::scrolled);
+    addEventHandler(KeyEvent.KEY_PRESSED, this::keyed);
+    focusedProperty().addListener(it -> redraw());
+  }
+
+  // == WHAT IT SHOWS
+
+  /** What is drawn. */
+  public void setDrawing(Consumer<Pen> drawing) {
+    this.drawing = drawing;
+  }
+
+  /** What the pointer and the keys do. */
+  public void setHand(Hand hand) {
+    this.hand = Optional.of(hand);
+    setCursor(Cursor.CROSSHAIR);
+  }
+
+  /** Called whenever places on the mat may have moved on the screen. */
+  public void setMoved(Runnable moved) {
+    this.moved = moved;
+  }
+
+  /** Nodes that lie over the drawing, such as masking tape. */
+  public Pane over() {
+    return over;
+  }
+
+  public void setUnits(Units units) {
+    this.units = units;
+  }
+
+  /** Whether the rules of the mat mean millimetres; without, it is plain. */
+  public void setRuled(boolean ruled) {
+    this.ruled = ruled;
+  }
+
+  /** Shows a box of the thing whole, and keeps it so while the mat changes size. */
+  public void fit(Box thing, double marginPx) {
+    fitted = Optional.of(lie.onMat(thing));
+    fitMargin = marginPx;
+    applyFit();
+    redraw();
+  }
+
+  private void applyFit() {
+    if (fitted.isEmpty() || getWidth() <= 0 || getHeight() <= 0) {
+      return;
+    }
+    Box box = fitted.get();
+    double wide = Math.max(20, getWidth() - RIM - 2 * fitMargin);
+    double high = Math.max(20, getHeight() - RIM - 2 * fitMargin);
+    zoom =
+        Math.clamp(
+            Math.min(wide / Math.max(1e-6, box.width()), high / Math.max(1e-6, box.height())),
+            LEAST_ZOOM,
+            MOST_ZOOM);
+    centre = box.centre();
+  }
+
+  /** Screen pixels for a unit of the thing. */
+  public double zoom() {
+    return zoom;
+  }
+
+  /** Where a place of the thing is on the mat, in pixels from its top left corner. */
+  public Point toScreen(Point place) {
+    Point mat = lie.onMat(place);
+    return new Point(
+        RIM / 2 + getWidth() / 2 + (mat.x() - centre.x()) * zoom,
+        -RIM / 2 + getHeight() / 2 - (mat.y() - centre.y()) * zoom);
+  }
+
+  /** The place of the thing at a pixel of the mat. */
+  public Point toThing(Point screen) {
+    return lie.onThing(
+        new Point(
+            (screen.x() - RIM / 2 - getWidth() / 2) / zoom + centre.x(),
+            -(screen.y() + RIM / 2 - getHeight() / 2) / zoom + centre.y()));
+  }
+
+  Font font(double size, boolean bold) {
+    return fonts.computeIfAbsent(
+        size + (bold ? "b" : ""),
+        key -> Font.font(FAMILY, bold ? FontWeight.BOLD : FontWeight.MEDIUM, size));
+  }
+
+  double widthOf(String words, Font font) {
+    ruler.setFont(font);
+    ruler.setText(words);
+    return ruler.getLayoutBounds().getWidth();
+  }
+
+  // == DRAWING
+
+  @Override
+  protected void inksChanged() {
+    redraw();
+  }
+
+  @Override
+  protected void layoutChildren() {
+    if (canvas.getWidth() != getWidth() || canvas.getHeight() != getHeight()) {
+      canvas.setWidth(getWidth());
+      canvas.setHeight(getHeight());
+      applyFit();
+    }
+    over.resizeRelocate(0, 0, getWidth(), getHeight());
+    redraw();
+  }
+
+  /** Draws everything anew. */
+  public void redraw() {
+    if (canvas.getWidth() <= 0) {
+      return;
+    }
+    GraphicsContext out = canvas.getGraphicsContext2D();
+    out.setFill(colour(Ink.MAT));
+    out.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
+    if (ruled) {
+      rules(out);
+    }
+    drawing.accept(new Pen(this, out));
+    if (ruled) {
+      rim(out);
+    }
+    if (isFocused()) {
+      out.setStroke(colour(Ink.MEASURE));
+      out.setLineWidth(2);
+      out.strokeRect(1, 1, getWidth() - 2, getHeight() - 2);
+    }
+    moved.run();
+  }
+
+  /** The distance of fine rules in mm: a step that is between about 7 and 40 pixels apart. */
+  private double fineStep() {
+    double[] steps =
+        units.metric()
+            ? new double[] {1, 5, 10, 50, 100, 500, 1000}
+            : new double[] {
+              Units.MM_PER_INCH / 8,
+              Units.MM_PER_INCH / 4,
+              Units.MM_PER_INCH,
+              3 * Units.MM_PER_INCH,
+              Units.MM_PER_FOOT,
+              4 * Units.MM_PER_FOOT
+            };
+    for (double step : steps) {
+      if (step * zoom >= 7) {
+        return step;
+      }
+    }
+    return steps[steps.length - 1];
+  }
+
+  private double strongStep(double fine) {
+    if (units.metric()) {
+      return fine == 5 || fine == 50 || fine == 500 ? fine * 2 : fine * 10;
+    }
+    if (fine < Units.MM_PER_INCH) {
+      return Units.MM_PER_INCH;
+    }
+    return fine < Units.MM_PER_FOOT ? Units.MM_PER_FOOT : fine * 3;
+  }
+
+  private void rules(GraphicsContext out) {
+    double fine = fineStep();
+    rules(out, fine, colour(Ink.RULE));
+    rules(out, strongStep(fine), colour(Ink.RULE_STRONG));
+  }
+
+  private void rules(GraphicsContext out, double step, javafx.scene.paint.Color colour) {
+    out.setStroke(colour);
+    out.setLineWidth(1);
+    out.setLineDashes();
+    for (double x = first(left(), step); x <= right(); x += step) {
+      double at = Math.round(screenX(x)) + 0.5;
+      out.strokeLine(at, 0, at, getHeight());
+    }
+    for (double y = first(bottom(), step); y <= top(); y += step) {
+      double at = Math.round(screenY(y)) + 0.5;
+      out.strokeLine(0, at, getWidth(), at);
+    }
+  }
+
+  private static double first(double from, double step) {
+    return Math.ceil(from / step) * step;
+  }
+
+  private double screenX(double matX) {
+    return RIM / 2 + getWidth() / 2 + (matX - centre.x()) * zoom;
+  }
+
+  private double screenY(double matY) {
+    return -RIM / 2 + getHeight() / 2 - (matY - centre.y()) * zoom;
+  }
+
+  private double left() {
+    return (-RIM / 2 - getWidth() / 2) / zoom + centre.x();
+  }
+
+  private double right() {
+    return (-RIM / 2 + getWidth() / 2) / zoom + centre.x();
+  }
+
+  private double bottom() {
+    return -(getHeight() / 2 + RIM / 2) / zoom + centre.y();
+  }
+
+  private double top() {
+    return (getHeight() / 2 - RIM / 2) / zoom + centre.y();
+  }
+
+  /** The printed rim of the mat, with numbers in the unit in use. */
+  private void rim(GraphicsContext out) {
+    double width = getWidth();
+    double height = getHeight();
+    out.setFill(colour(Ink.PAPER));
+    out.fillRect(0, height - RIM, width, RIM);
+    out.fillRect(0, 0, RIM + 8, height);
+    out.setFill(colour(Ink.SOFT));
+    out.setFont(font(12, false));
+    out.setTextAlign(TextAlignment.CENTER);
+    out.setTextBaseline(VPos.CENTER);
+    double step = labelStep();
+    out.setStroke(colour(Ink.SOFT));
+    out.setLineWidth(1);
+    for (double x = first(left(), step); x <= right(); x += step) {
+      double at = screenX(x);
+      if (at > RIM + 30 && at < width - 24) {
+        out.strokeLine(at, height - RIM, at, height - RIM + 5);
+        out.fillText(label(x), at, height - RIM / 2 + 2);
+      }
+    }
+    for (double y = first(bottom(), step); y <= top(); y += step) {
+      double at = screenY(y);
+      if (at < height - RIM - 14 && at > 14) {
+        out.strokeLine(RIM + 3, at, RIM + 8, at);
+        out.fillText(label(y), RIM / 2 + 1, at);
+      }
+    }
+    out.fillText(units.metric() ? "cm" : "in", RIM / 2 + 3, height - RIM / 2 + 1);
+  }
+
+  private double labelStep() {
+    double step = strongStep(fineStep());
+    while (step * zoom < 46) {
+      step *= 2;
+    }
+    return step;
+  }
+
+  private String label(double mm) {
+    double value = units.metric() ? mm / 10 : mm / Units.MM_PER_INCH;
+    return Display.decimal(value, 1);
+  }
+
+  // == POINTER AND KEYS
+
+  private Point at(MouseEvent event) {
+    return new Point(event.getX(), event.getY());
+  }
+
+  private void pressed(MouseEvent event) {
+    requestFocus();
+    boolean main = event.getButton() == MouseButton.PRIMARY;
+    holding = main && hand.map(it -> it.press(toThing(at(event)), event)).orElse(false);
+    panning = !holding;
+    grabbed = at(event);
+    redraw();
+  }
+
+  private void dragged(MouseEvent event) {
+    if (holding) {
+      hand.ifPresent(it -> it.drag(toThing(at(event)), event));
+    } else if (panning) {
+      Point by = at(event).minus(grabbed);
+      centre = new Point(centre.x() - by.x() / zoom, centre.y() + by.y() / zoom);
+      grabbed = at(event);
+      fitted = Optional.empty();
+    }
+    redraw();
+  }
+
+  private void released(MouseEvent event) {
+    if (holding) {
+      hand.ifPresent(it -> it.release(toThing(at(event)), event));
+    }
+    holding = false;
+    panning = false;
+    redraw();
+  }
+
+  private void scrolled(ScrollEvent event) {
+    zoomAbout(new Point(event.getX(), event.getY()), Math.pow(1.0015, event.getDeltaY()));
+    event.consume();
+  }
+
+  /** Zooms by a factor about a pixel of the mat. */
+  public void zoomAbout(Point screen, double factor) {
+    Point before = lie.onMat(toThing(screen));
+    zoom = Math.clamp(zoom * factor, LEAST_ZOOM, MOST_ZOOM);
+    Point after = lie.onMat(toThing(screen));
+    centre = centre.plus(before.minus(after));
+    fitted = Optional.empty();
+    redraw();
+  }
+
+  private void keyed(KeyEvent event) {
+    Point middle = new Point(getWidth() / 2, getHeight() / 2);
+    switch (event.getCode()) {
+      case PLUS, EQUALS, ADD -> zoomAbout(middle, 1.25);
+      case MINUS, SUBTRACT -> zoomAbout(middle, 0.8);
+      default -> {
+        if (!hand.map(it -> it.key(event)).orElse(false)) {
+          return;
+        }
+      }
+    }
+    event.consume();
+    redraw();
+  }
+}

@@ -1,0 +1,142 @@
+package stoutblade.desktop.shell;
+
+import java.util.function.DoubleFunction;
+import java.util.function.DoublePredicate;
+import java.util.function.Supplier;
+import java.util.function.ToDoubleFunction;
+import javafx.css.PseudoClass;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import stoutblade.desktop.Desk;
+import stoutblade.measure.Display;
+import stoutblade.measure.LengthEntry;
+
+/**
+ * A field for one number. Enter or leaving the field commits; Escape brings the old text back; text
+ * that cannot be read stays visible, marked as faulty, with the reason in the notice and in a tip.
+ */
+public final class EntryField extends TextField {
+
+  private static final PseudoClass FAULTY = PseudoClass.getPseudoClass("faulty");
+
+  private final Desk desk;
+  private final ToDoubleFunction<String> reader;
+  private final DoubleFunction<String> writer;
+  private final DoublePredicate commit;
+  private double value = Double.NaN;
+  private boolean shown;
+
+  /**
+   * A field.
+   *
+   * @param reader reads what is typed; throws {@link IllegalArgumentException} with a message
+   * @param writer writes the value
+   * @param commit takes a new value; false where it was refused
+   */
+  public EntryField(
+      Desk desk,
+      ToDoubleFunction<String> reader,
+      DoubleFunction<String> writer,
+      DoublePredicate commit) {
+    this.desk = desk;
+    this.reader = reader;
+    this.writer = writer;
+    this.commit = commit;
+    setPrefColumnCount(7);
+    setOnAction(event -> commitText());
+    focusedProperty()
+        .addListener(
+            (it, was, is) -> {
+              if (!is) {
+                commitText();
+              }
+            });
+    setOnKeyPressed(
+        event -> {
+          if (event.getCode() == KeyCode.ESCAPE) {
+            restore();
+          }
+        });
+  }
+
+  /** A field for a length in mm, in the units in use. */
+  public static EntryField length(Desk desk, DoublePredicate commit) {
+    return new EntryField(
+        desk,
+        text -> LengthEntry.parse(text, desk.units()),
+        mm -> Display.length(mm, desk.units()),
+        commit);
+  }
+
+  /** A field for a plain number. */
+  public static EntryField number(
+      Desk desk, String unit, Supplier<String> expected, DoublePredicate commit) {
+    return new EntryField(
+        desk,
+        text -> number(text, unit, expected.get()),
+        number -> Display.decimal(number, 1) + (unit.isEmpty() ? "" : " " + unit),
+        commit);
+  }
+
+  private static double number(String text, String unit, String expected) {
+    String bare = text.strip();
+    if (!unit.isEmpty() && bare.endsWith(unit)) {
+      bare = bare.substring(0, bare.length() - unit.length()).strip();
+    }
+    try {
+      return Double.parseDouble(bare.replace(',', '.').replace("\u00a0", ""));
+    } catch (NumberFormatException e) {
+      throw new IllegalArgumentException("'" + text + "': " + expected, e);
+    }
+  }
+
+  /** Shows a value; what is being typed is left alone. */
+  public void show(double now) {
+    value = now;
+    shown = true;
+    if (!isFocused()) {
+      restore();
+    }
+  }
+
+  /** Shows that there is no value. */
+  public void showNothing() {
+    value = Double.NaN;
+    shown = false;
+    if (!isFocused()) {
+      restore();
+    }
+  }
+
+  private void restore() {
+    setText(shown ? writer.apply(value) : "");
+    faulty(null);
+  }
+
+  private void commitText() {
+    String text = getText();
+    if ((text.isBlank() && !shown) || (shown && text.equals(writer.apply(value)))) {
+      faulty(null);
+      return;
+    }
+    try {
+      double typed = reader.applyAsDouble(text);
+      if (commit.test(typed)) {
+        value = typed;
+        shown = true;
+        restore();
+      } else {
+        faulty(desk.noticeProperty().get());
+      }
+    } catch (IllegalArgumentException e) {
+      faulty(e.getMessage());
+      desk.say(e.getMessage());
+    }
+  }
+
+  private void faulty(String reason) {
+    pseudoClassStateChanged(FAULTY, reason != null);
+    setTooltip(reason == null ? null : new Tooltip(reason));
+  }
+}

@@ -1,0 +1,100 @@
+package stoutblade.desktop.shell;
+
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import stoutblade.desktop.Style;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Units;
+
+/** A figure: its label and value; opened, its working, whose inputs open in the same way. */
+final class FigureRow extends VBox {
+
+  private static final int DEEPEST = 8;
+
+  private final Figure figure;
+  private final Units units;
+  private final int depth;
+  private boolean open;
+
+  FigureRow(Figure figure, Units units, int depth) {
+    this.figure = figure;
+    this.units = units;
+    this.depth = depth;
+    getStyleClass().add(Style.FIGURE);
+    getChildren().add(head());
+  }
+
+  String figureId() {
+    return figure.id();
+  }
+
+  boolean open() {
+    return open;
+  }
+
+  private Node head() {
+    Label label = new Label(figure.label());
+    label.setWrapText(true);
+    label.getStyleClass().add(Style.FIGURE_LABEL);
+    Label value = new Label(figure.showWithRange(units));
+    value.getStyleClass().add(Style.FIGURE_VALUE);
+    value.setMinWidth(Region.USE_PREF_SIZE);
+    HBox line = new HBox(8, label, value);
+    line.setAlignment(Pos.BASELINE_LEFT);
+    HBox.setHgrow(label, Priority.ALWAYS);
+    label.setMaxWidth(Double.MAX_VALUE);
+    Button head = new Button();
+    head.setGraphic(line);
+    head.setMaxWidth(Double.MAX_VALUE);
+    head.setId("figure-" + figure.id());
+    head.setAccessibleText(figure.label() + ", " + figure.showWithRange(units));
+    line.prefWidthProperty().bind(head.widthProperty().subtract(16));
+    head.setOnAction(event -> toggle());
+    return head;
+  }
+
+  /** Opens or closes the working. */
+  void toggle() {
+    open = !open;
+    if (open) {
+      getChildren().add(working());
+    } else {
+      getChildren().remove(1);
+    }
+  }
+
+  private Node working() {
+    VBox working = new VBox(4);
+    working.getStyleClass().add(Style.WORKING);
+    if (!figure.formula().isEmpty()) {
+      add(working, figure.inWords(), Style.WORKING_FORMULA);
+      if (!figure.inNumbers(units).equals(figure.inWords())) {
+        add(working, "= " + figure.inNumbers(units), Style.WORKING_FORMULA);
+      }
+    }
+    add(working, figure.source().text(), Style.SOFT);
+    if (!figure.doubt().parts().isEmpty()) {
+      add(working, "± holds the true value about 19 times in 20", Style.SOFT);
+    }
+    if (depth < DEEPEST) {
+      figure
+          .inputs()
+          .forEach(input -> working.getChildren().add(new FigureRow(input, units, depth + 1)));
+    }
+    return working;
+  }
+
+  private static void add(VBox into, String words, String style) {
+    Label label = new Label(words);
+    label.setWrapText(true);
+    label.setMinHeight(Region.USE_PREF_SIZE);
+    label.getStyleClass().add(style);
+    into.getChildren().add(label);
+  }
+}

@@ -1,0 +1,120 @@
+package stoutblade.desktop.shell;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.Style;
+import stoutblade.desktop.mat.Ink;
+import stoutblade.desktop.mat.MatView;
+import stoutblade.desktop.mat.Pen;
+import stoutblade.project.Edit;
+import stoutblade.project.Finding;
+import stoutblade.project.Place;
+import stoutblade.shape.Point;
+
+/** Strips of masking tape on a mat: findings stuck to the places that they speak of. */
+public final class MaskingTape {
+
+  private static final double WIDTH = 250;
+  private static final double AWAY = 26;
+
+  private final Desk desk;
+  private final MatView mat;
+  private final Pane over;
+  private final Function<Place, Optional<Point>> where;
+  private List<Strip> strips = List.of();
+
+  /** A strip with the place that it speaks of, in the frame of what lies on the mat. */
+  private record Strip(VBox node, Optional<Point> place) {}
+
+  /**
+   * Tape on a mat.
+   *
+   * @param where the place on the mat that a finding is about; empty for the station as a whole
+   */
+  public MaskingTape(Desk desk, MatView mat, Function<Place, Optional<Point>> where) {
+    this.desk = desk;
+    this.mat = mat;
+    this.over = mat.over();
+    this.where = where;
+    mat.setMoved(this::place);
+  }
+
+  /** Shows findings. */
+  public void show(List<Finding> findings) {
+    List<Strip> made = new ArrayList<>();
+    for (Finding finding : findings) {
+      made.add(new Strip(strip(desk, finding), where.apply(finding.place())));
+    }
+    strips = made;
+    over.getChildren().setAll(made.stream().map(Strip::node).toList());
+    place();
+  }
+
+  /** A strip for a finding, to be put anywhere. */
+  public static VBox strip(Desk desk, Finding finding) {
+    Label title = new Label(finding.title());
+    title.getStyleClass().add(Style.MASKING_TITLE);
+    title.setWrapText(true);
+    Label why = new Label(finding.why());
+    why.setWrapText(true);
+    why.setMinHeight(Region.USE_PREF_SIZE);
+    VBox strip = new VBox(3, title, why);
+    strip.getStyleClass().add(Style.MASKING);
+    strip.pseudoClassStateChanged(
+        PseudoClass.getPseudoClass(finding.severity().name().toLowerCase(java.util.Locale.ROOT)),
+        true);
+    strip.setId("finding-" + finding.id());
+    strip.setMaxWidth(WIDTH);
+    strip.setPrefWidth(WIDTH);
+    if (!finding.mends().isEmpty()) {
+      FlowPane mends = new FlowPane(6, 6);
+      for (Edit mend : finding.mends()) {
+        Button button = new Button(mend.name());
+        button.setOnAction(event -> desk.perform(mend));
+        mends.getChildren().add(button);
+      }
+      strip.getChildren().add(mends);
+    }
+    return strip;
+  }
+
+  /** Marks the places on the drawing. */
+  public void mark(Pen pen) {
+    for (Strip strip : strips) {
+      strip.place.ifPresent(
+          place -> {
+            pen.dot(place, 7, pen.colour(Ink.PAPER));
+            pen.dot(place, 5, pen.colour(Ink.WRONG));
+          });
+    }
+  }
+
+  private void place() {
+    double pinned = 12;
+    for (Strip strip : strips) {
+      VBox node = strip.node;
+      double height = node.prefHeight(WIDTH);
+      node.resize(WIDTH, height);
+      if (strip.place.isEmpty()) {
+        node.relocate(Math.max(4, mat.getWidth() - WIDTH - 12), pinned);
+        pinned += height + 10;
+      } else {
+        Point at = mat.toScreen(strip.place.get());
+        boolean below = at.y() + AWAY + height < mat.getHeight() - 30;
+        double x = Math.clamp(at.x() - WIDTH / 2, 40, Math.max(41, mat.getWidth() - WIDTH - 8));
+        double y = below ? at.y() + AWAY : Math.max(6, at.y() - AWAY - height);
+        node.relocate(x, y);
+      }
+    }
+  }
+}

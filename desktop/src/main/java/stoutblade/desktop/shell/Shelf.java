@@ -1,0 +1,153 @@
+package stoutblade.desktop.shell;
+
+import java.time.Duration;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
+import javafx.collections.ListChangeListener;
+import javafx.concurrent.Task;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import stoutblade.build.GlueClock;
+import stoutblade.build.Step;
+import stoutblade.desktop.Chores;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.Style;
+import stoutblade.project.Edits;
+import stoutblade.project.Station;
+import stoutblade.stock.Glue;
+
+/** The shelf along the bottom: the last edit with its undo, running clocks, long work, the view. */
+public final class Shelf extends HBox {
+
+  private final Desk desk;
+  private final Button undo = new Button();
+  private final Button redo = new Button();
+  private final HBox clocks = new HBox(8);
+  private final HBox chores = new HBox(8);
+  private final Label saved = new Label();
+  private final Button units = new Button();
+  private final Timeline seconds =
+      new Timeline(new KeyFrame(javafx.util.Duration.seconds(1), event -> showClocks()));
+
+  /**
+   * A shelf that follows the desk.
+   *
+   * @param switchTheme switches between light and dark
+   */
+  public Shelf(Desk desk, Chores work, Runnable switchTheme) {
+    super(10);
+    this.desk = desk;
+    getStyleClass().add(Style.SHELF);
+    setAlignment(Pos.CENTER_LEFT);
+    undo.setId("undo");
+    redo.setId("redo");
+    undo.setOnAction(event -> desk.undo());
+    redo.setOnAction(event -> desk.redo());
+    units.setId("units");
+    units.setOnAction(event -> desk.unitsProperty().set(desk.units().switched()));
+    Button theme = new Button("Light or dark  L");
+    theme.setId("theme");
+    theme.setOnAction(event -> switchTheme.run());
+    saved.getStyleClass().add(Style.SOFT);
+    Region gap = new Region();
+    HBox.setHgrow(gap, Priority.ALWAYS);
+    getChildren().addAll(undo, redo, clocks, chores, gap, saved, units, theme);
+    work.running().addListener((ListChangeListener<Task<?>>) change -> showChores(work));
+    desk.derivedProperty().addListener(it -> show());
+    desk.changedProperty().addListener(it -> show());
+    desk.fileProperty().addListener(it -> show());
+    seconds.setCycleCount(Timeline.INDEFINITE);
+    seconds.play();
+    show();
+  }
+
+  private void show() {
+    var undoable = desk.history().undoable();
+    undo.setText("Undo" + undoable.map(it -> ": " + it).orElse(""));
+    undo.setDisable(undoable.isEmpty());
+    var redoable = desk.history().redoable();
+    redo.setText("Redo" + redoable.map(it -> ": " + it).orElse(""));
+    redo.setDisable(redoable.isEmpty());
+    saved.setText(
+        desk.changedProperty().get()
+            ? "Kept, not saved"
+            : desk.fileProperty().get().map(it -> "Saved").orElse("Nothing to save"));
+    units.setText((desk.units().metric() ? "cm → in" : "in → cm") + "  U");
+    showClocks();
+  }
+
+  private void showClocks() {
+    clocks.getChildren().clear();
+    desk.project()
+        .journal()
+        .clocks()
+        .forEach(
+            (stepId, spreadAt) ->
+                desk.derived()
+                    .plan()
+                    .flatMap(plan -> plan.step(stepId))
+                    .filter(step -> !step.glueId().isEmpty())
+                    .ifPresent(step -> clocks.getChildren().add(clock(step, spreadAt))));
+  }
+
+  private Button clock(Step step, java.time.Instant spreadAt) {
+    Glue glue = desk.catalogue().glue(step.glueId());
+    GlueClock.Reading reading = GlueClock.read(glue, spreadAt, desk.clock().instant());
+    Button chip = new Button();
+    ProgressBar bar = new ProgressBar(reading.share());
+    bar.setPrefWidth(70);
+    chip.setGraphic(bar);
+    chip.setText(glue.name() + ": " + words(reading));
+    chip.getStyleClass().add(Style.CHIP);
+    chip.pseudoClassStateChanged(
+        PseudoClass.getPseudoClass(
+            reading.stage().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-')),
+        true);
+    chip.setId("clock-" + step.id());
+    chip.setOnAction(event -> desk.stationProperty().set(Station.BUILD));
+    return chip;
+  }
+
+  /** The reading of a clock in words. */
+  public static String words(GlueClock.Reading reading) {
+    if (reading.stage() == GlueClock.Stage.TOO_LATE) {
+      return reading.stage().words();
+    }
+    Duration left = reading.left();
+    String time = "%d:%02d".formatted(left.toMinutes(), left.toSecondsPart());
+    return reading.stage().words() + ", " + time + " left";
+  }
+
+  private void showChores(Chores work) {
+    chores.getChildren().clear();
+    for (Task<?> task : work.running()) {
+      ProgressBar bar = new ProgressBar();
+      bar.setPrefWidth(90);
+      bar.progressProperty().bind(task.progressProperty());
+      Label title = new Label();
+      title.textProperty().bind(task.titleProperty());
+      Button cancel = new Button("Stop");
+      cancel.setOnAction(event -> task.cancel());
+      HBox chip = new HBox(6, title, bar, cancel);
+      chip.setAlignment(Pos.CENTER_LEFT);
+      chip.getStyleClass().add(Style.CHIP);
+      chores.getChildren().add(chip);
+    }
+  }
+
+  /** Stops the clock of the shelf. */
+  public void stop() {
+    seconds.stop();
+  }
+
+  /** The edit that starts the clock of a step now. */
+  public static void startClock(Desk desk, Step step) {
+    desk.perform(Edits.startClock(step.id(), desk.clock().instant()));
+  }
+}

@@ -1,0 +1,319 @@
+package stoutblade.desktop.station;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
+import java.time.format.DateTimeParseException;
+import java.time.format.TextStyle;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CustomMenuItem;
+import javafx.scene.control.DatePicker;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import stoutblade.build.FreeHours;
+import stoutblade.build.Plan;
+import stoutblade.build.Step;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.Style;
+import stoutblade.desktop.shell.MaskingTape;
+import stoutblade.desktop.shell.Shelf;
+import stoutblade.desktop.shell.Tray;
+import stoutblade.event.Event;
+import stoutblade.journal.Journal;
+import stoutblade.measure.Display;
+import stoutblade.project.Derived;
+import stoutblade.project.Edits;
+import stoutblade.project.Finding;
+import stoutblade.project.Place;
+import stoutblade.project.Station;
+
+/** Build: the steps in order at the left, their places on the calendar at the right. */
+public final class BuildSurface implements Surface {
+
+  private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("EEE d MMM HH:mm");
+
+  private final Desk desk;
+  private final BorderPane node = new BorderPane();
+  private final VBox steps = new VBox(8);
+  private final DayLadder ladder;
+  private final TextField eventName = new TextField();
+  private final DatePicker day = new DatePicker();
+  private final TextField time = new TextField();
+  private final MenuButton hours = new MenuButton("Free hours");
+  private Optional<FreeHours> shownHours = Optional.empty();
+  private boolean showing;
+
+  /** The surface. */
+  public BuildSurface(Desk desk) {
+    this.desk = desk;
+    this.ladder = new DayLadder(desk);
+    steps.getStyleClass().add(Style.LIST);
+    steps.setId("steps");
+    ScrollPane list = new ScrollPane(steps);
+    list.setFitToWidth(true);
+    list.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    list.setPrefWidth(400);
+    list.setMinWidth(340);
+    node.setLeft(list);
+    ScrollPane calendar = new ScrollPane(ladder);
+    calendar.setFitToWidth(true);
+    calendar.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    node.setCenter(calendar);
+    eventName.setOnAction(event -> changeEvent());
+    eventName.setPrefColumnCount(14);
+    eventName.setId("event-name");
+    day.setOnAction(event -> changeEvent());
+    day.setPrefWidth(140);
+    day.setId("event-day");
+    time.setOnAction(event -> changeEvent());
+    time.setPrefColumnCount(5);
+    time.setId("event-time");
+    hours.setId("free-hours");
+    node.setBottom(
+        new Tray()
+            .with("The event", eventName)
+            .with("Day", day)
+            .with("Starts at", time)
+            .with("When you can work", hours));
+  }
+
+  private void changeEvent() {
+    if (showing) {
+      return;
+    }
+    try {
+      Event old = desk.project().event();
+      LocalTime starts = LocalTime.parse(time.getText().strip());
+      String name = eventName.getText().isBlank() ? old.name() : eventName.getText().strip();
+      desk.perform(
+          Edits.event(new Event(name, day.getValue().atTime(starts), old.readyBeforeMinutes())));
+    } catch (DateTimeParseException e) {
+      desk.say("'" + time.getText() + "': a time is written as 17:30");
+    } catch (IllegalArgumentException e) {
+      desk.say(e.getMessage());
+    }
+  }
+
+  @Override
+  public Node node() {
+    return node;
+  }
+
+  @Override
+  public void show(Derived derived) {
+    showing = true;
+    Event event = derived.project().event();
+    if (!eventName.isFocused()) {
+      eventName.setText(event.name());
+    }
+    day.setValue(event.starts().toLocalDate());
+    if (!time.isFocused()) {
+      time.setText(event.starts().toLocalTime().toString());
+    }
+    showHours(derived.project().freeHours());
+    showing = false;
+    showSteps(derived);
+    ladder.show(derived);
+  }
+
+  // == FREE HOURS
+
+  private void showHours(FreeHours free) {
+    if (shownHours.filter(it -> it.equals(free)).isPresent()) {
+      return;
+    }
+    shownHours = Optional.of(free);
+    GridPane grid = new GridPane(8, 6);
+    for (DayOfWeek weekday : DayOfWeek.values()) {
+      TextField field = new TextField(written(free, weekday));
+      field.setPrefColumnCount(16);
+      field.setPromptText("none, or 19:00-21:30");
+      field.setOnAction(event -> changeHours(weekday, field.getText()));
+      grid.add(
+          new Label(weekday.getDisplayName(TextStyle.FULL, Locale.ENGLISH)), 0, weekday.getValue());
+      grid.add(field, 1, weekday.getValue());
+    }
+    CustomMenuItem item = new CustomMenuItem(grid, false);
+    hours.getItems().setAll(item);
+  }
+
+  private static String written(FreeHours free, DayOfWeek weekday) {
+    return String.join(
+        ", ",
+        free.week().getOrDefault(weekday, List.of()).stream()
+            .map(it -> it.from() + "-" + it.to())
+            .toList());
+  }
+
+  private void changeHours(DayOfWeek weekday, String text) {
+    try {
+      desk.perform(Edits.freeHours(desk.project().freeHours().with(weekday, stretches(text))));
+    } catch (DateTimeParseException e) {
+      desk.say("'" + text + "': free hours are written as 19:00-21:30, several with commas");
+    } catch (IllegalArgumentException e) {
+      desk.say(e.getMessage());
+    }
+  }
+
+  /** Reads stretches of a day: {@code 9:00-12:00, 14-18}. */
+  static List<FreeHours.Stretch> stretches(String text) {
+    List<FreeHours.Stretch> all = new ArrayList<>();
+    for (String part : text.split(",", -1)) {
+      if (!part.isBlank() && !part.strip().equalsIgnoreCase("none")) {
+        String[] ends = part.strip().split("\\s*[-–]\\s*", -1);
+        if (ends.length != 2) {
+          throw new DateTimeParseException("from and to", part, 0);
+        }
+        all.add(new FreeHours.Stretch(clock(ends[0]), clock(ends[1])));
+      }
+    }
+    return all;
+  }
+
+  private static LocalTime clock(String text) {
+    String full = text.contains(":") ? text : text + ":00";
+    return LocalTime.parse(full.length() == 4 ? "0" + full : full);
+  }
+
+  // == STEPS
+
+  private void showSteps(Derived derived) {
+    List<Node> cards = new ArrayList<>();
+    derived.findingsOf(Station.BUILD).stream()
+        .filter(it -> !(it.place() instanceof Place.OnStep))
+        .forEach(it -> cards.add(MaskingTape.strip(desk, it)));
+    Optional<Plan> plan = derived.plan();
+    if (plan.isEmpty()) {
+      Label nothing =
+          new Label(
+              "The steps follow from the outline, its layers and its core: draft a blade first.");
+      nothing.setWrapText(true);
+      nothing.getStyleClass().add(Style.SOFT);
+      cards.add(nothing);
+    } else {
+      plan.get().steps().forEach(step -> cards.add(card(derived, plan.get(), step)));
+    }
+    steps.getChildren().setAll(cards);
+  }
+
+  private Node card(Derived derived, Plan plan, Step step) {
+    Optional<Journal.Done> done = derived.project().journal().of(step.id());
+    Label title = new Label(step.title());
+    title.setWrapText(true);
+    title.getStyleClass().add(Style.CARD_TITLE);
+    Label when =
+        new Label(
+            done.map(it -> "done, " + Display.duration(it.minutes()))
+                .orElseGet(
+                    () ->
+                        plan.place(step.id())
+                            .map(it -> TIME.format(it.start()))
+                            .orElse("no time found")));
+    when.setMinWidth(Region.USE_PREF_SIZE);
+    when.getStyleClass().add(done.isPresent() ? Style.SOFT : Style.FIGURE_VALUE);
+    HBox head = new HBox(8, title, when);
+    HBox.setHgrow(title, Priority.ALWAYS);
+    title.setMaxWidth(Double.MAX_VALUE);
+    VBox card = new VBox(4, head);
+    card.getStyleClass().add(Style.CARD);
+    card.setId("step-" + step.id());
+    if (done.isEmpty()) {
+      fill(card, step);
+    }
+    derived.findingsOf(Station.BUILD).stream()
+        .filter(it -> it.place().equals(new Place.OnStep(step.id())))
+        .forEach((Finding it) -> card.getChildren().add(MaskingTape.strip(desk, it)));
+    card.setOpacity(done.isPresent() ? 0.75 : 1);
+    card.getChildren().add(buttons(step, done.isPresent()));
+    return card;
+  }
+
+  private static void fill(VBox card, Step step) {
+    add(card, step.why(), Style.SOFT);
+    add(card, Display.duration(step.minutes()) + " hands on" + waits(step), "");
+    if (!step.tools().isEmpty()) {
+      add(card, "Tools: " + String.join(", ", step.tools()), Style.SOFT);
+    }
+    step.cautions().forEach(it -> add(card, it, Style.CAUTION));
+  }
+
+  private static String waits(Step step) {
+    StringBuilder words = new StringBuilder();
+    for (Step.Need need : step.needs()) {
+      if (need.notBefore() > 0) {
+        words.append("; not before ").append(Display.duration(need.notBefore()));
+        if (need.notAfter().isPresent()) {
+          words.append(", not after ").append(Display.duration(need.notAfter().getAsDouble()));
+        }
+        words.append(": ").append(need.reason());
+      }
+    }
+    return words.toString();
+  }
+
+  private static void add(VBox card, String words, String style) {
+    Label label = new Label(words);
+    label.setWrapText(true);
+    label.setMinHeight(Region.USE_PREF_SIZE);
+    if (!style.isEmpty()) {
+      label.getStyleClass().add(style);
+    }
+    card.getChildren().add(label);
+  }
+
+  private Node buttons(Step step, boolean done) {
+    HBox row = new HBox(8);
+    row.setAlignment(Pos.CENTER_LEFT);
+    if (done) {
+      Button back = new Button("Not done after all");
+      back.setId("undone-" + step.id());
+      back.setOnAction(event -> desk.perform(Edits.notDone(step.id())));
+      row.getChildren().add(back);
+      return row;
+    }
+    if (!step.glueId().isEmpty()) {
+      boolean running = desk.project().journal().clocks().containsKey(step.id());
+      Button clock =
+          new Button(running ? "Glue spread again: start anew" : "Glue is spread: start the clock");
+      clock.setId("start-clock-" + step.id());
+      clock.setOnAction(event -> Shelf.startClock(desk, step));
+      row.getChildren().add(clock);
+    }
+    Button mark = new Button("Done");
+    mark.setId("done-" + step.id());
+    LocalDateTime now = desk.now();
+    mark.setOnAction(
+        event ->
+            desk.perform(
+                Edits.done(
+                    new Journal.Done(
+                        step.id(), Math.round(step.minutes()), now.withSecond(0).withNano(0)))));
+    row.getChildren().add(mark);
+    return row;
+  }
+
+  /** The first and last day that the calendar shows. */
+  static LocalDate[] days(Derived derived, LocalDate today) {
+    LocalDate event = derived.project().event().starts().toLocalDate();
+    LocalDate first =
+        derived.plan().flatMap(Plan::startBy).map(LocalDateTime::toLocalDate).orElse(event);
+    LocalDate from = first.isBefore(today) ? first : today;
+    return new LocalDate[] {from.isAfter(event) ? event : from, event};
+  }
+}

@@ -1,0 +1,212 @@
+package stoutblade.desktop.station;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.Style;
+import stoutblade.desktop.mat.Ink;
+import stoutblade.desktop.mat.Lie;
+import stoutblade.desktop.mat.MatView;
+import stoutblade.desktop.mat.Pen;
+import stoutblade.desktop.shell.MaskingTape;
+import stoutblade.desktop.shell.Tray;
+import stoutblade.project.Derived;
+import stoutblade.project.Edits;
+import stoutblade.project.Place;
+import stoutblade.project.Station;
+import stoutblade.shape.Box;
+import stoutblade.shape.Point;
+import stoutblade.stock.Shopping;
+import stoutblade.template.Paper;
+import stoutblade.template.Stroke;
+import stoutblade.template.Template;
+import stoutblade.template.Tiling;
+
+/** Cut: the template on its pages of paper, what is cut by it, and what must be bought. */
+public final class CutSurface implements Surface {
+
+  private final Desk desk;
+  private final MatView mat = new MatView(Lie.LYING);
+  private final MaskingTape tape;
+  private final BorderPane node = new BorderPane(mat);
+  private final ComboBox<Paper> paper = new ComboBox<>();
+  private final Button export = new Button("Export all…  E");
+  private final Button print = new Button("Print");
+  private final Label pieces = new Label();
+  private final VBox list = new VBox(4);
+  private Optional<Box> fitted = Optional.empty();
+  private boolean showing;
+
+  /** What the surface asks the application for. */
+  public interface Requests {
+
+    /** Asks for a folder and exports everything there. */
+    void export();
+
+    /** Prints the templates. */
+    void print();
+  }
+
+  /** The surface. */
+  public CutSurface(Desk desk, Requests requests) {
+    this.desk = desk;
+    this.tape = new MaskingTape(desk, mat, this::where);
+    mat.setId("cut-mat");
+    mat.setDrawing(this::draw);
+    paper.getItems().setAll(Paper.values());
+    paper.setConverter(Choices.named(Paper::label));
+    paper.setId("paper");
+    paper.setOnAction(
+        event -> {
+          if (!showing && paper.getValue() != null) {
+            desk.perform(Edits.paper(paper.getValue()));
+          }
+        });
+    export.setId("export");
+    export.getStyleClass().add(Style.PRIMARY);
+    export.setOnAction(event -> requests.export());
+    print.setId("print");
+    print.setOnAction(event -> requests.print());
+    Label simulated = new Label("simulated printer");
+    simulated.getStyleClass().add(Style.SIMULATED);
+    HBox printing = new HBox(6, print, simulated);
+    printing.setAlignment(Pos.CENTER_LEFT);
+    node.setBottom(
+        new Tray()
+            .with("Paper", paper)
+            .with("PDF and SVG at true size, plan, list", export)
+            .with("Templates on paper", printing)
+            .with("Pieces", pieces));
+    ScrollPane side = new ScrollPane(list);
+    side.setFitToWidth(true);
+    side.setPrefHeight(190);
+    list.getStyleClass().add(Style.LIST);
+    BorderPane above = new BorderPane(mat);
+    above.setBottom(side);
+    node.setCenter(above);
+  }
+
+  @Override
+  public Node node() {
+    return node;
+  }
+
+  @Override
+  public void show(Derived derived) {
+    mat.setUnits(desk.units());
+    showing = true;
+    paper.setValue(derived.project().paper());
+    showing = false;
+    export.setDisable(derived.tiling().isEmpty());
+    print.setDisable(derived.tiling().isEmpty());
+    pieces.setText(
+        derived
+            .template()
+            .map(it -> it.copies().size() + " to cut, " + it.mirroredCopies() + " of them mirrored")
+            .orElse("nothing to cut yet"));
+    derived
+        .tiling()
+        .ifPresent(
+            it -> {
+              Box all =
+                  it.tiles().stream().map(Tiling.Tile::window).reduce(Box::with).orElseThrow();
+              if (!fitted.equals(Optional.of(all))) {
+                fitted = Optional.of(all);
+                mat.fit(all, 20);
+              }
+            });
+    showList(derived);
+    tape.show(derived.findingsOf(Station.CUT));
+    mat.redraw();
+  }
+
+  private void showList(Derived derived) {
+    List<Node> lines = new ArrayList<>();
+    Label heading = new Label("To buy");
+    heading.getStyleClass().add(Style.HEADING);
+    lines.add(heading);
+    derived.shopping().ifPresent(it -> it.lines().forEach(line -> lines.add(line(line))));
+    list.getChildren().setAll(lines);
+  }
+
+  private Node line(Shopping.Line line) {
+    Label name = new Label(line.name());
+    name.setMaxWidth(Double.MAX_VALUE);
+    HBox.setHgrow(name, Priority.ALWAYS);
+    Label need = new Label(line.need().show(desk.units()));
+    need.setMinWidth(Region.USE_PREF_SIZE);
+    need.getStyleClass().add(Style.SOFT);
+    Label buy = new Label(line.missing() ? "buy " + line.buy().show(desk.units()) : "on the shelf");
+    buy.setMinWidth(90);
+    buy.getStyleClass().add(line.missing() ? Style.FIGURE_VALUE : Style.SOFT);
+    HBox row = new HBox(14, name, need, buy);
+    row.getStyleClass().add(Style.CARD);
+    return row;
+  }
+
+  private Optional<Point> where(Place place) {
+    return place instanceof Place.OnBlade it ? Optional.of(it.mm()) : Optional.empty();
+  }
+
+  private void draw(Pen pen) {
+    Derived derived = desk.derived();
+    derived.tiling().ifPresent(tiling -> drawPages(pen, tiling));
+    derived.template().ifPresent(template -> drawTemplate(pen, template));
+    derived.tiling().ifPresent(tiling -> drawLetters(pen, tiling));
+    tape.mark(pen);
+  }
+
+  private static void drawPages(Pen pen, Tiling tiling) {
+    for (Tiling.Tile tile : tiling.tiles()) {
+      pen.fill(List.of(ring(tile.window())), pen.faint(Ink.PAPER, 0.92));
+    }
+    for (Tiling.Tile tile : tiling.tiles()) {
+      pen.stroke(List.of(ring(tile.window())), pen.colour(Ink.RULE_STRONG), 1);
+    }
+    for (Tiling.Join join : tiling.joins()) {
+      pen.line(join.from(), join.to(), pen.colour(Ink.MEASURE), 1.4, 6, 4);
+      for (Point mark : join.marks()) {
+        pen.sight(mark, pen.colour(Ink.MEASURE));
+      }
+    }
+  }
+
+  private static void drawLetters(Pen pen, Tiling tiling) {
+    for (Tiling.Tile tile : tiling.tiles()) {
+      Point corner = new Point(tile.window().minX(), tile.window().maxY());
+      pen.words(tile.letter(), corner, -22, -24, 30, pen.colour(Ink.MEASURE));
+    }
+  }
+
+  private static void drawTemplate(Pen pen, Template template) {
+    for (Stroke stroke : template.strokes()) {
+      switch (stroke.kind()) {
+        case CUT -> pen.stroke(stroke.path(), pen.colour(Ink.INK), 2.6);
+        case BEVEL -> pen.stroke(stroke.path(), pen.colour(Ink.INK), 1.4, 10, 4);
+        case CENTRE -> pen.stroke(stroke.path(), pen.colour(Ink.SOFT), 1.2, 16, 4, 2, 4);
+        case CHANNEL -> pen.stroke(stroke.path(), pen.colour(Ink.SELECTED), 1.6, 3, 3);
+      }
+    }
+  }
+
+  private static List<Point> ring(Box box) {
+    return List.of(
+        new Point(box.minX(), box.minY()),
+        new Point(box.maxX(), box.minY()),
+        new Point(box.maxX(), box.maxY()),
+        new Point(box.minX(), box.maxY()),
+        new Point(box.minX(), box.minY()));
+  }
+}

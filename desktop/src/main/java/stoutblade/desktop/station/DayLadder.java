@@ -1,0 +1,199 @@
+package stoutblade.desktop.station;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.text.Font;
+import javafx.scene.text.FontWeight;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextAlignment;
+import stoutblade.build.FreeHours;
+import stoutblade.build.Plan;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.Style;
+import stoutblade.desktop.mat.Ink;
+import stoutblade.desktop.mat.Inks;
+import stoutblade.project.Derived;
+
+/**
+ * The days from now to the event as rungs: free hours as hollow bars, the work in them; runs of
+ * days without work are drawn together.
+ */
+final class DayLadder extends Inks {
+
+  private static final double RUNG = 46;
+  private static final double NAME = 88;
+  private static final double PAD = 12;
+  private static final double TOP = 28;
+  private static final int FIRST_HOUR = 8;
+  private static final int LAST_HOUR = 23;
+  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM");
+
+  private final Desk desk;
+  private final Canvas canvas = new Canvas();
+  private Derived derived;
+
+  DayLadder(Desk desk) {
+    this.desk = desk;
+    this.derived = desk.derived();
+    getStyleClass().add(Style.MAT);
+    getChildren().add(canvas);
+    setMinWidth(240);
+  }
+
+  void show(Derived now) {
+    derived = now;
+    double height = TOP + rungs().size() * RUNG + 24;
+    setMinHeight(height);
+    setPrefHeight(height);
+    draw();
+  }
+
+  @Override
+  protected void inksChanged() {
+    draw();
+  }
+
+  @Override
+  protected void layoutChildren() {
+    canvas.setWidth(getWidth());
+    canvas.setHeight(getHeight());
+    draw();
+  }
+
+  /** A day with work, or a run of days without. */
+  private record Rung(LocalDate from, LocalDate to, List<Plan.Placed> work) {}
+
+  private List<Rung> rungs() {
+    LocalDate[] days = BuildSurface.days(derived, desk.now().toLocalDate());
+    List<Rung> rungs = new java.util.ArrayList<>();
+    for (LocalDate day = days[0]; !day.isAfter(days[1]); day = day.plusDays(1)) {
+      List<Plan.Placed> work = workOn(day);
+      boolean event = day.equals(days[1]);
+      Rung last = rungs.isEmpty() ? null : rungs.getLast();
+      boolean joins = work.isEmpty() && !event && last != null && last.work.isEmpty();
+      if (joins) {
+        rungs.set(rungs.size() - 1, new Rung(last.from, day, List.of()));
+      } else {
+        rungs.add(new Rung(day, day, work));
+      }
+    }
+    return rungs;
+  }
+
+  private List<Plan.Placed> workOn(LocalDate day) {
+    return derived.plan().stream()
+        .flatMap(plan -> plan.placed().stream())
+        .filter(
+            placed ->
+                placed.sittings().stream().anyMatch(it -> it.from().toLocalDate().equals(day)))
+        .toList();
+  }
+
+  private double x(LocalTime time) {
+    double hours = time.toSecondOfDay() / 3600.0;
+    double share = (hours - FIRST_HOUR) / (LAST_HOUR - FIRST_HOUR);
+    return NAME + PAD + Math.clamp(share, 0, 1) * (getWidth() - NAME - 2 * PAD);
+  }
+
+  private void draw() {
+    if (canvas.getWidth() <= 0) {
+      return;
+    }
+    GraphicsContext out = canvas.getGraphicsContext2D();
+    out.setFill(colour(Ink.MAT));
+    out.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
+    out.setTextBaseline(VPos.CENTER);
+    hours(out);
+    double y = TOP;
+    List<Rung> rungs = rungs();
+    for (Rung rung : rungs) {
+      draw(out, rung, y, rung.equals(rungs.getLast()));
+      y += RUNG;
+    }
+  }
+
+  private void hours(GraphicsContext out) {
+    out.setFont(Font.font("Asap Condensed", FontWeight.MEDIUM, 12));
+    out.setTextAlign(TextAlignment.CENTER);
+    for (int hour = FIRST_HOUR + 1; hour < LAST_HOUR; hour += 3) {
+      double x = x(LocalTime.of(hour, 0));
+      out.setStroke(colour(Ink.RULE_STRONG));
+      out.setLineWidth(1);
+      out.strokeLine(x, TOP - 6, x, canvas.getHeight());
+      out.setFill(colour(Ink.SOFT));
+      out.fillText(hour + ":00", x, TOP / 2 - 1);
+    }
+  }
+
+  private void draw(GraphicsContext out, Rung rung, double y, boolean event) {
+    if (event) {
+      out.setFill(colour(Ink.TAPE));
+      out.fillRect(0, y + 3, canvas.getWidth(), RUNG - 6);
+    }
+    out.setTextAlign(TextAlignment.LEFT);
+    out.setFont(Font.font("Asap Condensed", event ? FontWeight.BOLD : FontWeight.MEDIUM, 14));
+    out.setFill(event ? colour(Ink.TAPE_INK) : colour(Ink.INK));
+    boolean run = !rung.from.equals(rung.to);
+    out.fillText(DAY.format(rung.from), PAD, run ? y + RUNG / 2 - 8 : y + RUNG / 2);
+    if (run) {
+      out.fillText("to " + DAY.format(rung.to), PAD, y + RUNG / 2 + 8);
+      long days = ChronoUnit.DAYS.between(rung.from, rung.to) + 1;
+      out.setFill(colour(Ink.SOFT));
+      out.fillText(days + " days with nothing that must be done", NAME + PAD, y + RUNG / 2);
+      return;
+    }
+    free(out, rung.from, y, event);
+    for (Plan.Placed placed : rung.work) {
+      work(out, placed, rung.from, y);
+    }
+    if (event) {
+      LocalDateTime starts = derived.project().event().starts();
+      out.setFill(colour(Ink.TAPE_INK));
+      out.fillText(
+          starts.toLocalTime() + "  " + derived.project().event().name(), NAME + PAD, y + RUNG / 2);
+    }
+  }
+
+  private void free(GraphicsContext out, LocalDate day, double y, boolean event) {
+    if (event) {
+      return;
+    }
+    for (FreeHours.Stretch stretch : derived.project().freeHours().on(day)) {
+      double from = x(stretch.from());
+      double to = x(stretch.to());
+      out.setFill(colour(Ink.PAPER));
+      out.fillRoundRect(from, y + 8, to - from, RUNG - 16, 4, 4);
+      out.setStroke(colour(Ink.RULE_STRONG));
+      out.strokeRoundRect(from, y + 8, to - from, RUNG - 16, 4, 4);
+    }
+  }
+
+  private void work(GraphicsContext out, Plan.Placed placed, LocalDate day, double y) {
+    Color colour = placed.step().glueId().isEmpty() ? colour(Ink.MEASURE) : colour(Ink.SELECTED);
+    for (Plan.Sitting sitting : placed.sittings()) {
+      if (!sitting.from().toLocalDate().equals(day)) {
+        continue;
+      }
+      double from = x(sitting.from().toLocalTime());
+      double to = Math.max(from + 4, x(sitting.to().toLocalTime()));
+      out.setFill(colour);
+      out.fillRoundRect(from + 0.5, y + 10, to - from - 1, RUNG - 20, 4, 4);
+      String title = placed.step().title();
+      Text ruler = new Text(title);
+      ruler.setFont(Font.font("Asap Condensed", FontWeight.MEDIUM, 13));
+      if (ruler.getLayoutBounds().getWidth() < to - from - 8) {
+        out.setFill(colour(Ink.PAPER));
+        out.setFont(ruler.getFont());
+        out.fillText(title, from + 5, y + RUNG / 2);
+      }
+    }
+  }
+}

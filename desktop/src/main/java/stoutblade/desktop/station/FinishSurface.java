@@ -1,0 +1,285 @@
+package stoutblade.desktop.station;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.Rectangle;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.Style;
+import stoutblade.desktop.mat.Ink;
+import stoutblade.desktop.mat.Lie;
+import stoutblade.desktop.mat.MatView;
+import stoutblade.desktop.mat.Pen;
+import stoutblade.desktop.shell.EntryField;
+import stoutblade.desktop.shell.MaskingTape;
+import stoutblade.desktop.shell.Tray;
+import stoutblade.finish.CoatReckoning;
+import stoutblade.finish.Coating;
+import stoutblade.finish.Coats;
+import stoutblade.measure.Display;
+import stoutblade.part.BladeForm;
+import stoutblade.project.Derived;
+import stoutblade.project.Edits;
+import stoutblade.project.Place;
+import stoutblade.project.Station;
+import stoutblade.shape.Box;
+import stoutblade.shape.Point;
+
+/**
+ * Finish: the coats in their order, each with what it uses up against the shelf; the blade shows
+ * them one over the other, as on a stepped sample.
+ */
+public final class FinishSurface implements Surface {
+
+  private final Desk desk;
+  private final MatView mat = new MatView(Lie.LYING);
+  private final BorderPane node = new BorderPane();
+  private final VBox rows = new VBox(8);
+  private final ComboBox<Coating> more = new ComboBox<>();
+  private Optional<Box> fitted = Optional.empty();
+  private boolean showing;
+
+  /** The surface. */
+  public FinishSurface(Desk desk) {
+    this.desk = desk;
+    mat.setId("finish-mat");
+    mat.setDrawing(this::draw);
+    mat.setPrefHeight(200);
+    mat.setMaxHeight(220);
+    rows.getStyleClass().add(Style.LIST);
+    ScrollPane list = new ScrollPane(rows);
+    list.setFitToWidth(true);
+    list.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    node.setTop(mat);
+    node.setCenter(list);
+    more.setConverter(Choices.named(it -> it.role().verb() + ": " + it.name()));
+    more.setPromptText("Choose a coating");
+    more.setId("more-coating");
+    more.setPrefWidth(270);
+    more.setOnAction(event -> addCoating());
+    node.setBottom(new Tray().with("Add a coating", more));
+  }
+
+  private void addCoating() {
+    Coating chosen = more.getValue();
+    if (showing || chosen == null) {
+      return;
+    }
+    List<Coats> coats = new ArrayList<>(desk.project().coats());
+    int at = 0;
+    for (int i = 0; i < coats.size(); i++) {
+      boolean before =
+          desk.catalogue()
+              .coating(coats.get(i).coatingId())
+              .filter(it -> it.role().compareTo(chosen.role()) <= 0)
+              .isPresent();
+      at = before ? i + 1 : at;
+    }
+    coats.add(at, new Coats(chosen.id(), chosen.usualCoats()));
+    desk.perform(Edits.allCoats(coats));
+  }
+
+  @Override
+  public Node node() {
+    return node;
+  }
+
+  @Override
+  public void show(Derived derived) {
+    mat.setUnits(desk.units());
+    derived
+        .form()
+        .ifPresent(
+            form -> {
+              double half = form.width().value() / 2;
+              Box box = new Box(-half, 0, half, form.length().value());
+              if (!fitted.equals(Optional.of(box))) {
+                fitted = Optional.of(box);
+                mat.fit(box, 22);
+              }
+            });
+    showing = true;
+    List<String> planned = derived.project().coats().stream().map(Coats::coatingId).toList();
+    more.getItems()
+        .setAll(
+            desk.catalogue().coatings().stream().filter(it -> !planned.contains(it.id())).toList());
+    more.setValue(null);
+    showing = false;
+    List<Node> lines = new ArrayList<>();
+    derived.findingsOf(Station.FINISH).stream()
+        .filter(it -> !(it.place() instanceof Place.OnCoating))
+        .forEach(it -> lines.add(MaskingTape.strip(desk, it)));
+    for (int i = 0; i < derived.project().coats().size(); i++) {
+      lines.add(row(derived, i));
+    }
+    rows.getChildren().setAll(lines);
+    mat.redraw();
+  }
+
+  private Node row(Derived derived, int index) {
+    Coats coats = derived.project().coats().get(index);
+    Optional<Coating> coating = desk.catalogue().coating(coats.coatingId());
+    VBox card = new VBox(6);
+    card.getStyleClass().add(Style.CARD);
+    card.setId("coating-" + coats.coatingId());
+    Label name =
+        new Label(coating.map(it -> it.role().verb() + ": " + it.name()).orElse(coats.coatingId()));
+    name.getStyleClass().add(Style.CARD_TITLE);
+    name.setMaxWidth(Double.MAX_VALUE);
+    HBox.setHgrow(name, Priority.ALWAYS);
+    Rectangle swatch = new Rectangle(26, 26, coating.map(FinishSurface::colour).orElse(Color.GRAY));
+    swatch.setArcWidth(6);
+    swatch.setArcHeight(6);
+    swatch.getStyleClass().add("swatch");
+    Button up = small("Earlier", () -> swap(index, index - 1));
+    up.setDisable(index == 0);
+    HBox head = new HBox(10, swatch, name, counter(coats), up);
+    head.setAlignment(Pos.CENTER_LEFT);
+    card.getChildren().add(head);
+    derived.coats().stream()
+        .filter(it -> it.coating().id().equals(coats.coatingId()) && it.coating().spread() > 0)
+        .findFirst()
+        .ifPresent(it -> card.getChildren().add(stock(it)));
+    coating.ifPresent(it -> card.getChildren().add(drying(it, coats.count())));
+    derived.findingsOf(Station.FINISH).stream()
+        .filter(it -> it.place().equals(new Place.OnCoating(coats.coatingId())))
+        .forEach(it -> card.getChildren().add(MaskingTape.strip(desk, it)));
+    return card;
+  }
+
+  private Node counter(Coats coats) {
+    Button fewer =
+        small("−", () -> desk.perform(Edits.coats(coats.coatingId(), coats.count() - 1)));
+    fewer.setAccessibleText("One coat less");
+    fewer.setId("fewer-" + coats.coatingId());
+    Button another =
+        small("+", () -> desk.perform(Edits.coats(coats.coatingId(), coats.count() + 1)));
+    another.setAccessibleText("One coat more");
+    another.setDisable(coats.count() >= Coats.MOST);
+    another.setId("another-" + coats.coatingId());
+    Label count = new Label(coats.count() == 1 ? "1 coat" : coats.count() + " coats");
+    count.setMinWidth(56);
+    count.setAlignment(Pos.CENTER);
+    count.getStyleClass().add(Style.FIGURE_VALUE);
+    HBox counter = new HBox(4, fewer, count, another);
+    counter.setAlignment(Pos.CENTER);
+    return counter;
+  }
+
+  private static Button small(String words, Runnable action) {
+    Button button = new Button(words);
+    button.setOnAction(event -> action.run());
+    return button;
+  }
+
+  private void swap(int one, int other) {
+    List<Coats> coats = new ArrayList<>(desk.project().coats());
+    Collections.swap(coats, one, other);
+    desk.perform(Edits.allCoats(coats));
+  }
+
+  private Node stock(CoatReckoning coats) {
+    double share =
+        coats.onShelf().value() == 0
+            ? 1
+            : Math.min(1, coats.need().value() / coats.onShelf().value());
+    ProgressBar bar = new ProgressBar(share);
+    bar.setPrefWidth(120);
+    bar.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("short"), coats.runsOut());
+    Label need = new Label("takes " + coats.need().show(desk.units()) + " of");
+    need.setMinWidth(Region.USE_PREF_SIZE);
+    EntryField shelf =
+        EntryField.number(
+            desk,
+            "ml",
+            () -> "what is on the shelf is a number of millilitres",
+            ml -> desk.perform(Edits.onShelf(coats.coating().id(), ml * 1000)));
+    shelf.setId("shelf-" + coats.coating().id());
+    shelf.show(coats.onShelf().value() / 1000);
+    HBox row = new HBox(8, bar, need, shelf, new Label("on the shelf"));
+    row.setAlignment(Pos.CENTER_LEFT);
+    return row;
+  }
+
+  private static Node drying(Coating coating, int count) {
+    String between =
+        count > 1 ? Display.duration(coating.betweenMinutes()) + " between coats, " : "";
+    Label label =
+        new Label(
+            between
+                + Display.duration(coating.cureMinutes())
+                + " before what comes next. "
+                + coating.caution());
+    label.setWrapText(true);
+    label.getStyleClass().add(Style.SOFT);
+    return label;
+  }
+
+  private static Color colour(Coating coating) {
+    return Color.web(coating.colour());
+  }
+
+  // == DRAWING
+
+  private void draw(Pen pen) {
+    Derived derived = desk.derived();
+    derived
+        .form()
+        .ifPresent(
+            form -> {
+              pen.fill(form.outline(), pen.colour(Ink.FOAM));
+              List<Coating> coats =
+                  derived.project().coats().stream()
+                      .flatMap(it -> desk.catalogue().coating(it.coatingId()).stream())
+                      .toList();
+              for (int i = 0; i < coats.size(); i++) {
+                drawCoat(
+                    pen, form, coats.get(i), (double) (coats.size() - i) / (coats.size() + 1), i);
+              }
+              pen.stroke(form.outline(), pen.colour(Ink.INK), 2);
+              pen.words(
+                  "bare foam",
+                  new Point(-form.width().value() / 2, form.length().value() * 0.97),
+                  0,
+                  -6,
+                  13,
+                  pen.colour(Ink.SOFT));
+            });
+  }
+
+  /**
+   * A coat covers the blade from the base up to a share of its length, over the coats before it.
+   */
+  private static void drawCoat(Pen pen, BladeForm form, Coating coating, double share, int index) {
+    double to = form.length().value() * share;
+    List<List<Point>> below =
+        form.face().rings().stream()
+            .map(ring -> ring.stream().map(it -> new Point(it.x(), Math.min(it.y(), to))).toList())
+            .toList();
+    double opacity =
+        switch (coating.role()) {
+          case SEAL -> 0.18;
+          case CLEAR -> 0.16;
+          case PRIMER, PAINT -> coating.spread() < 0.05 ? 0.45 : 0.96;
+        };
+    Color paint = colour(coating).deriveColor(0, 1, 1, opacity);
+    pen.paint(below, paint, paint.brighter().deriveColor(0, 1, 1, opacity));
+    double half = form.width().value() / 2;
+    pen.line(new Point(-half, to), new Point(half, to), pen.faint(Ink.INK, 0.5), 1, 3, 3);
+    pen.words(Integer.toString(index + 1), new Point(half, to), -12, 8, 14, pen.colour(Ink.INK));
+  }
+}

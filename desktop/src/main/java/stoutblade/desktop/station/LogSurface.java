@@ -1,0 +1,246 @@
+package stoutblade.desktop.station;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleFunction;
+import java.util.function.Function;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import stoutblade.build.Plan;
+import stoutblade.build.Step;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.Style;
+import stoutblade.desktop.mat.Ink;
+import stoutblade.desktop.mat.Lie;
+import stoutblade.desktop.mat.MatView;
+import stoutblade.desktop.mat.Pen;
+import stoutblade.desktop.shell.EntryField;
+import stoutblade.desktop.shell.Tray;
+import stoutblade.journal.Journal;
+import stoutblade.journal.Journal.Built;
+import stoutblade.measure.Display;
+import stoutblade.project.Derived;
+import stoutblade.project.Edits;
+import stoutblade.shape.Box;
+import stoutblade.shape.HalfOutline;
+import stoutblade.shape.Point;
+
+/** Log: time taken against time planned, step by step, and the built blade over the planned one. */
+public final class LogSurface implements Surface {
+
+  private static final double BAR = 210;
+
+  private final Desk desk;
+  private final MatView mat = new MatView(Lie.LYING);
+  private final VBox rows = new VBox(4);
+  private final BorderPane node = new BorderPane();
+  private final EntryField length;
+  private final EntryField width;
+  private final EntryField mass;
+  private Optional<Box> fitted = Optional.empty();
+
+  /** The surface. */
+  public LogSurface(Desk desk) {
+    this.desk = desk;
+    mat.setId("log-mat");
+    mat.setDrawing(this::draw);
+    mat.setPrefHeight(210);
+    mat.setMaxHeight(230);
+    length = field(built -> mm -> new Built(Optional.of(mm), built.widthMm(), built.massG()));
+    width = field(built -> mm -> new Built(built.lengthMm(), Optional.of(mm), built.massG()));
+    length.setId("built-length");
+    width.setId("built-width");
+    mass =
+        EntryField.number(
+            desk,
+            "g",
+            () -> "a weight is a number of grams",
+            g -> measure(built -> new Built(built.lengthMm(), built.widthMm(), Optional.of(g))));
+    mass.setId("built-mass");
+    rows.getStyleClass().add(Style.LIST);
+    ScrollPane list = new ScrollPane(rows);
+    list.setFitToWidth(true);
+    list.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    node.setTop(mat);
+    node.setCenter(list);
+    node.setBottom(
+        new Tray()
+            .with("Built: length", length)
+            .with("Built: greatest width", width)
+            .with("Built: weight with core", mass));
+  }
+
+  private EntryField field(Function<Built, DoubleFunction<Built>> change) {
+    return EntryField.length(desk, mm -> measure(built -> change.apply(built).apply(mm)));
+  }
+
+  private boolean measure(Function<Built, Built> change) {
+    try {
+      return desk.perform(Edits.built(change.apply(desk.project().journal().built())));
+    } catch (IllegalArgumentException e) {
+      desk.say(e.getMessage());
+      return false;
+    }
+  }
+
+  @Override
+  public Node node() {
+    return node;
+  }
+
+  @Override
+  public void show(Derived derived) {
+    mat.setUnits(desk.units());
+    derived
+        .form()
+        .ifPresent(
+            form -> {
+              double half = form.width().value() / 2;
+              Box box = new Box(-half, 0, half, form.length().value());
+              if (!fitted.equals(Optional.of(box))) {
+                fitted = Optional.of(box);
+                mat.fit(box, 40);
+              }
+            });
+    Built built = derived.project().journal().built();
+    built.lengthMm().ifPresentOrElse(length::show, length::showNothing);
+    built.widthMm().ifPresentOrElse(width::show, width::showNothing);
+    built.massG().ifPresentOrElse(mass::show, mass::showNothing);
+    showRows(derived);
+    mat.redraw();
+  }
+
+  private void showRows(Derived derived) {
+    List<Node> lines = new ArrayList<>();
+    Optional<Plan> plan = derived.plan();
+    double longest =
+        plan.stream().flatMap(it -> it.steps().stream()).mapToDouble(Step::minutes).max().orElse(1);
+    for (Journal.Done done : derived.project().journal().done()) {
+      longest = Math.max(longest, done.minutes());
+    }
+    double scale = BAR / longest;
+    plan.ifPresent(
+        it ->
+            it.steps()
+                .forEach(
+                    step ->
+                        lines.add(row(step, derived.project().journal().of(step.id()), scale))));
+    rows.getChildren().setAll(lines);
+  }
+
+  private Node row(Step step, Optional<Journal.Done> done, double scale) {
+    Label title = new Label(step.title());
+    title.setMaxWidth(Double.MAX_VALUE);
+    HBox.setHgrow(title, Priority.ALWAYS);
+    Region planned = bar(step.minutes() * scale, "bar-planned");
+    StackPane bars = new StackPane(planned);
+    done.ifPresent(it -> bars.getChildren().add(bar(it.minutes() * scale, "bar-taken")));
+    bars.setAlignment(Pos.CENTER_LEFT);
+    bars.setPrefWidth(BAR);
+    bars.setMinWidth(BAR);
+    HBox row = new HBox(10, title, bars, taken(step, done));
+    row.setAlignment(Pos.CENTER_LEFT);
+    row.getStyleClass().add(Style.CARD);
+    row.setId("log-" + step.id());
+    return row;
+  }
+
+  private static Region bar(double width, String style) {
+    Region bar = new Region();
+    bar.setMinWidth(Math.max(2, width));
+    bar.setMaxWidth(Math.max(2, width));
+    bar.getStyleClass().add(style);
+    return bar;
+  }
+
+  /** The time taken, in a field; a step that is not done yet is marked done by typing it. */
+  private Node taken(Step step, Optional<Journal.Done> done) {
+    EntryField field =
+        EntryField.number(
+            desk,
+            "min",
+            () -> "the time a step took is a number of minutes",
+            minutes -> mark(step, minutes));
+    field.setId("took-" + step.id());
+    field.setPromptText(Display.decimal(step.minutes(), 0) + " min");
+    done.ifPresentOrElse(it -> field.show(it.minutes()), field::showNothing);
+    Button mark = new Button(done.isPresent() ? "Not done" : "Done");
+    mark.setMinWidth(86);
+    mark.setId("log-done-" + step.id());
+    mark.setOnAction(
+        event -> {
+          if (done.isPresent()) {
+            desk.perform(Edits.notDone(step.id()));
+          } else {
+            mark(step, Math.rint(step.minutes()));
+          }
+        });
+    HBox box = new HBox(6, field, mark);
+    box.setAlignment(Pos.CENTER_LEFT);
+    return box;
+  }
+
+  private boolean mark(Step step, double minutes) {
+    try {
+      return desk.perform(
+          Edits.done(new Journal.Done(step.id(), minutes, desk.now().withSecond(0).withNano(0))));
+    } catch (IllegalArgumentException e) {
+      desk.say(e.getMessage());
+      return false;
+    }
+  }
+
+  // == DRAWING
+
+  private void draw(Pen pen) {
+    Derived derived = desk.derived();
+    derived
+        .form()
+        .ifPresent(
+            form -> {
+              pen.fill(form.outline(), pen.faint(Ink.FOAM, 0.7));
+              pen.stroke(form.outline(), pen.colour(Ink.INK), 1.5, 6, 4);
+              Built built = derived.project().journal().built();
+              double along = built.lengthMm().orElse(form.length().value()) / form.length().value();
+              double across = built.widthMm().orElse(form.width().value()) / form.width().value();
+              if (built.lengthMm().isPresent() || built.widthMm().isPresent()) {
+                pen.stroke(
+                    stretched(derived.project().blade().half(), across, along).outline(),
+                    pen.colour(Ink.SELECTED),
+                    2.4);
+                pen.plate(
+                    "as built",
+                    new Point(
+                        form.width().value() / 2 * across * 0.7, form.length().value() * 0.62),
+                    pen.colour(Ink.SELECTED));
+              }
+              derived
+                  .core()
+                  .ifPresent(
+                      core -> {
+                        pen.dot(new Point(0, core.balance().value()), 6, pen.colour(Ink.MEASURE));
+                        pen.plate(
+                            "should balance here",
+                            new Point(-20 / pen.zoom(), core.balance().value()),
+                            pen.colour(Ink.MEASURE));
+                      });
+            });
+  }
+
+  private static HalfOutline stretched(HalfOutline half, double across, double along) {
+    return new HalfOutline(
+        half.nodes().stream()
+            .map(it -> it.movedTo(new Point(it.at().x() * across, it.at().y() * along)))
+            .toList());
+  }
+}

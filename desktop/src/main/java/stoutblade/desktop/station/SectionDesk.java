@@ -1,0 +1,205 @@
+package stoutblade.desktop.station;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.Orientation;
+import javafx.scene.control.SplitPane;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import stoutblade.core.CoreReckoning;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.mat.Ink;
+import stoutblade.desktop.mat.Lie;
+import stoutblade.desktop.mat.MatView;
+import stoutblade.desktop.mat.Pen;
+import stoutblade.desktop.shell.MaskingTape;
+import stoutblade.layer.Layers;
+import stoutblade.measure.Display;
+import stoutblade.part.BladeForm;
+import stoutblade.project.Derived;
+import stoutblade.project.Place;
+import stoutblade.project.Station;
+import stoutblade.shape.Box;
+import stoutblade.shape.Point;
+
+/** The blade from above, with a line that is dragged along it, and below it the section there. */
+final class SectionDesk extends SplitPane {
+
+  private final Desk desk;
+  private final Station station;
+  private final MatView plan = new MatView(Lie.LYING);
+  private final MatView section = new MatView(Lie.UPRIGHT);
+  private final MaskingTape tape;
+  private final Consumer<Pen> more;
+  private double at = Double.NaN;
+  private Optional<Box> fitted = Optional.empty();
+
+  /**
+   * The two mats.
+   *
+   * @param more draws what the station adds to the plan
+   */
+  SectionDesk(Desk desk, Station station, Consumer<Pen> more) {
+    this.desk = desk;
+    this.station = station;
+    this.more = more;
+    this.tape = new MaskingTape(desk, plan, this::where);
+    setOrientation(Orientation.VERTICAL);
+    getItems().addAll(plan, section);
+    setDividerPositions(0.62);
+    plan.setId("plan-mat-" + station.number());
+    section.setId("section-mat-" + station.number());
+    plan.setDrawing(this::drawPlan);
+    plan.setHand(new Dragging());
+    section.setDrawing(this::drawSection);
+    section.setFocusTraversable(false);
+  }
+
+  /** Where the section is taken, in mm from the base. */
+  double stationMm() {
+    return at;
+  }
+
+  void moveStation(double mm) {
+    desk.derived().form().ifPresent(form -> at = Math.clamp(mm, 0.5, form.length().value() - 0.5));
+    plan.redraw();
+    fitSection();
+    section.redraw();
+  }
+
+  void show(Derived derived) {
+    plan.setUnits(desk.units());
+    section.setUnits(desk.units());
+    derived
+        .form()
+        .ifPresent(
+            form -> {
+              double length = form.length().value();
+              if (Double.isNaN(at) || at > length) {
+                at = Math.min(form.widestAt().value() + length * 0.12, length * 0.5);
+              }
+              Box box = planBox(derived, form);
+              if (!fitted.equals(Optional.of(box))) {
+                fitted = Optional.of(box);
+                plan.fit(box, 34);
+              }
+              fitSection();
+            });
+    tape.show(derived.findingsOf(station));
+    plan.redraw();
+    section.redraw();
+  }
+
+  private Box planBox(Derived derived, BladeForm form) {
+    double half = form.width().value() / 2;
+    Box blade = new Box(-half, 0, half, form.length().value());
+    boolean withCore = station == Station.CORE;
+    return derived
+        .core()
+        .filter(core -> withCore)
+        .map(core -> blade.with(new Box(-half, core.choice().startMm(), half, 0)))
+        .orElse(blade);
+  }
+
+  private void fitSection() {
+    desk.derived()
+        .form()
+        .ifPresent(
+            form -> {
+              double half = form.width().value() / 2;
+              double thick =
+                  desk.derived()
+                      .layers()
+                      .map(it -> it.layer().value())
+                      .orElse(form.width().value());
+              section.fit(new Box(-half, -thick, half, thick), 40);
+            });
+  }
+
+  private Optional<Point> where(Place place) {
+    return place instanceof Place.OnBlade it ? Optional.of(it.mm()) : Optional.empty();
+  }
+
+  private void drawPlan(Pen pen) {
+    Derived derived = desk.derived();
+    if (derived.form().isEmpty() || derived.layers().isEmpty()) {
+      return;
+    }
+    BladeForm form = derived.form().get();
+    SolidDrawing.plan(pen, form, derived.layers().get());
+    more.accept(pen);
+    SolidDrawing.station(pen, form, at, Display.length(at, desk.units()) + " from the base");
+    tape.mark(pen);
+  }
+
+  private void drawSection(Pen pen) {
+    Optional<Layers> layers = desk.derived().layers();
+    if (layers.isEmpty()) {
+      return;
+    }
+    Optional<CoreReckoning> core = desk.derived().core();
+    SolidDrawing.section(pen, layers.get(), core, at);
+    double half = desk.derived().form().orElseThrow().width().value() / 2;
+    double top = layers.get().solid().halfThicknessAt(new Point(0, at));
+    double beside = half * 0.55;
+    pen.measure(
+        new Point(beside, -top),
+        new Point(beside, top),
+        Display.length(2 * top, desk.units()) + " in the middle",
+        pen.colour(Ink.MEASURE));
+    layers.get().solid().face().across(at).stream()
+        .findFirst()
+        .ifPresent(
+            span -> {
+              double below = -layers.get().layer().value() - 14 / pen.zoom();
+              pen.measure(
+                  new Point(span.from(), below),
+                  new Point(span.to(), below),
+                  Display.length(span.length(), desk.units()),
+                  pen.colour(Ink.MEASURE));
+            });
+    core.filter(it -> it.choice().startMm() <= at && at <= it.choice().endMm())
+        .ifPresent(
+            it -> {
+              double over = top - it.rod().outerMm() / 2;
+              pen.measure(
+                  new Point(0, it.rod().outerMm() / 2),
+                  new Point(0, top),
+                  Display.length(over, desk.units()) + " over the core",
+                  pen.colour(Ink.SELECTED));
+            });
+  }
+
+  /** Dragging the section along the blade. */
+  private final class Dragging implements MatView.Hand {
+
+    @Override
+    public boolean press(Point place, MouseEvent event) {
+      moveStation(place.y());
+      return true;
+    }
+
+    @Override
+    public void drag(Point place, MouseEvent event) {
+      moveStation(place.y());
+    }
+
+    @Override
+    public void release(Point place, MouseEvent event) {
+      moveStation(place.y());
+    }
+
+    @Override
+    public boolean key(KeyEvent event) {
+      double step = event.isShiftDown() ? 10 : 1;
+      switch (event.getCode()) {
+        case LEFT -> moveStation(at - step);
+        case RIGHT -> moveStation(at + step);
+        default -> {
+          return false;
+        }
+      }
+      return true;
+    }
+  }
+}

@@ -1,0 +1,20 @@
+package stoutblade.desktop.station;
+
+import javafx.scene.Node;
+import javafx.scene.input.KeyEvent;
+import stoutblade.project.Derived;
+
+/** What a station looks like. */
+public interface Surface {
+
+  /** What is put in the middle of the window. */
+  Node node();
+
+  /** Shows what is derived from the project as it stands. */
+  void show(Derived derived);
+
+  /** A key that nobody nearer took; true where it meant something here. */
+  default boolean key(KeyEvent event) {
+    return false;
+  }
+}
