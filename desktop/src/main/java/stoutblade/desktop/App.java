@@ -70,6 +70,7 @@ public final class App extends Application {
           bench[0].leaving(stage::close);
         });
     stage.show();
+    bench[0].focusMat();
     bench[0].showPictures();
     left.stream().findFirst().ifPresent(bench[0]::offer);
     if (walk.isPresent()) {

@@ -111,6 +111,12 @@ public final class Workbench {
     showSurface();
   }
 
+  /** Gives the keys to the station, not to a button. */
+  public void focusMat() {
+    middle.setFocusTraversable(true);
+    middle.requestFocus();
+  }
+
   /** The root of the window. */
   public BorderPane root() {
     return root;

@@ -35,7 +35,7 @@ public record Coating(
     SEAL("Seal"),
     PRIMER("Prime"),
     PAINT("Paint"),
-    CLEAR("Clear coat");
+    CLEAR("Protect");
 
     private final String verb;
 

@@ -25,7 +25,7 @@ final class TemplateFigures {
             Doubt.NONE),
         Figure.found(
             "cut.mirrored",
-            "of which mirrored",
+            "Mirrored pieces",
             (double) template.mirroredCopies(),
             Quantity.COUNT,
             "copies for which the paper is turned over",

@@ -31,10 +31,10 @@ import stoutblade.shape.Point;
  */
 public final class MatView extends Inks {
 
-  private static final String FAMILY = "Asap Condensed";
+  private static final String FAMILY = "Asap";
   private static final double MOST_ZOOM = 80;
   private static final double LEAST_ZOOM = 0.01;
-  private static final double RIM = 26;
+  private static final double RIM_PX = 26;
 
   private final Canvas canvas = new Canvas();
   private final Pane over = new Pane();
@@ -131,14 +131,18 @@ public final class MatView extends Inks {
       return;
     }
     Box box = fitted.get();
-    double wide = Math.max(20, getWidth() - RIM - 2 * fitMargin);
-    double high = Math.max(20, getHeight() - RIM - 2 * fitMargin);
+    double wide = Math.max(20, getWidth() - rim() - 2 * fitMargin);
+    double high = Math.max(20, getHeight() - rim() - 2 * fitMargin);
     zoom =
         Math.clamp(
             Math.min(wide / Math.max(1e-6, box.width()), high / Math.max(1e-6, box.height())),
             LEAST_ZOOM,
             MOST_ZOOM);
     centre = box.centre();
+  }
+
+  private double rim() {
+    return ruled ? RIM_PX : 0;
   }
 
   /** Screen pixels for a unit of the thing. */
@@ -150,22 +154,22 @@ public final class MatView extends Inks {
   public Point toScreen(Point place) {
     Point mat = lie.onMat(place);
     return new Point(
-        RIM / 2 + getWidth() / 2 + (mat.x() - centre.x()) * zoom,
-        -RIM / 2 + getHeight() / 2 - (mat.y() - centre.y()) * zoom);
+        rim() / 2 + getWidth() / 2 + (mat.x() - centre.x()) * zoom,
+        -rim() / 2 + getHeight() / 2 - (mat.y() - centre.y()) * zoom);
   }
 
   /** The place of the thing at a pixel of the mat. */
   public Point toThing(Point screen) {
     return lie.onThing(
         new Point(
-            (screen.x() - RIM / 2 - getWidth() / 2) / zoom + centre.x(),
-            -(screen.y() + RIM / 2 - getHeight() / 2) / zoom + centre.y()));
+            (screen.x() - rim() / 2 - getWidth() / 2) / zoom + centre.x(),
+            -(screen.y() + rim() / 2 - getHeight() / 2) / zoom + centre.y()));
   }
 
   Font font(double size, boolean bold) {
     return fonts.computeIfAbsent(
         size + (bold ? "b" : ""),
-        key -> Font.font(FAMILY, bold ? FontWeight.BOLD : FontWeight.MEDIUM, size));
+        key -> Font.font(FAMILY, bold ? FontWeight.SEMI_BOLD : FontWeight.NORMAL, size));
   }
 
   double widthOf(String words, Font font) {
@@ -205,7 +209,7 @@ public final class MatView extends Inks {
     }
     drawing.accept(new Pen(this, out));
     if (ruled) {
-      rim(out);
+      printRim(out);
     }
     if (isFocused()) {
       out.setStroke(colour(Ink.MEASURE));
@@ -271,36 +275,36 @@ public final class MatView extends Inks {
   }
 
   private double screenX(double matX) {
-    return RIM / 2 + getWidth() / 2 + (matX - centre.x()) * zoom;
+    return rim() / 2 + getWidth() / 2 + (matX - centre.x()) * zoom;
   }
 
   private double screenY(double matY) {
-    return -RIM / 2 + getHeight() / 2 - (matY - centre.y()) * zoom;
+    return -rim() / 2 + getHeight() / 2 - (matY - centre.y()) * zoom;
   }
 
   private double left() {
-    return (-RIM / 2 - getWidth() / 2) / zoom + centre.x();
+    return (-rim() / 2 - getWidth() / 2) / zoom + centre.x();
   }
 
   private double right() {
-    return (-RIM / 2 + getWidth() / 2) / zoom + centre.x();
+    return (-rim() / 2 + getWidth() / 2) / zoom + centre.x();
   }
 
   private double bottom() {
-    return -(getHeight() / 2 + RIM / 2) / zoom + centre.y();
+    return -(getHeight() / 2 + rim() / 2) / zoom + centre.y();
   }
 
   private double top() {
-    return (getHeight() / 2 - RIM / 2) / zoom + centre.y();
+    return (getHeight() / 2 - rim() / 2) / zoom + centre.y();
   }
 
   /** The printed rim of the mat, with numbers in the unit in use. */
-  private void rim(GraphicsContext out) {
+  private void printRim(GraphicsContext out) {
     double width = getWidth();
     double height = getHeight();
     out.setFill(colour(Ink.PAPER));
-    out.fillRect(0, height - RIM, width, RIM);
-    out.fillRect(0, 0, RIM + 8, height);
+    out.fillRect(0, height - rim(), width, rim());
+    out.fillRect(0, 0, rim() + 8, height);
     out.setFill(colour(Ink.SOFT));
     out.setFont(font(12, false));
     out.setTextAlign(TextAlignment.CENTER);
@@ -310,19 +314,19 @@ public final class MatView extends Inks {
     out.setLineWidth(1);
     for (double x = first(left(), step); x <= right(); x += step) {
       double at = screenX(x);
-      if (at > RIM + 30 && at < width - 24) {
-        out.strokeLine(at, height - RIM, at, height - RIM + 5);
-        out.fillText(label(x), at, height - RIM / 2 + 2);
+      if (at > rim() + 30 && at < width - 24) {
+        out.strokeLine(at, height - rim(), at, height - rim() + 5);
+        out.fillText(label(x), at, height - rim() / 2 + 2);
       }
     }
     for (double y = first(bottom(), step); y <= top(); y += step) {
       double at = screenY(y);
-      if (at < height - RIM - 14 && at > 14) {
-        out.strokeLine(RIM + 3, at, RIM + 8, at);
-        out.fillText(label(y), RIM / 2 + 1, at);
+      if (at < height - rim() - 14 && at > 14) {
+        out.strokeLine(rim() + 3, at, rim() + 8, at);
+        out.fillText(label(y), rim() / 2 + 1, at);
       }
     }
-    out.fillText(units.metric() ? "cm" : "in", RIM / 2 + 3, height - RIM / 2 + 1);
+    out.fillText(units.metric() ? "cm" : "in", rim() / 2 + 3, height - rim() / 2 + 1);
   }
 
   private double labelStep() {

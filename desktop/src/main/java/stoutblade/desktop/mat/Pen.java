@@ -123,7 +123,10 @@ public final class Pen {
     finishStroke(colour, widthPx, dashesPx);
   }
 
-  /** A line with ticks across its ends, as on a drawing, and words beside its middle. */
+  /**
+   * A line with ticks across its ends, as on a drawing, and words beside its middle: above a line
+   * that runs to the right, below one that runs to the left.
+   */
   public void measure(Point from, Point to, String words, Color colour) {
     line(from, to, colour, 2);
     Point a = mat.toScreen(from);
@@ -142,7 +145,7 @@ public final class Pen {
     plate(
         words,
         steep ? middle.x() + 10 : middle.x(),
-        steep ? middle.y() : middle.y() - 16,
+        steep ? middle.y() : middle.y() + (along.x() < 0 ? 18 : -16),
         colour,
         steep ? TextAlignment.LEFT : TextAlignment.CENTER);
   }
@@ -157,7 +160,7 @@ public final class Pen {
     if (words.isEmpty()) {
       return;
     }
-    Font font = mat.font(13, true);
+    Font font = mat.font(12.5, true);
     double width = mat.widthOf(words, font) + 12;
     double left = align == TextAlignment.LEFT ? x : x - width / 2;
     left = Math.clamp(left, 4, Math.max(4, mat.getWidth() - width - 4));

@@ -5,9 +5,11 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.Font;
+import javafx.scene.text.FontWeight;
+import javafx.scene.text.Text;
 import stoutblade.desktop.Style;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
@@ -16,6 +18,11 @@ import stoutblade.measure.Units;
 final class FigureRow extends VBox {
 
   private static final int DEEPEST = 8;
+  private static final double WIDTH = 262;
+  private static final double INDENT = 17;
+  private static final double GAP = 8;
+  private static final double LEAST_LABEL = 70;
+  private static final Text RULER = new Text();
 
   private final Figure figure;
   private final Units units;
@@ -28,6 +35,12 @@ final class FigureRow extends VBox {
     this.depth = depth;
     getStyleClass().add(Style.FIGURE);
     getChildren().add(head());
+  }
+
+  private static double widthOf(String words) {
+    RULER.setFont(Font.font("Asap", FontWeight.SEMI_BOLD, 15));
+    RULER.setText(words);
+    return Math.ceil(RULER.getLayoutBounds().getWidth()) + 2;
   }
 
   String figureId() {
@@ -45,16 +58,20 @@ final class FigureRow extends VBox {
     Label value = new Label(figure.showWithRange(units));
     value.getStyleClass().add(Style.FIGURE_VALUE);
     value.setMinWidth(Region.USE_PREF_SIZE);
-    HBox line = new HBox(8, label, value);
-    line.setAlignment(Pos.BASELINE_LEFT);
-    HBox.setHgrow(label, Priority.ALWAYS);
-    label.setMaxWidth(Double.MAX_VALUE);
+    // A wrapping label in a button's graphic gets its height only from a width that is fixed.
+    double room = WIDTH - INDENT * depth;
+    double forValue = widthOf(value.getText());
+    double forLabel = Math.max(LEAST_LABEL, room - forValue - GAP);
+    label.setMinWidth(forLabel);
+    label.setPrefWidth(forLabel);
+    label.setMaxWidth(forLabel);
+    HBox line = new HBox(GAP, label, value);
+    line.setAlignment(Pos.CENTER_LEFT);
     Button head = new Button();
     head.setGraphic(line);
     head.setMaxWidth(Double.MAX_VALUE);
     head.setId("figure-" + figure.id());
     head.setAccessibleText(figure.label() + ", " + figure.showWithRange(units));
-    line.prefWidthProperty().bind(head.widthProperty().subtract(16));
     head.setOnAction(event -> toggle());
     return head;
   }

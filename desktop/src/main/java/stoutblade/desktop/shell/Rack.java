@@ -67,11 +67,11 @@ public final class Rack extends VBox {
   private void show() {
     double height = desk.project().wearer().heightMm();
     double top = Math.max(height, Figures.wholeLength(desk.derived()));
-    wholeCard.setText(desk.project().wearer().name() + ", " + Display.length(height, desk.units()));
+    wholeCard.setText(desk.project().wearer().name() + "\n" + Display.length(height, desk.units()));
     whole.fit(new Box(-height * 0.2, 0, height * 0.36, top), 6);
     bladeCard.setText(
         desk.project().blade().name()
-            + desk.derived().form().map(it -> ", " + it.length().show(desk.units())).orElse(""));
+            + desk.derived().form().map(it -> "\n" + it.length().show(desk.units())).orElse(""));
     desk.derived()
         .form()
         .ifPresent(

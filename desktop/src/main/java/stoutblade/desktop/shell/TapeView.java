@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.EnumMap;
+import java.util.Locale;
 import java.util.Map;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -33,7 +34,8 @@ public final class TapeView extends Inks {
   private static final double CASE_WIDTH = 176;
   private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
   private static final PseudoClass OUT = PseudoClass.getPseudoClass("out");
-  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM, HH:mm");
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("EEE d MMM, HH:mm", Locale.ENGLISH);
 
   private final Desk desk;
   private final Canvas canvas = new Canvas();

@@ -26,6 +26,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.util.converter.LocalDateStringConverter;
 import stoutblade.build.FreeHours;
 import stoutblade.build.Plan;
 import stoutblade.build.Step;
@@ -46,7 +47,11 @@ import stoutblade.project.Station;
 /** Build: the steps in order at the left, their places on the calendar at the right. */
 public final class BuildSurface implements Surface {
 
-  private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("EEE d MMM HH:mm");
+  private static final DateTimeFormatter TIME =
+      DateTimeFormatter.ofPattern("EEE d MMM HH:mm", Locale.ENGLISH);
+
+  private static final DateTimeFormatter DATE =
+      DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
   private final Desk desk;
   private final BorderPane node = new BorderPane();
@@ -73,13 +78,15 @@ public final class BuildSurface implements Surface {
     node.setLeft(list);
     ScrollPane calendar = new ScrollPane(ladder);
     calendar.setFitToWidth(true);
+    calendar.setFitToHeight(true);
     calendar.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     node.setCenter(calendar);
     eventName.setOnAction(event -> changeEvent());
     eventName.setPrefColumnCount(14);
     eventName.setId("event-name");
     day.setOnAction(event -> changeEvent());
-    day.setPrefWidth(140);
+    day.setPrefWidth(160);
+    day.setConverter(new LocalDateStringConverter(DATE, DATE));
     day.setId("event-day");
     time.setOnAction(event -> changeEvent());
     time.setPrefColumnCount(5);
@@ -207,41 +214,61 @@ public final class BuildSurface implements Surface {
       nothing.getStyleClass().add(Style.SOFT);
       cards.add(nothing);
     } else {
-      plan.get().steps().forEach(step -> cards.add(card(derived, plan.get(), step)));
+      Journal journal = derived.project().journal();
+      List<Step> all = plan.get().steps();
+      all.stream()
+          .filter(step -> journal.of(step.id()).isEmpty())
+          .forEach(step -> cards.add(card(derived, plan.get(), step)));
+      all.stream()
+          .flatMap(step -> journal.of(step.id()).map(done -> doneRow(step, done)).stream())
+          .forEach(cards::add);
     }
     steps.getChildren().setAll(cards);
   }
 
   private Node card(Derived derived, Plan plan, Step step) {
-    Optional<Journal.Done> done = derived.project().journal().of(step.id());
     Label title = new Label(step.title());
     title.setWrapText(true);
     title.getStyleClass().add(Style.CARD_TITLE);
     Label when =
-        new Label(
-            done.map(it -> "done, " + Display.duration(it.minutes()))
-                .orElseGet(
-                    () ->
-                        plan.place(step.id())
-                            .map(it -> TIME.format(it.start()))
-                            .orElse("no time found")));
+        new Label(plan.place(step.id()).map(it -> TIME.format(it.start())).orElse("no time found"));
     when.setMinWidth(Region.USE_PREF_SIZE);
-    when.getStyleClass().add(done.isPresent() ? Style.SOFT : Style.FIGURE_VALUE);
-    HBox head = new HBox(8, title, when);
-    HBox.setHgrow(title, Priority.ALWAYS);
-    title.setMaxWidth(Double.MAX_VALUE);
-    VBox card = new VBox(4, head);
+    when.getStyleClass().add(Style.FIGURE_VALUE);
+    VBox card = new VBox(4, line(title, when));
     card.getStyleClass().add(Style.CARD);
     card.setId("step-" + step.id());
-    if (done.isEmpty()) {
-      fill(card, step);
-    }
+    fill(card, step);
     derived.findingsOf(Station.BUILD).stream()
         .filter(it -> it.place().equals(new Place.OnStep(step.id())))
         .forEach((Finding it) -> card.getChildren().add(MaskingTape.strip(desk, it)));
-    card.setOpacity(done.isPresent() ? 0.75 : 1);
-    card.getChildren().add(buttons(step, done.isPresent()));
+    card.getChildren().add(buttons(step));
     return card;
+  }
+
+  private static HBox line(Label title, Node... after) {
+    HBox line = new HBox(8, title);
+    line.getChildren().addAll(after);
+    line.setAlignment(Pos.CENTER_LEFT);
+    HBox.setHgrow(title, Priority.ALWAYS);
+    title.setMaxWidth(Double.MAX_VALUE);
+    return line;
+  }
+
+  private Node doneRow(Step step, Journal.Done done) {
+    Label title = new Label("✓ " + step.title());
+    title.setWrapText(true);
+    title.getStyleClass().add(Style.SOFT);
+    Label took = new Label(Display.duration(done.minutes()));
+    took.setMinWidth(Region.USE_PREF_SIZE);
+    took.getStyleClass().add(Style.SOFT);
+    Button back = new Button("Not done");
+    back.setMinWidth(Region.USE_PREF_SIZE);
+    back.setId("undone-" + step.id());
+    back.setOnAction(event -> desk.perform(Edits.notDone(step.id())));
+    HBox row = line(title, took, back);
+    row.getStyleClass().add(Style.CARD);
+    row.setId("step-" + step.id());
+    return row;
   }
 
   private static void fill(VBox card, Step step) {
@@ -277,16 +304,9 @@ public final class BuildSurface implements Surface {
     card.getChildren().add(label);
   }
 
-  private Node buttons(Step step, boolean done) {
+  private Node buttons(Step step) {
     HBox row = new HBox(8);
     row.setAlignment(Pos.CENTER_LEFT);
-    if (done) {
-      Button back = new Button("Not done after all");
-      back.setId("undone-" + step.id());
-      back.setOnAction(event -> desk.perform(Edits.notDone(step.id())));
-      row.getChildren().add(back);
-      return row;
-    }
     if (!step.glueId().isEmpty()) {
       boolean running = desk.project().journal().clocks().containsKey(step.id());
       Button clock =

@@ -6,6 +6,7 @@ import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Locale;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -34,7 +35,8 @@ final class DayLadder extends Inks {
   private static final double TOP = 28;
   private static final int FIRST_HOUR = 8;
   private static final int LAST_HOUR = 23;
-  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM");
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
   private final Desk desk;
   private final Canvas canvas = new Canvas();
@@ -121,7 +123,7 @@ final class DayLadder extends Inks {
   }
 
   private void hours(GraphicsContext out) {
-    out.setFont(Font.font("Asap Condensed", FontWeight.MEDIUM, 12));
+    out.setFont(Font.font("Asap", FontWeight.NORMAL, 12));
     out.setTextAlign(TextAlignment.CENTER);
     for (int hour = FIRST_HOUR + 1; hour < LAST_HOUR; hour += 3) {
       double x = x(LocalTime.of(hour, 0));
@@ -139,7 +141,7 @@ final class DayLadder extends Inks {
       out.fillRect(0, y + 3, canvas.getWidth(), RUNG - 6);
     }
     out.setTextAlign(TextAlignment.LEFT);
-    out.setFont(Font.font("Asap Condensed", event ? FontWeight.BOLD : FontWeight.MEDIUM, 14));
+    out.setFont(Font.font("Asap", event ? FontWeight.SEMI_BOLD : FontWeight.NORMAL, 13.5));
     out.setFill(event ? colour(Ink.TAPE_INK) : colour(Ink.INK));
     boolean run = !rung.from.equals(rung.to);
     out.fillText(DAY.format(rung.from), PAD, run ? y + RUNG / 2 - 8 : y + RUNG / 2);
@@ -188,7 +190,7 @@ final class DayLadder extends Inks {
       out.fillRoundRect(from + 0.5, y + 10, to - from - 1, RUNG - 20, 4, 4);
       String title = placed.step().title();
       Text ruler = new Text(title);
-      ruler.setFont(Font.font("Asap Condensed", FontWeight.MEDIUM, 13));
+      ruler.setFont(Font.font("Asap", FontWeight.NORMAL, 13));
       if (ruler.getLayoutBounds().getWidth() < to - from - 8) {
         out.setFill(colour(Ink.PAPER));
         out.setFont(ruler.getFont());

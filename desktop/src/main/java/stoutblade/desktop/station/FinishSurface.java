@@ -137,7 +137,10 @@ public final class FinishSurface implements Surface {
     card.getStyleClass().add(Style.CARD);
     card.setId("coating-" + coats.coatingId());
     Label name =
-        new Label(coating.map(it -> it.role().verb() + ": " + it.name()).orElse(coats.coatingId()));
+        new Label(
+            (index + 1)
+                + "  "
+                + coating.map(it -> it.role().verb() + ": " + it.name()).orElse(coats.coatingId()));
     name.getStyleClass().add(Style.CARD_TITLE);
     name.setMaxWidth(Double.MAX_VALUE);
     HBox.setHgrow(name, Priority.ALWAYS);
@@ -277,7 +280,7 @@ public final class FinishSurface implements Surface {
           case PRIMER, PAINT -> coating.spread() < 0.05 ? 0.45 : 0.96;
         };
     Color paint = colour(coating).deriveColor(0, 1, 1, opacity);
-    pen.paint(below, paint, paint.brighter().deriveColor(0, 1, 1, opacity));
+    pen.paint(below, paint, paint.deriveColor(0, 0.95, 1.14, 1));
     double half = form.width().value() / 2;
     pen.line(new Point(-half, to), new Point(half, to), pen.faint(Ink.INK, 0.5), 1, 3, 3);
     pen.words(Integer.toString(index + 1), new Point(half, to), -12, 8, 14, pen.colour(Ink.INK));

@@ -122,6 +122,10 @@ public final class LogSurface implements Surface {
 
   private void showRows(Derived derived) {
     List<Node> lines = new ArrayList<>();
+    Label legend =
+        new Label("Time for each step: pale as planned, dark as it was. Type what it took.");
+    legend.getStyleClass().add(Style.SOFT);
+    lines.add(legend);
     Optional<Plan> plan = derived.plan();
     double longest =
         plan.stream().flatMap(it -> it.steps().stream()).mapToDouble(Step::minutes).max().orElse(1);

@@ -153,8 +153,8 @@ final class SectionDesk extends SplitPane {
             span -> {
               double below = -layers.get().layer().value() - 14 / pen.zoom();
               pen.measure(
-                  new Point(span.from(), below),
                   new Point(span.to(), below),
+                  new Point(span.from(), below),
                   Display.length(span.length(), desk.units()),
                   pen.colour(Ink.MEASURE));
             });
