@@ -21,7 +21,7 @@ import stoutblade.project.Station;
 /** Visits every station, writes a picture of each and the exports to a folder, and ends. */
 final class Walk {
 
-  private static final Duration SETTLE = Duration.millis(350);
+  private static final Duration SETTLE = Duration.millis(500);
 
   private final Workbench bench;
   private final Scene scene;
@@ -53,7 +53,7 @@ final class Walk {
             fail(e);
             return;
           }
-          next();
+          Platform.runLater(this::next);
         });
   }
 

@@ -378,7 +378,7 @@ public final class BladeSteps {
       handsOn =
           Figure.computed(
               root + ".minutes",
-              title + ": hands-on",
+              title,
               Quantity.DURATION,
               "{%s.set-up} + {%s.pace} * {%s}%s".formatted(root, root, amount.id(), per),
               Source.GEOMETRY,

@@ -14,7 +14,6 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.text.Font;
-import javafx.scene.text.FontWeight;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
 import stoutblade.desktop.Style;
@@ -31,7 +30,6 @@ import stoutblade.shape.Point;
  */
 public final class MatView extends Inks {
 
-  private static final String FAMILY = "Asap";
   private static final double MOST_ZOOM = 80;
   private static final double LEAST_ZOOM = 0.01;
   private static final double RIM_PX = 26;
@@ -168,8 +166,7 @@ public final class MatView extends Inks {
 
   Font font(double size, boolean bold) {
     return fonts.computeIfAbsent(
-        size + (bold ? "b" : ""),
-        key -> Font.font(FAMILY, bold ? FontWeight.SEMI_BOLD : FontWeight.NORMAL, size));
+        size + (bold ? "b" : ""), key -> new Font(bold ? "Asap SemiBold" : "Asap Regular", size));
   }
 
   double widthOf(String words, Font font) {

@@ -8,7 +8,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Font;
-import javafx.scene.text.FontWeight;
 import javafx.scene.text.Text;
 import stoutblade.desktop.Style;
 import stoutblade.measure.Figure;
@@ -38,7 +37,7 @@ final class FigureRow extends VBox {
   }
 
   private static double widthOf(String words) {
-    RULER.setFont(Font.font("Asap", FontWeight.SEMI_BOLD, 15));
+    RULER.setFont(new Font("Asap SemiBold", 15));
     RULER.setText(words);
     return Math.ceil(RULER.getLayoutBounds().getWidth()) + 2;
   }

@@ -52,7 +52,9 @@ public final class Rack extends VBox {
   }
 
   private Button card(MatView view, double height, Station station) {
-    view.setPrefSize(WIDTH - 36, height - 44);
+    view.setPrefSize(WIDTH - 36, height - 62);
+    view.setMinHeight(height - 62);
+    view.setMaxHeight(height - 62);
     Button card = new Button();
     card.setGraphic(view);
     card.setContentDisplay(ContentDisplay.TOP);

@@ -19,6 +19,7 @@ public final class Slip extends ScrollPane {
   /** A slip that follows the desk. */
   public Slip(Desk desk) {
     this.desk = desk;
+    getStyleClass().add(Style.SLIP);
     setContent(rows);
     setFitToWidth(true);
     setHbarPolicy(ScrollBarPolicy.NEVER);
@@ -33,6 +34,7 @@ public final class Slip extends ScrollPane {
     Set<String> open = openIds();
     List<Figure> figures = desk.derived().figuresOf(desk.stationProperty().get());
     Label title = new Label("The reckoning");
+    title.getStyleClass().add(Style.SLIP_TITLE);
     rows.getChildren().setAll(title);
     if (figures.isEmpty()) {
       Label nothing = new Label("Nothing to reckon here yet.");

@@ -12,7 +12,6 @@ import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
-import javafx.scene.text.FontWeight;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
 import stoutblade.build.FreeHours;
@@ -123,7 +122,7 @@ final class DayLadder extends Inks {
   }
 
   private void hours(GraphicsContext out) {
-    out.setFont(Font.font("Asap", FontWeight.NORMAL, 12));
+    out.setFont(new Font("Asap Regular", 12));
     out.setTextAlign(TextAlignment.CENTER);
     for (int hour = FIRST_HOUR + 1; hour < LAST_HOUR; hour += 3) {
       double x = x(LocalTime.of(hour, 0));
@@ -141,7 +140,7 @@ final class DayLadder extends Inks {
       out.fillRect(0, y + 3, canvas.getWidth(), RUNG - 6);
     }
     out.setTextAlign(TextAlignment.LEFT);
-    out.setFont(Font.font("Asap", event ? FontWeight.SEMI_BOLD : FontWeight.NORMAL, 13.5));
+    out.setFont(new Font(event ? "Asap SemiBold" : "Asap Regular", 13.5));
     out.setFill(event ? colour(Ink.TAPE_INK) : colour(Ink.INK));
     boolean run = !rung.from.equals(rung.to);
     out.fillText(DAY.format(rung.from), PAD, run ? y + RUNG / 2 - 8 : y + RUNG / 2);
@@ -190,7 +189,7 @@ final class DayLadder extends Inks {
       out.fillRoundRect(from + 0.5, y + 10, to - from - 1, RUNG - 20, 4, 4);
       String title = placed.step().title();
       Text ruler = new Text(title);
-      ruler.setFont(Font.font("Asap", FontWeight.NORMAL, 13));
+      ruler.setFont(new Font("Asap Regular", 13));
       if (ruler.getLayoutBounds().getWidth() < to - from - 8) {
         out.setFill(colour(Ink.PAPER));
         out.setFont(ruler.getFont());
