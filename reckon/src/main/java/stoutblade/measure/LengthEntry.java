@@ -272,6 +272,7 @@ public final class LengthEntry {
       at = back;
       return first;
     }
+    at = back;
     if (at < text.length() && (text.charAt(at) == ' ' || text.charAt(at) == '-')) {
       at++;
       skipSpace();

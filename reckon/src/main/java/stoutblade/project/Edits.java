@@ -131,8 +131,8 @@ public final class Edits {
         "Remove node " + (index + 1),
         half -> {
           if (index == 0 && half.nodes().size() > 1) {
-            Node second = half.nodes().get(1);
-            return half.without(0).with(0, second.movedTo(new Point(second.at().x(), 0)));
+            Point second = half.nodes().get(1).at();
+            return half.with(1, half.nodes().get(1).movedTo(new Point(second.x(), 0))).without(0);
           }
           return half.without(index);
         });

@@ -313,14 +313,25 @@ final class Findings {
         : List.of();
   }
 
+  /** The lightest rod that would not feel limp in the same place. */
   private List<Edit> stifferMend(CoreReckoning core) {
     return catalogue.rods().stream()
-        .filter(rod -> rod.outerMm() / 2 <= core.deepest().value())
         .filter(rod -> stiffness(rod) > stiffness(core.rod()))
-        .max(Comparator.comparing(Findings::stiffness))
+        .map(rod -> reckoned(core, rod))
+        .filter(other -> !other.limp() && !other.tooDeep() && !other.shows())
+        .min(Comparator.comparing(other -> other.mass().value()))
+        .map(other -> other.rod())
         .map(rod -> named("Use " + rod.name(), Edits.rod(rod.id(), core.choice())))
         .map(List::of)
         .orElse(List.of());
+  }
+
+  private CoreReckoning reckoned(CoreReckoning core, Rod rod) {
+    return CoreReckoning.of(
+        derived.form().orElseThrow(),
+        derived.layers().orElseThrow(),
+        core.choice().withRod(rod.id()),
+        rod);
   }
 
   // == CUT AND BUILD

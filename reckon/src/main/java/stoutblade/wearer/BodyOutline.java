@@ -30,7 +30,7 @@ public final class BodyOutline {
   }
 
   private static Path head(double h) {
-    return half(h, 0.022, 0.862, 0.040, 0.888, 0.050, 0.93, 0.046, 0.985, 0.020, 1.004);
+    return half(h, 0.022, 0.862, 0.040, 0.888, 0.050, 0.93, 0.046, 0.985, 0.020, 1.0);
   }
 
   /** Trunk and legs: down the inside of one leg, round its foot and up the outside. */

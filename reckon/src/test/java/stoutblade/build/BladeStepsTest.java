@@ -1,0 +1,119 @@
+package stoutblade.build;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import stoutblade.finish.Coats;
+import stoutblade.layer.Layering;
+import stoutblade.project.Derived;
+import stoutblade.project.Project;
+import stoutblade.project.Samples;
+
+class BladeStepsTest {
+
+  private static List<Step> steps(Project project) {
+    return Samples.derive(project).plan().orElseThrow().steps();
+  }
+
+  private static List<String> ids(Project project) {
+    return steps(project).stream().map(Step::id).toList();
+  }
+
+  private static Step step(Project project, String id) {
+    return steps(project).stream().filter(it -> it.id().equals(id)).findFirst().orElseThrow();
+  }
+
+  @Test
+  void each_step_stands_after_those_it_needs() {
+    List<Step> steps = steps(Samples.whole());
+    List<String> ids = steps.stream().map(Step::id).toList();
+
+    assertThat(ids).doesNotHaveDuplicates();
+    for (Step step : steps) {
+      for (Step.Need need : step.needs()) {
+        assertThat(ids.indexOf(need.stepId())).isBetween(0, ids.indexOf(step.id()) - 1);
+      }
+    }
+  }
+
+  /**
+   * Common practice: the groove is cut while the sheet is wide; the core before the layers close.
+   */
+  @Test
+  void what_would_come_too_late_comes_before() {
+    List<String> ids = ids(Samples.whole());
+
+    assertThat(ids).containsSubsequence("hold-up", "trace", "groove", "cut");
+    assertThat(ids).containsSubsequence("core-fit", "core-bed", "spread", "join", "bevel");
+    assertThat(ids)
+        .containsSubsequence("sand", "coat-seal-1", "coat-primer-1", "coat-paint-2", "measure");
+  }
+
+  @Test
+  void steps_follow_from_what_was_decided() {
+    Project whole = Samples.whole();
+
+    assertThat(ids(whole.withCore(Optional.empty())))
+        .doesNotContain("groove", "core-fit", "core-bed");
+    assertThat(ids(whole.withLayering(new Layering("foam", 10, 0, 20))))
+        .doesNotContain("bevel", "bevel-line");
+    assertThat(ids(whole.withLayering(new Layering("mat", 12.5, 20, 4)))).contains("grind");
+    assertThat(ids(whole)).doesNotContain("grind").contains("coat-primer-3");
+    assertThat(ids(whole.withCoats(List.of(new Coats("seal", 1)))))
+        .doesNotContain("coat-primer-1", "coat-paint-1");
+  }
+
+  @Test
+  void a_step_takes_its_set_up_and_its_pace_times_what_there_is_to_do() {
+    Derived derived = Samples.derive(Samples.whole());
+    double girth = derived.form().orElseThrow().girth().value();
+
+    Step cut = step(Samples.whole(), "cut");
+
+    assertThat(cut.minutes()).isCloseTo(5 + 10 * 2 * girth / 1000, within(1e-9));
+    assertThat(cut.handsOn().inWords()).contains("÷ 1 m");
+  }
+
+  @Test
+  void waits_come_from_the_glue_and_the_coatings() {
+    Step join = step(Samples.whole(), "join");
+    Step second = step(Samples.whole(), "coat-primer-2");
+    Step paint = step(Samples.whole(), "coat-paint-1");
+    Step bevel = step(Samples.whole(), "bevel");
+
+    assertThat(join.needs().getFirst().notBefore()).isEqualTo(10);
+    assertThat(join.needs().getFirst().notAfter()).hasValue(60);
+    assertThat(second.needs().getFirst().notBefore()).isEqualTo(30);
+    assertThat(paint.needs().getFirst().notBefore()).isEqualTo(1440);
+    assertThat(bevel.needs()).anyMatch(need -> need.notBefore() == 1440);
+  }
+
+  @Test
+  void where_work_can_hurt_the_step_says_so() {
+    for (String id :
+        List.of(
+            "groove",
+            "cut",
+            "core-fit",
+            "core-bed",
+            "spread",
+            "bevel",
+            "sand",
+            "coat-seal-1",
+            "coat-primer-1")) {
+      assertThat(step(Samples.whole(), id).cautions()).as(id).isNotEmpty();
+    }
+    assertThat(step(Samples.whole(), "spread").cautions())
+        .anyMatch(it -> it.contains("safety data sheet"));
+    assertThat(step(Samples.whole(), "pack").why()).contains("judged by the event");
+  }
+
+  @Test
+  void glue_starts_a_clock_where_it_is_spread() {
+    assertThat(step(Samples.whole(), "spread").glueId()).isEqualTo("contact-cement");
+    assertThat(step(Samples.whole(), "join").glueId()).isEmpty();
+  }
+}

@@ -1,0 +1,182 @@
+package stoutblade.layer;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import org.hipparchus.analysis.integration.IterativeLegendreGaussIntegrator;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import stoutblade.part.Blade;
+import stoutblade.part.BladeForm;
+import stoutblade.project.Samples;
+import stoutblade.shape.HalfOutline;
+import stoutblade.shape.Node;
+import stoutblade.shape.Point;
+
+class BladeSolidTest {
+
+  private static final double HALF = 50;
+  private static final double LENGTH = 400;
+  private static final HalfOutline BOX =
+      new HalfOutline(List.of(Node.corner(HALF, 0), Node.corner(HALF, LENGTH)));
+
+  private static BladeSolid solid(HalfOutline outline, double layer, double bevel, double edge) {
+    return new BladeSolid(
+        BladeForm.of(new Blade("b", outline), Optional.empty()),
+        new Layering("foam", layer, bevel, edge));
+  }
+
+  @Test
+  void without_a_bevel_it_is_a_slab() {
+    BladeSolid slab = solid(BOX, 10, 0, 20);
+
+    assertThat(slab.volume()).isCloseTo(100 * 400 * 20, within(1e-6));
+    assertThat(slab.sectionArea(200)).isCloseTo(100 * 20, within(1e-9));
+    assertThat(slab.halfThicknessAt(new Point(49, 200))).isEqualTo(10);
+    assertThat(slab.momentAlong()).isCloseTo(100 * 400 * 20 * 200.0, within(1.0));
+    assertThat(slab.surface()).isCloseTo(2 * 100 * 400 + 20 * (400 + 400 + 100), within(1e-6));
+  }
+
+  /**
+   * Worked by hand: a bevel of width b round three sides of a box takes off (T − e)/2 on average
+   * over its strip; in the corners of the square tip the strips overlap, which leaves (T − e)·b²/3
+   * less to take off for each of the two.
+   */
+  @Test
+  void the_volume_of_a_bevelled_box_as_worked_by_hand() {
+    double t = 20;
+    double e = 4;
+    double b = 18;
+    double strips = (t - e) / 2 * b * (2 * LENGTH + 2 * HALF);
+    double corners = 2 * (t - e) * b * b / 3;
+
+    BladeSolid box = solid(BOX, t / 2, b, e);
+
+    double expected = 2 * HALF * LENGTH * t - strips + corners;
+    assertThat(box.volume()).isCloseTo(expected, within(expected * 5e-4));
+  }
+
+  /** The same by a library: the thickness integrated over the face of a pointed blade. */
+  @Test
+  void volume_and_moment_agree_with_an_integration_by_a_library() {
+    BladeSolid pointed = solid(Samples.BLADE, 10, 20, 4);
+    IterativeLegendreGaussIntegrator gauss = integrator();
+
+    double volume = gauss.integrate(100_000_000, y -> sectionByLibrary(pointed, y), 0.001, 499.999);
+    double moment =
+        gauss.integrate(100_000_000, y -> y * sectionByLibrary(pointed, y), 0.001, 499.999);
+
+    assertThat(pointed.volume()).isCloseTo(volume, within(volume * 1e-3));
+    assertThat(pointed.momentAlong()).isCloseTo(moment, within(moment * 1e-3));
+  }
+
+  private static IterativeLegendreGaussIntegrator integrator() {
+    return new IterativeLegendreGaussIntegrator(5, 1e-4, 1e-3);
+  }
+
+  private static double sectionByLibrary(BladeSolid solid, double y) {
+    double half = y <= 350 ? 50 : 50 * (500 - y) / 150;
+    return 2
+        * integrator()
+            .integrate(1_000_000, x -> 2 * solid.halfThicknessAt(new Point(x, y)), 0, half);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"100", "200", "300", "420", "470"})
+  void a_section_drawn_has_the_area_that_is_reckoned_with(double y) {
+    BladeSolid pointed = solid(Samples.BLADE, 10, 20, 4);
+
+    List<Point> front = pointed.sectionAt(y, 0.25).getFirst();
+    double drawn = 0;
+    for (int i = 1; i < front.size(); i++) {
+      Point a = front.get(i - 1);
+      Point b = front.get(i);
+      drawn += (b.x() - a.x()) * (a.y() + b.y());
+    }
+
+    assertThat(pointed.sectionArea(y)).isCloseTo(drawn, within(drawn * 0.012));
+  }
+
+  @Test
+  void thickness_falls_evenly_from_the_bevel_line_to_the_edge() {
+    BladeSolid box = solid(BOX, 10, 20, 4);
+
+    assertThat(box.halfThicknessAt(new Point(0, 200))).isEqualTo(10);
+    assertThat(box.halfThicknessAt(new Point(30, 200))).isCloseTo(10, within(1e-9));
+    assertThat(box.halfThicknessAt(new Point(40, 200))).isCloseTo(6, within(1e-9));
+    assertThat(box.halfThicknessAt(new Point(50, 200))).isCloseTo(2, within(1e-9));
+    assertThat(box.distanceToEdge(new Point(10, 200))).isCloseTo(40, within(1e-9));
+  }
+
+  @Test
+  void the_base_is_not_bevelled() {
+    BladeSolid box = solid(BOX, 10, 20, 4);
+
+    assertThat(box.halfThicknessAt(new Point(0, 0.01))).isEqualTo(10);
+    assertThat(box.flat().area()).isCloseTo((100 - 40) * (400 - 20), within(30.0));
+  }
+
+  @Test
+  void a_bevel_wider_than_half_the_blade_leaves_nothing_flat() {
+    BladeSolid ridge = solid(BOX, 10, 60, 4);
+
+    assertThat(ridge.flat().empty()).isTrue();
+    assertThat(ridge.halfThicknessAt(new Point(0, 200))).isCloseTo(2 + 8 * 50 / 60.0, within(1e-9));
+  }
+
+  /**
+   * Worked by hand: T = 20 mm at the line, e = 4 mm at the edge, b = 22 mm: atan(16/44) = 19.98°.
+   */
+  @ParameterizedTest
+  @CsvSource({
+    "10, 22, 4, 19.9831",
+    "6, 12, 0, 26.5651",
+    "10, 30, 4, 14.9314",
+    "12.5, 25, 5, 21.8014",
+  })
+  void the_bevel_angle_is_as_worked_by_hand(double layer, double b, double e, double degrees) {
+    BladeForm form = BladeForm.of(new Blade("b", BOX), Optional.empty());
+
+    Layers layers = Layers.of(form, new Layering("foam", layer, b, e), Samples.FOAM);
+
+    assertThat(Math.toDegrees(layers.bevelAngle().value())).isCloseTo(degrees, within(1e-4));
+  }
+
+  @Test
+  void figures_of_the_layers_belong_together() {
+    BladeForm form = BladeForm.of(new Blade("b", Samples.BLADE), Optional.empty());
+    Layers layers = Layers.of(form, new Layering("foam", 10, 20, 4), Samples.FOAM);
+
+    assertThat(layers.thickness().value()).isEqualTo(20);
+    assertThat(layers.volume().value() + layers.sanded().value())
+        .isCloseTo(form.area().value() * 20, within(1e-6));
+    assertThat(layers.surface().value()).isGreaterThan(2 * form.area().value());
+    assertThat(layers.figures()).extracting(it -> it.source().note()).doesNotContain("");
+  }
+
+  @Test
+  void no_bevel_has_no_angle() {
+    BladeForm form = BladeForm.of(new Blade("b", BOX), Optional.empty());
+    Layers layers = Layers.of(form, new Layering("foam", 10, 0, 20), Samples.FOAM);
+
+    assertThat(layers.bevelAngle().value()).isZero();
+    assertThat(layers.sanded().value()).isZero();
+  }
+
+  @Test
+  void what_cannot_be_cut_from_the_layers_is_refused() {
+    assertThatThrownBy(() -> new Layering("foam", 10, 20, 21))
+        .hasMessage("The edge is no thicker than both layers, 20 mm; found 21 mm");
+    assertThatThrownBy(() -> new Layering("foam", 0, 20, 0)).hasMessageContaining("up to 20 cm");
+    assertThatThrownBy(() -> new Layering("foam", 10, -1, 0)).hasMessageContaining("between 0");
+    assertThatThrownBy(() -> new Foam("x", "x", List.of(), 1e-6, 1, 1, false, "t"))
+        .hasMessageContaining("thicknesses above 0");
+    assertThatThrownBy(() -> new Foam("x", "x", List.of(1.0), 0, 1, 1, false, "t"))
+        .hasMessageContaining("density");
+    assertThat(new Layering("foam", 10, 20, 18).withFoam("other", 5).edgeMm()).isEqualTo(10);
+  }
+}

@@ -1,0 +1,112 @@
+package stoutblade.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import stoutblade.core.CoreChoice;
+import stoutblade.reference.Mark;
+import stoutblade.shape.Node;
+import stoutblade.shape.Point;
+import stoutblade.wearer.Wearer;
+
+class EditsTest {
+
+  private static final Project TRACED = Samples.whole().withReference(Samples.picture());
+
+  /** Common practice: for another wearer the template is scaled by the ratio of statures. */
+  @Test
+  void another_wearers_height_scales_the_whole_prop() {
+    Project shorter = Edits.wearer(new Wearer("Shorter", 1566)).applyTo(TRACED);
+
+    assertThat(length(shorter)).isCloseTo(500 * 0.9, within(1e-9));
+    assertThat(shorter.core().orElseThrow().endMm()).isCloseTo(400 * 0.9, within(1e-9));
+    assertThat(shorter.layering()).isEqualTo(TRACED.layering());
+  }
+
+  /** Common practice: a form at 30 in cut for a shield of 24 in is reduced by 0.8. */
+  @Test
+  void marking_the_figure_anew_rescales_what_was_traced() {
+    Mark taller = new Mark(new Point(400, 100), new Point(400, 100 + 870 / 0.8));
+
+    Project rescaled = Edits.figureHeight(taller).applyTo(TRACED);
+
+    assertThat(length(rescaled)).isCloseTo(500 * 0.8, within(1e-9));
+  }
+
+  @Test
+  void without_a_picture_the_wearers_height_changes_no_outline() {
+    Project taller = Edits.wearer(new Wearer("Taller", 1900)).applyTo(Samples.whole());
+
+    assertThat(length(taller)).isEqualTo(500);
+  }
+
+  private static double length(Project project) {
+    return Samples.derive(project).form().orElseThrow().length().value();
+  }
+
+  @Test
+  void length_and_width_can_be_typed() {
+    Project longer = Edits.length(620).applyTo(Samples.whole());
+    Project wider = Edits.width(140).applyTo(longer);
+
+    assertThat(length(wider)).isCloseTo(620, within(1e-9));
+    assertThat(Samples.derive(wider).form().orElseThrow().width().value())
+        .isCloseTo(140, within(1e-6));
+    assertThatThrownBy(() -> Edits.length(0).applyTo(Samples.whole()))
+        .hasMessageContaining("above 0");
+  }
+
+  @Test
+  void removing_the_first_node_puts_the_next_on_the_base() {
+    Project without = Edits.removeNode(0).applyTo(Samples.whole());
+
+    assertThat(without.blade().half().nodes().getFirst().at()).isEqualTo(new Point(50, 0));
+    assertThat(without.blade().half().nodes()).hasSize(2);
+  }
+
+  @Test
+  void marks_need_a_picture_and_core_places_a_core() {
+    assertThatThrownBy(
+            () ->
+                Edits.whole(TRACED.reference().orElseThrow().centreLine().orElseThrow())
+                    .applyTo(Samples.whole()))
+        .hasMessage("Open a picture first");
+    assertThatThrownBy(() -> Edits.coreEnd(5).applyTo(Samples.whole().withCore(Optional.empty())))
+        .hasMessage("Choose a core first");
+  }
+
+  @Test
+  void another_rod_lies_where_the_first_one_lay() {
+    CoreChoice atFirst = new CoreChoice("tube-10", 0, 10, 0);
+
+    Project changed = Edits.rod("tube-10", atFirst).applyTo(Samples.whole());
+    Project first =
+        Edits.rod("tube-10", atFirst).applyTo(Samples.whole().withCore(Optional.empty()));
+
+    assertThat(changed.core().orElseThrow()).isEqualTo(new CoreChoice("tube-10", -200, 400, -50));
+    assertThat(first.core()).contains(atFirst);
+  }
+
+  @Test
+  void coats_are_added_changed_and_taken_out() {
+    Project more = Edits.coats("primer", 5).applyTo(Samples.whole());
+    Project less = Edits.coats("primer", 0).applyTo(more);
+
+    assertThat(more.coats().get(1).count()).isEqualTo(5);
+    assertThat(less.coats()).extracting(it -> it.coatingId()).containsExactly("seal", "paint");
+  }
+
+  @Test
+  void a_project_is_checked_as_a_whole() {
+    assertThatThrownBy(() -> Edits.name(" ").applyTo(Samples.whole()))
+        .hasMessageContaining("1 to 120 characters");
+    assertThatThrownBy(() -> Samples.whole().withShelf(Map.of("paint", -1.0)))
+        .hasMessageContaining("between 0 and 1000 litres");
+    assertThatThrownBy(() -> Edits.addNode(1, Node.corner(-4, 10)).applyTo(Samples.whole()))
+        .hasMessageContaining("beyond the centre line");
+  }
+}

@@ -1,0 +1,237 @@
+package stoutblade.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import stoutblade.build.FreeHours;
+import stoutblade.core.CoreChoice;
+import stoutblade.event.Event;
+import stoutblade.finish.Coats;
+import stoutblade.journal.Journal;
+import stoutblade.layer.Layering;
+import stoutblade.measure.Units;
+import stoutblade.reference.KnownLength;
+import stoutblade.reference.Mark;
+import stoutblade.reference.Reference;
+import stoutblade.shape.HalfOutline;
+import stoutblade.shape.Node;
+import stoutblade.shape.Point;
+
+class FindingsTest {
+
+  private static Optional<Finding> find(Project project, String id) {
+    return Samples.derive(project).findings().stream().filter(it -> it.id().equals(id)).findFirst();
+  }
+
+  private static Finding found(Project project, String id) {
+    return find(project, id)
+        .orElseThrow(
+            () -> new AssertionError("not found; there are " + Samples.derive(project).findings()));
+  }
+
+  /** Every mend that is offered really mends: the finding is gone after it. */
+  private static void assertEachMends(Project project, String id) {
+    Finding finding = found(project, id);
+    assertThat(finding.mends()).isNotEmpty();
+    for (Edit mend : finding.mends()) {
+      assertThat(find(mend.applyTo(project), id)).as(mend.name()).isEmpty();
+    }
+  }
+
+  @Test
+  void a_sound_project_has_nothing_to_mend() {
+    assertThat(Samples.derive(Samples.whole()).findings()).isEmpty();
+  }
+
+  @Test
+  void an_empty_project_says_what_comes_next() {
+    Project empty = Samples.whole().withBlade(Samples.whole().blade().with(HalfOutline.EMPTY));
+
+    assertThat(found(empty, "size.next.open").severity()).isEqualTo(Finding.Severity.NEXT);
+    assertThat(found(empty, "draft.next.trace").station()).isEqualTo(Station.DRAFT);
+    Project opened = empty.withReference(Reference.of(Samples.picture().picture()));
+    assertThat(found(opened, "size.next.height").why()).contains("wearer's height");
+    assertThat(Samples.derive(opened).plan()).isEmpty();
+  }
+
+  @Test
+  void an_outline_that_crosses_itself_stops_everything_after_it_and_can_be_mended() {
+    HalfOutline bow =
+        new HalfOutline(
+            List.of(
+                Node.corner(50, 0),
+                Node.corner(50, 300),
+                Node.corner(20, 100),
+                Node.corner(80, 200),
+                Node.corner(0, 400)));
+    Project crossed = Samples.whole().withBlade(Samples.whole().blade().with(bow));
+
+    Derived derived = Samples.derive(crossed);
+
+    assertThat(derived.form()).isEmpty();
+    assertThat(derived.template()).isEmpty();
+    assertThat(found(crossed, "draft.crossing").place()).isInstanceOf(Place.OnBlade.class);
+    assertEachMends(crossed, "draft.crossing");
+  }
+
+  @Test
+  void a_second_length_that_disagrees_is_shown_on_the_picture() {
+    Reference off =
+        Samples.picture()
+            .withCheck(
+                new KnownLength("Crate", 600, new Mark(new Point(100, 600), new Point(100, 960))));
+    Project project = Samples.whole().withReference(off);
+
+    Finding finding = found(project, "size.check");
+
+    assertThat(finding.place()).isEqualTo(new Place.OnPicture(new Point(100, 780)));
+    assertThat(finding.why()).contains("72 cm").contains("12 cm");
+    assertEachMends(project, "size.check");
+  }
+
+  @Test
+  void a_core_too_deep_for_its_layers_offers_others() {
+    Project thin = Samples.whole().withLayering(new Layering("foam", 6, 20, 4));
+    Project fat = Edits.rod("pipe", thin.core().orElseThrow()).applyTo(Samples.whole());
+
+    Finding finding = found(thin, "core.deep");
+
+    assertThat(finding.why()).isEqualTo("It takes 4.5 mm of each layer; half a layer is 3 mm.");
+    assertEachMends(thin, "core.deep");
+    assertThat(found(fat, "core.deep").mends()).isNotEmpty();
+  }
+
+  @Test
+  void a_core_that_would_show_near_the_tip_is_ended_sooner() {
+    Project far = Edits.coreEnd(495).applyTo(Samples.whole());
+
+    assertEachMends(far, "core.shows");
+  }
+
+  @Test
+  void a_limp_core_offers_a_stiffer_one() {
+    Project limp =
+        Samples.whole().withCore(Optional.of(new CoreChoice("dowel-9", -400, 400, -300)));
+
+    assertEachMends(limp, "core.limp");
+  }
+
+  @Test
+  void unknown_materials_are_named() {
+    Project noFoam = Samples.whole().withLayering(new Layering("moon", 10, 20, 4));
+    Project noRod =
+        Edits.rod("moon", Samples.whole().core().orElseThrow()).applyTo(Samples.whole());
+    Project noPaint = Samples.whole().withCoats(List.of(new Coats("moon", 1)));
+
+    assertEachMends(noFoam, "layers.foam");
+    assertEachMends(noRod, "core.unfound");
+    assertEachMends(noPaint, "finish.unfound.moon");
+  }
+
+  @Test
+  void paint_that_runs_out_names_the_coat_and_both_ways_out() {
+    Project little = Samples.whole().withShelf(Map.of("primer", 500_000.0, "paint", 15_000.0));
+
+    Finding finding = found(little, "finish.short.paint");
+
+    assertThat(finding.title()).isEqualTo("Runs out in coat 2");
+    assertThat(finding.mends()).hasSize(2);
+    assertEachMends(little, "finish.short.paint");
+  }
+
+  @Test
+  void bevels_that_meet_and_edges_too_thin_are_found() {
+    Project meeting = Edits.bevel(80).applyTo(Samples.whole());
+    Project sharp = Edits.edgeThickness(0).applyTo(Samples.whole());
+
+    assertEachMends(meeting, "layers.bevel");
+    assertEachMends(sharp, "layers.edge");
+  }
+
+  @Test
+  void what_is_too_large_to_cut_or_buy_is_found() {
+    Project large = Edits.length(1500).applyTo(Samples.whole());
+    Project huge = Edits.width(9000).applyTo(Edits.length(9000).applyTo(Samples.whole()));
+
+    assertThat(found(large, "cut.sheet").why()).contains("150 cm by 10 cm");
+    assertThat(found(huge, "cut.pages").why()).contains("pages of A4");
+    Project longCore =
+        Samples.whole().withCore(Optional.of(new CoreChoice("dowel-9", -900, 400, -50)));
+    assertThat(found(longCore, "cut.rod").why()).contains("130 cm");
+  }
+
+  @Test
+  void an_event_too_near_says_how_much_work_is_late() {
+    Project tomorrow =
+        Edits.event(new Event("Soon", Samples.NOW.plusDays(1), 0)).applyTo(Samples.whole());
+    Project never =
+        Edits.freeHours(new FreeHours(Map.of(), java.util.Set.of())).applyTo(Samples.whole());
+
+    assertThat(found(tomorrow, "build.late").why()).contains("latest time behind them");
+    assertThat(found(never, "build.unplaced.print").why())
+        .contains("free stretch of the week is 0 min");
+  }
+
+  @Test
+  void done_steps_leave_the_plan_and_enter_the_comparison() {
+    LocalDateTime at = Samples.NOW;
+    Project begun =
+        Edits.built(new Journal.Built(Optional.of(503.0), Optional.empty(), Optional.of(170.0)))
+            .applyTo(Edits.done(new Journal.Done("print", 40, at)).applyTo(Samples.whole()));
+
+    Derived derived = Samples.derive(begun);
+
+    assertThat(derived.plan().orElseThrow().place("print")).isEmpty();
+    assertThat(derived.comparison().lines()).hasSize(2);
+    assertThat(derived.comparison().lines().getFirst().difference().value()).isEqualTo(3);
+    assertThat(derived.comparison().times().orElseThrow().real().value()).isEqualTo(40);
+    assertThat(
+            Samples.derive(Edits.notDone("print").applyTo(begun))
+                .plan()
+                .orElseThrow()
+                .place("print"))
+        .isPresent();
+  }
+
+  @Test
+  void figures_of_the_same_id_have_the_same_value() {
+    Derived derived = Samples.derive(Samples.whole().withReference(Samples.picture()));
+    Map<String, Double> values = new java.util.HashMap<>();
+    derived.figures().values().stream()
+        .flatMap(List::stream)
+        .forEach(
+            figure -> {
+              Double before = values.put(figure.id(), figure.value());
+              assertThat(before).as(figure.id()).isIn(null, figure.value());
+            });
+
+    assertThat(values).hasSizeGreaterThan(40);
+    assertThat(derived.findingsOf(Station.CORE)).isEmpty();
+  }
+
+  @Test
+  void the_words_follow_the_units_in_use() {
+    Project thin = Samples.whole().withLayering(new Layering("foam", 6, 20, 4));
+    Derived inches = new Reckoner(Samples.CATALOGUE).derive(thin, Samples.NOW, Units.INCHES);
+
+    assertThat(inches.findingsOf(Station.CORE).getFirst().why()).contains("3/16\"");
+  }
+
+  @Test
+  void an_edit_recomputes_only_what_it_touches() {
+    Reckoner reckoner = new Reckoner(Samples.CATALOGUE);
+    Derived before = reckoner.derive(Samples.whole(), Samples.NOW, Units.METRIC);
+
+    Derived after =
+        reckoner.derive(
+            Edits.coats("paint", 1).applyTo(before.project()), Samples.NOW, Units.METRIC);
+
+    assertThat(after.form().orElseThrow()).isSameAs(before.form().orElseThrow());
+    assertThat(after.core().orElseThrow()).isSameAs(before.core().orElseThrow());
+    assertThat(after.coats()).isNotSameAs(before.coats());
+  }
+}

@@ -1,0 +1,98 @@
+package stoutblade.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
+import stoutblade.shape.Node;
+import stoutblade.shape.Point;
+import stoutblade.template.Paper;
+
+class HistoryLaws {
+
+  private static Edit random(Random random, Project project) {
+    int nodes = project.blade().half().nodes().size();
+    return switch (random.nextInt(7)) {
+      case 0 -> Edits.bevel(random.nextInt(40));
+      case 1 -> Edits.paper(random.nextBoolean() ? Paper.A3 : Paper.LETTER);
+      case 2 -> Edits.coats("paint", random.nextInt(4));
+      case 3 -> Edits.addNode(1, Node.curve(20 + random.nextInt(30), 50 + random.nextInt(100)));
+      case 4 -> Edits.moveNode(1, new Point(random.nextInt(60), random.nextInt(400)));
+      case 5 -> Edits.onShelf("paint", random.nextInt(90_000));
+      default -> nodes > 3 ? Edits.removeNode(1) : Edits.name("Prop " + random.nextInt(9));
+    };
+  }
+
+  @Property(tries = 100)
+  void undo_all_the_way_and_redo_all_the_way_are_where_one_was(@ForAll long seed) {
+    Random random = new Random(seed);
+    Project first = Samples.whole();
+    History history = History.of(first);
+    List<Project> seen = new ArrayList<>(List.of(first));
+    for (int i = 0; i < 30; i++) {
+      History after = history.after(random(random, history.now()));
+      if (!after.equals(history)) {
+        seen.add(after.now());
+      }
+      history = after;
+    }
+
+    Project last = history.now();
+    History back = history;
+    for (int i = seen.size() - 1; i >= 0; i--) {
+      assertThat(back.now()).isEqualTo(seen.get(i));
+      back = back.undo();
+    }
+    assertThat(back.now()).isEqualTo(first);
+    assertThat(back.undoable()).isEmpty();
+    while (back.redoable().isPresent()) {
+      back = back.redo();
+    }
+    assertThat(back.now()).isEqualTo(last);
+  }
+
+  @Test
+  void a_new_edit_gives_up_what_was_undone() {
+    History history =
+        History.of(Samples.whole()).after(Edits.bevel(10)).after(Edits.bevel(12)).undo();
+
+    History after = history.after(Edits.bevel(14));
+
+    assertThat(after.redoable()).isEmpty();
+    assertThat(after.undoable()).contains("Bevel width");
+    assertThat(after.undo().now().layering().bevelMm()).isEqualTo(10);
+  }
+
+  @Test
+  void an_edit_without_effect_is_no_step() {
+    History history = History.of(Samples.whole());
+
+    assertThat(history.after(Edits.bevel(20))).isSameAs(history);
+    assertThat(history.undo()).isSameAs(history);
+    assertThat(history.redo()).isSameAs(history);
+  }
+
+  @Test
+  void the_oldest_states_are_given_up() {
+    History history = History.of(Samples.whole());
+    for (int i = 0; i < History.DEEPEST + 20; i++) {
+      history = history.after(Edits.bevel(i % 50));
+    }
+
+    assertThat(history.states()).hasSize(History.DEEPEST);
+  }
+
+  @Test
+  void an_edit_that_cannot_be_made_says_why_and_changes_nothing() {
+    History history = History.of(Samples.whole());
+
+    assertThatThrownBy(() -> history.after(Edits.edgeThickness(99)))
+        .hasMessageContaining("no thicker than both layers");
+    assertThat(history.now()).isEqualTo(Samples.whole());
+  }
+}

@@ -1,0 +1,157 @@
+package stoutblade.project;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import stoutblade.build.FreeHours;
+import stoutblade.core.CoreChoice;
+import stoutblade.core.Rod;
+import stoutblade.event.Event;
+import stoutblade.finish.Coating;
+import stoutblade.finish.Coats;
+import stoutblade.journal.Journal;
+import stoutblade.layer.Foam;
+import stoutblade.layer.Layering;
+import stoutblade.part.Blade;
+import stoutblade.reference.Mark;
+import stoutblade.reference.Picture;
+import stoutblade.reference.Reference;
+import stoutblade.shape.HalfOutline;
+import stoutblade.shape.Node;
+import stoutblade.shape.Point;
+import stoutblade.stock.Catalogue;
+import stoutblade.stock.Glue;
+import stoutblade.stock.Pace;
+import stoutblade.template.Paper;
+import stoutblade.wearer.Wearer;
+
+/** Small made-up projects and materials for tests. */
+public final class Samples {
+
+  public static final LocalDateTime NOW = LocalDateTime.of(2031, 3, 3, 12, 0);
+
+  public static final Foam FOAM =
+      new Foam(
+          "foam", "Foam", List.of(5.0, 6.0, 8.0, 10.0, 12.0), 150e-6, 600, 1000, false, "test");
+  public static final Foam MAT =
+      new Foam("mat", "Floor mat", List.of(12.5), 100e-6, 600, 600, true, "test");
+  public static final Rod DOWEL =
+      new Rod("dowel-9", "Dowel 9 mm", 9, 0, 12_000, 1500, 650e-6, 1200, "test");
+  public static final Rod TUBE =
+      new Rod("tube-10", "Tube 10 x 8 mm", 10, 8, 130_000, 5000, 1575e-6, 1500, "test");
+  public static final Rod PIPE =
+      new Rod("pipe", "Pipe 21 mm", 21.3, 15.8, 3250, 425, 1380e-6, 3000, "test");
+  public static final Glue CEMENT =
+      new Glue(Glue.FOR_LAYERS, "Contact cement", 10, 60, 30, 1440, 0.15, "Solvent.", "test");
+  public static final Glue FOAMING =
+      new Glue(Glue.FOR_CORE, "Polyurethane glue", 0, 15, 240, 1440, 0.2, "Isocyanate.", "test");
+  public static final Coating SEAL =
+      new Coating(
+          "seal", "by heat", Coating.Role.SEAL, "#555555", 0, 0, 0, 15, 0, 1, "Hot.", "test");
+  public static final Coating PRIMER =
+      new Coating(
+          "primer",
+          "Primer",
+          Coating.Role.PRIMER,
+          "#dddddd",
+          0.12,
+          0.08,
+          30,
+          1440,
+          500_000,
+          3,
+          "Gloves.",
+          "test");
+  public static final Coating PAINT =
+      new Coating(
+          "paint",
+          "Paint",
+          Coating.Role.PAINT,
+          "#335577",
+          0.09,
+          0.1,
+          45,
+          120,
+          60_000,
+          2,
+          "Gloves.",
+          "test");
+
+  private static final List<String> PACES =
+      List.of(
+          "shopping",
+          "printing",
+          "holding-up",
+          "tracing",
+          "grooving",
+          "cutting",
+          "grinding",
+          "rod-fitting",
+          "bedding",
+          "spreading",
+          "joining",
+          "marking",
+          "bevelling",
+          "sanding",
+          "heat-sealing",
+          "coating",
+          "measuring",
+          "packing");
+
+  private static final List<String> BY_AREA =
+      List.of("grinding", "spreading", "sanding", "heat-sealing", "coating");
+  private static final List<String> BY_LENGTH =
+      List.of("tracing", "grooving", "cutting", "marking", "bevelling");
+
+  public static final Catalogue CATALOGUE =
+      new Catalogue(
+          List.of(FOAM, MAT),
+          List.of(DOWEL, TUBE, PIPE),
+          List.of(CEMENT, FOAMING),
+          List.of(SEAL, PRIMER, PAINT),
+          PACES.stream().map(Samples::pace).toList());
+
+  /** A straight-edged blade 500 mm long and 100 mm wide with a point. */
+  public static final HalfOutline BLADE =
+      new HalfOutline(List.of(Node.corner(50, 0), Node.corner(50, 350), Node.corner(0, 500)));
+
+  private Samples() {}
+
+  private static Pace pace(String id) {
+    Pace.Unit unit =
+        BY_AREA.contains(id)
+            ? Pace.Unit.SQUARE_METRE
+            : BY_LENGTH.contains(id) ? Pace.Unit.METRE : Pace.Unit.PIECE;
+    return new Pace(id, id, 5, 10, unit, "test");
+  }
+
+  /** A project with everything decided and nothing done. */
+  public static Project whole() {
+    return new Project(
+        "Test prop",
+        new Wearer("Tester", 1740),
+        new Event("Test day", NOW.plusWeeks(4), Event.USUAL_READY_BEFORE),
+        FreeHours.EVENINGS_AND_WEEKENDS,
+        Optional.empty(),
+        new Blade("Test blade", BLADE),
+        new Layering("foam", 10, 20, 4),
+        Optional.of(new CoreChoice("dowel-9", -200, 400, -50)),
+        List.of(new Coats("seal", 1), new Coats("primer", 3), new Coats("paint", 2)),
+        Map.of("primer", 500_000.0, "paint", 60_000.0),
+        Paper.A4,
+        Journal.EMPTY);
+  }
+
+  /** A picture 1000 × 2000 px on which the wearer is 870 px tall: 2 mm to the pixel. */
+  public static Reference picture() {
+    return Reference.of(new Picture("a".repeat(64), "p.jpg", 1000, 2000))
+        .withFigureHeight(new Mark(new Point(400, 100), new Point(400, 970)))
+        .withCentreLine(new Mark(new Point(700, 600), new Point(700, 350)));
+  }
+
+  /** Everything derived from a project at the time of the tests. */
+  public static Derived derive(Project project) {
+    return new Reckoner(CATALOGUE).derive(project, NOW, stoutblade.measure.Units.METRIC);
+  }
+}

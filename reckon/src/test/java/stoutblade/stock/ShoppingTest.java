@@ -1,0 +1,69 @@
+package stoutblade.stock;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import stoutblade.project.Edits;
+import stoutblade.project.Project;
+import stoutblade.project.Samples;
+
+class ShoppingTest {
+
+  private static Shopping shopping(Project project) {
+    return Samples.derive(project).shopping().orElseThrow();
+  }
+
+  private static Shopping.Line line(Project project, String name) {
+    return shopping(project).lines().stream()
+        .filter(it -> it.name().startsWith(name))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  @Test
+  void both_layers_of_a_small_blade_come_from_one_sheet() {
+    assertThat(line(Samples.whole(), "Foam").buy().value()).isEqualTo(1);
+    assertThat(line(Samples.whole(), "Foam").need().value())
+        .isCloseTo(2 * (100 * 350 + 100 * 150 / 2.0), within(1e-6));
+  }
+
+  @Test
+  void a_wide_blade_takes_a_sheet_for_each_layer() {
+    Project wide = Edits.width(520).applyTo(Edits.length(900).applyTo(Samples.whole()));
+
+    assertThat(line(wide, "Foam").buy().value()).isEqualTo(2);
+  }
+
+  @Test
+  void a_rod_is_bought_in_whole_lengths() {
+    assertThat(line(Samples.whole(), "Dowel").buy().value()).isEqualTo(1);
+    assertThat(line(Samples.whole(), "Dowel").need().value()).isEqualTo(600);
+  }
+
+  /** Common practice: foaming glue fills the gap three times over, so a third is put in. */
+  @Test
+  void bedding_glue_is_a_third_of_the_gap() {
+    double gap = Math.PI * (9 + 0.5) * 0.5 * 399.99;
+
+    assertThat(line(Samples.whole(), "Polyurethane").need().value())
+        .isCloseTo(gap / 3, within(1.0));
+  }
+
+  @Test
+  void what_is_on_the_shelf_is_not_bought() {
+    assertThat(line(Samples.whole(), "Paint").missing()).isFalse();
+    Project bare = Samples.whole().withShelf(Map.of());
+    assertThat(line(bare, "Paint").buy().value()).isEqualTo(1);
+    assertThat(shopping(bare).missing()).isEqualTo(shopping(Samples.whole()).missing() + 2);
+  }
+
+  @Test
+  void the_catalogue_says_what_it_lacks() {
+    assertThatThrownBy(() -> Samples.CATALOGUE.glue("moon")).hasMessageContaining("'moon'");
+    assertThatThrownBy(() -> Samples.CATALOGUE.pace("moon")).hasMessageContaining("'moon'");
+    assertThat(Samples.CATALOGUE.foam("moon")).isEmpty();
+  }
+}

@@ -1,0 +1,79 @@
+package stoutblade.wearer;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
+import stoutblade.measure.Source;
+import stoutblade.shape.Box;
+import stoutblade.shape.Path;
+import stoutblade.shape.Point;
+
+class WearerTest {
+
+  /** Drillis and Contini 1966, in Winter, Biomechanics (from memory): fractions of stature. */
+  @ParameterizedTest
+  @CsvSource({
+    "EYE_HEIGHT, 0.936",
+    "CHIN_HEIGHT, 0.870",
+    "SHOULDER_HEIGHT, 0.818",
+    "HIP_HEIGHT, 0.530",
+    "KNEE_HEIGHT, 0.285",
+    "ANKLE_HEIGHT, 0.039",
+    "UPPER_ARM, 0.186",
+    "FOREARM, 0.146",
+    "HAND, 0.108",
+    "FOOT, 0.152",
+    "SHOULDER_WIDTH, 0.259",
+    "HIP_WIDTH, 0.191",
+  })
+  void segments_are_the_published_fractions(Segment segment, double fraction) {
+    assertThat(segment.fraction()).isEqualTo(fraction);
+    assertThat(segment.of(1740)).isCloseTo(1740 * fraction, within(1e-9));
+  }
+
+  @Test
+  void a_body_length_shows_its_working_and_its_source() {
+    Figure height =
+        Figure.given("h", "Height", 1740, Quantity.LENGTH, Source.measured("stated"), 5);
+
+    Figure shoulder = Segment.SHOULDER_HEIGHT.of(height);
+
+    assertThat(shoulder.value()).isCloseTo(1423.32, within(1e-9));
+    assertThat(shoulder.source().note()).contains("Winter").contains("from memory");
+    assertThat(shoulder.doubt().std()).isCloseTo(5 * 0.818, within(1e-3));
+  }
+
+  @Test
+  void nobody_is_seventeen_metres_tall() {
+    assertThatThrownBy(() -> new Wearer("Giant", 17_000))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessage("A wearer's height lies between 50 cm and 250 cm; found 1700 cm");
+    assertThatThrownBy(() -> new Wearer("Nobody", Double.NaN)).hasMessageContaining("50 cm");
+  }
+
+  @Test
+  void the_outline_stands_on_the_ground_and_reaches_the_stature() {
+    List<Path> paths = BodyOutline.of(1740);
+
+    Box box = Box.around(paths.stream().flatMap(it -> it.flattened(1).stream()).toList());
+
+    assertThat(box.minY()).isBetween(0.0, 12.0);
+    assertThat(box.maxY()).isBetween(1710.0, 1745.0);
+    assertThat(box.width()).isBetween(1740 * 0.259, 1740 * 0.36);
+    assertThat(box.centre().x()).isCloseTo(0, within(1e-6));
+    assertThat(paths).allMatch(Path::closed);
+    assertThat(paths.get(2).flattened(1).getFirst())
+        .isEqualTo(mirrored(paths.get(3).flattened(1).getFirst()));
+  }
+
+  private static Point mirrored(Point point) {
+    return point.mirrored();
+  }
+}
