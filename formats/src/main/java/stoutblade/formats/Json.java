@@ -8,9 +8,12 @@ import com.fasterxml.jackson.core.exc.StreamConstraintsException;
 import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** JSON as this project reads and writes it: strict, limited in depth and size, dates as text. */
@@ -21,6 +24,9 @@ final class Json {
 
   private static final int LONGEST_TEXT = 20_000;
   private static final int LONGEST_NUMBER = 60;
+
+  private static final Pattern MISSING =
+      Pattern.compile("Missing (?:required )?creator property '([^']+)'");
 
   /** The mapper. */
   static final JsonMapper MAPPER = mapper();
@@ -74,9 +80,13 @@ final class Json {
         break;
       }
     }
-    return e.getOriginalMessage()
-        .replaceAll("\\(class [^)]*\\)|`[^`]*\\.([^`.]*)`", "$1")
-        .replaceAll("\\s+", " ");
+    if (e instanceof UnrecognizedPropertyException unknown) {
+      return "'" + unknown.getPropertyName() + "' is not known here";
+    }
+    Matcher missing = MISSING.matcher(e.getOriginalMessage());
+    return missing.find()
+        ? "'" + missing.group(1) + "' is missing"
+        : e.getOriginalMessage().replaceAll("`[^`]*\\.([^`.]*)`", "$1").replaceAll("\\s+", " ");
   }
 
   private static String path(JsonMappingException e) {

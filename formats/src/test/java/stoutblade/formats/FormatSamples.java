@@ -1,0 +1,24 @@
+package stoutblade.formats;
+
+import java.io.IOException;
+import java.time.LocalDateTime;
+import stoutblade.demo.Demo;
+import stoutblade.measure.Units;
+import stoutblade.project.Derived;
+import stoutblade.project.Reckoner;
+
+/** The demo as of one day, for tests of files. */
+final class FormatSamples {
+
+  static final LocalDateTime NOW = LocalDateTime.of(2031, 3, 3, 12, 0);
+
+  private FormatSamples() {}
+
+  static Document demo() throws IOException {
+    return Demo.open(NOW);
+  }
+
+  static Derived derived() throws IOException {
+    return new Reckoner(CatalogueFile.shipped()).derive(demo().project(), NOW, Units.METRIC);
+  }
+}

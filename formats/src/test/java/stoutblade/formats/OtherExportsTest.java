@@ -1,0 +1,183 @@
+package stoutblade.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.io.IOException;
+import java.io.StringReader;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.time.temporal.Temporal;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.CancellationException;
+import javax.xml.parsers.DocumentBuilderFactory;
+import net.fortuna.ical4j.data.CalendarBuilder;
+import net.fortuna.ical4j.data.ParserException;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.Component;
+import net.fortuna.ical4j.model.component.VEvent;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.w3c.dom.Element;
+import stoutblade.build.Plan;
+import stoutblade.measure.Units;
+import stoutblade.project.Derived;
+import stoutblade.project.Project;
+import stoutblade.project.Reckoner;
+import stoutblade.shape.HalfOutline;
+import stoutblade.template.Stroke;
+
+class OtherExportsTest {
+
+  @TempDir private Path folder;
+
+  /** The calendar is written by one library and read by another, which keeps to RFC 5545. */
+  @Test
+  void the_calendar_reads_back_by_another_library() throws IOException, ParserException {
+    Derived derived = FormatSamples.derived();
+    Plan plan = derived.plan().orElseThrow();
+    String text = PlanFiles.calendar(plan, derived.project().event(), FormatSamples.NOW);
+
+    Calendar calendar = new CalendarBuilder().build(new StringReader(text));
+
+    calendar.validate();
+    List<VEvent> events = calendar.getComponents(Component.VEVENT);
+    assertThat(events).hasSize(sittings(plan) + 1);
+    VEvent first = events.getFirst();
+    Plan.Placed placed = plan.placed().getFirst();
+    assertThat(first.getSummary().getValue()).isEqualTo(placed.step().title());
+    Temporal start = first.getDateTimeStart().getDate();
+    assertThat(LocalDateTime.from(start)).isEqualTo(placed.start());
+    assertThat(first.getDescription().getValue()).contains("Caution:");
+    assertThat(text).contains("\r\n").doesNotContain("TZID");
+  }
+
+  private static int sittings(Plan plan) {
+    return plan.placed().stream().mapToInt(it -> it.sittings().size()).sum();
+  }
+
+  @Test
+  void the_plan_reads_back_as_csv() throws IOException {
+    Plan plan = FormatSamples.derived().plan().orElseThrow();
+
+    try (CSVParser csv =
+        CSVFormat.RFC4180
+            .builder()
+            .setHeader()
+            .setSkipHeaderRecord(true)
+            .get()
+            .parse(new StringReader(PlanFiles.csv(plan)))) {
+      List<CSVRecord> records = csv.getRecords();
+      assertThat(records).hasSize(sittings(plan));
+      assertThat(records.getFirst().get("title"))
+          .isEqualTo(plan.placed().getFirst().step().title());
+      assertThat(records).allMatch(it -> Integer.parseInt(it.get("minutes")) > 0);
+    }
+  }
+
+  @Test
+  void every_figure_is_there_with_its_working_and_every_input_is_explained() throws IOException {
+    JsonNode root = Json.MAPPER.readTree(FiguresJson.of(FormatSamples.derived(), Units.METRIC));
+    Set<String> ids = new HashSet<>();
+    root.path("figures").forEach(it -> ids.add(it.path("id").asText()));
+    root.path("inputs").forEach(it -> ids.add(it.path("id").asText()));
+
+    assertThat(root.path("figures").size()).isGreaterThan(60);
+    for (String list : List.of("figures", "inputs")) {
+      for (JsonNode figure : root.path(list)) {
+        assertThat(figure.path("label").asText()).isNotBlank();
+        assertThat(figure.path("value").isNumber()).isTrue();
+        assertThat(figure.path("source").path("note").asText()).isNotBlank();
+        figure.path("inputs").forEach(input -> assertThat(ids).contains(input.asText()));
+        assertThat(figure.path("formula").asText()).doesNotContain("{");
+      }
+    }
+  }
+
+  @Test
+  void the_svg_is_in_millimetres_at_true_size() throws Exception {
+    Derived derived = FormatSamples.derived();
+    Path file = folder.resolve("t.svg");
+    TemplateSvg.write(file, derived.template().orElseThrow(), "Reed & cutter", "Scale 1 : 1");
+
+    DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
+    factory.setFeature("http://apache.org/xml/features/disallow-doctype-decl", true);
+    Element svg = factory.newDocumentBuilder().parse(file.toFile()).getDocumentElement();
+
+    String[] box = svg.getAttribute("viewBox").split(" ", -1);
+    assertThat(svg.getAttribute("width")).isEqualTo(box[2] + "mm");
+    assertThat(svg.getAttribute("height")).isEqualTo(box[3] + "mm");
+    List<Double> heights = new ArrayList<>();
+    var groups = svg.getElementsByTagName("g");
+    for (int i = 0; i < groups.getLength(); i++) {
+      Element group = (Element) groups.item(i);
+      if (group.getAttribute("id").equals("cut")) {
+        String data = ((Element) group.getElementsByTagName("path").item(0)).getAttribute("d");
+        String[] numbers = data.replaceAll("[A-Z]", " ").strip().split("\\s+", -1);
+        for (int n = 1; n < numbers.length; n += 2) {
+          heights.add(Double.parseDouble(numbers[n]));
+        }
+      }
+    }
+    double drawn =
+        heights.stream().mapToDouble(it -> it).max().orElseThrow()
+            - heights.stream().mapToDouble(it -> it).min().orElseThrow();
+    assertThat(drawn).isCloseTo(derived.form().orElseThrow().length().value(), within(0.05));
+    assertThat(groups.getLength()).isEqualTo(Stroke.Kind.values().length + 2);
+  }
+
+  @Test
+  void everything_is_exported_with_progress_and_can_be_cancelled() throws IOException {
+    List<Double> shares = new ArrayList<>();
+
+    List<Path> written =
+        Exports.write(
+            folder.resolve("out"),
+            FormatSamples.derived(),
+            Units.METRIC,
+            FormatSamples.NOW,
+            shares::add);
+
+    assertThat(written).hasSize(6).allMatch(Files::isRegularFile);
+    assertThat(shares).isSorted().last().isEqualTo(1.0);
+    assertThatThrownBy(
+            () ->
+                Exports.write(
+                    folder.resolve("cancelled"),
+                    FormatSamples.derived(),
+                    Units.METRIC,
+                    FormatSamples.NOW,
+                    share -> {
+                      throw new CancellationException("stopped");
+                    }))
+        .isInstanceOf(CancellationException.class);
+  }
+
+  @Test
+  void with_nothing_drawn_the_export_says_so() throws IOException {
+    Project demo = FormatSamples.demo().project();
+    Project empty = demo.withBlade(demo.blade().with(HalfOutline.EMPTY));
+    Derived derived =
+        new Reckoner(CatalogueFile.shipped()).derive(empty, FormatSamples.NOW, Units.METRIC);
+
+    assertThatThrownBy(
+            () -> Exports.write(folder, derived, Units.METRIC, FormatSamples.NOW, share -> {}))
+        .isInstanceOf(FormatException.class)
+        .hasMessageContaining("nothing to export yet. Trace half the blade");
+  }
+
+  @Test
+  void file_names_are_plain() {
+    assertThat(Exports.fileName("Fog Bell / №2 ../x")).isEqualTo("fog-bell-2-x");
+    assertThat(Exports.fileName("***")).isEqualTo("prop");
+  }
+}

@@ -1,0 +1,139 @@
+package stoutblade.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.zip.CRC32;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class PictureFileTest {
+
+  private static final int RED = 0xffff0000;
+  private static final int GREEN = 0xff00ff00;
+
+  /** 40 × 20 pixels, red in the top left quarter, green elsewhere. */
+  private static BufferedImage sample() {
+    BufferedImage image = new BufferedImage(40, 20, BufferedImage.TYPE_INT_RGB);
+    for (int y = 0; y < 20; y++) {
+      for (int x = 0; x < 40; x++) {
+        image.setRGB(x, y, x < 20 && y < 10 ? RED : GREEN);
+      }
+    }
+    return image;
+  }
+
+  private static byte[] encoded(String format) throws IOException {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    ImageIO.write(sample(), format, out);
+    return out.toByteArray();
+  }
+
+  /** A JPEG with an EXIF segment that states an orientation (CIPA DC-008, from memory). */
+  private static byte[] oriented(int orientation) throws IOException {
+    byte[] jpeg = encoded("jpg");
+    ByteBuffer exif = ByteBuffer.allocate(36);
+    exif.put((byte) 0xff).put((byte) 0xe1).putShort((short) 34);
+    exif.put("Exif\0\0".getBytes(StandardCharsets.US_ASCII));
+    exif.put("MM\0*".getBytes(StandardCharsets.US_ASCII)).putInt(8);
+    exif.putShort((short) 1);
+    exif.putShort((short) 0x0112).putShort((short) 3).putInt(1);
+    exif.putShort((short) orientation).putShort((short) 0);
+    exif.putInt(0);
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    out.write(jpeg, 0, 2);
+    out.write(exif.array());
+    out.write(jpeg, 2, jpeg.length - 2);
+    return out.toByteArray();
+  }
+
+  @Test
+  void png_and_jpeg_are_read_with_their_size_and_digest() throws IOException {
+    PictureFile png = PictureFile.read("a.png", encoded("png"));
+
+    assertThat(png.picture().widthPx()).isEqualTo(40);
+    assertThat(png.picture().heightPx()).isEqualTo(20);
+    assertThat(png.picture().digest()).hasSize(64);
+    assertThat(png.image().getRGB(5, 5)).isEqualTo(RED);
+    assertThat(PictureFile.read("a.jpg", encoded("jpg")).picture().widthPx()).isEqualTo(40);
+  }
+
+  /** Where the red quarter must come to lie, for each orientation that EXIF knows. */
+  @ParameterizedTest
+  @CsvSource({
+    "1, 40, 20, 10, 5",
+    "2, 40, 20, 30, 5",
+    "3, 40, 20, 30, 15",
+    "4, 40, 20, 10, 15",
+    "5, 20, 40, 5, 10",
+    "6, 20, 40, 15, 10",
+    "7, 20, 40, 15, 30",
+    "8, 20, 40, 5, 30",
+  })
+  void orientation_turns_the_picture_upright(
+      int orientation, int width, int height, int redX, int redY) throws IOException {
+    PictureFile file = PictureFile.read("a.jpg", oriented(orientation));
+
+    assertThat(file.image().getWidth()).isEqualTo(width);
+    assertThat(file.image().getHeight()).isEqualTo(height);
+    assertThat(red(file.image(), redX, redY)).isTrue();
+    assertThat(red(file.image(), width - 1 - redX, height - 1 - redY)).isFalse();
+  }
+
+  private static boolean red(BufferedImage image, int x, int y) {
+    int rgb = image.getRGB(x, y);
+    return (rgb >> 16 & 0xff) > 150 && (rgb >> 8 & 0xff) < 100;
+  }
+
+  @Test
+  void a_picture_that_is_not_one_is_refused() {
+    assertThatThrownBy(() -> PictureFile.read("note.png", "hello".getBytes(StandardCharsets.UTF_8)))
+        .isInstanceOf(FormatException.class)
+        .hasMessage("note.png: not a picture: PNG or JPEG was expected");
+    assertThatThrownBy(() -> PictureFile.read("empty.png", new byte[0]))
+        .hasMessageContaining("not a picture");
+  }
+
+  @Test
+  void other_kinds_are_named() throws IOException {
+    byte[] gif = encoded("gif");
+
+    assertThatThrownBy(() -> PictureFile.read("a.png", gif))
+        .hasMessage("a.png: PNG or JPEG was expected; found gif");
+  }
+
+  /** A header that promises 40 000 × 40 000 pixels: 4.8 GB if it were believed. */
+  @Test
+  void a_huge_header_is_refused_before_memory_is_taken() throws IOException {
+    byte[] png = encoded("png");
+    ByteBuffer header = ByteBuffer.wrap(png);
+    header.putInt(16, 40_000).putInt(20, 40_000);
+    CRC32 crc = new CRC32();
+    crc.update(png, 12, 17);
+    header.putInt(29, (int) crc.getValue());
+
+    assertThatThrownBy(() -> PictureFile.read("huge.png", png))
+        .isInstanceOf(FormatException.class)
+        .hasMessageContaining("40000 × 40000 pixels are more than the 60 million");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"png, 0.4", "png, 0.9", "jpg, 0.3"})
+  void a_picture_that_ends_early_is_refused_or_whole(String format, double share)
+      throws IOException {
+    byte[] whole = encoded(format);
+    byte[] cut = Arrays.copyOf(whole, (int) (whole.length * share));
+
+    assertThatThrownBy(() -> PictureFile.read("cut." + format, cut))
+        .isInstanceOf(FormatException.class)
+        .hasMessageContaining("cut." + format);
+  }
+}

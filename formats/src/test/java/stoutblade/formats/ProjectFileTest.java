@@ -1,0 +1,256 @@
+package stoutblade.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import com.networknt.schema.JsonSchema;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class ProjectFileTest {
+
+  @TempDir private Path folder;
+
+  private Path zip(Map<String, String> entries) throws IOException {
+    Path file = folder.resolve("made.stout");
+    try (OutputStream out = Files.newOutputStream(file);
+        ZipOutputStream zip = new ZipOutputStream(out)) {
+      for (Map.Entry<String, String> entry : entries.entrySet()) {
+        zip.putNextEntry(new ZipEntry(entry.getKey()));
+        zip.write(entry.getValue().getBytes(StandardCharsets.UTF_8));
+        zip.closeEntry();
+      }
+    }
+    return file;
+  }
+
+  private static String json() throws IOException {
+    return new String(ProjectFile.json(FormatSamples.demo().project()), StandardCharsets.UTF_8);
+  }
+
+  @Test
+  void what_was_written_reads_back_the_same() throws IOException {
+    Path file = folder.resolve("demo.stout");
+    Document demo = FormatSamples.demo();
+
+    ProjectFile.write(file, demo);
+    Document read = ProjectFile.read(file);
+
+    assertThat(read.project()).isEqualTo(demo.project());
+    assertThat(read.pictures().keySet()).isEqualTo(demo.pictures().keySet());
+    for (String digest : read.pictures().keySet()) {
+      assertThat(read.pictures().get(digest)).isEqualTo(demo.pictures().get(digest));
+    }
+    assertThat(folder.toFile().list()).containsExactly("demo.stout");
+  }
+
+  @Test
+  void writing_again_replaces_the_whole_file() throws IOException {
+    Path file = folder.resolve("demo.stout");
+    ProjectFile.write(file, FormatSamples.demo());
+    Document renamed = FormatSamples.demo().with(FormatSamples.demo().project().withName("Other"));
+
+    ProjectFile.write(file, renamed);
+
+    assertThat(ProjectFile.read(file).project().name()).isEqualTo("Other");
+  }
+
+  /** The schema in docs/ is checked by a library of its own (JSON Schema 2020-12). */
+  @Test
+  void the_json_keeps_to_the_published_schema() throws IOException {
+    JsonNode schema =
+        Json.MAPPER.readTree(Files.readAllBytes(Path.of("..", "docs", "format.schema.json")));
+    JsonSchema checked =
+        JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(schema);
+    JsonNode project = Json.MAPPER.readTree(json());
+
+    assertThat(checked.validate(project)).isEmpty();
+    ((ObjectNode) project.path("project").path("wearer")).put("heightMm", "tall");
+    assertThat(checked.validate(project)).isNotEmpty();
+  }
+
+  @Test
+  void a_file_that_is_not_there_or_no_zip_is_named() throws IOException {
+    Path text = Files.writeString(folder.resolve("note.stout"), "hello");
+
+    assertThatThrownBy(() -> ProjectFile.read(folder.resolve("none.stout")))
+        .isInstanceOf(FormatException.class)
+        .hasMessage("none.stout: there is no such file");
+    assertThatThrownBy(() -> ProjectFile.read(text))
+        .isInstanceOf(FormatException.class)
+        .hasMessageContaining("note.stout: not a whole project file");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"0.05", "0.3", "0.6", "0.9", "0.99", "0.9999"})
+  void a_truncated_file_is_refused_wherever_it_ends(double share) throws IOException {
+    Path file = folder.resolve("demo.stout");
+    ProjectFile.write(file, FormatSamples.demo());
+    byte[] whole = Files.readAllBytes(file);
+    Files.write(file, Arrays.copyOf(whole, (int) (whole.length * share)));
+
+    assertThatThrownBy(() -> ProjectFile.read(file))
+        .isInstanceOf(FormatException.class)
+        .hasMessageContaining("demo.stout");
+  }
+
+  @Test
+  void a_damaged_picture_is_noticed() throws IOException {
+    Path file = folder.resolve("demo.stout");
+    Document demo = FormatSamples.demo();
+    String digest = demo.pictures().keySet().iterator().next();
+    byte[] bytes = demo.pictures().get(digest).clone();
+    bytes[bytes.length / 2] ^= 1;
+
+    ProjectFile.write(file, new Document(demo.project(), Map.of(digest, bytes)));
+
+    assertThatThrownBy(() -> ProjectFile.read(file)).hasMessageContaining("is damaged");
+  }
+
+  @Test
+  void paths_out_of_the_archive_are_refused() throws IOException {
+    Path file = zip(Map.of("project.json", json(), "../evil.txt", "x"));
+
+    assertThatThrownBy(() -> ProjectFile.read(file))
+        .isInstanceOf(FormatException.class)
+        .hasMessageContaining("'../evil.txt' does not belong in a project");
+    assertThat(Files.exists(folder.resolveSibling("evil.txt"))).isFalse();
+  }
+
+  @Test
+  void json_nested_a_hundred_thousand_deep_is_refused() throws IOException {
+    String deep = "[".repeat(100_000) + "]".repeat(100_000);
+    Path plain = zip(Map.of("project.json", deep));
+    assertThatThrownBy(() -> ProjectFile.read(plain))
+        .isInstanceOf(FormatException.class)
+        .hasMessageContaining("larger or deeper than any project");
+
+    Path inside = zip(Map.of("project.json", json().replace("\"Reedcutter\"", deep)));
+    assertThatThrownBy(() -> ProjectFile.read(inside))
+        .isInstanceOf(FormatException.class)
+        .hasMessageContaining("larger or deeper than any project");
+  }
+
+  @Test
+  void a_zip_that_swells_is_cut_off() throws IOException {
+    String spaces = " ".repeat(ProjectFile.LARGEST_JSON + 10);
+    Path file = zip(Map.of("project.json", spaces));
+
+    assertThat(Files.size(file)).isLessThan(100_000);
+    assertThatThrownBy(() -> ProjectFile.read(file)).hasMessageContaining("larger than 8 MB");
+  }
+
+  @Test
+  void a_wearer_of_seventeen_metres_is_refused_with_the_place() throws IOException {
+    String giant = json().replaceAll("\"heightMm\" : 1740.0", "\"heightMm\" : 17000");
+    Path file = zip(Map.of("project.json", giant));
+
+    assertThatThrownBy(() -> ProjectFile.read(file))
+        .isInstanceOf(FormatException.class)
+        .hasMessageContaining("made.stout: at wearer: A wearer's height lies between")
+        .hasMessageContaining("1700 cm");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      quoteCharacter = '`',
+      value = {
+        "\"version\" : 1        | \"version\" : 2      | written by a newer Stout Blade",
+        "\"version\" : 1        | \"version\" : \"x\"  | 'version' is a whole number from 1",
+        "stout-blade-project    | other                | not a project",
+        "\"project\" :          | \"projekt\" :        | 'project' is missing",
+        "\"heightMm\" : 1740.0  | \"height\" : 1740.0  | height",
+        "\"heightMm\" : 1740.0  | \"heightMm\" : null  | heightMm",
+        "\"A4\"                 | \"A9\"               | A9",
+        "\"bevelMm\" : 22.0     | \"bevelMm\" : -22.0  | at layering: A bevel is between",
+      })
+  void faults_in_the_json_are_named(String good, String bad, String message) throws IOException {
+    assertThat(json()).contains(good);
+    Path file = zip(Map.of("project.json", json().replace(good, bad)));
+
+    assertThatThrownBy(() -> ProjectFile.read(file))
+        .isInstanceOf(FormatException.class)
+        .hasMessageContaining("made.stout")
+        .hasMessageContaining(message);
+  }
+
+  @Test
+  void missing_parts_are_named() throws IOException {
+    Path empty = zip(Map.of("pictures/" + "0".repeat(64), ""));
+    assertThatThrownBy(() -> ProjectFile.read(empty)).isInstanceOf(FormatException.class);
+    Path noPicture = zip(Map.of("project.json", json()));
+    assertThatThrownBy(() -> ProjectFile.read(noPicture))
+        .hasMessageContaining("the picture")
+        .hasMessageContaining("is missing");
+    Document bare = new Document(FormatSamples.demo().project(), Map.of());
+    assertThatThrownBy(() -> ProjectFile.write(folder.resolve("x.stout"), bare))
+        .hasMessageContaining("a picture of the project is missing");
+    assertThat(Files.exists(folder.resolve("x.stout"))).isFalse();
+  }
+
+  @Test
+  void older_versions_are_brought_up_step_by_step() throws IOException {
+    ObjectNode old = Json.MAPPER.createObjectNode();
+    old.put("format", ProjectFile.FORMAT).put("version", 1);
+    old.putObject("project").put("title", "Old");
+    Migrations.Migration rename =
+        new Migrations.Migration() {
+          @Override
+          public int from() {
+            return 1;
+          }
+
+          @Override
+          public ObjectNode migrate(ObjectNode project) {
+            project.set("name", project.remove("title"));
+            return project;
+          }
+        };
+
+    JsonNode now = Migrations.current("old.stout", old, List.of(rename), 2);
+
+    assertThat(now.path("name").asText()).isEqualTo("Old");
+    assertThatThrownBy(() -> Migrations.current("old.stout", old, List.of(), 2))
+        .hasMessageContaining("no way from version 1");
+  }
+
+  @Test
+  void random_damage_never_gives_half_a_project() throws IOException {
+    ByteArrayOutputStream kept = new ByteArrayOutputStream();
+    Path file = folder.resolve("demo.stout");
+    ProjectFile.write(file, FormatSamples.demo());
+    kept.write(Files.readAllBytes(file));
+    java.util.Random random = new java.util.Random(3);
+    for (int i = 0; i < 60; i++) {
+      byte[] bytes = kept.toByteArray();
+      for (int hit = 0; hit < 20; hit++) {
+        bytes[random.nextInt(bytes.length)] = (byte) random.nextInt();
+      }
+      Files.write(file, bytes);
+      try {
+        Document read = ProjectFile.read(file);
+        assertThat(read.project()).isEqualTo(FormatSamples.demo().project());
+      } catch (IOException e) {
+        assertThat(e.getMessage()).isNotBlank();
+      }
+    }
+  }
+}
