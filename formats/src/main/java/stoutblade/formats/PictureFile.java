@@ -14,8 +14,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.util.ArrayList;
 import java.util.HexFormat;
 import java.util.Iterator;
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import javax.imageio.ImageIO;
@@ -82,7 +84,7 @@ public record PictureFile(Picture picture, byte[] file, BufferedImage image) {
         }
         reader.setInput(in, true, true);
         checkSize(name, reader.getWidth(0), reader.getHeight(0));
-        return reader.read(0);
+        return whole(name, reader);
       } finally {
         reader.dispose();
       }
@@ -92,6 +94,17 @@ public record PictureFile(Picture picture, byte[] file, BufferedImage image) {
       // Damaged pictures make the decoder throw all kinds of exceptions.
       throw new FormatException(name, "damaged: the picture ends early or is broken", e);
     }
+  }
+
+  /** The decoder fills up a JPEG that ends early and only warns of it: that is no whole picture. */
+  private static BufferedImage whole(String name, ImageReader reader) throws IOException {
+    List<String> warnings = new ArrayList<>();
+    reader.addIIOReadWarningListener((source, warning) -> warnings.add(warning));
+    BufferedImage image = reader.read(0);
+    if (warnings.stream().anyMatch(it -> it.contains("Premature end"))) {
+      throw new FormatException(name, "damaged: the picture ends early");
+    }
+    return image;
   }
 
   private static void checkSize(String name, long width, long height) throws FormatException {
