@@ -101,7 +101,7 @@ public record PictureFile(Picture picture, byte[] file, BufferedImage image) {
     List<String> warnings = new ArrayList<>();
     reader.addIIOReadWarningListener((source, warning) -> warnings.add(warning));
     BufferedImage image = reader.read(0);
-    if (warnings.stream().anyMatch(it -> it.contains("Premature end"))) {
+    if (warnings.stream().anyMatch(it -> it.contains("EOI"))) {
       throw new FormatException(name, "damaged: the picture ends early");
     }
     return image;
