@@ -5,6 +5,7 @@ import java.util.function.DoublePredicate;
 import java.util.function.Supplier;
 import java.util.function.ToDoubleFunction;
 import javafx.css.PseudoClass;
+import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
@@ -44,7 +45,15 @@ public final class EntryField extends TextField {
     this.writer = writer;
     this.commit = commit;
     setPrefColumnCount(7);
-    setOnAction(event -> commitText());
+    setOnAction(
+        event -> {
+          Node root = getScene().getRoot();
+          commitText();
+          if (!getPseudoClassStates().contains(FAULTY)) {
+            // The keys go back to the station: the next letter is a tool, not text.
+            root.requestFocus();
+          }
+        });
     focusedProperty()
         .addListener(
             (it, was, is) -> {

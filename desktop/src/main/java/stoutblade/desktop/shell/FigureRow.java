@@ -69,7 +69,7 @@ final class FigureRow extends VBox {
     Button head = new Button();
     head.setGraphic(line);
     head.setMaxWidth(Double.MAX_VALUE);
-    head.setId("figure-" + figure.id());
+    head.setId("figure-" + figure.id().replace('.', '-'));
     head.setAccessibleText(figure.label() + ", " + figure.showWithRange(units));
     head.setOnAction(event -> toggle());
     return head;

@@ -73,7 +73,7 @@ public final class MaskingTape {
     strip.pseudoClassStateChanged(
         PseudoClass.getPseudoClass(finding.severity().name().toLowerCase(java.util.Locale.ROOT)),
         true);
-    strip.setId("finding-" + finding.id());
+    strip.setId("finding-" + finding.id().replace('.', '-'));
     strip.setMaxWidth(WIDTH);
     strip.setPrefWidth(WIDTH);
     if (!finding.mends().isEmpty()) {

@@ -142,6 +142,15 @@ final class DraftModel {
     moving = Optional.empty();
     to.filter(at -> !at.equals(outline().nodes().get(selected).at()))
         .ifPresent(at -> desk.perform(Edits.moveNode(selected, at)));
+    endAtTip();
+  }
+
+  /** A node on the centre line is the tip: the tracing is done. */
+  private void endAtTip() {
+    int count = outline().nodes().size();
+    if (tracing.get() && count > 1 && outline().nodes().getLast().at().x() == 0) {
+      tracing.set(false);
+    }
   }
 
   /** Moves the selected node to typed places, in mm. */

@@ -121,19 +121,21 @@ public final class DraftSurface implements Surface {
               width.showNothing();
             });
     showNode();
-    if (!derived.project().blade().half().drawn()) {
-      fitted = false;
-      mat.fit(firstView(derived), 30);
-      if (!model.tracingProperty().get() && model.outline().nodes().isEmpty()) {
-        model.tracingProperty().set(true);
-      }
-    } else if (!fitted) {
-      fitted = true;
-      model.tracingProperty().set(false);
-      mat.fit(bounds(derived), 46);
-    }
+    place(derived);
     tape.show(derived.findingsOf(Station.DRAFT));
     mat.redraw();
+  }
+
+  /** Fits the mat: to what is expected before anything is drawn, to the blade once it is there. */
+  private void place(Derived derived) {
+    if (model.outline().nodes().isEmpty()) {
+      fitted = false;
+      mat.fit(firstView(derived), 30);
+      model.tracingProperty().set(true);
+    } else if (!fitted && !model.tracingProperty().get() && model.outline().drawn()) {
+      fitted = true;
+      mat.fit(bounds(derived), 46);
+    }
   }
 
   private Box firstView(Derived derived) {

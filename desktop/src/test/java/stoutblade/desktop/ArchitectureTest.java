@@ -1,0 +1,66 @@
+package stoutblade.desktop;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+/** The arrows between the rooms of the house. */
+@AnalyzeClasses(packages = "stoutblade", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+
+  private static final String[] RECKON = {
+    "stoutblade.measure..", "stoutblade.shape..", "stoutblade.wearer..", "stoutblade.reference..",
+    "stoutblade.part..", "stoutblade.layer..", "stoutblade.core..", "stoutblade.template..",
+    "stoutblade.build..", "stoutblade.finish..", "stoutblade.stock..", "stoutblade.event..",
+    "stoutblade.journal..", "stoutblade.project.."
+  };
+
+  @ArchTest
+  static final ArchRule RECKON_KNOWS_NO_INTERFACE_NO_FILES_AND_NO_CLOCK =
+      noClasses()
+          .that()
+          .resideInAnyPackage(RECKON)
+          .should()
+          .dependOnClassesThat()
+          .resideInAnyPackage(
+              "javafx..",
+              "java.awt..",
+              "java.io..",
+              "java.nio.file..",
+              "com.fasterxml..",
+              "stoutblade.formats..",
+              "stoutblade.cli..",
+              "stoutblade.desktop..")
+          .orShould()
+          .callMethod(java.time.LocalDateTime.class, "now")
+          .orShould()
+          .callMethod(java.time.Instant.class, "now");
+
+  @ArchTest
+  static final ArchRule FORMATS_KNOW_NO_INTERFACE =
+      noClasses()
+          .that()
+          .resideInAnyPackage("stoutblade.formats..", "stoutblade.demo..", "stoutblade.cli..")
+          .should()
+          .dependOnClassesThat()
+          .resideInAnyPackage("javafx..", "stoutblade.desktop..");
+
+  @ArchTest
+  static final ArchRule NO_CIRCLES_BETWEEN_PACKAGES =
+      slices().matching("stoutblade.(*)..").should().beFreeOfCycles();
+
+  @ArchTest
+  static final ArchRule VIEW_MODELS_KNOW_NO_NODES =
+      noClasses()
+          .that()
+          .haveSimpleNameEndingWith("Model")
+          .or()
+          .haveSimpleName("Desk")
+          .should()
+          .dependOnClassesThat()
+          .resideInAnyPackage("javafx.scene..", "javafx.stage..");
+}

@@ -1,0 +1,475 @@
+package stoutblade.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+import stoutblade.core.Rod;
+import stoutblade.demo.Demo;
+import stoutblade.desktop.mat.MatView;
+import stoutblade.formats.Autosave;
+import stoutblade.formats.CatalogueFile;
+import stoutblade.formats.Document;
+import stoutblade.layer.Foam;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Units;
+import stoutblade.project.Station;
+import stoutblade.shape.Point;
+
+/** The tasks of a user in a real window. */
+@ExtendWith(ApplicationExtension.class)
+class WorkbenchTest {
+
+  private static final Clock CLOCK =
+      Clock.fixed(Instant.parse("2031-03-03T12:00:00Z"), ZoneOffset.UTC);
+
+  @TempDir private static Path folder;
+
+  private final Dialogs dialogs = mock(Dialogs.class);
+  private final Printer printer = mock(Printer.class);
+  private Workbench bench;
+  private Desk desk;
+  private boolean themeSwitched;
+
+  @Start
+  void start(Stage stage) {
+    Theme.loadFonts();
+    Document first = new Document(NewProject.first(LocalDateTime.now(CLOCK)), Map.of());
+    desk = new Desk(CatalogueFile.shipped(), CLOCK, Optional.empty(), first);
+    bench = new Workbench(desk, dialogs, printer, () -> themeSwitched = true);
+    Scene scene = new Scene(bench.root(), 1280, 800);
+    Theme.dress(scene, false);
+    stage.setScene(scene);
+    stage.show();
+    bench.focusMat();
+  }
+
+  @AfterEach
+  void stop() {
+    bench.stop();
+  }
+
+  // == HELPERS
+
+  private static void until(Callable<Boolean> condition) {
+    try {
+      WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
+    } catch (TimeoutException e) {
+      throw new AssertionError("It did not come to be", e);
+    }
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  private void settled() {
+    until(() -> bench.chores().running().isEmpty());
+  }
+
+  private static <T> T fx(Callable<T> work) {
+    T result = WaitForAsyncUtils.waitForAsyncFx(10_000, work);
+    WaitForAsyncUtils.waitForFxEvents();
+    return result;
+  }
+
+  private static Path picture() throws IOException {
+    Path file = folder.resolve("ferrywarden.jpg");
+    if (!Files.exists(file)) {
+      try (InputStream in = Demo.class.getResourceAsStream(Demo.PICTURE)) {
+        Files.copy(in, file);
+      }
+    }
+    return file;
+  }
+
+  private void openDemo() {
+    fx(
+        () -> {
+          desk.open(Demo.open(desk.now()), Optional.empty());
+          bench.showPictures();
+          return true;
+        });
+    settled();
+  }
+
+  private static Point2D at(FxRobot robot, String mat, Point place) {
+    MatView view = robot.lookup(mat).queryAs(MatView.class);
+    return fx(
+        () -> {
+          Point screen = view.toScreen(place);
+          return view.localToScreen(screen.x(), screen.y());
+        });
+  }
+
+  private static void drag(FxRobot robot, String mat, Point from, Point to) {
+    Point2D start = at(robot, mat, from);
+    Point2D end = at(robot, mat, to);
+    robot.moveTo(start).press(MouseButton.PRIMARY).moveTo(end).release(MouseButton.PRIMARY);
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  private static void type(FxRobot robot, String field, String text) {
+    robot.clickOn(field);
+    robot.push(KeyCode.CONTROL, KeyCode.A).write(text).push(KeyCode.ENTER);
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  private static <T> void choose(FxRobot robot, String box, T value) {
+    @SuppressWarnings("unchecked")
+    ComboBox<T> combo = robot.lookup(box).queryAs(ComboBox.class);
+    fx(
+        () -> {
+          combo.setValue(value);
+          return true;
+        });
+  }
+
+  private void go(FxRobot robot, Station station) {
+    robot.clickOn("#station-" + station.number());
+    until(() -> desk.stationProperty().get() == station);
+  }
+
+  private List<String> figures() {
+    return fx(
+        () ->
+            desk.derived().figures().values().stream()
+                .flatMap(List::stream)
+                .map((Figure it) -> it.id() + " " + it.showWithRange(Units.METRIC))
+                .toList());
+  }
+
+  // == THE WHOLE JOURNEY
+
+  @Test
+  void from_a_picture_to_templates_a_plan_and_back(FxRobot robot) throws IOException {
+    when(dialogs.openPicture()).thenReturn(Optional.of(picture()));
+    Path saved = folder.resolve("journey.stout");
+    when(dialogs.saveAs(any())).thenReturn(Optional.of(saved));
+    when(dialogs.openProject()).thenReturn(Optional.of(saved));
+    Path exports = folder.resolve("journey-exports");
+    when(dialogs.exportFolder()).thenReturn(Optional.of(exports));
+
+    // Size: the picture, the wearer, the figure from head to heel, the blade's centre line.
+    robot.clickOn("#open-picture");
+    until(() -> desk.project().reference().isPresent());
+    type(robot, "#wearer-height", "5'8 1/2\"");
+    assertThat(desk.project().wearer().heightMm()).isBetween(1739.8, 1740.0);
+    robot.push(KeyCode.H);
+    drag(robot, "#size-mat", new Point(519, 1520 - 253), new Point(510, 1520 - 1348));
+    until(() -> desk.derived().scale().isPresent());
+    double scale = desk.derived().scale().orElseThrow().mmPerPixel().value();
+    assertThat(scale).isBetween(1.57, 1.61);
+    robot.push(KeyCode.C);
+    Point base = new Point((817 - 510) * scale, (1348 - 510) * scale);
+    drag(robot, "#size-mat", base, new Point((810 - 510) * scale, (1348 - 150) * scale));
+    until(() -> desk.derived().placement().isPresent());
+
+    // Draft: half the outline, corners with the shift key, a node typed to its place.
+    go(robot, Station.DRAFT);
+    until(() -> robot.lookup("#trace").queryAs(Node.class).isVisible());
+    robot.press(KeyCode.SHIFT);
+    robot.clickOn(at(robot, "#draft-mat", new Point(18, 0)));
+    robot.clickOn(at(robot, "#draft-mat", new Point(76, 125)));
+    robot.release(KeyCode.SHIFT);
+    robot.clickOn(at(robot, "#draft-mat", new Point(60, 340)));
+    robot.press(KeyCode.SHIFT);
+    robot.clickOn(at(robot, "#draft-mat", new Point(1, 570)));
+    robot.release(KeyCode.SHIFT);
+    until(() -> desk.derived().form().isPresent());
+    assertThat(desk.project().blade().half().nodes()).hasSize(4);
+    assertThat(desk.project().blade().half().nodes().getLast().at().x()).as("snapped").isZero();
+    type(robot, "#node-along", "57 cm");
+    assertThat(desk.derived().form().orElseThrow().length().value()).isEqualTo(570);
+
+    // Layers and core.
+    go(robot, Station.LAYERS);
+    Foam foam = desk.catalogue().foam("eva-stiff").orElseThrow();
+    choose(robot, "#foam", foam);
+    type(robot, "#bevel", "22");
+    type(robot, "#edge", "3/16\"");
+    assertThat(desk.project().layering().edgeMm()).isBetween(4.76, 4.77);
+    go(robot, Station.CORE);
+    Rod rod = desk.catalogue().rod("carbon-tube-10").orElseThrow();
+    choose(robot, "#rod", rod);
+    type(robot, "#core-end", "48 cm");
+    assertThat(desk.derived().core().orElseThrow().tooDeep()).isFalse();
+
+    // Cut: everything is exported.
+    go(robot, Station.CUT);
+    robot.clickOn("#export");
+    until(() -> Files.exists(exports.resolve("new-prop-figures.json")));
+    settled();
+    assertThat(exports.resolve("new-prop-templates-a4.pdf")).isRegularFile();
+
+    // Log: a step is done with the time it took.
+    go(robot, Station.LOG);
+    type(robot, "#took-print", "25 min");
+    assertThat(desk.project().journal().of("print").orElseThrow().minutes()).isEqualTo(25);
+
+    // Undo all the way, redo all the way, save, start anew, open: the same figures.
+    List<String> before = figures();
+    bench.root().requestFocus();
+    while (desk.history().undoable().isPresent()) {
+      fx(
+          () -> {
+            desk.undo();
+            return true;
+          });
+    }
+    assertThat(desk.project().reference()).isEmpty();
+    assertThat(desk.derived().form()).isEmpty();
+    robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
+    until(() -> desk.project().reference().isPresent());
+    while (desk.history().redoable().isPresent()) {
+      fx(
+          () -> {
+            desk.redo();
+            return true;
+          });
+    }
+    assertThat(figures()).isEqualTo(before);
+    robot.push(KeyCode.CONTROL, KeyCode.S);
+    until(() -> Files.exists(saved) && !desk.changedProperty().get());
+    robot.push(KeyCode.CONTROL, KeyCode.N);
+    until(() -> desk.project().reference().isEmpty());
+    robot.push(KeyCode.CONTROL, KeyCode.O);
+    until(() -> desk.project().reference().isPresent());
+    settled();
+    assertThat(figures()).isEqualTo(before);
+  }
+
+  // == SINGLE TASKS
+
+  @Test
+  void every_station_is_one_key_and_one_click_away(FxRobot robot) {
+    openDemo();
+    for (Station station : Station.values()) {
+      robot.push(KeyCode.getKeyCode(Integer.toString(station.number())));
+      until(() -> desk.stationProperty().get() == station);
+    }
+    for (Station station : Station.values()) {
+      go(robot, station);
+    }
+  }
+
+  @Test
+  void a_figure_opens_its_working_and_the_inputs_theirs(FxRobot robot) {
+    openDemo();
+    go(robot, Station.CORE);
+    robot.clickOn("#figure-core-depth");
+    until(() -> !robot.lookup("= 10 mm ÷ 2").queryAll().isEmpty());
+
+    robot.clickOn("#figure-core-depth");
+    until(() -> robot.lookup("= 10 mm ÷ 2").queryAll().isEmpty());
+  }
+
+  @Test
+  void a_finding_is_mended_by_one_action(FxRobot robot) {
+    openDemo();
+    go(robot, Station.FINISH);
+    until(() -> robot.lookup("#finding-finish-short-steel-dark").tryQuery().isPresent());
+
+    robot.clickOn("Bought: 82 ml on the shelf");
+
+    until(() -> robot.lookup("#finding-finish-short-steel-dark").tryQuery().isEmpty());
+    assertThat(desk.project().shelf().get("steel-dark")).isEqualTo(82_000);
+  }
+
+  @Test
+  void text_that_is_no_length_stays_and_says_why(FxRobot robot) {
+    openDemo();
+    type(robot, "#wearer-height", "5'13\"");
+
+    TextField field = robot.lookup("#wearer-height").queryAs(TextField.class);
+    assertThat(field.getText()).isEqualTo("5'13\"");
+    assertThat(desk.noticeProperty().get()).isEqualTo("5'13\": a foot has 12 inches");
+    assertThat(desk.project().wearer().heightMm()).isEqualTo(1740);
+
+    type(robot, "#wearer-height", "17 m");
+    assertThat(desk.noticeProperty().get()).contains("between 50 cm and 250 cm");
+    robot.clickOn("#wearer-height").push(KeyCode.ESCAPE);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(field.getText()).isEqualTo("174 cm");
+  }
+
+  @Test
+  void nodes_are_dragged_nudged_turned_and_removed(FxRobot robot) {
+    openDemo();
+    go(robot, Station.DRAFT);
+    Point widest = desk.project().blade().half().nodes().get(4).at();
+    drag(robot, "#draft-mat", widest, widest.plus(new Point(12, 0)));
+    assertThat(desk.project().blade().half().nodes().get(4).at().x())
+        .isBetween(widest.x() + 10, widest.x() + 14);
+
+    robot.push(KeyCode.RIGHT);
+    robot.push(KeyCode.C);
+    until(
+        () ->
+            desk.project().blade().half().nodes().get(4).kind()
+                == stoutblade.shape.Node.Kind.CORNER);
+    robot.push(KeyCode.DELETE);
+    until(() -> desk.project().blade().half().nodes().size() == 7);
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    until(() -> desk.project().blade().half().nodes().size() == 8);
+  }
+
+  @Test
+  void the_glue_clock_is_started_and_shows_on_the_shelf(FxRobot robot) {
+    openDemo();
+    go(robot, Station.BUILD);
+    fx(
+        () -> {
+          robot.lookup("#start-clock-spread").queryAs(Button.class).fire();
+          return true;
+        });
+
+    until(
+        () ->
+            robot
+                .lookup("#clock-spread")
+                .tryQueryAs(Button.class)
+                .map(Button::getText)
+                .filter(it -> it.equals("Contact cement: Wait, 10:00 left"))
+                .isPresent());
+    fx(
+        () -> {
+          robot.lookup("#done-spread").queryAs(Button.class).fire();
+          return true;
+        });
+    until(() -> robot.lookup("#clock-spread").tryQuery().isEmpty());
+  }
+
+  @Test
+  void units_and_theme_switch_by_key_without_changing_a_value(FxRobot robot) {
+    openDemo();
+    double length = desk.derived().form().orElseThrow().length().value();
+    fx(
+        () -> {
+          bench.focusMat();
+          return true;
+        });
+    robot.push(KeyCode.U);
+    until(() -> !desk.units().metric());
+    assertThat(desk.derived().form().orElseThrow().length().value()).isEqualTo(length);
+    assertThat(robot.lookup("#wearer-height").queryAs(TextField.class).getText())
+        .isEqualTo("5' 8 1/2\"");
+    robot.push(KeyCode.L);
+    until(() -> themeSwitched);
+  }
+
+  @Test
+  void a_file_that_cannot_be_read_leaves_what_is_open(FxRobot robot) throws IOException {
+    openDemo();
+    Path bad = Files.writeString(folder.resolve("bad.stout"), "no zip");
+    fx(
+        () -> {
+          bench.open(bad);
+          return true;
+        });
+    until(() -> desk.noticeProperty().get().contains("bad.stout"));
+    assertThat(desk.project().name()).isEqualTo("Reedcutter");
+
+    Path text = Files.writeString(folder.resolve("note.png"), "no picture");
+    fx(
+        () -> {
+          bench.openPicture(text);
+          return true;
+        });
+    until(() -> desk.noticeProperty().get().contains("note.png: not a picture"));
+    assertThat(desk.project().reference().orElseThrow().picture().name()).isEqualTo(Demo.PICTURE);
+  }
+
+  @Test
+  void leaving_unsaved_edits_asks_first(FxRobot robot) {
+    openDemo();
+    fx(() -> desk.perform(stoutblade.project.Edits.name("Changed")));
+    when(dialogs.leave()).thenReturn(Dialogs.Leave.STAY);
+    fx(
+        () -> {
+          bench.startNew();
+          return true;
+        });
+    assertThat(desk.project().name()).isEqualTo("Changed");
+    when(dialogs.leave()).thenReturn(Dialogs.Leave.DISCARD);
+    fx(
+        () -> {
+          bench.startNew();
+          return true;
+        });
+    assertThat(desk.project().name()).isEqualTo("New prop");
+    assertThat(desk.project().wearer().name()).isEqualTo("Ferrywarden");
+  }
+
+  @Test
+  void what_was_left_by_a_crash_is_offered_and_taken_up(FxRobot robot) throws IOException {
+    Path left = Files.createDirectories(folder.resolve("left"));
+    Document demo = Demo.open(LocalDateTime.now(CLOCK));
+    Document changed = demo.with(demo.project().withName("Left behind"));
+    fx(
+        () -> {
+          bench.offer(new Autosave.Left(left, changed, Optional.empty(), Instant.now(CLOCK)));
+          return true;
+        });
+
+    robot.clickOn("Take it up");
+
+    until(() -> desk.project().name().equals("Left behind"));
+    assertThat(desk.changedProperty().get()).isTrue();
+    settled();
+    assertThat(left).doesNotExist();
+  }
+
+  @Test
+  void printing_goes_to_the_printer_that_is_there(FxRobot robot) throws IOException {
+    openDemo();
+    when(printer.print(any(), any())).thenReturn(Path.of("print.pdf"));
+    go(robot, Station.CUT);
+    robot.clickOn("#print");
+    until(() -> desk.noticeProperty().get().contains("simulated printer: print.pdf"));
+    verify(printer).print(desk.derived(), Units.METRIC);
+  }
+
+  @Test
+  void coats_are_added_and_taken_away(FxRobot robot) {
+    openDemo();
+    go(robot, Station.FINISH);
+    robot.clickOn("#another-flexible-primer");
+    until(() -> desk.project().coats().get(1).count() == 4);
+    robot.clickOn("#fewer-flexible-primer");
+    until(() -> desk.project().coats().get(1).count() == 3);
+    choose(robot, "#more-coating", desk.catalogue().coating("gold").orElseThrow());
+    until(() -> desk.project().coats().stream().anyMatch(it -> it.coatingId().equals("gold")));
+    assertThat(desk.project().coats().getLast().coatingId()).isEqualTo("clear-matt");
+  }
+}
