@@ -23,7 +23,7 @@ import stoutblade.stock.Catalogue;
  * The application. Arguments: {@code demo}, or a project file, or nothing; {@code --walk DIR}
  * visits every station, writes a picture of each and the exports to the folder, and ends.
  */
-public final class App extends Application {
+public class App extends Application {
 
   /** The system property that names the folder of autosaves; the user's state folder without it. */
   private static final String AUTOSAVES = "stoutblade.autosaves";

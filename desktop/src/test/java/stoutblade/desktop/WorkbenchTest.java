@@ -239,7 +239,11 @@ class WorkbenchTest {
 
     // Undo all the way, redo all the way, save, start anew, open: the same figures.
     List<String> before = figures();
-    bench.root().requestFocus();
+    fx(
+        () -> {
+          bench.focusMat();
+          return true;
+        });
     while (desk.history().undoable().isPresent()) {
       fx(
           () -> {

@@ -1,0 +1,90 @@
+package stoutblade.bench;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import stoutblade.demo.Demo;
+import stoutblade.formats.CatalogueFile;
+import stoutblade.formats.Document;
+import stoutblade.formats.Exports;
+import stoutblade.formats.ProjectFile;
+import stoutblade.measure.Units;
+import stoutblade.project.Derived;
+import stoutblade.project.Edits;
+import stoutblade.project.Project;
+import stoutblade.project.Reckoner;
+import stoutblade.shape.Point;
+
+/** What an edit costs, and an export and a save of the demo. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 4, time = 2)
+@Fork(1)
+public class ReckonBench {
+
+  private static final LocalDateTime NOW = LocalDateTime.of(2031, 3, 3, 12, 0);
+  private static final int NODE = 4;
+
+  private Document document;
+  private Project project;
+  private Reckoner reckoner;
+  private Derived derived;
+  private Path folder;
+  private int turn;
+
+  /** Opens the demo. */
+  @Setup
+  public void open() throws IOException {
+    document = Demo.open(NOW);
+    project = document.project();
+    reckoner = new Reckoner(CatalogueFile.shipped());
+    derived = reckoner.derive(project, NOW, Units.METRIC);
+    folder = Files.createTempDirectory("stoutblade-bench");
+  }
+
+  /** One node moved: everything that follows from the outline is worked out anew. */
+  @Benchmark
+  public Derived nodeMoved() {
+    turn++;
+    Point at = project.blade().half().nodes().get(NODE).at();
+    Project moved =
+        Edits.moveNode(NODE, at.plus(new Point(0.01 * (turn % 100), 0))).applyTo(project);
+    return reckoner.derive(moved, NOW, Units.METRIC);
+  }
+
+  /** One coat more: only the finish, the list and the plan are worked out anew. */
+  @Benchmark
+  public Derived coatAdded() {
+    turn++;
+    return reckoner.derive(
+        Edits.coats("steel-dark", 1 + turn % 3).applyTo(project), NOW, Units.METRIC);
+  }
+
+  /** Every export of the demo. */
+  @Benchmark
+  public Object export() throws IOException {
+    return Exports.write(folder, derived, Units.METRIC, NOW, share -> {});
+  }
+
+  /** The demo saved and read back. */
+  @Benchmark
+  public Document savedAndRead() throws IOException {
+    Path file = folder.resolve("demo.stout");
+    ProjectFile.write(file, document);
+    return ProjectFile.read(file);
+  }
+}

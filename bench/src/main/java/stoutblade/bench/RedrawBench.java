@@ -1,0 +1,82 @@
+package stoutblade.bench;
+
+import java.io.IOException;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.stage.Stage;
+import stoutblade.demo.Demo;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.Theme;
+import stoutblade.desktop.Workbench;
+import stoutblade.formats.CatalogueFile;
+import stoutblade.project.Edits;
+import stoutblade.project.Station;
+import stoutblade.shape.Point;
+
+/**
+ * An edit of one node to everything recomputed, every control shown anew and laid out, and the mat
+ * redrawn, on the window's thread. The painting of pixels by the render thread is not counted.
+ */
+final class RedrawBench {
+
+  private static final int WARM_UP = 150;
+  private static final int RUNS = 200;
+  private static final int NODE = 4;
+
+  private RedrawBench() {}
+
+  /** Runs it and prints the median and the 95th percentile. */
+  static void run() throws InterruptedException {
+    CountDownLatch done = new CountDownLatch(1);
+    Platform.startup(
+        () -> {
+          try {
+            measure();
+          } catch (IOException e) {
+            System.err.println(e.getMessage());
+          }
+          done.countDown();
+        });
+    done.await();
+    Platform.exit();
+  }
+
+  private static void measure() throws IOException {
+    Theme.loadFonts();
+    Clock clock = Clock.systemUTC();
+    Desk desk =
+        new Desk(
+            CatalogueFile.shipped(), clock, Optional.empty(), Demo.open(LocalDateTime.now(clock)));
+    Workbench bench = new Workbench(desk, null, null, () -> {});
+    Stage stage = new Stage();
+    Scene scene = new Scene(bench.root(), 1280, 800);
+    Theme.dress(scene, false);
+    stage.setScene(scene);
+    stage.show();
+    desk.stationProperty().set(Station.DRAFT);
+    Point at = desk.project().blade().half().nodes().get(NODE).at();
+    List<Double> millis = new ArrayList<>();
+    for (int i = 0; i < WARM_UP + RUNS; i++) {
+      long start = System.nanoTime();
+      desk.perform(Edits.moveNode(NODE, at.plus(new Point(0.01 * (i % 100 + 1), 0))));
+      bench.root().applyCss();
+      bench.root().layout();
+      if (i >= WARM_UP) {
+        millis.add((System.nanoTime() - start) / 1e6);
+      }
+    }
+    Collections.sort(millis);
+    System.out.printf(
+        "one node moved, recomputed and redrawn: median %.1f ms, 95 %% below %.1f ms%n",
+        millis.get(RUNS / 2), millis.get(RUNS * 95 / 100));
+    bench.stop();
+    stage.close();
+  }
+}
