@@ -49,13 +49,15 @@ final class Fit {
       return -radius;
     }
     double least = Math.min(-middle.from(), middle.to()) - radius;
+    if (solid.fullWithin(new Point(0, y), radius)) {
+      return Math.min(least, solid.thickness() / 2 - radius);
+    }
     for (int i = 0; i < DIRECTIONS; i++) {
       double angle = Math.PI / 2 * i / DIRECTIONS;
       double x = radius * Math.sin(angle);
-      if (middle.holds(x) && middle.holds(-x)) {
-        double face =
-            Math.min(
-                solid.halfThicknessAt(new Point(x, y)), solid.halfThicknessAt(new Point(-x, y)));
+      if (middle.holds(x)) {
+        // Both sides of the blade are images of each other.
+        double face = solid.halfThicknessAt(new Point(x, y));
         least = Math.min(least, face - radius * Math.cos(angle));
       }
     }
@@ -69,12 +71,29 @@ final class Fit {
    */
   double furthest(double from, double tip, double wanted) {
     double reached = from;
-    for (double y = from; y <= tip; y += STEP_MM / 4) {
+    for (double y = from; y <= tip; y += STEP_MM) {
       if (coverAt(y) < wanted) {
-        return reached;
+        return between(reached, y, wanted);
       }
       reached = y;
     }
     return reached;
+  }
+
+  /**
+   * Between a place where the cover holds and one where it does not, to a tenth of a millimetre.
+   */
+  private double between(double holding, double failing, double wanted) {
+    double low = holding;
+    double high = failing;
+    while (high - low > 0.1) {
+      double middle = (low + high) / 2;
+      if (coverAt(middle) < wanted) {
+        high = middle;
+      } else {
+        low = middle;
+      }
+    }
+    return low;
   }
 }

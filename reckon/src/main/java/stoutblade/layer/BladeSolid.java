@@ -3,8 +3,8 @@ package stoutblade.layer;
 import java.util.ArrayList;
 import java.util.List;
 import stoutblade.part.BladeForm;
-import stoutblade.shape.Path;
 import stoutblade.shape.Point;
+import stoutblade.shape.Polyline;
 import stoutblade.shape.Region;
 import stoutblade.shape.Span;
 
@@ -37,7 +37,7 @@ public final class BladeSolid {
   private final double bevelMm;
   private final Region face;
   private final Region flat;
-  private final List<Point> edge;
+  private final Polyline edge;
   private final List<Weighted> insets;
 
   /** The area further than some distance from the edge, with its weight in the sum over s. */
@@ -49,23 +49,25 @@ public final class BladeSolid {
     this.edgeMm = layering.edgeMm();
     this.bevelMm = layering.bevelMm();
     this.face = form.face();
-    this.flat = form.face().awayFrom(form.edge(), bevelMm, OFFSET_TOLERANCE_MM);
-    this.edge = form.edge().flattened(OFFSET_TOLERANCE_MM);
-    this.insets = bevelled() ? insets(form.edge()) : List.of();
+    this.flat =
+        face.awayFrom(
+            form.edge().flattened(OFFSET_TOLERANCE_MM / 2), bevelMm, OFFSET_TOLERANCE_MM / 2);
+    this.edge = Polyline.of(form.edge(), OFFSET_TOLERANCE_MM);
+    this.insets = bevelled() ? insets(form.edge().flattened(VOLUME_TOLERANCE_MM / 2)) : List.of();
   }
 
   private boolean bevelled() {
     return bevelMm > 0 && edgeMm < thickness();
   }
 
-  private List<Weighted> insets(Path edgePath) {
+  private List<Weighted> insets(List<Point> line) {
     List<Weighted> found = new ArrayList<>();
     for (int i = 0; i < GAUSS_NODES.length; i++) {
       for (int sign = -1; sign <= 1; sign += 2) {
         double s = bevelMm / 2 * (1 + sign * GAUSS_NODES[i]);
         found.add(
             new Weighted(
-                face.awayFrom(edgePath, s, VOLUME_TOLERANCE_MM), GAUSS_WEIGHTS[i] * bevelMm / 2));
+                face.awayFrom(line, s, VOLUME_TOLERANCE_MM / 2), GAUSS_WEIGHTS[i] * bevelMm / 2));
       }
     }
     return found;
@@ -88,11 +90,7 @@ public final class BladeSolid {
 
   /** Distance of a place on the face to the bevelled edge, in mm. */
   public double distanceToEdge(Point place) {
-    double least = Double.POSITIVE_INFINITY;
-    for (int i = 1; i < edge.size(); i++) {
-      least = Math.min(least, place.distanceToSegment(edge.get(i - 1), edge.get(i)));
-    }
-    return least;
+    return edge.distance(place.x(), place.y());
   }
 
   /** Height of the outer face over the middle plane at a place on the face, in mm. */
@@ -102,6 +100,11 @@ public final class BladeSolid {
     }
     double share = Math.min(distanceToEdge(place), bevelMm) / bevelMm;
     return edgeMm / 2 + (layerMm - edgeMm / 2) * share;
+  }
+
+  /** True where the full thickness reaches at least so far round a place. */
+  public boolean fullWithin(Point place, double radius) {
+    return !bevelled() || distanceToEdge(place) - radius >= bevelMm;
   }
 
   /** Volume of foam before channels are cut, in mm³. */
@@ -147,12 +150,8 @@ public final class BladeSolid {
   public double surface() {
     double bevelArea = face.area() - flat.area();
     double stretch = bevelled() ? Math.hypot(1, (layerMm - edgeMm / 2) / bevelMm) : 1;
-    double edgeLength = 0;
-    for (int i = 1; i < edge.size(); i++) {
-      edgeLength += edge.get(i - 1).distance(edge.get(i));
-    }
     double rim = bevelled() ? edgeMm : thickness();
-    return 2 * (flat.area() + bevelArea * stretch) + edgeLength * rim;
+    return 2 * (flat.area() + bevelArea * stretch) + edge.length() * rim;
   }
 
   /**

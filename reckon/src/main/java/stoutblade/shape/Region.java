@@ -22,10 +22,12 @@ public final class Region {
 
   private final Geometry geometry;
   private final List<List<Point>> rings;
+  private final double[][][] ringArrays;
 
   private Region(Geometry geometry) {
     this.geometry = geometry;
     this.rings = ringsOf(geometry);
+    this.ringArrays = arrays(rings);
   }
 
   /**
@@ -47,16 +49,16 @@ public final class Region {
   /**
    * What is left further than a distance from an edge.
    *
-   * @param edge an open or closed path
+   * @param edge points along the edge; how well they follow it is the caller's choice
    * @param distance in mm
-   * @param tolerance how far the result may lie from the true one, in mm
+   * @param tolerance how far the arcs of the result may lie from true ones, in mm
    */
-  public Region awayFrom(Path edge, double distance, double tolerance) {
+  public Region awayFrom(List<Point> edge, double distance, double tolerance) {
     if (distance <= 0) {
       return this;
     }
-    LineString line = FACTORY.createLineString(coordinates(edge.flattened(tolerance / 2)));
-    BufferParameters round = new BufferParameters(quadrantSegments(distance, tolerance / 2));
+    LineString line = FACTORY.createLineString(coordinates(edge));
+    BufferParameters round = new BufferParameters(quadrantSegments(distance, tolerance));
     return new Region(geometry.difference(new BufferOp(line, round).getResultGeometry(distance)));
   }
 
@@ -129,21 +131,34 @@ public final class Region {
   private double[] crossings(double y) {
     double[] found = new double[8];
     int count = 0;
-    for (List<Point> ring : rings) {
-      for (int i = 1; i < ring.size(); i++) {
-        Point a = ring.get(i - 1);
-        Point b = ring.get(i);
-        if ((a.y() <= y) != (b.y() <= y)) {
+    for (double[][] ring : ringArrays) {
+      double[] xs = ring[0];
+      double[] ys = ring[1];
+      for (int i = 1; i < xs.length; i++) {
+        if ((ys[i - 1] <= y) != (ys[i] <= y)) {
           if (count == found.length) {
             found = Arrays.copyOf(found, 2 * count);
           }
-          found[count++] = a.x() + (b.x() - a.x()) * (y - a.y()) / (b.y() - a.y());
+          double share = (y - ys[i - 1]) / (ys[i] - ys[i - 1]);
+          found[count++] = xs[i - 1] + (xs[i] - xs[i - 1]) * share;
         }
       }
     }
     double[] sorted = Arrays.copyOf(found, count);
     Arrays.sort(sorted);
     return sorted;
+  }
+
+  /** The rings again in plain arrays: lines across are asked for by the thousand. */
+  private static double[][][] arrays(List<List<Point>> rings) {
+    return rings.stream()
+        .map(
+            ring ->
+                new double[][] {
+                  ring.stream().mapToDouble(Point::x).toArray(),
+                  ring.stream().mapToDouble(Point::y).toArray()
+                })
+        .toArray(double[][][]::new);
   }
 
   private static List<Point> closed(List<Point> points) {
