@@ -17,6 +17,7 @@ import stoutblade.desktop.Theme;
 import stoutblade.desktop.Workbench;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.project.Edits;
+import stoutblade.project.Reckoner;
 import stoutblade.project.Station;
 import stoutblade.shape.Point;
 
@@ -53,7 +54,10 @@ final class RedrawBench {
     Clock clock = Clock.systemUTC();
     Desk desk =
         new Desk(
-            CatalogueFile.shipped(), clock, Optional.empty(), Demo.open(LocalDateTime.now(clock)));
+            new Reckoner(CatalogueFile.shipped()),
+            clock,
+            Optional.empty(),
+            Demo.open(LocalDateTime.now(clock)));
     Workbench bench = new Workbench(desk, null, null, () -> {});
     Stage stage = new Stage();
     Scene scene = new Scene(bench.root(), 1280, 800);

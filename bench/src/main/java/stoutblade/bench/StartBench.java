@@ -23,10 +23,11 @@ final class StartBench {
     List<Long> bare = new ArrayList<>();
     List<Long> whole = new ArrayList<>();
     for (int i = 0; i <= RUNS; i++) {
-      long bareMillis = millis(archive.resolve("bare.jsa"), "bare");
-      long wholeMillis = millis(archive.resolve("whole.jsa"), "whole");
+      long bareMillis = millis(archive.resolve("bare.aot"), "bare");
+      long wholeMillis = millis(archive.resolve("whole.aot"), "whole");
       if (i > 0) {
-        // The first run of each writes its archive of classes, as the launcher's first run does.
+        // The first run of each writes its cache of classes and code, as the launcher's first run
+        // does.
         bare.add(bareMillis);
         whole.add(wholeMillis);
       }
@@ -48,8 +49,7 @@ final class StartBench {
     Process process =
         new ProcessBuilder(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:+AutoCreateSharedArchive",
-                "-XX:SharedArchiveFile=" + archive,
+                (Files.exists(archive) ? "-XX:AOTCache=" : "-XX:AOTCacheOutput=") + archive,
                 "-Xlog:cds=off",
                 "-Xlog:aot=off",
                 "--enable-native-access=ALL-UNNAMED",

@@ -9,6 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.BorderPane;
 import javafx.stage.Stage;
 import stoutblade.desktop.App;
+import stoutblade.desktop.Launcher;
 import stoutblade.desktop.Theme;
 
 /** A process that shows a window, says so once it has been drawn, and ends. */
@@ -24,7 +25,7 @@ public final class StartProbe {
     if (arguments[0].equals("bare")) {
       Application.launch(Bare.class);
     } else {
-      Application.launch(Whole.class, "demo");
+      Launcher.start(Whole.class, "demo");
     }
   }
 

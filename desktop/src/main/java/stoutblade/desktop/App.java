@@ -3,21 +3,16 @@ package stoutblade.desktop;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 import stoutblade.cli.ProjectSource;
-import stoutblade.demo.Demo;
 import stoutblade.formats.Autosave;
-import stoutblade.formats.CatalogueFile;
-import stoutblade.formats.Document;
-import stoutblade.stock.Catalogue;
 
 /**
  * The application. Arguments: {@code demo}, or a project file, or nothing; {@code --walk DIR}
@@ -25,32 +20,29 @@ import stoutblade.stock.Catalogue;
  */
 public class App extends Application {
 
-  /** The system property that names the folder of autosaves; the user's state folder without it. */
-  private static final String AUTOSAVES = "stoutblade.autosaves";
+  private static CompletableFuture<Opening> begun = new CompletableFuture<>();
 
   private boolean dark;
   private Keeper keeper;
 
+  /** Begins to make ready what the window opens with. */
+  static void begin(String... arguments) {
+    begun = Opening.begin(List.of(arguments));
+  }
+
   @Override
   public void start(Stage stage) throws IOException {
     Clock clock = Clock.system(ZoneId.systemDefault());
-    LocalDateTime now = LocalDateTime.now(clock);
     List<String> named = getParameters().getUnnamed();
     Optional<Path> walk = Optional.ofNullable(getParameters().getNamed().get("walk")).map(Path::of);
-    boolean demo = named.contains(ProjectSource.DEMO);
-    Document first = demo ? Demo.open(now) : new Document(NewProject.first(now), Map.of());
-    Path autosaves =
-        Optional.ofNullable(System.getProperty(AUTOSAVES))
-            .map(Path::of)
-            .orElseGet(Autosave::usualHome);
-    List<Autosave.Left> left = walk.isPresent() ? List.of() : Autosave.left(autosaves);
     Theme.loadFonts();
+    Opening opening = Opening.await(begun);
     Workbench[] bench = new Workbench[1];
     keeper =
         new Keeper(
-            Autosave.begin(autosaves),
+            Autosave.begin(opening.autosaves()),
             words -> Platform.runLater(() -> bench[0].desk().say(words)));
-    Desk desk = new Desk(catalogue(), clock, Optional.of(keeper), first);
+    Desk desk = new Desk(opening.reckoner(), clock, Optional.of(keeper), opening.document());
     Scene[] scene = new Scene[1];
     bench[0] =
         new Workbench(
@@ -72,10 +64,10 @@ public class App extends Application {
     stage.show();
     bench[0].focusMat();
     bench[0].showPictures();
-    left.stream().findFirst().ifPresent(bench[0]::offer);
+    opening.left().stream().findFirst().ifPresent(bench[0]::offer);
     if (walk.isPresent()) {
       new Walk(bench[0], scene[0], walk.get()).start();
-    } else if (!demo && !named.isEmpty()) {
+    } else if (!named.isEmpty() && !named.contains(ProjectSource.DEMO)) {
       bench[0].open(Path.of(named.getFirst()));
     }
   }
@@ -83,10 +75,6 @@ public class App extends Application {
   private void switchTheme(Scene scene) {
     dark = !dark;
     Theme.dress(scene, dark);
-  }
-
-  private static Catalogue catalogue() throws IOException {
-    return CatalogueFile.withUsersOwn(CatalogueFile.usersOwn());
   }
 
   private static Path prints() {

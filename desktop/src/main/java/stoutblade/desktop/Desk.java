@@ -43,10 +43,11 @@ public final class Desk {
   /**
    * A desk with a document on it.
    *
+   * @param reckoner derives; not used by anyone else from here on
    * @param keeper brings edits to the disk; empty where nothing is to be kept
    */
-  public Desk(Catalogue catalogue, Clock clock, Optional<Keeper> keeper, Document document) {
-    this.reckoner = new Reckoner(catalogue);
+  public Desk(Reckoner reckoner, Clock clock, Optional<Keeper> keeper, Document document) {
+    this.reckoner = reckoner;
     this.clock = clock;
     this.keeper = keeper;
     this.document = document;

@@ -9,6 +9,12 @@ public final class Launcher {
 
   /** See {@link App} for the arguments. */
   public static void main(String[] arguments) {
-    Application.launch(App.class, arguments);
+    start(App.class, arguments);
+  }
+
+  /** Starts the application, or a kind of it, with what it opens being made ready meanwhile. */
+  public static void start(Class<? extends App> kind, String... arguments) {
+    App.begin(arguments);
+    Application.launch(kind, arguments);
   }
 }

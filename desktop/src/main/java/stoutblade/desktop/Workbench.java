@@ -16,7 +16,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextInputControl;
-import javafx.scene.image.Image;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
@@ -188,7 +187,7 @@ public final class Workbench {
   }
 
   /** What was read of a project file. */
-  private record Opened(Document document, Map<String, Image> images) {}
+  private record Opened(Document document, Map<String, Pictures.Levels> images) {}
 
   /** Opens a project file; until it is read whole, what is open stays. */
   public void open(Path file) {
@@ -226,18 +225,18 @@ public final class Workbench {
         "Opening " + file.getFileName(),
         () -> {
           PictureFile read = PictureFile.read(file);
-          return new OpenedPicture(read, Pictures.image(read.image()));
+          return new OpenedPicture(read, Pictures.levels(read.image()));
         },
         opened -> {
           String digest = opened.file.picture().digest();
-          pictures.add(digest, opened.image);
+          pictures.add(digest, opened.levels);
           desk.addPicture(digest, opened.file.file());
           desk.perform(Edits.picture(Reference.of(opened.file.picture())));
         });
   }
 
   /** A picture file with its pixels for the screen. */
-  private record OpenedPicture(PictureFile file, Image image) {}
+  private record OpenedPicture(PictureFile file, Pictures.Levels levels) {}
 
   /** Saves to the file that is known, or asks for one. */
   public void save(Runnable then) {

@@ -19,6 +19,7 @@ import stoutblade.formats.Document;
 import stoutblade.formats.ProjectFile;
 import stoutblade.project.Edits;
 import stoutblade.project.Project;
+import stoutblade.project.Reckoner;
 
 /** A program that edits and saves is killed at random moments; never more than one edit is lost. */
 class KillTest {
@@ -37,7 +38,7 @@ class KillTest {
       Keeper keeper = new Keeper(Autosave.begin(home), System.err::println);
       Clock clock = Clock.systemUTC();
       Document demo = Demo.open(java.time.LocalDateTime.now(clock));
-      Desk desk = new Desk(CatalogueFile.shipped(), clock, Optional.of(keeper), demo);
+      Desk desk = new Desk(new Reckoner(CatalogueFile.shipped()), clock, Optional.of(keeper), demo);
       for (int edit = 1; ; edit++) {
         desk.perform(Edits.name(Integer.toString(edit)));
         System.out.println("edit " + edit);

@@ -46,6 +46,7 @@ import stoutblade.formats.Document;
 import stoutblade.layer.Foam;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
+import stoutblade.project.Reckoner;
 import stoutblade.project.Station;
 import stoutblade.shape.Point;
 
@@ -68,7 +69,7 @@ class WorkbenchTest {
   void start(Stage stage) {
     Theme.loadFonts();
     Document first = new Document(NewProject.first(LocalDateTime.now(CLOCK)), Map.of());
-    desk = new Desk(CatalogueFile.shipped(), CLOCK, Optional.empty(), first);
+    desk = new Desk(new Reckoner(CatalogueFile.shipped()), CLOCK, Optional.empty(), first);
     bench = new Workbench(desk, dialogs, printer, () -> themeSwitched = true);
     Scene scene = new Scene(bench.root(), 1280, 800);
     Theme.dress(scene, false);

@@ -5,7 +5,6 @@ import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.Slider;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.image.Image;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
@@ -202,11 +201,21 @@ public final class DraftSurface implements Surface {
   }
 
   private void drawPicture(Pen pen, Derived derived, Placement placement) {
-    Optional<Image> image = derived.project().reference().flatMap(it -> pictures.of(it.picture()));
     Point corner = placement.toBlade(new Point(0, 0));
     Point right = placement.toBlade(new Point(1, 0)).minus(corner);
     Point down = placement.toBlade(new Point(0, 1)).minus(corner);
-    image.ifPresent(it -> pen.picture(it, corner, right, down, dim.getValue()));
+    derived
+        .project()
+        .reference()
+        .flatMap(it -> pictures.of(it.picture(), placement.mmPerPixel() * pen.zoom()))
+        .ifPresent(
+            it ->
+                pen.picture(
+                    it.image(),
+                    corner,
+                    right.times(it.pixels()),
+                    down.times(it.pixels()),
+                    dim.getValue()));
   }
 
   private void drawOutline(Pen pen, HalfOutline half) {

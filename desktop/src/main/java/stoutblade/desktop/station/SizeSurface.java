@@ -7,7 +7,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.image.Image;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
@@ -242,12 +241,17 @@ public final class SizeSurface implements Surface {
   }
 
   private void drawPicture(Pen pen, Derived derived, Reference reference) {
-    Optional<Image> image = pictures.of(reference.picture());
     double mm = perPixel(derived);
-    image.ifPresent(
-        it ->
-            pen.picture(
-                it, toMat(derived, new Point(0, 0)), new Point(mm, 0), new Point(0, -mm), 1));
+    pictures
+        .of(reference.picture(), mm * pen.zoom())
+        .ifPresent(
+            it ->
+                pen.picture(
+                    it.image(),
+                    toMat(derived, new Point(0, 0)),
+                    new Point(mm * it.pixels(), 0),
+                    new Point(0, -mm * it.pixels()),
+                    1));
   }
 
   private void drawWearer(Pen pen, Derived derived) {

@@ -13,6 +13,7 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.NewProject;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
+import stoutblade.project.Reckoner;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
 
@@ -25,7 +26,7 @@ class DraftModelTest {
 
   private final Desk desk =
       new Desk(
-          CatalogueFile.shipped(),
+          new Reckoner(CatalogueFile.shipped()),
           CLOCK,
           Optional.empty(),
           new Document(NewProject.first(LocalDateTime.now(CLOCK)), Map.of()));
