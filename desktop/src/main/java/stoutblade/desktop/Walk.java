@@ -6,19 +6,23 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
-import java.util.List;
 import java.util.Locale;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.Scene;
+import javafx.scene.control.Button;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import stoutblade.formats.Exports;
+import stoutblade.project.Edits;
 import stoutblade.project.Station;
 
-/** Visits every station, writes a picture of each and the exports to a folder, and ends. */
+/**
+ * Visits every station, writes a picture of each, of a finding with a working and of the dark look,
+ * and the exports to a folder, and ends.
+ */
 final class Walk {
 
   private static final Duration SETTLE = Duration.millis(500);
@@ -26,12 +30,44 @@ final class Walk {
   private final Workbench bench;
   private final Scene scene;
   private final Path folder;
-  private final Deque<Station> ahead = new ArrayDeque<>(List.of(Station.values()));
+  private final Deque<Shot> ahead = new ArrayDeque<>();
+
+  /** A picture to take: its name and what leads to it. */
+  private record Shot(String name, Runnable lead) {}
 
   Walk(Workbench bench, Scene scene, Path folder) {
     this.bench = bench;
     this.scene = scene;
     this.folder = folder;
+    for (Station station : Station.values()) {
+      ahead.add(
+          new Shot(
+              station.number() + "-" + station.title().toLowerCase(Locale.ROOT),
+              () -> bench.desk().stationProperty().set(station)));
+    }
+    ahead.add(new Shot("9-working", this::tooFat));
+    ahead.add(new Shot("10-dark", this::inchesInTheDark));
+  }
+
+  /** A pipe too fat for the layers: what is wrong, and the working of a figure. */
+  private void tooFat() {
+    Desk desk = bench.desk();
+    desk.stationProperty().set(Station.CORE);
+    desk.project().core().ifPresent(core -> desk.perform(Edits.rod("pvc-1-2", core)));
+    if (scene.lookup("#figure-core-rod-mass") instanceof Button figure) {
+      figure.fire();
+    }
+    if (scene.lookup("#figure-core-depth") instanceof Button figure) {
+      figure.fire();
+    }
+  }
+
+  private void inchesInTheDark() {
+    Desk desk = bench.desk();
+    desk.undo();
+    desk.unitsProperty().set(desk.units().switched());
+    desk.stationProperty().set(Station.LAYERS);
+    Theme.dress(scene, true);
   }
 
   void start() {
@@ -43,12 +79,12 @@ final class Walk {
       finish();
       return;
     }
-    Station station = ahead.removeFirst();
-    bench.desk().stationProperty().set(station);
+    Shot shot = ahead.removeFirst();
+    shot.lead.run();
     settled(
         () -> {
           try {
-            write(station);
+            write(shot.name);
           } catch (IOException e) {
             fail(e);
             return;
@@ -71,7 +107,7 @@ final class Walk {
     pause.play();
   }
 
-  private void write(Station station) throws IOException {
+  private void write(String name) throws IOException {
     Files.createDirectories(folder);
     WritableImage shot = scene.snapshot(null);
     int width = (int) shot.getWidth();
@@ -81,8 +117,7 @@ final class Walk {
         .getPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
     BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
     image.setRGB(0, 0, width, height, pixels, 0, width);
-    Path file =
-        folder.resolve(station.number() + "-" + station.title().toLowerCase(Locale.ROOT) + ".png");
+    Path file = folder.resolve(name + ".png");
     ImageIO.write(image, "png", file.toFile());
     System.out.println(file);
   }
