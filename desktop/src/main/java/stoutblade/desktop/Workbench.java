@@ -391,7 +391,8 @@ public final class Workbench {
     if (station.isPresent()) {
       desk.stationProperty().set(station.get());
     } else if (event.getCode() == KeyCode.U) {
-      desk.unitsProperty().set(desk.units().switched());
+      desk.unitsProperty()
+          .set(event.isShiftDown() ? desk.units().finer() : desk.units().switched());
     } else if (event.getCode() == KeyCode.L) {
       switchTheme.run();
     } else if (event.getCode() == KeyCode.P && desk.stationProperty().get() == Station.SIZE) {

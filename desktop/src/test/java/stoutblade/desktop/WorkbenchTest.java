@@ -389,6 +389,8 @@ class WorkbenchTest {
     assertThat(desk.derived().form().orElseThrow().length().value()).isEqualTo(length);
     assertThat(robot.lookup("#wearer-height").queryAs(TextField.class).getText())
         .isEqualTo("5' 8 1/2\"");
+    robot.push(KeyCode.SHIFT, KeyCode.U);
+    until(() -> desk.units().denominator() == 32);
     robot.push(KeyCode.L);
     until(() -> themeSwitched);
   }

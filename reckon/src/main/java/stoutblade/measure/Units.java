@@ -44,6 +44,11 @@ public record Units(Family family, int denominator) {
     return new Units(family == Family.METRIC ? Family.INCH : Family.METRIC, denominator);
   }
 
+  /** The next finer fraction; after the finest the coarsest. */
+  public Units finer() {
+    return new Units(family, denominator == 64 ? 8 : 2 * denominator);
+  }
+
   /** True where metric units are in use. */
   public boolean metric() {
     return family == Family.METRIC;

@@ -32,6 +32,7 @@ public final class Shelf extends HBox {
   private final HBox chores = new HBox(8);
   private final Label saved = new Label();
   private final Button units = new Button();
+  private final Button fraction = new Button();
   private final Timeline seconds =
       new Timeline(new KeyFrame(javafx.util.Duration.seconds(1), event -> showClocks()));
 
@@ -51,13 +52,15 @@ public final class Shelf extends HBox {
     redo.setOnAction(event -> desk.redo());
     units.setId("units");
     units.setOnAction(event -> desk.unitsProperty().set(desk.units().switched()));
+    fraction.setId("fraction");
+    fraction.setOnAction(event -> desk.unitsProperty().set(desk.units().finer()));
     Button theme = new Button("Light or dark  L");
     theme.setId("theme");
     theme.setOnAction(event -> switchTheme.run());
     saved.getStyleClass().add(Style.SOFT);
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
-    getChildren().addAll(undo, redo, clocks, chores, gap, saved, units, theme);
+    getChildren().addAll(undo, redo, clocks, chores, gap, saved, fraction, units, theme);
     work.running().addListener((ListChangeListener<Task<?>>) change -> showChores(work));
     desk.derivedProperty().addListener(it -> show());
     desk.changedProperty().addListener(it -> show());
@@ -79,6 +82,9 @@ public final class Shelf extends HBox {
             ? "Kept, not saved"
             : desk.fileProperty().get().map(it -> "Saved").orElse("Nothing to save"));
     units.setText((desk.units().metric() ? "cm → in" : "in → cm") + "  U");
+    fraction.setText("to 1/" + desk.units().denominator() + "\"  Shift U");
+    fraction.setVisible(!desk.units().metric());
+    fraction.setManaged(!desk.units().metric());
     showClocks();
   }
 
