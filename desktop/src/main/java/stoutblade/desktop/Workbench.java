@@ -15,6 +15,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
@@ -26,6 +27,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
+import stoutblade.desktop.shell.NamesItem;
 import stoutblade.desktop.shell.Rack;
 import stoutblade.desktop.shell.Shelf;
 import stoutblade.desktop.shell.Slip;
@@ -155,7 +157,9 @@ public final class Workbench {
             item("New project", KeyCode.N, this::startNew),
             item("Open a project…", KeyCode.O, this::openProject),
             item("Save", KeyCode.S, () -> save(() -> {})),
-            item("Save as…", null, () -> saveAs(() -> {})));
+            item("Save as…", null, () -> saveAs(() -> {})),
+            new SeparatorMenuItem(),
+            new NamesItem(desk));
     desk.derivedProperty().addListener(it -> bench.setText(desk.project().name()));
     bench.setText(desk.project().name());
     return bench;

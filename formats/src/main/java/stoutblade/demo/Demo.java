@@ -121,8 +121,7 @@ public final class Demo {
     return Reference.of(picture.picture())
         .withFigureHeight(new Mark(new Point(519, 253), new Point(510, 1348)))
         .withCheck(
-            new KnownLength(
-                "Crate, 60 cm high", 600, new Mark(new Point(250, 970), new Point(248, 1342))))
+            new KnownLength("Crate", 600, new Mark(new Point(250, 970), new Point(248, 1342))))
         .withWhole(new Mark(new Point(833, 1357), new Point(810, 150)))
         .withCentreLine(new Mark(new Point(817, 510), new Point(810, 150)));
   }

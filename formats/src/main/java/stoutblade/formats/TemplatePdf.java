@@ -170,7 +170,7 @@ public final class TemplatePdf {
     }
     for (Tiling.Tile tile : tiling.tiles()) {
       Point corner = frame.at(new Point(tile.window().minX(), tile.window().maxY()));
-      sheet.text(bold, 7, corner.x() + 2.5, corner.y() - 8, INK, tile.letter());
+      sheet.text(bold, 7, corner.x() + 2.5, corner.y() - 11, INK, tile.letter());
     }
   }
 
@@ -200,7 +200,7 @@ public final class TemplatePdf {
           bold,
           9,
           Tiling.MARGIN_MM + 2,
-          tiling.paper().heightMm() - Tiling.MARGIN_MM - 9,
+          tiling.paper().heightMm() - Tiling.MARGIN_MM - 22,
           PALE,
           tile.letter());
       foot(sheet, "page " + tile.letter() + " of " + tiling.tiles().size());

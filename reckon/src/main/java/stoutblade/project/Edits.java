@@ -13,6 +13,7 @@ import stoutblade.event.Event;
 import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
 import stoutblade.layer.Layering;
+import stoutblade.part.Blade;
 import stoutblade.reference.KnownLength;
 import stoutblade.reference.Mark;
 import stoutblade.reference.Reference;
@@ -37,6 +38,12 @@ public final class Edits {
 
   public static Edit name(String name) {
     return new Edit("Name the prop", project -> project.withName(name.strip()));
+  }
+
+  public static Edit bladeName(String name) {
+    return new Edit(
+        "Name the blade",
+        project -> project.withBlade(new Blade(name.strip(), project.blade().half())));
   }
 
   /** States the wearer; a change of height changes the scale of the whole prop. */

@@ -26,6 +26,7 @@ public record Template(
     String id, String title, List<Copy> copies, List<Stroke> strokes, List<Label> labels) {
 
   private static final double LABEL_MM = 5;
+  private static final double LABELS_ALONG = 0.48;
   private static final double TOLERANCE_MM = 0.02;
 
   /**
@@ -113,20 +114,25 @@ public record Template(
                     + " wide, "
                     + it.depth().show(units)
                     + " deep, glue face"));
-    return beside(lines, form, core.map(it -> it.diameter().value() / 2).orElse(0.0));
+    double halfCore = core.map(it -> it.diameter().value() / 2).orElse(0.0);
+    return beside(lines, form, halfCore, layers.bevelWidth().value());
   }
 
   /**
-   * Sets two lines of words left of the core and the rest right of it, where the blade is widest.
+   * Sets two lines of words left of the core and the rest right of it, a little below the middle of
+   * the blade, between the core and the bevel line where there is room.
    */
-  private static List<Label> beside(List<String> lines, BladeForm form, double halfCore) {
-    double halfWidth = form.width().value() / 2;
-    double middle = (halfCore + halfWidth) / 2;
-    double size = Math.clamp((halfWidth - halfCore) / 5, 1.5, LABEL_MM);
+  private static List<Label> beside(
+      List<String> lines, BladeForm form, double halfCore, double bevel) {
+    double along = form.length().value() * LABELS_ALONG;
+    double halfWidth = form.face().widthAt(along) / 2;
+    double outer = halfWidth - bevel > halfCore + 2 * LABEL_MM ? halfWidth - bevel : halfWidth;
+    double middle = (halfCore + outer) / 2;
+    double size = Math.clamp((outer - halfCore) / 5, 1.5, LABEL_MM);
     List<Label> placed = new ArrayList<>();
     for (int i = 0; i < lines.size(); i++) {
       double x = (i < 2 ? -1 : 1) * middle + (i % 2 == 0 ? -1 : 1) * size * 0.8;
-      placed.add(new Label(lines.get(i), new Point(x, form.widestAt().value()), size, false));
+      placed.add(new Label(lines.get(i), new Point(x, along), size, false));
     }
     return placed;
   }
