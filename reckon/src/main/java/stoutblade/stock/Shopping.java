@@ -21,7 +21,7 @@ import stoutblade.part.BladeForm;
  */
 public record Shopping(List<Line> lines, boolean fitsSheet) {
 
-  /** Room kept round a piece on a sheet, in mm. */
+  /** Room kept between pieces on a sheet, in mm. */
   public static final double ROOM_MM = 5;
 
   /**
@@ -67,8 +67,8 @@ public record Shopping(List<Line> lines, boolean fitsSheet) {
   }
 
   private static int perSheet(BladeForm form, Layers layers) {
-    double length = form.length().value() + 2 * ROOM_MM;
-    double width = form.width().value() + 2 * ROOM_MM;
+    double length = form.length().value() + ROOM_MM;
+    double width = form.width().value() + ROOM_MM;
     double sheetWidth = layers.foam().sheetWidthMm() + ROOM_MM;
     double sheetLength = layers.foam().sheetLengthMm() + ROOM_MM;
     return Math.max(
@@ -88,7 +88,7 @@ public record Shopping(List<Line> lines, boolean fitsSheet) {
             "Layers on a sheet",
             Math.max(1, perSheet),
             Quantity.COUNT,
-            "upright boxes of {blade.length} by {blade.width} with 5 mm round them, in rows on the"
+            "upright boxes of {blade.length} by {blade.width} with 5 mm between them, in rows on the"
                 + " sheet, the better way round",
             Source.GEOMETRY,
             Doubt.NONE,

@@ -19,6 +19,7 @@ import stoutblade.desktop.mat.Pen;
 import stoutblade.project.Edit;
 import stoutblade.project.Finding;
 import stoutblade.project.Place;
+import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 
 /** Strips of masking tape on a mat: findings stuck to the places that they speak of. */
@@ -26,6 +27,9 @@ public final class MaskingTape {
 
   private static final double WIDTH = 250;
   private static final double AWAY = 26;
+  private static final double LEFT = 40;
+  private static final double TOP = 12;
+  private static final double GAP = 10;
 
   private final Desk desk;
   private final MatView mat;
@@ -99,22 +103,55 @@ public final class MaskingTape {
     }
   }
 
+  /** Lays the strips beside their places, none over another; those without a place at the right. */
   private void place() {
-    double pinned = 12;
+    List<Box> laid = new ArrayList<>();
     for (Strip strip : strips) {
-      VBox node = strip.node;
-      double height = node.prefHeight(WIDTH);
-      node.resize(WIDTH, height);
-      if (strip.place.isEmpty()) {
-        node.relocate(Math.max(4, mat.getWidth() - WIDTH - 12), pinned);
-        pinned += height + 10;
-      } else {
-        Point at = mat.toScreen(strip.place.get());
-        boolean below = at.y() + AWAY + height < mat.getHeight() - 30;
-        double x = Math.clamp(at.x() - WIDTH / 2, 40, Math.max(41, mat.getWidth() - WIDTH - 8));
-        double y = below ? at.y() + AWAY : Math.max(6, at.y() - AWAY - height);
-        node.relocate(x, y);
-      }
+      double height = strip.node.prefHeight(WIDTH);
+      strip.node.resize(WIDTH, height);
+      Box free = free(wanted(strip, height), laid);
+      laid.add(free);
+      strip.node.relocate(free.minX(), free.minY());
     }
+  }
+
+  private Box wanted(Strip strip, double height) {
+    double farRight = Math.max(LEFT + 1, mat.getWidth() - WIDTH - 12);
+    if (strip.place.isEmpty()) {
+      return box(farRight, TOP, height);
+    }
+    Point at = mat.toScreen(strip.place.get());
+    boolean below = at.y() + AWAY + height < mat.getHeight() - 30;
+    return box(
+        Math.clamp(at.x() - WIDTH / 2, LEFT, farRight),
+        below ? at.y() + AWAY : Math.max(TOP / 2, at.y() - AWAY - height),
+        height);
+  }
+
+  /** The nearest box to the left, or else further down, that lies over none of those laid. */
+  private Box free(Box wanted, List<Box> laid) {
+    Box box = wanted;
+    for (int tries = 0; tries < laid.size() + 1; tries++) {
+      Box now = box;
+      Optional<Box> under = laid.stream().filter(it -> it.grown(GAP / 2).meets(now)).findFirst();
+      if (under.isEmpty()) {
+        return box;
+      }
+      double left = under.get().minX() - GAP - WIDTH;
+      boolean room = left >= LEFT && !onRight(wanted);
+      box =
+          room
+              ? box(left, wanted.minY(), wanted.height())
+              : box(wanted.minX(), under.get().maxY() + GAP, wanted.height());
+    }
+    return box;
+  }
+
+  private boolean onRight(Box box) {
+    return box.minY() == TOP;
+  }
+
+  private static Box box(double x, double y, double height) {
+    return new Box(x, y, x + WIDTH, y + height);
   }
 }

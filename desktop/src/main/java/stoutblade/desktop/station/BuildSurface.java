@@ -50,6 +50,7 @@ public final class BuildSurface implements Surface {
   private static final DateTimeFormatter TIME =
       DateTimeFormatter.ofPattern("EEE d MMM HH:mm", Locale.ENGLISH);
 
+  private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm");
   private static final DateTimeFormatter DATE =
       DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
@@ -131,7 +132,7 @@ public final class BuildSurface implements Surface {
     }
     day.setValue(event.starts().toLocalDate());
     if (!time.isFocused()) {
-      time.setText(event.starts().toLocalTime().toString());
+      time.setText(HOUR.format(event.starts()));
     }
     showHours(derived.project().freeHours());
     showing = false;

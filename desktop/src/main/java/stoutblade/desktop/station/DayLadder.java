@@ -37,6 +37,8 @@ final class DayLadder extends Inks {
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
+  private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm");
+
   private final Desk desk;
   private final Canvas canvas = new Canvas();
   private Derived derived;
@@ -159,7 +161,7 @@ final class DayLadder extends Inks {
       LocalDateTime starts = derived.project().event().starts();
       out.setFill(colour(Ink.TAPE_INK));
       out.fillText(
-          starts.toLocalTime() + "  " + derived.project().event().name(), NAME + PAD, y + RUNG / 2);
+          HOUR.format(starts) + "  " + derived.project().event().name(), NAME + PAD, y + RUNG / 2);
     }
   }
 

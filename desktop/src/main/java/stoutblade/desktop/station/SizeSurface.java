@@ -133,7 +133,7 @@ public final class SizeSurface implements Surface {
   @Override
   public void show(Derived derived) {
     mat.setUnits(desk.units());
-    mat.setRuled(derived.scale().isPresent());
+    mat.setRuled(derived.scale().isPresent() || derived.project().reference().isEmpty());
     height.show(derived.project().wearer().heightMm());
     Optional<KnownLength> check = derived.project().reference().flatMap(Reference::check);
     check.ifPresentOrElse(it -> knownLength.show(it.lengthMm()), knownLength::showNothing);
