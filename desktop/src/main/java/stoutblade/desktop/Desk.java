@@ -3,6 +3,7 @@ package stoutblade.desktop;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDateTime;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
@@ -14,6 +15,7 @@ import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import stoutblade.formats.Document;
+import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
 import stoutblade.project.Derived;
 import stoutblade.project.Edit;
@@ -35,6 +37,7 @@ public final class Desk {
   private final ReadOnlyObjectWrapper<Optional<Path>> file =
       new ReadOnlyObjectWrapper<>(Optional.empty());
   private final ReadOnlyBooleanWrapper changed = new ReadOnlyBooleanWrapper();
+  private final ObjectProperty<List<Figure>> beside = new SimpleObjectProperty<>(List.of());
   private final ReadOnlyStringWrapper notice = new ReadOnlyStringWrapper("");
   private History history;
   private Project savedAs;
@@ -114,6 +117,11 @@ public final class Desk {
   /** True where there is something that is not saved. */
   public ReadOnlyBooleanProperty changedProperty() {
     return changed.getReadOnlyProperty();
+  }
+
+  /** Figures of what is being looked at, such as a section; they follow those of the station. */
+  public ObjectProperty<List<Figure>> besideProperty() {
+    return beside;
   }
 
   public ReadOnlyStringProperty noticeProperty() {

@@ -16,6 +16,7 @@ import javafx.scene.image.WritableImage;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import stoutblade.formats.Exports;
+import stoutblade.measure.Units;
 import stoutblade.project.Edits;
 import stoutblade.project.Station;
 
@@ -125,6 +126,7 @@ final class Walk {
   private void finish() {
     try {
       Desk desk = bench.desk();
+      desk.unitsProperty().set(Units.METRIC);
       Exports.write(folder.resolve("exports"), desk.derived(), desk.units(), desk.now(), it -> {})
           .forEach(System.out::println);
     } catch (IOException e) {

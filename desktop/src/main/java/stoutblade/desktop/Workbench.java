@@ -139,6 +139,7 @@ public final class Workbench {
   }
 
   private void showSurface() {
+    desk.besideProperty().set(List.of());
     Surface surface = surface();
     middle.getChildren().setAll(surface.node());
     surface.show(desk.derived());

@@ -17,13 +17,15 @@ import stoutblade.wearer.Wearer;
  * @param mmPerPixel the scale, with its doubt
  * @param check the second length, where one is marked
  * @param wholeLength the prop from butt to tip, where it is marked
+ * @param centreLine the blade's centre line, where it is marked
  */
 public record Scale(
     Figure wearerHeight,
     Figure figurePx,
     Figure mmPerPixel,
     Optional<Check> check,
-    Optional<Figure> wholeLength) {
+    Optional<Figure> wholeLength,
+    Optional<Figure> centreLine) {
 
   /** Stature changes by about this much in a day and with the way of standing, in mm. */
   static final double STATURE_STD_MM = 5;
@@ -76,7 +78,16 @@ public record Scale(
         figurePx,
         mmPerPixel,
         reference.check().map(known -> check(known, reference, mmPerPixel)),
-        reference.whole().map(mark -> whole(mark, reference, mmPerPixel)));
+        reference
+            .whole()
+            .map(
+                mark ->
+                    length("size.whole", "Whole prop, butt to tip", mark, reference, mmPerPixel)),
+        reference
+            .centreLine()
+            .map(
+                mark ->
+                    length("size.line", "Centre line, as marked", mark, reference, mmPerPixel)));
   }
 
   /**
@@ -128,14 +139,15 @@ public record Scale(
     return new Check(truth, measured, difference, expected);
   }
 
-  private static Figure whole(Mark mark, Reference reference, Figure mmPerPixel) {
+  private static Figure length(
+      String id, String label, Mark mark, Reference reference, Figure mmPerPixel) {
     return Figure.computed(
-        "size.whole",
-        "Whole prop, butt to tip",
+        id,
+        label,
         Quantity.LENGTH,
-        "{size.whole.px} * {size.scale}",
+        "{" + id + ".px} * {size.scale}",
         Source.GEOMETRY,
-        marked("size.whole.px", "Prop on the picture", mark, reference),
+        marked(id + ".px", label + ", on the picture", mark, reference),
         mmPerPixel);
   }
 
@@ -143,6 +155,7 @@ public record Scale(
   public List<Figure> figures() {
     List<Figure> all = new ArrayList<>(List.of(wearerHeight, figurePx, mmPerPixel));
     wholeLength.ifPresent(all::add);
+    centreLine.ifPresent(all::add);
     check.ifPresent(
         it -> all.addAll(List.of(it.known(), it.measured(), it.difference(), it.expected())));
     return all;

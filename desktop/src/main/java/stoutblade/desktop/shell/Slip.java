@@ -1,5 +1,6 @@
 package stoutblade.desktop.shell;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -27,12 +28,14 @@ public final class Slip extends ScrollPane {
     setMinWidth(304);
     desk.derivedProperty().addListener(it -> show());
     desk.stationProperty().addListener(it -> show());
+    desk.besideProperty().addListener(it -> show());
     show();
   }
 
   private void show() {
     Set<String> open = openIds();
-    List<Figure> figures = desk.derived().figuresOf(desk.stationProperty().get());
+    List<Figure> figures = new ArrayList<>(desk.derived().figuresOf(desk.stationProperty().get()));
+    figures.addAll(desk.besideProperty().get());
     Label title = new Label("The reckoning");
     title.getStyleClass().add(Style.SLIP_TITLE);
     rows.getChildren().setAll(title);

@@ -238,7 +238,7 @@ public final class BuildSurface implements Surface {
     VBox card = new VBox(4, line(title, when));
     card.getStyleClass().add(Style.CARD);
     card.setId("step-" + step.id());
-    fill(card, step);
+    fill(card, plan, step);
     derived.findingsOf(Station.BUILD).stream()
         .filter(it -> it.place().equals(new Place.OnStep(step.id())))
         .forEach((Finding it) -> card.getChildren().add(MaskingTape.strip(desk, it)));
@@ -272,8 +272,18 @@ public final class BuildSurface implements Surface {
     return row;
   }
 
-  private static void fill(VBox card, Step step) {
+  private static void fill(VBox card, Plan plan, Step step) {
     add(card, step.why(), Style.SOFT);
+    String before =
+        String.join(
+            ", ",
+            step.needs().stream()
+                .flatMap(need -> plan.step(need.stepId()).stream())
+                .map(Step::title)
+                .toList());
+    if (!before.isEmpty()) {
+      add(card, "First: " + before, Style.SOFT);
+    }
     add(card, Display.duration(step.minutes()) + " hands on" + waits(step), "");
     if (!step.tools().isEmpty()) {
       add(card, "Tools: " + String.join(", ", step.tools()), Style.SOFT);

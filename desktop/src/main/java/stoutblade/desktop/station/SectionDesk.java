@@ -6,7 +6,7 @@ import javafx.geometry.Orientation;
 import javafx.scene.control.SplitPane;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
-import stoutblade.core.CoreReckoning;
+import stoutblade.core.Section;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
@@ -65,6 +65,7 @@ final class SectionDesk extends SplitPane {
     plan.redraw();
     fitSection();
     section.redraw();
+    tell();
   }
 
   void show(Derived derived) {
@@ -88,6 +89,7 @@ final class SectionDesk extends SplitPane {
     tape.show(derived.findingsOf(station));
     plan.redraw();
     section.redraw();
+    tell();
   }
 
   private Box planBox(Derived derived, BladeForm form) {
@@ -137,37 +139,50 @@ final class SectionDesk extends SplitPane {
     if (layers.isEmpty()) {
       return;
     }
-    Optional<CoreReckoning> core = desk.derived().core();
-    SolidDrawing.section(pen, layers.get(), core, at);
-    double half = desk.derived().form().orElseThrow().width().value() / 2;
-    double top = layers.get().solid().halfThicknessAt(new Point(0, at));
-    double beside = half * 0.55;
+    SolidDrawing.section(pen, layers.get(), desk.derived().core(), at);
+    section(layers.get()).ifPresent(it -> measure(pen, layers.get(), it));
+  }
+
+  private Optional<Section> section(Layers layers) {
+    return Double.isNaN(at)
+        ? Optional.empty()
+        : Optional.of(Section.of(layers, desk.derived().core(), at));
+  }
+
+  private void measure(Pen pen, Layers layers, Section measured) {
+    double top = measured.thickness().value() / 2;
+    double beside = measured.width().value() * 0.28;
     pen.measure(
         new Point(beside, -top),
         new Point(beside, top),
-        Display.length(2 * top, desk.units()) + " in the middle",
+        measured.thickness().show(desk.units()) + " in the middle",
         pen.colour(Ink.MEASURE));
-    layers.get().solid().face().across(at).stream()
-        .findFirst()
+    double half = measured.width().value() / 2;
+    double below = -layers.layer().value() - 14 / pen.zoom();
+    pen.measure(
+        new Point(half, below),
+        new Point(-half, below),
+        measured.width().show(desk.units()),
+        pen.colour(Ink.MEASURE));
+    measured
+        .overCore()
         .ifPresent(
-            span -> {
-              double below = -layers.get().layer().value() - 14 / pen.zoom();
-              pen.measure(
-                  new Point(span.to(), below),
-                  new Point(span.from(), below),
-                  Display.length(span.length(), desk.units()),
-                  pen.colour(Ink.MEASURE));
-            });
-    core.filter(it -> it.choice().startMm() <= at && at <= it.choice().endMm())
-        .ifPresent(
-            it -> {
-              double over = top - it.rod().outerMm() / 2;
-              pen.measure(
-                  new Point(0, it.rod().outerMm() / 2),
-                  new Point(0, top),
-                  Display.length(over, desk.units()) + " over the core",
-                  pen.colour(Ink.SELECTED));
-            });
+            over ->
+                pen.measure(
+                    new Point(0, top - over.value()),
+                    new Point(0, top),
+                    over.show(desk.units()) + " over the core",
+                    pen.colour(Ink.SELECTED)));
+  }
+
+  private void tell() {
+    desk.besideProperty()
+        .set(
+            desk.derived()
+                .layers()
+                .flatMap(this::section)
+                .map(Section::figures)
+                .orElse(java.util.List.of()));
   }
 
   /** Dragging the section along the blade. */

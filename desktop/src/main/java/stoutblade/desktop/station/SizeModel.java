@@ -58,6 +58,11 @@ final class SizeModel {
     return marking;
   }
 
+  /** True while a mark is being made or moved. */
+  boolean moving(Kind kind) {
+    return held.filter(end -> end.kind() == kind).isPresent() && moving.isPresent();
+  }
+
   Optional<End> selected() {
     return selected;
   }

@@ -22,6 +22,7 @@ import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.SizeModel.End;
 import stoutblade.desktop.station.SizeModel.Kind;
 import stoutblade.measure.Display;
+import stoutblade.measure.Figure;
 import stoutblade.project.Derived;
 import stoutblade.project.Edits;
 import stoutblade.project.Place;
@@ -295,10 +296,7 @@ public final class SizeSurface implements Surface {
   }
 
   private String words(Kind kind, Mark mark, Derived derived) {
-    String length =
-        derived.scale().isPresent()
-            ? Display.length(mark.lengthPx() * perPixel(derived), desk.units())
-            : Display.decimal(mark.lengthPx(), 0) + " px";
+    String length = length(kind, mark, derived);
     return switch (kind) {
       case HEIGHT -> "Head to heel " + length;
       case CHECK ->
@@ -313,6 +311,27 @@ public final class SizeSurface implements Surface {
       case WHOLE -> "Whole prop " + length;
       case CENTRE_LINE -> "Blade " + length;
     };
+  }
+
+  /**
+   * The length of a mark as it is reckoned; while it is being moved, or without a scale, in pixels.
+   */
+  private String length(Kind kind, Mark mark, Derived derived) {
+    Optional<Figure> figure =
+        derived
+            .scale()
+            .flatMap(
+                scale ->
+                    switch (kind) {
+                      case HEIGHT -> Optional.of(scale.wearerHeight());
+                      case CHECK -> scale.check().map(it -> it.measured());
+                      case WHOLE -> scale.wholeLength();
+                      case CENTRE_LINE -> scale.centreLine();
+                    });
+    return figure
+        .filter(it -> !model.moving(kind))
+        .map(it -> it.show(desk.units()))
+        .orElseGet(() -> Display.decimal(mark.lengthPx(), 0) + " px");
   }
 
   // == HAND

@@ -1,0 +1,79 @@
+package stoutblade.core;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import stoutblade.layer.Layers;
+import stoutblade.measure.Doubt;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
+import stoutblade.measure.Source;
+import stoutblade.shape.Point;
+import stoutblade.shape.Span;
+
+/**
+ * What the cross-section at a place along the blade measures.
+ *
+ * @param at the place, from the base
+ * @param width how wide the blade is there
+ * @param thickness how thick it is in the middle
+ * @param overCore the foam over the core there, where it runs through
+ */
+public record Section(Figure at, Figure width, Figure thickness, Optional<Figure> overCore) {
+
+  /**
+   * Measures the section.
+   *
+   * @param y the place in mm from the base
+   */
+  public static Section of(Layers layers, Optional<CoreReckoning> core, double y) {
+    Figure at =
+        Figure.given("section.at", "Section at, from the base", y, Quantity.LENGTH, Source.DECIDED);
+    double across = layers.solid().face().across(y).stream().mapToDouble(Span::length).sum();
+    Figure width =
+        Figure.found(
+            "section.width",
+            "Width at the section",
+            across,
+            Quantity.LENGTH,
+            "the outline cut by a line across at {section.at}",
+            Source.GEOMETRY,
+            Doubt.NONE,
+            at);
+    Figure thickness =
+        Figure.found(
+            "section.thickness",
+            "Thickness in the middle",
+            2 * layers.solid().halfThicknessAt(new Point(0, y)),
+            Quantity.LENGTH,
+            "{layers.thickness}, or less within {layers.bevel} of the edge, falling evenly to"
+                + " {layers.edge}",
+            Source.GEOMETRY,
+            Doubt.NONE,
+            layers.thickness(),
+            layers.bevelWidth(),
+            layers.edge());
+    Optional<Figure> overCore =
+        core.filter(it -> it.choice().startMm() <= y && y <= it.choice().endMm())
+            .map(it -> overCore(it, thickness));
+    return new Section(at, width, thickness, overCore);
+  }
+
+  private static Figure overCore(CoreReckoning core, Figure thickness) {
+    return Figure.computed(
+        "section.over-core",
+        "Foam over the core at the section",
+        Quantity.LENGTH,
+        "({section.thickness} - {core.diameter}) / 2",
+        Source.GEOMETRY,
+        thickness,
+        core.diameter());
+  }
+
+  /** All figures that a person is shown, in order. */
+  public List<Figure> figures() {
+    List<Figure> all = new ArrayList<>(List.of(at, width, thickness));
+    overCore.ifPresent(all::add);
+    return all;
+  }
+}
