@@ -18,7 +18,7 @@ public final class Studio {
   private static final int WIDTH = 1080;
   private static final int HEIGHT = 1520;
   private static final float JPEG_QUALITY = 0.86f;
-  private static final Camera CAMERA =
+  static final Camera CAMERA =
       new Camera(
           new Vec(0.35, 1.30, 6.4),
           new Vec(0.04, 0.94, 0),

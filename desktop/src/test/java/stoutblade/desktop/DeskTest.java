@@ -1,0 +1,146 @@
+package stoutblade.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.times;
+import static org.mockito.Mockito.verify;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import stoutblade.formats.Document;
+import stoutblade.measure.Units;
+import stoutblade.project.Derived;
+import stoutblade.project.Edits;
+import stoutblade.project.Project;
+
+/** What is open, without a window. */
+class DeskTest {
+
+  @Test
+  void an_edit_derives_anew_and_can_be_taken_back() {
+    Desk desk = TestDesk.demo();
+    Project before = desk.project();
+    List<Derived> seen = new ArrayList<>();
+    desk.derivedProperty().addListener((it, was, is) -> seen.add(is));
+
+    assertThat(desk.perform(Edits.bevel(15))).isTrue();
+    assertThat(desk.derived().layers().orElseThrow().bevelWidth().value()).isEqualTo(15);
+    assertThat(desk.changedProperty().get()).isTrue();
+    desk.undo();
+
+    assertThat(desk.project()).isEqualTo(before);
+    assertThat(desk.changedProperty().get()).isFalse();
+    desk.redo();
+    assertThat(desk.project().layering().bevelMm()).isEqualTo(15);
+    assertThat(seen).hasSize(3);
+  }
+
+  @Test
+  void an_edit_that_cannot_be_made_changes_nothing_and_says_why() {
+    Desk desk = TestDesk.demo();
+    Project before = desk.project();
+
+    assertThat(desk.perform(Edits.edgeThickness(99))).isFalse();
+
+    assertThat(desk.project()).isEqualTo(before);
+    assertThat(desk.noticeProperty().get()).contains("no thicker than both layers");
+    assertThat(desk.history().undoable()).isEmpty();
+    desk.perform(Edits.bevel(15));
+    assertThat(desk.noticeProperty().get()).isEmpty();
+  }
+
+  @Test
+  void an_edit_without_effect_is_made_and_kept_nowhere() {
+    Keeper keeper = mock(Keeper.class);
+    Desk desk = TestDesk.on(TestDesk.demo().document(), Optional.of(keeper));
+
+    assertThat(desk.perform(Edits.bevel(desk.project().layering().bevelMm()))).isTrue();
+
+    verify(keeper, never()).keep(any(), any());
+  }
+
+  @Test
+  void every_edit_undo_and_redo_is_kept() {
+    Keeper keeper = mock(Keeper.class);
+    Desk desk = TestDesk.on(TestDesk.demo().document(), Optional.of(keeper));
+
+    desk.perform(Edits.bevel(15));
+    desk.undo();
+    desk.redo();
+
+    verify(keeper, times(3)).keep(any(), eq(Optional.empty()));
+  }
+
+  @Test
+  void saving_clears_what_is_kept_unless_an_edit_came_after() {
+    Keeper keeper = mock(Keeper.class);
+    Desk desk = TestDesk.on(TestDesk.demo().document(), Optional.of(keeper));
+    desk.perform(Edits.bevel(15));
+    Project saved = desk.project();
+    desk.perform(Edits.bevel(16));
+
+    desk.saved(saved, Path.of("a.stout"));
+    assertThat(desk.changedProperty().get()).isTrue();
+    verify(keeper, never()).saved();
+
+    desk.saved(desk.project(), Path.of("a.stout"));
+    assertThat(desk.changedProperty().get()).isFalse();
+    verify(keeper).saved();
+    assertThat(desk.fileProperty().get()).contains(Path.of("a.stout"));
+  }
+
+  @Test
+  void opening_another_document_forgets_the_history() {
+    Desk desk = TestDesk.demo();
+    desk.perform(Edits.bevel(15));
+    Document fresh = TestDesk.fresh().document();
+
+    desk.open(fresh, Optional.of(Path.of("b.stout")));
+
+    assertThat(desk.history().undoable()).isEmpty();
+    assertThat(desk.project()).isEqualTo(fresh.project());
+    assertThat(desk.changedProperty().get()).isFalse();
+  }
+
+  @Test
+  void what_is_recovered_counts_as_not_saved() {
+    Keeper keeper = mock(Keeper.class);
+    Desk desk = TestDesk.on(TestDesk.fresh().document(), Optional.of(keeper));
+
+    desk.recover(TestDesk.demo().document(), Optional.of(Path.of("c.stout")));
+
+    assertThat(desk.changedProperty().get()).isTrue();
+    verify(keeper).keep(any(), eq(Optional.of(Path.of("c.stout"))));
+  }
+
+  @Test
+  void units_change_words_and_no_values() {
+    Desk desk = TestDesk.demo();
+    double before = desk.derived().form().orElseThrow().length().value();
+
+    desk.unitsProperty().set(Units.INCHES);
+
+    assertThat(desk.derived().form().orElseThrow().length().value()).isEqualTo(before);
+    assertThat(desk.derived().template().orElseThrow().labels())
+        .anyMatch(it -> it.text().contains("\""));
+  }
+
+  @Test
+  void a_new_project_keeps_what_the_maker_and_the_event_are() {
+    Project before = TestDesk.demo().project();
+
+    Project next = NewProject.after(before, TestDesk.now());
+
+    assertThat(next.wearer()).isEqualTo(before.wearer());
+    assertThat(next.event()).isEqualTo(before.event());
+    assertThat(next.shelf()).isEqualTo(before.shelf());
+    assertThat(next.blade().half().nodes()).isEmpty();
+    assertThat(next.reference()).isEmpty();
+  }
+}

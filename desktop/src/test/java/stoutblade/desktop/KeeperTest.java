@@ -1,0 +1,68 @@
+package stoutblade.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CopyOnWriteArrayList;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import stoutblade.formats.Autosave;
+import stoutblade.formats.Document;
+import stoutblade.project.Edits;
+
+class KeeperTest {
+
+  @TempDir private Path home;
+
+  private final List<String> faults = new CopyOnWriteArrayList<>();
+
+  private static Document named(String name) {
+    Document demo = TestDesk.demo().document();
+    return demo.with(Edits.name(name).applyTo(demo.project()));
+  }
+
+  @Test
+  void a_new_edit_waits_until_the_one_before_is_on_the_disk() throws IOException {
+    Autosave autosave = Autosave.begin(home);
+    try (Keeper keeper = new Keeper(autosave, faults::add)) {
+      keeper.keep(named("one"), Optional.empty());
+      keeper.keep(named("two"), Optional.empty());
+
+      Path json = autosave.folder().resolve("project.json");
+      assertThat(Files.readString(json)).containsAnyOf("\"one\"", "\"two\"");
+      keeper.await();
+      assertThat(Files.readString(json)).contains("\"two\"");
+    }
+    assertThat(faults).isEmpty();
+    assertThat(home.toFile().list()).isEmpty();
+  }
+
+  @Test
+  void what_is_saved_is_forgotten() throws IOException {
+    Autosave autosave = Autosave.begin(home);
+    try (Keeper keeper = new Keeper(autosave, faults::add)) {
+      keeper.keep(named("one"), Optional.empty());
+      keeper.saved();
+
+      assertThat(autosave.folder().resolve("project.json")).doesNotExist();
+    }
+  }
+
+  @Test
+  void a_disk_that_refuses_is_told() throws IOException {
+    Autosave autosave = Autosave.begin(home);
+    Keeper keeper = new Keeper(autosave, faults::add);
+    Autosave.discard(autosave.folder());
+    Files.writeString(autosave.folder(), "a file in its place");
+
+    keeper.keep(named("one"), Optional.empty());
+    keeper.await();
+
+    assertThat(faults).hasSize(1);
+    assertThat(faults.getFirst()).startsWith("Not kept on the disk");
+  }
+}

@@ -1,0 +1,44 @@
+package stoutblade.desktop;
+
+import java.io.IOException;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.Map;
+import java.util.Optional;
+import stoutblade.demo.Demo;
+import stoutblade.formats.CatalogueFile;
+import stoutblade.formats.Document;
+import stoutblade.project.Reckoner;
+
+/** Desks for tests, at a fixed time and without a disk. */
+public final class TestDesk {
+
+  public static final Clock CLOCK =
+      Clock.fixed(Instant.parse("2031-03-03T12:00:00Z"), ZoneOffset.UTC);
+
+  private TestDesk() {}
+
+  /** A desk with a new project. */
+  public static Desk fresh() {
+    return on(new Document(NewProject.first(now()), Map.of()), Optional.empty());
+  }
+
+  /** A desk with the demo. */
+  public static Desk demo() {
+    try {
+      return on(Demo.open(now()), Optional.empty());
+    } catch (IOException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  static Desk on(Document document, Optional<Keeper> keeper) {
+    return new Desk(new Reckoner(CatalogueFile.shipped()), CLOCK, keeper, document);
+  }
+
+  static LocalDateTime now() {
+    return LocalDateTime.now(CLOCK);
+  }
+}

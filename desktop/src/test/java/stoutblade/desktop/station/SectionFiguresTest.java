@@ -1,0 +1,32 @@
+package stoutblade.desktop.station;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.api.Test;
+import stoutblade.core.Section;
+import stoutblade.desktop.TestDesk;
+import stoutblade.project.Derived;
+
+class SectionFiguresTest {
+
+  private final Derived derived = TestDesk.demo().derived();
+
+  @Test
+  void a_section_measures_what_is_drawn() {
+    Section section = Section.of(derived.layers().orElseThrow(), derived.core(), 228);
+
+    assertThat(section.thickness().value()).isEqualTo(20);
+    assertThat(section.overCore().orElseThrow().value()).isCloseTo(5, within(1e-9));
+    assertThat(section.width().value()).isBetween(140.0, 157.0);
+    assertThat(section.figures()).hasSize(4);
+  }
+
+  @Test
+  void beyond_the_core_there_is_no_cover() {
+    Section section = Section.of(derived.layers().orElseThrow(), derived.core(), 540);
+
+    assertThat(section.overCore()).isEmpty();
+    assertThat(section.thickness().value()).isLessThan(20);
+  }
+}
