@@ -2,172 +2,39 @@ package stoutblade.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import java.io.IOException;
-import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
-import javafx.geometry.Point2D;
 import javafx.scene.Node;
-import javafx.scene.Scene;
 import javafx.scene.control.Button;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import stoutblade.core.Rod;
 import stoutblade.demo.Demo;
-import stoutblade.desktop.mat.MatView;
 import stoutblade.formats.Autosave;
-import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
 import stoutblade.layer.Foam;
-import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
-import stoutblade.project.Reckoner;
 import stoutblade.project.Station;
 import stoutblade.shape.Point;
 
 /** The tasks of a user in a real window. */
-@ExtendWith(ApplicationExtension.class)
-class WorkbenchTest {
-
-  private static final Clock CLOCK =
-      Clock.fixed(Instant.parse("2031-03-03T12:00:00Z"), ZoneOffset.UTC);
-
-  @TempDir private static Path folder;
-
-  private final Dialogs dialogs = mock(Dialogs.class);
-  private final Printer printer = mock(Printer.class);
-  private Workbench bench;
-  private Desk desk;
-  private boolean themeSwitched;
+class WorkbenchTest extends InWindow {
 
   @Start
   void start(Stage stage) {
-    Theme.loadFonts();
-    Document first = new Document(NewProject.first(LocalDateTime.now(CLOCK)), Map.of());
-    desk = new Desk(new Reckoner(CatalogueFile.shipped()), CLOCK, Optional.empty(), first);
-    bench = new Workbench(desk, dialogs, printer, () -> themeSwitched = true);
-    Scene scene = new Scene(bench.root(), 1280, 800);
-    Theme.dress(scene, false);
-    stage.setScene(scene);
-    stage.show();
-    bench.focusMat();
-  }
-
-  @AfterEach
-  void stop() {
-    bench.stop();
-  }
-
-  // == HELPERS
-
-  private static void until(Callable<Boolean> condition) {
-    try {
-      WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
-    } catch (TimeoutException e) {
-      throw new AssertionError("It did not come to be", e);
-    }
-    WaitForAsyncUtils.waitForFxEvents();
-  }
-
-  private void settled() {
-    until(() -> bench.chores().running().isEmpty());
-  }
-
-  private static <T> T fx(Callable<T> work) {
-    T result = WaitForAsyncUtils.waitForAsyncFx(10_000, work);
-    WaitForAsyncUtils.waitForFxEvents();
-    return result;
-  }
-
-  private static Path picture() throws IOException {
-    Path file = folder.resolve("ferrywarden.jpg");
-    if (!Files.exists(file)) {
-      try (InputStream in = Demo.class.getResourceAsStream(Demo.PICTURE)) {
-        Files.copy(in, file);
-      }
-    }
-    return file;
-  }
-
-  private void openDemo() {
-    fx(
-        () -> {
-          desk.open(Demo.open(desk.now()), Optional.empty());
-          bench.showPictures();
-          return true;
-        });
-    settled();
-  }
-
-  private static Point2D at(FxRobot robot, String mat, Point place) {
-    MatView view = robot.lookup(mat).queryAs(MatView.class);
-    return fx(
-        () -> {
-          Point screen = view.toScreen(place);
-          return view.localToScreen(screen.x(), screen.y());
-        });
-  }
-
-  private static void drag(FxRobot robot, String mat, Point from, Point to) {
-    Point2D start = at(robot, mat, from);
-    Point2D end = at(robot, mat, to);
-    robot.moveTo(start).press(MouseButton.PRIMARY).moveTo(end).release(MouseButton.PRIMARY);
-    WaitForAsyncUtils.waitForFxEvents();
-  }
-
-  private static void type(FxRobot robot, String field, String text) {
-    robot.clickOn(field);
-    robot.push(KeyCode.CONTROL, KeyCode.A).write(text).push(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
-  }
-
-  private static <T> void choose(FxRobot robot, String box, T value) {
-    @SuppressWarnings("unchecked")
-    ComboBox<T> combo = robot.lookup(box).queryAs(ComboBox.class);
-    fx(
-        () -> {
-          combo.setValue(value);
-          return true;
-        });
-  }
-
-  private void go(FxRobot robot, Station station) {
-    robot.clickOn("#station-" + station.number());
-    until(() -> desk.stationProperty().get() == station);
-  }
-
-  private List<String> figures() {
-    return fx(
-        () ->
-            desk.derived().figures().values().stream()
-                .flatMap(List::stream)
-                .map((Figure it) -> it.id() + " " + it.showWithRange(Units.METRIC))
-                .toList());
+    open(stage);
   }
 
   // == THE WHOLE JOURNEY
@@ -441,11 +308,12 @@ class WorkbenchTest {
   @Test
   void what_was_left_by_a_crash_is_offered_and_taken_up(FxRobot robot) throws IOException {
     Path left = Files.createDirectories(folder.resolve("left"));
-    Document demo = Demo.open(LocalDateTime.now(CLOCK));
+    Document demo = Demo.open(TestDesk.now());
     Document changed = demo.with(demo.project().withName("Left behind"));
     fx(
         () -> {
-          bench.offer(new Autosave.Left(left, changed, Optional.empty(), Instant.now(CLOCK)));
+          bench.offer(
+              new Autosave.Left(left, changed, Optional.empty(), Instant.now(TestDesk.CLOCK)));
           return true;
         });
 

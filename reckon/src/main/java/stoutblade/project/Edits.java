@@ -32,6 +32,8 @@ import stoutblade.wearer.Wearer;
  */
 public final class Edits {
 
+  private static final int WIDTH_ROUNDS = 4;
+
   private Edits() {}
 
   // == SIZE
@@ -167,18 +169,29 @@ public final class Edits {
         });
   }
 
-  /** Enlarges the outline across the blade so that it gets a greatest width; its length stays. */
+  /**
+   * Enlarges the outline across the blade so that it gets a greatest width; its length stays.
+   * Curves do not follow a stretch quite evenly, so it is repeated until the width is met.
+   */
   public static Edit width(double mm) {
     return onOutline(
         "Set the width",
         half -> {
-          double old =
-              half.outline().flattened(0.01).stream().mapToDouble(Point::x).max().orElse(0);
-          if (!(mm > 0) || old <= 0) {
-            throw new IllegalArgumentException("A blade has a width above 0; found " + mm + " mm");
+          HalfOutline stretched = half;
+          for (int i = 0; i < WIDTH_ROUNDS; i++) {
+            double now = halfWidth(stretched);
+            if (!(mm > 0) || now <= 0) {
+              throw new IllegalArgumentException(
+                  "A blade has a width above 0; found " + mm + " mm");
+            }
+            stretched = stretched(stretched, mm / 2 / now, 1);
           }
-          return stretched(half, mm / 2 / old, 1);
+          return stretched;
         });
+  }
+
+  private static double halfWidth(HalfOutline half) {
+    return half.outline().flattened(0.01).stream().mapToDouble(Point::x).max().orElse(0);
   }
 
   private static HalfOutline stretched(HalfOutline half, double across, double along) {

@@ -346,6 +346,10 @@ public final class MatView extends Inks {
   }
 
   private void pressed(MouseEvent event) {
+    if (event.getPickResult().getIntersectedNode() != canvas) {
+      // A press on what lies over the drawing, such as tape, is not for the hand.
+      return;
+    }
     requestFocus();
     boolean main = event.getButton() == MouseButton.PRIMARY;
     holding = main && hand.map(it -> it.press(toThing(at(event)), event)).orElse(false);

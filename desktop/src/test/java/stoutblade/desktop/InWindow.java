@@ -1,0 +1,146 @@
+package stoutblade.desktop;
+
+import static org.mockito.Mockito.mock;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import javafx.geometry.Point2D;
+import javafx.scene.Scene;
+import javafx.scene.control.ComboBox;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.util.WaitForAsyncUtils;
+import stoutblade.demo.Demo;
+import stoutblade.desktop.mat.MatView;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Units;
+import stoutblade.project.Station;
+import stoutblade.shape.Point;
+
+/** A workbench in a real window, and what a user does with it. */
+@ExtendWith(ApplicationExtension.class)
+abstract class InWindow {
+
+  @TempDir static Path folder;
+
+  final Dialogs dialogs = mock(Dialogs.class);
+  final Printer printer = mock(Printer.class);
+  Workbench bench;
+  Desk desk;
+  boolean themeSwitched;
+
+  /** Opens the window; a start method is looked for in the test's own class only. */
+  void open(Stage stage) {
+    Theme.loadFonts();
+    desk = TestDesk.fresh();
+    bench = new Workbench(desk, dialogs, printer, () -> themeSwitched = true);
+    Scene scene = new Scene(bench.root(), 1280, 800);
+    Theme.dress(scene, false);
+    stage.setScene(scene);
+    stage.show();
+    bench.focusMat();
+  }
+
+  @AfterEach
+  void stop() {
+    bench.stop();
+  }
+
+  static void until(Callable<Boolean> condition) {
+    try {
+      WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
+    } catch (TimeoutException e) {
+      throw new AssertionError("It did not come to be", e);
+    }
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  void settled() {
+    until(() -> bench.chores().running().isEmpty());
+  }
+
+  static <T> T fx(Callable<T> work) {
+    T result = WaitForAsyncUtils.waitForAsyncFx(10_000, work);
+    WaitForAsyncUtils.waitForFxEvents();
+    return result;
+  }
+
+  static Path picture() throws IOException {
+    Path file = folder.resolve("ferrywarden.jpg");
+    if (!Files.exists(file)) {
+      try (InputStream in = Demo.class.getResourceAsStream(Demo.PICTURE)) {
+        Files.copy(in, file);
+      }
+    }
+    return file;
+  }
+
+  void openDemo() {
+    fx(
+        () -> {
+          desk.open(Demo.open(desk.now()), Optional.empty());
+          bench.showPictures();
+          return true;
+        });
+    settled();
+  }
+
+  static Point2D at(FxRobot robot, String mat, Point place) {
+    MatView view = robot.lookup(mat).queryAs(MatView.class);
+    return fx(
+        () -> {
+          Point screen = view.toScreen(place);
+          return view.localToScreen(screen.x(), screen.y());
+        });
+  }
+
+  static void drag(FxRobot robot, String mat, Point from, Point to) {
+    Point2D start = at(robot, mat, from);
+    Point2D end = at(robot, mat, to);
+    robot.moveTo(start).press(MouseButton.PRIMARY).moveTo(end).release(MouseButton.PRIMARY);
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  static void type(FxRobot robot, String field, String text) {
+    robot.clickOn(field);
+    robot.push(KeyCode.CONTROL, KeyCode.A).write(text).push(KeyCode.ENTER);
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  static <T> void choose(FxRobot robot, String box, T value) {
+    @SuppressWarnings("unchecked")
+    ComboBox<T> combo = robot.lookup(box).queryAs(ComboBox.class);
+    fx(
+        () -> {
+          combo.setValue(value);
+          return true;
+        });
+  }
+
+  void go(FxRobot robot, Station station) {
+    robot.clickOn("#station-" + station.number());
+    until(() -> desk.stationProperty().get() == station);
+  }
+
+  List<String> figures() {
+    return fx(
+        () ->
+            desk.derived().figures().values().stream()
+                .flatMap(List::stream)
+                .map((Figure it) -> it.id() + " " + it.showWithRange(Units.METRIC))
+                .toList());
+  }
+}

@@ -1,0 +1,242 @@
+package stoutblade.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.DatePicker;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+import stoutblade.desktop.mat.MatView;
+import stoutblade.measure.Figure;
+import stoutblade.project.Edits;
+import stoutblade.project.Station;
+import stoutblade.shape.Point;
+
+/** What is decided at each station, in a real window. */
+class StationsTest extends InWindow {
+
+  @Start
+  void start(Stage stage) {
+    open(stage);
+  }
+
+  private static String text(FxRobot robot, String field) {
+    return robot.lookup(field).queryAs(TextField.class).getText();
+  }
+
+  private List<String> shownFigures(FxRobot robot) {
+    return fx(
+        () ->
+            robot.lookup(".slip .figure > .button").queryAllAs(Button.class).stream()
+                .map(Node::getAccessibleText)
+                .toList());
+  }
+
+  @Test
+  void size_moves_a_mark_and_reckons_anew(FxRobot robot) {
+    openDemo();
+    double scale = desk.derived().scale().orElseThrow().mmPerPixel().value();
+    Point head = new Point((519 - 510) * scale, (1348 - 253) * scale);
+
+    drag(robot, "#size-mat", head, head.plus(new Point(0, 60)));
+
+    double after = desk.derived().scale().orElseThrow().mmPerPixel().value();
+    assertThat(after).isLessThan(scale);
+    assertThat(shownFigures(robot).getFirst()).startsWith("Wearer's height, 174");
+    type(robot, "#known-length", "24 in");
+    assertThat(desk.project().reference().orElseThrow().check().orElseThrow().lengthMm())
+        .isCloseTo(609.6, within(1e-9));
+  }
+
+  @Test
+  void size_shows_a_disagreement_on_the_picture_and_drops_it(FxRobot robot) {
+    openDemo();
+    type(robot, "#known-length", "80 cm");
+    until(() -> robot.lookup("#finding-size-check").tryQuery().isPresent());
+    Label flag = robot.lookup("#station-1 .tape-flag").queryAs(Label.class);
+    assertThat(flag.getText()).isEqualTo("1");
+
+    robot.clickOn("Drop the second measure");
+
+    until(() -> robot.lookup("#finding-size-check").tryQuery().isEmpty());
+    assertThat(flag.isVisible()).isFalse();
+  }
+
+  @Test
+  void draft_types_length_and_width(FxRobot robot) {
+    openDemo();
+    go(robot, Station.DRAFT);
+    type(robot, "#blade-length", "24\"");
+    type(robot, "#blade-width", "6\"");
+
+    assertThat(desk.derived().form().orElseThrow().length().value()).isCloseTo(609.6, within(1e-6));
+    assertThat(desk.derived().form().orElseThrow().width().value()).isCloseTo(152.4, within(1e-6));
+    assertThat(text(robot, "#blade-length")).isEqualTo("60.96 cm");
+  }
+
+  @Test
+  void draft_walks_the_nodes_by_key_and_types_a_place(FxRobot robot) {
+    openDemo();
+    go(robot, Station.DRAFT);
+    robot.clickOn(at(robot, "#draft-mat", new Point(0, 600)));
+    robot.push(KeyCode.N).push(KeyCode.N);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(text(robot, "#node-along")).isNotEmpty();
+    type(robot, "#node-across", "25");
+
+    assertThat(desk.project().blade().half().nodes().get(1).at().x()).isEqualTo(25);
+  }
+
+  @Test
+  void draft_shows_where_an_outline_crosses_itself_and_mends_it(FxRobot robot) {
+    openDemo();
+    go(robot, Station.DRAFT);
+    fx(() -> desk.perform(Edits.moveNode(4, new Point(75, 20))));
+    until(() -> robot.lookup("#finding-draft-crossing").tryQuery().isPresent());
+    assertThat(desk.derived().template()).isEmpty();
+
+    robot.clickOn("#finding-draft-crossing .button");
+
+    until(() -> desk.derived().template().isPresent());
+  }
+
+  @Test
+  void layers_drag_the_section_along_and_reckon_it(FxRobot robot) {
+    openDemo();
+    go(robot, Station.LAYERS);
+    robot.moveTo(at(robot, "#plan-mat-3", new Point(0, 200)));
+    robot.press(MouseButton.PRIMARY);
+    robot.moveTo(at(robot, "#plan-mat-3", new Point(0, 500)));
+    robot.release(MouseButton.PRIMARY);
+    WaitForAsyncUtils.waitForFxEvents();
+
+    Figure at = desk.besideProperty().get().getFirst();
+    assertThat(at.value()).isBetween(495.0, 505.0);
+    assertThat(shownFigures(robot)).anyMatch(it -> it.startsWith("Thickness in the middle, "));
+    robot.push(KeyCode.LEFT);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(desk.besideProperty().get().getFirst().value())
+        .isCloseTo(at.value() - 1, within(1e-9));
+  }
+
+  @Test
+  void layers_offer_the_thicknesses_that_can_be_bought(FxRobot robot) {
+    openDemo();
+    go(robot, Station.LAYERS);
+    choose(robot, "#foam", desk.catalogue().foam("eva-craft").orElseThrow());
+    until(() -> desk.project().layering().foamId().equals("eva-craft"));
+    assertThat(desk.project().layering().thicknessMm()).as("the nearest there is").isEqualTo(6);
+    choose(robot, "#thickness", 4.0);
+    until(() -> desk.project().layering().thicknessMm() == 4);
+    until(() -> !desk.derived().findingsOf(Station.CORE).isEmpty());
+  }
+
+  @Test
+  void core_is_taken_out_and_laid_in_again(FxRobot robot) {
+    openDemo();
+    go(robot, Station.CORE);
+    robot.clickOn("#no-core");
+    until(() -> desk.project().core().isEmpty());
+    assertThat(text(robot, "#core-end")).isEmpty();
+    choose(robot, "#rod", desk.catalogue().rod("dowel-9").orElseThrow());
+    until(() -> desk.derived().core().isPresent());
+    type(robot, "#core-held", "1 m");
+    assertThat(desk.noticeProperty().get()).contains("held between its ends");
+    assertThat(text(robot, "#core-held")).isEqualTo("1 m");
+  }
+
+  @Test
+  void cut_changes_the_paper(FxRobot robot) {
+    openDemo();
+    go(robot, Station.CUT);
+    choose(robot, "#paper", stoutblade.template.Paper.A3);
+    until(() -> desk.derived().tiling().orElseThrow().tiles().size() == 2);
+  }
+
+  @Test
+  void build_moves_the_event_and_the_plan_follows(FxRobot robot) {
+    openDemo();
+    go(robot, Station.BUILD);
+    LocalDate later = desk.project().event().starts().toLocalDate().plusWeeks(2);
+    fx(
+        () -> {
+          robot.lookup("#event-day").queryAs(DatePicker.class).setValue(later);
+          return true;
+        });
+    until(() -> desk.project().event().starts().toLocalDate().equals(later));
+    type(robot, "#event-time", "9:61");
+    assertThat(desk.noticeProperty().get()).contains("a time is written as 17:30");
+    type(robot, "#event-time", "09:15");
+    assertThat(desk.project().event().starts().toLocalTime().getMinute()).isEqualTo(15);
+    assertThat(desk.derived().plan().orElseThrow().startBy().orElseThrow().toLocalDate())
+        .isAfter(later.minusWeeks(2));
+  }
+
+  @Test
+  void log_measures_the_built_blade(FxRobot robot) {
+    openDemo();
+    go(robot, Station.LOG);
+    type(robot, "#built-mass", "175 g");
+    type(robot, "#built-length", "57.3 cm");
+
+    assertThat(desk.project().journal().built().massG()).contains(175.0);
+    assertThat(shownFigures(robot)).anyMatch(it -> it.startsWith("Weight: difference, "));
+    type(robot, "#built-mass", "heavy");
+    assertThat(desk.noticeProperty().get()).contains("a weight is a number of grams");
+  }
+
+  @Test
+  void names_are_given_in_the_case_of_the_tape(FxRobot robot) {
+    openDemo();
+    robot.clickOn("#bench");
+    type(robot, "#prop-name", "Marsh Reaper");
+
+    assertThat(desk.project().name()).isEqualTo("Marsh Reaper");
+  }
+
+  @Test
+  void the_mat_zooms_about_the_pointer_and_moves(FxRobot robot) {
+    openDemo();
+    go(robot, Station.DRAFT);
+    MatView mat = robot.lookup("#draft-mat").queryAs(MatView.class);
+    Point tip = new Point(0, 570);
+    double before = mat.zoom();
+    robot.moveTo(at(robot, "#draft-mat", tip));
+    var pointer = at(robot, "#draft-mat", tip);
+    robot.scroll(3, javafx.geometry.VerticalDirection.UP);
+    WaitForAsyncUtils.waitForFxEvents();
+
+    assertThat(mat.zoom()).isNotEqualTo(before);
+    assertThat(at(robot, "#draft-mat", tip).distance(pointer)).isLessThan(2);
+    robot.press(MouseButton.SECONDARY).moveBy(40, 25).release(MouseButton.SECONDARY);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(at(robot, "#draft-mat", tip).subtract(pointer).getX()).isCloseTo(40, within(3.0));
+  }
+
+  @Test
+  void a_small_window_still_shows_every_station(FxRobot robot) {
+    openDemo();
+    fx(
+        () -> {
+          bench.root().getScene().getWindow().setWidth(1000);
+          bench.root().getScene().getWindow().setHeight(640);
+          return true;
+        });
+    for (Station station : Station.values()) {
+      go(robot, station);
+      Node surface = robot.lookup("#station-" + station.number()).query();
+      assertThat(surface.getLayoutBounds().getWidth()).isGreaterThan(60);
+    }
+  }
+}

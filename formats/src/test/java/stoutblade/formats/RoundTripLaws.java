@@ -1,0 +1,69 @@
+package stoutblade.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import stoutblade.measure.EntryException;
+import stoutblade.measure.LengthEntry;
+import stoutblade.measure.Units;
+import stoutblade.project.Edit;
+import stoutblade.project.Edits;
+import stoutblade.project.Project;
+import stoutblade.shape.Node;
+import stoutblade.wearer.Wearer;
+
+class RoundTripLaws {
+
+  private static final String SIGNS = "0123456789 ./,'\"-+*()½mcinft×x\u00a0e";
+
+  @Property(tries = 60)
+  void any_project_reads_back_as_it_was_written(@ForAll long seed) throws IOException {
+    Random random = new Random(seed);
+    Project project = FormatSamples.demo().project();
+    for (int i = 0; i < 12; i++) {
+      try {
+        project = edit(random).applyTo(project);
+      } catch (IllegalArgumentException e) {
+        assertThat(e.getMessage()).isNotBlank();
+      }
+    }
+
+    assertThat(ProjectFile.parse("x.stout", ProjectFile.json(project))).isEqualTo(project);
+  }
+
+  private static Edit edit(Random random) {
+    return switch (random.nextInt(8)) {
+      case 0 -> Edits.bevel(random.nextDouble() * 60 - 5);
+      case 1 ->
+          Edits.wearer(
+              new Wearer("W" + (char) random.nextInt(32, 9000), 1000 + random.nextDouble() * 1000));
+      case 2 -> Edits.withoutCore();
+      case 3 -> Edits.coreEnd(random.nextDouble() * 700 - 100);
+      case 4 -> Edits.addNode(1, Node.curve(random.nextDouble() * 90, random.nextDouble() * 500));
+      case 5 -> Edits.coats("gold", random.nextInt(30));
+      case 6 -> Edits.onShelf("gold", random.nextGaussian() * 1e5);
+      default ->
+          Edits.startClock(
+              "step" + random.nextInt(3), java.time.Instant.ofEpochSecond(random.nextInt()));
+    };
+  }
+
+  /** Whatever is typed: a length, or a message; nothing else is ever thrown. */
+  @Property(tries = 3000)
+  void whatever_is_typed_gives_a_length_or_a_reason(@ForAll long seed) {
+    Random random = new Random(seed);
+    StringBuilder typed = new StringBuilder();
+    for (int i = random.nextInt(14); i >= 0; i--) {
+      typed.append(SIGNS.charAt(random.nextInt(SIGNS.length())));
+    }
+    try {
+      double mm = LengthEntry.parse(typed.toString(), Units.INCHES);
+      assertThat(Math.abs(mm)).isLessThanOrEqualTo(LengthEntry.LIMIT_MM);
+    } catch (EntryException e) {
+      assertThat(e.getMessage()).isNotBlank();
+    }
+  }
+}
