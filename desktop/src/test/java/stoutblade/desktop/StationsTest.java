@@ -184,6 +184,50 @@ class StationsTest extends InWindow {
   }
 
   @Test
+  void build_stops_a_clock_that_was_started_in_error(FxRobot robot) {
+    openDemo();
+    go(robot, Station.BUILD);
+    robot.clickOn("#stop-clock-spread");
+
+    until(() -> desk.project().journal().clocks().isEmpty());
+    until(() -> robot.lookup("#stop-clock-spread").tryQuery().isEmpty());
+  }
+
+  @Test
+  void build_says_what_comes_first_and_what_to_beware_of(FxRobot robot) {
+    openDemo();
+    go(robot, Station.BUILD);
+    List<String> words =
+        fx(
+            () ->
+                robot.lookup("#step-spread .label").queryAllAs(Label.class).stream()
+                    .map(Label::getText)
+                    .toList());
+
+    assertThat(words)
+        .contains("First: Bed the core in the front layer")
+        .anyMatch(it -> it.contains("not before 4 h: the core's glue sets"))
+        .anyMatch(it -> it.contains("flammable"))
+        .anyMatch(it -> it.contains("safety data sheet"));
+  }
+
+  @Test
+  void build_takes_other_free_hours(FxRobot robot) {
+    openDemo();
+    var before = desk.derived().plan().orElseThrow().startBy();
+    fx(
+        () ->
+            desk.perform(
+                Edits.freeHours(
+                    desk.project().freeHours().with(java.time.DayOfWeek.SUNDAY, List.of()))));
+    go(robot, Station.BUILD);
+
+    assertThat(desk.derived().plan().orElseThrow().startBy()).isNotEqualTo(before);
+    assertThat(desk.derived().plan().orElseThrow().placed())
+        .allMatch(it -> it.start().getDayOfWeek() != java.time.DayOfWeek.SUNDAY);
+  }
+
+  @Test
   void log_measures_the_built_blade(FxRobot robot) {
     openDemo();
     go(robot, Station.LOG);

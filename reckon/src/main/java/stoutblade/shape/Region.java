@@ -63,16 +63,6 @@ public final class Region {
   }
 
   /**
-   * The area grown, or shrunk for a negative distance, with round corners.
-   *
-   * @param tolerance how far the result may lie from the true one, in mm
-   */
-  public Region grown(double distance, double tolerance) {
-    BufferParameters round = new BufferParameters(quadrantSegments(Math.abs(distance), tolerance));
-    return new Region(new BufferOp(geometry, round).getResultGeometry(distance));
-  }
-
-  /**
    * How many straight pieces a quarter circle needs: a piece over an angle a lies r(1 − cos(a/2))
    * off its arc at most.
    */

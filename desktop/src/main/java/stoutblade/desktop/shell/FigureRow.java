@@ -23,8 +23,11 @@ final class FigureRow extends VBox {
   private static final double LEAST_LABEL = 70;
   private static final Text RULER = new Text();
 
-  private final Figure figure;
   private final Units units;
+  private final Label label = new Label();
+  private final Label value = new Label();
+  private final Button head = new Button();
+  private Figure figure;
   private final int depth;
   private boolean open;
 
@@ -33,13 +36,39 @@ final class FigureRow extends VBox {
     this.units = units;
     this.depth = depth;
     getStyleClass().add(Style.FIGURE);
-    getChildren().add(head());
+    label.setWrapText(true);
+    label.getStyleClass().add(Style.FIGURE_LABEL);
+    value.getStyleClass().add(Style.FIGURE_VALUE);
+    value.setMinWidth(Region.USE_PREF_SIZE);
+    HBox line = new HBox(GAP, label, value);
+    line.setAlignment(Pos.CENTER_LEFT);
+    head.setGraphic(line);
+    head.setMaxWidth(Double.MAX_VALUE);
+    head.setId("figure-" + figure.id().replace('.', '-'));
+    head.setOnAction(event -> toggle());
+    getChildren().add(head);
+    write();
   }
 
-  private static double widthOf(String words) {
-    RULER.setFont(new Font("Asap SemiBold", 15));
-    RULER.setText(words);
-    return Math.ceil(RULER.getLayoutBounds().getWidth()) + 2;
+  /** Shows another figure of the same id and units; an open working is written anew. */
+  void show(Figure now) {
+    figure = now;
+    write();
+    if (open) {
+      getChildren().set(1, working());
+    }
+  }
+
+  private void write() {
+    label.setText(figure.label());
+    value.setText(figure.showWithRange(units));
+    head.setAccessibleText(figure.label() + ", " + value.getText());
+    // A wrapping label in a button's graphic gets its height only from a width that is fixed.
+    double room = WIDTH - INDENT * depth;
+    double forLabel = Math.max(LEAST_LABEL, room - widthOf(value.getText()) - GAP);
+    label.setMinWidth(forLabel);
+    label.setPrefWidth(forLabel);
+    label.setMaxWidth(forLabel);
   }
 
   String figureId() {
@@ -50,29 +79,14 @@ final class FigureRow extends VBox {
     return open;
   }
 
-  private Node head() {
-    Label label = new Label(figure.label());
-    label.setWrapText(true);
-    label.getStyleClass().add(Style.FIGURE_LABEL);
-    Label value = new Label(figure.showWithRange(units));
-    value.getStyleClass().add(Style.FIGURE_VALUE);
-    value.setMinWidth(Region.USE_PREF_SIZE);
-    // A wrapping label in a button's graphic gets its height only from a width that is fixed.
-    double room = WIDTH - INDENT * depth;
-    double forValue = widthOf(value.getText());
-    double forLabel = Math.max(LEAST_LABEL, room - forValue - GAP);
-    label.setMinWidth(forLabel);
-    label.setPrefWidth(forLabel);
-    label.setMaxWidth(forLabel);
-    HBox line = new HBox(GAP, label, value);
-    line.setAlignment(Pos.CENTER_LEFT);
-    Button head = new Button();
-    head.setGraphic(line);
-    head.setMaxWidth(Double.MAX_VALUE);
-    head.setId("figure-" + figure.id().replace('.', '-'));
-    head.setAccessibleText(figure.label() + ", " + figure.showWithRange(units));
-    head.setOnAction(event -> toggle());
-    return head;
+  boolean shows(Figure other, Units now) {
+    return figure.id().equals(other.id()) && units.equals(now);
+  }
+
+  private static double widthOf(String words) {
+    RULER.setFont(new Font("Asap SemiBold", 15));
+    RULER.setText(words);
+    return Math.ceil(RULER.getLayoutBounds().getWidth()) + 2;
   }
 
   /** Opens or closes the working. */

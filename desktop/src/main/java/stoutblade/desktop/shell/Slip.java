@@ -16,6 +16,7 @@ public final class Slip extends ScrollPane {
 
   private final Desk desk;
   private final VBox rows = new VBox();
+  private List<FigureRow> shown = List.of();
 
   /** A slip that follows the desk. */
   public Slip(Desk desk) {
@@ -33,35 +34,50 @@ public final class Slip extends ScrollPane {
   }
 
   private void show() {
-    Set<String> open = openIds();
     List<Figure> figures = new ArrayList<>(desk.derived().figuresOf(desk.stationProperty().get()));
     figures.addAll(desk.besideProperty().get());
-    Label title = new Label("The reckoning");
-    title.getStyleClass().add(Style.SLIP_TITLE);
-    rows.getChildren().setAll(title);
+    if (sameRows(figures)) {
+      for (int i = 0; i < figures.size(); i++) {
+        shown.get(i).show(figures.get(i));
+      }
+      return;
+    }
+    Set<String> open = new HashSet<>();
+    shown.stream().filter(FigureRow::open).map(FigureRow::figureId).forEach(open::add);
+    shown = figures.stream().map(it -> row(it, open)).toList();
+    rows.getChildren().setAll(title());
     if (figures.isEmpty()) {
       Label nothing = new Label("Nothing to reckon here yet.");
       nothing.getStyleClass().add(Style.SOFT);
       rows.getChildren().add(nothing);
     }
-    for (Figure figure : figures) {
-      FigureRow row = new FigureRow(figure, desk.units(), 0);
-      if (open.contains(figure.id())) {
-        row.toggle();
-      }
-      rows.getChildren().add(row);
-    }
+    rows.getChildren().addAll(shown);
   }
 
-  private Set<String> openIds() {
-    Set<String> open = new HashSet<>();
-    rows.getChildren()
-        .forEach(
-            node -> {
-              if (node instanceof FigureRow row && row.open()) {
-                open.add(row.figureId());
-              }
-            });
-    return open;
+  /** True where the rows that are there only need other values: most edits change no row. */
+  private boolean sameRows(List<Figure> figures) {
+    if (figures.isEmpty() || figures.size() != shown.size()) {
+      return false;
+    }
+    for (int i = 0; i < figures.size(); i++) {
+      if (!shown.get(i).shows(figures.get(i), desk.units())) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private FigureRow row(Figure figure, Set<String> open) {
+    FigureRow row = new FigureRow(figure, desk.units(), 0);
+    if (open.contains(figure.id())) {
+      row.toggle();
+    }
+    return row;
+  }
+
+  private static Label title() {
+    Label title = new Label("The reckoning");
+    title.getStyleClass().add(Style.SLIP_TITLE);
+    return title;
   }
 }

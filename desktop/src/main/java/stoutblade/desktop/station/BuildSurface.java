@@ -321,10 +321,16 @@ public final class BuildSurface implements Surface {
     if (!step.glueId().isEmpty()) {
       boolean running = desk.project().journal().clocks().containsKey(step.id());
       Button clock =
-          new Button(running ? "Glue spread again: start anew" : "Glue is spread: start the clock");
+          new Button(running ? "Spread again: start anew" : "Glue is spread: start the clock");
       clock.setId("start-clock-" + step.id());
       clock.setOnAction(event -> Shelf.startClock(desk, step));
       row.getChildren().add(clock);
+      if (running) {
+        Button stop = new Button("Stop it");
+        stop.setId("stop-clock-" + step.id());
+        stop.setOnAction(event -> desk.perform(Edits.stopClock(step.id())));
+        row.getChildren().add(stop);
+      }
     }
     Button mark = new Button("Done");
     mark.setId("done-" + step.id());
