@@ -323,10 +323,8 @@ public final class TemplatePdf {
       Point at = frame.at(label.at());
       double length = width(font, label.sizeMm(), label.text());
       Matrix place =
-          label.upright()
-              ? Matrix.getTranslateInstance(pt(at.x() - length / 2), pt(at.y()))
-              : Matrix.getRotateInstance(
-                  Math.PI / 2, pt(at.x() + label.sizeMm() / 3), pt(at.y() - length / 2));
+          Matrix.getRotateInstance(
+              Math.PI / 2, pt(at.x() + label.sizeMm() / 3), pt(at.y() - length / 2));
       show(font, label.sizeMm(), place, INK, label.text());
     }
 

@@ -131,8 +131,7 @@ public final class TemplateSvg {
       xml.writeStartElement("text");
       xml.writeAttribute("font-size", number(label.sizeMm()));
       String at = number(x(label.at())) + " " + number(y(label.at()));
-      String turn =
-          label.upright() ? "" : " rotate(-90) translate(0 " + number(label.sizeMm() / 3) + ")";
+      String turn = " rotate(-90) translate(0 " + number(label.sizeMm() / 3) + ")";
       xml.writeAttribute("transform", "translate(" + at + ")" + turn);
       xml.writeCharacters(label.text());
       xml.writeEndElement();

@@ -34,11 +34,6 @@ public record Cubic(Point start, Point control1, Point control2, Point end) {
     return flatness() < 1e-5;
   }
 
-  /** The same curve run the other way. */
-  public Cubic reversed() {
-    return new Cubic(end, control2, control1, start);
-  }
-
   /** The image in the line x = 0. */
   public Cubic mirrored() {
     return new Cubic(start.mirrored(), control1.mirrored(), control2.mirrored(), end.mirrored());

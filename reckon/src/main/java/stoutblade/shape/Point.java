@@ -35,13 +35,6 @@ public record Point(double x, double y) {
     return x * other.x + y * other.y;
   }
 
-  /**
-   * The signed area of the parallelogram of two displacements, positive where other is to the left.
-   */
-  public double cross(Point other) {
-    return x * other.y - y * other.x;
-  }
-
   public double length() {
     return Math.hypot(x, y);
   }

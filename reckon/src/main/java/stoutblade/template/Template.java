@@ -132,7 +132,7 @@ public record Template(
     List<Label> placed = new ArrayList<>();
     for (int i = 0; i < lines.size(); i++) {
       double x = (i < 2 ? -1 : 1) * middle + (i % 2 == 0 ? -1 : 1) * size * 0.8;
-      placed.add(new Label(lines.get(i), new Point(x, along), size, false));
+      placed.add(new Label(lines.get(i), new Point(x, along), size));
     }
     return placed;
   }
