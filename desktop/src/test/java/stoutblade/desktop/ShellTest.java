@@ -1,0 +1,205 @@
+package stoutblade.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.atomic.AtomicBoolean;
+import javafx.css.PseudoClass;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+import stoutblade.project.Edits;
+import stoutblade.project.Station;
+
+/** What stands round every station: tape, slip, shelf, masking tape, fields. */
+class ShellTest extends InWindow {
+
+  @Start
+  void start(Stage stage) {
+    open(stage);
+  }
+
+  @Test
+  void long_work_shows_on_the_shelf_and_can_be_stopped(FxRobot robot) {
+    CountDownLatch never = new CountDownLatch(1);
+    AtomicBoolean finished = new AtomicBoolean();
+    fx(
+        () -> {
+          bench
+              .chores()
+              .start(
+                  "Slicing",
+                  (Chores.Work<String>)
+                      progress -> {
+                        progress.accept(0.4);
+                        never.await();
+                        return "done";
+                      },
+                  result -> finished.set(true));
+          return true;
+        });
+    until(() -> robot.lookup("Slicing").tryQuery().isPresent());
+
+    robot.clickOn("Stop");
+
+    until(() -> bench.chores().running().isEmpty());
+    assertThat(finished).isFalse();
+    assertThat(desk.noticeProperty().get()).isEmpty();
+  }
+
+  @Test
+  void work_that_fails_says_why_until_it_is_seen(FxRobot robot) {
+    fx(
+        () -> {
+          bench
+              .chores()
+              .start(
+                  "Failing",
+                  () -> {
+                    throw new IOException("disk.stout: the disk is full");
+                  },
+                  result -> {});
+          return true;
+        });
+    until(() -> robot.lookup("#notice").tryQuery().isPresent());
+    assertThat(robot.lookup("#notice .label").queryAs(Label.class).getText())
+        .isEqualTo("disk.stout: the disk is full");
+
+    robot.clickOn("Seen");
+
+    until(() -> robot.lookup("#notice").tryQuery().isEmpty());
+  }
+
+  @Test
+  void saving_that_fails_leaves_the_edits_unsaved(FxRobot robot) {
+    openDemo();
+    Path nowhere = folder.resolve("no-such-folder").resolve("x.stout");
+    when(dialogs.saveAs(any())).thenReturn(Optional.of(nowhere));
+    fx(() -> desk.perform(Edits.bevel(15)));
+
+    robot.push(KeyCode.CONTROL, KeyCode.S);
+
+    until(() -> !desk.noticeProperty().get().isEmpty());
+    assertThat(desk.changedProperty().get()).isTrue();
+    assertThat(Files.exists(nowhere)).isFalse();
+  }
+
+  @Test
+  void a_dialog_that_is_dismissed_changes_nothing(FxRobot robot) {
+    openDemo();
+    when(dialogs.openPicture()).thenReturn(Optional.empty());
+    when(dialogs.exportFolder()).thenReturn(Optional.empty());
+    var before = desk.project();
+
+    robot.clickOn("#open-picture");
+    go(robot, Station.CUT);
+    robot.clickOn("#export");
+
+    assertThat(desk.project()).isEqualTo(before);
+    assertThat(bench.chores().running()).isEmpty();
+    verify(dialogs, never()).leave();
+  }
+
+  @Test
+  void undo_names_what_it_takes_back(FxRobot robot) {
+    openDemo();
+    fx(() -> desk.perform(Edits.bevel(15)));
+    Button undo = robot.lookup("#undo").queryAs(Button.class);
+    until(() -> undo.getText().equals("Undo: Bevel width"));
+
+    robot.clickOn("#undo");
+
+    until(undo::isDisabled);
+    assertThat(robot.lookup("#redo").queryAs(Button.class).getText())
+        .isEqualTo("Redo: Bevel width");
+  }
+
+  @Test
+  void a_clock_that_ran_out_says_too_late(FxRobot robot) {
+    openDemo();
+    fx(
+        () ->
+            desk.perform(
+                Edits.startClock("spread", desk.clock().instant().minus(Duration.ofMinutes(61)))));
+
+    until(
+        () ->
+            robot
+                .lookup("#clock-spread")
+                .tryQueryAs(Button.class)
+                .map(Button::getText)
+                .filter(it -> it.equals("Contact cement: Too late: coat again"))
+                .isPresent());
+  }
+
+  @Test
+  void strips_of_tape_never_cover_one_another(FxRobot robot) {
+    openDemo();
+    go(robot, Station.CORE);
+    fx(() -> desk.perform(Edits.coreEnd(560)));
+    fx(() -> desk.perform(Edits.rod("dowel-6", desk.project().core().orElseThrow())));
+    fx(() -> desk.perform(Edits.coreStart(-900)));
+    fx(() -> desk.perform(Edits.coreHeldAt(-880)));
+    until(() -> robot.lookup(".masking").queryAll().size() >= 2);
+
+    List<Bounds> strips = robot.lookup(".masking").queryAll().stream().map(ShellTest::box).toList();
+
+    for (int i = 0; i < strips.size(); i++) {
+      for (int j = i + 1; j < strips.size(); j++) {
+        assertThat(strips.get(i).intersects(strips.get(j))).isFalse();
+      }
+    }
+  }
+
+  /** Without the shadow, which may fall on a neighbour. */
+  private static Bounds box(Node strip) {
+    return strip.localToParent(strip.getLayoutBounds());
+  }
+
+  @Test
+  void a_faulty_field_is_marked_and_escape_brings_the_old_text_back(FxRobot robot) {
+    openDemo();
+    go(robot, Station.LAYERS);
+    TextField bevel = robot.lookup("#bevel").queryAs(TextField.class);
+    type(robot, "#bevel", "wide");
+    PseudoClass faulty = PseudoClass.getPseudoClass("faulty");
+    assertThat(bevel.getPseudoClassStates()).contains(faulty);
+    assertThat(bevel.getTooltip().getText()).contains("a number is expected");
+
+    robot.clickOn("#bevel").push(KeyCode.ESCAPE);
+    WaitForAsyncUtils.waitForFxEvents();
+
+    assertThat(bevel.getPseudoClassStates()).doesNotContain(faulty);
+    assertThat(bevel.getText()).isEqualTo("22 mm");
+  }
+
+  @Test
+  void the_rack_leads_to_where_each_is_made(FxRobot robot) {
+    openDemo();
+    List<Button> cards = robot.lookup(".rack-card").queryAllAs(Button.class).stream().toList();
+    assertThat(cards.getFirst().getText()).isEqualTo("Ferrywarden\n174 cm");
+
+    robot.clickOn(cards.get(1));
+    until(() -> desk.stationProperty().get() == Station.DRAFT);
+    robot.clickOn(cards.getFirst());
+    until(() -> desk.stationProperty().get() == Station.SIZE);
+  }
+}
