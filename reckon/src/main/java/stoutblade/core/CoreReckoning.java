@@ -197,7 +197,16 @@ public record CoreReckoning(
           frequency(bar, stiffness, held, mass),
           mass,
           balance(mass, rodMass, foamMass),
-          List.of(channelWidth(), vDepth(), inFoam, rodMass, foamMass, stiffness));
+          others(inFoam, rodMass, foamMass, stiffness));
+    }
+
+    private List<Figure> others(Figure... more) {
+      List<Figure> all = new ArrayList<>(List.of(channelWidth(), vDepth()));
+      all.addAll(List.of(more));
+      if (choice.startMm() < 0) {
+        all.addAll(GripWrap.round(diameter));
+      }
+      return List.copyOf(all);
     }
 
     private Figure length() {
