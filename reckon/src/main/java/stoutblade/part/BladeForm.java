@@ -6,6 +6,7 @@ import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
@@ -55,6 +56,12 @@ public record BladeForm(
     Path edge = blade.half().edge();
     Region face = Region.inside(outline, TOLERANCE_MM);
     return new Measuring(outline, edge, face, scale).form();
+  }
+
+  /** The box around the outline, in mm. */
+  public Box box() {
+    double half = width.value() / 2;
+    return new Box(-half, 0, half, length.value());
   }
 
   /** All figures that a person is shown, in order. */

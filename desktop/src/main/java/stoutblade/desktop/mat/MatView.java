@@ -47,6 +47,7 @@ public final class MatView extends Inks {
   private double zoom = 1;
   private Point centre = new Point(0, 0);
   private Optional<Box> fitted = Optional.empty();
+  private Optional<Box> asked = Optional.empty();
   private double fitMargin = 40;
   private boolean holding;
   private boolean panning;
@@ -122,6 +123,14 @@ public final class MatView extends Inks {
     fitMargin = marginPx;
     applyFit();
     redraw();
+  }
+
+  /** Shows a box whole where it is another than the last that was asked for in this way. */
+  public void fitAnew(Box thing, double marginPx) {
+    if (!asked.equals(Optional.of(thing))) {
+      asked = Optional.of(thing);
+      fit(thing, marginPx);
+    }
   }
 
   private void applyFit() {

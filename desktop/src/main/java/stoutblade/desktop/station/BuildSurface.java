@@ -232,7 +232,10 @@ public final class BuildSurface implements Surface {
     title.setWrapText(true);
     title.getStyleClass().add(Style.CARD_TITLE);
     Label when =
-        new Label(plan.place(step.id()).map(it -> TIME.format(it.start())).orElse("no time found"));
+        new Label(
+            plan.place(step.id())
+                .map(it -> "by " + TIME.format(it.start()))
+                .orElse("no time found"));
     when.setMinWidth(Region.USE_PREF_SIZE);
     when.getStyleClass().add(Style.FIGURE_VALUE);
     VBox card = new VBox(4, line(title, when));

@@ -46,7 +46,6 @@ public final class CutSurface implements Surface {
   private final Button print = new Button("Print");
   private final Label pieces = new Label();
   private final VBox list = new VBox(4);
-  private Optional<Box> fitted = Optional.empty();
   private boolean showing;
 
   /** What the surface asks the application for. */
@@ -122,10 +121,7 @@ public final class CutSurface implements Surface {
             it -> {
               Box all =
                   it.tiles().stream().map(Tiling.Tile::window).reduce(Box::with).orElseThrow();
-              if (!fitted.equals(Optional.of(all))) {
-                fitted = Optional.of(all);
-                mat.fit(all, 20);
-              }
+              mat.fitAnew(all, 20);
             });
     showList(derived);
     tape.show(derived.findingsOf(Station.CUT));

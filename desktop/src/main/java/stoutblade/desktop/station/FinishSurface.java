@@ -36,7 +36,6 @@ import stoutblade.project.Derived;
 import stoutblade.project.Edits;
 import stoutblade.project.Place;
 import stoutblade.project.Station;
-import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 
 /**
@@ -50,7 +49,6 @@ public final class FinishSurface implements Surface {
   private final BorderPane node = new BorderPane();
   private final VBox rows = new VBox(8);
   private final ComboBox<Coating> more = new ComboBox<>();
-  private Optional<Box> fitted = Optional.empty();
   private boolean showing;
 
   /** The surface. */
@@ -101,17 +99,7 @@ public final class FinishSurface implements Surface {
   @Override
   public void show(Derived derived) {
     mat.setUnits(desk.units());
-    derived
-        .form()
-        .ifPresent(
-            form -> {
-              double half = form.width().value() / 2;
-              Box box = new Box(-half, 0, half, form.length().value());
-              if (!fitted.equals(Optional.of(box))) {
-                fitted = Optional.of(box);
-                mat.fit(box, 22);
-              }
-            });
+    derived.form().ifPresent(form -> mat.fitAnew(form.box(), 22));
     showing = true;
     List<String> planned = derived.project().coats().stream().map(Coats::coatingId).toList();
     more.getItems()

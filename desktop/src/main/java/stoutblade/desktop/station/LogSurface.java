@@ -31,7 +31,6 @@ import stoutblade.journal.Journal.Built;
 import stoutblade.measure.Display;
 import stoutblade.project.Derived;
 import stoutblade.project.Edits;
-import stoutblade.shape.Box;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Point;
 
@@ -47,7 +46,6 @@ public final class LogSurface implements Surface {
   private final EntryField length;
   private final EntryField width;
   private final EntryField mass;
-  private Optional<Box> fitted = Optional.empty();
 
   /** The surface. */
   public LogSurface(Desk desk) {
@@ -101,17 +99,7 @@ public final class LogSurface implements Surface {
   @Override
   public void show(Derived derived) {
     mat.setUnits(desk.units());
-    derived
-        .form()
-        .ifPresent(
-            form -> {
-              double half = form.width().value() / 2;
-              Box box = new Box(-half, 0, half, form.length().value());
-              if (!fitted.equals(Optional.of(box))) {
-                fitted = Optional.of(box);
-                mat.fit(box, 40);
-              }
-            });
+    derived.form().ifPresent(form -> mat.fitAnew(form.box(), 40));
     Built built = derived.project().journal().built();
     built.lengthMm().ifPresentOrElse(length::show, length::showNothing);
     built.widthMm().ifPresentOrElse(width::show, width::showNothing);

@@ -32,7 +32,6 @@ final class SectionDesk extends SplitPane {
   private final MaskingTape tape;
   private final Consumer<Pen> more;
   private double at = Double.NaN;
-  private Optional<Box> fitted = Optional.empty();
 
   /**
    * The two mats.
@@ -79,11 +78,7 @@ final class SectionDesk extends SplitPane {
               if (Double.isNaN(at) || at > length) {
                 at = Math.min(form.widestAt().value() + length * 0.12, length * 0.5);
               }
-              Box box = planBox(derived, form);
-              if (!fitted.equals(Optional.of(box))) {
-                fitted = Optional.of(box);
-                plan.fit(box, 34);
-              }
+              plan.fitAnew(planBox(derived, form), 34);
               fitSection();
             });
     tape.show(derived.findingsOf(station));
@@ -93,13 +88,12 @@ final class SectionDesk extends SplitPane {
   }
 
   private Box planBox(Derived derived, BladeForm form) {
-    double half = form.width().value() / 2;
-    Box blade = new Box(-half, 0, half, form.length().value());
+    Box blade = form.box();
     boolean withCore = station == Station.CORE;
     return derived
         .core()
-        .filter(core -> withCore)
-        .map(core -> blade.with(new Box(-half, core.choice().startMm(), half, 0)))
+        .filter(core -> withCore && core.choice().startMm() < 0)
+        .map(core -> blade.with(new Box(0, core.choice().startMm(), 0, 0)))
         .orElse(blade);
   }
 
