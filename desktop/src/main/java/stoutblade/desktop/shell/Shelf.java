@@ -18,7 +18,6 @@ import stoutblade.build.Step;
 import stoutblade.desktop.Chores;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
-import stoutblade.project.Edits;
 import stoutblade.project.Station;
 import stoutblade.stock.Glue;
 
@@ -150,10 +149,5 @@ public final class Shelf extends HBox {
   /** Stops the clock of the shelf. */
   public void stop() {
     seconds.stop();
-  }
-
-  /** The edit that starts the clock of a step now. */
-  public static void startClock(Desk desk, Step step) {
-    desk.perform(Edits.startClock(step.id(), desk.clock().instant()));
   }
 }

@@ -33,7 +33,6 @@ import stoutblade.build.Step;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.shell.MaskingTape;
-import stoutblade.desktop.shell.Shelf;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.event.Event;
 import stoutblade.journal.Journal;
@@ -326,7 +325,7 @@ public final class BuildSurface implements Surface {
       Button clock =
           new Button(running ? "Spread again: start anew" : "Glue is spread: start the clock");
       clock.setId("start-clock-" + step.id());
-      clock.setOnAction(event -> Shelf.startClock(desk, step));
+      clock.setOnAction(event -> desk.perform(Edits.startClock(step.id(), desk.clock().instant())));
       row.getChildren().add(clock);
       if (running) {
         Button stop = new Button("Stop it");

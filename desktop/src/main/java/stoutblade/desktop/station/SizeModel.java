@@ -128,14 +128,15 @@ final class SizeModel {
 
   /** Lets go: the mark becomes an edit. */
   void release() {
-    held.ifPresent(end -> moving.ifPresent(mark -> finish(end.kind(), mark)));
+    Optional<End> end = held;
+    Optional<Mark> mark = moving;
     held = Optional.empty();
     moving = Optional.empty();
+    end.ifPresent(it -> mark.ifPresent(made -> finish(it.kind(), made)));
   }
 
   private void finish(Kind kind, Mark mark) {
-    Optional<Mark> before = existing(kind);
-    if (before.equals(Optional.of(mark))) {
+    if (mark.equals(marks().get(kind))) {
       return;
     }
     if (mark.lengthPx() < 2) {
@@ -145,11 +146,6 @@ final class SizeModel {
     if (desk.perform(edit(kind, mark))) {
       marking.set(null);
     }
-  }
-
-  private Optional<Mark> existing(Kind kind) {
-    held = Optional.empty();
-    return Optional.ofNullable(marks().get(kind));
   }
 
   private Edit edit(Kind kind, Mark mark) {
