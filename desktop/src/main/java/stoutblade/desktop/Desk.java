@@ -200,12 +200,20 @@ public final class Desk {
     keeper.ifPresent(Keeper::saved);
   }
 
-  /** Puts a document on the desk that was never saved, so that it is kept from the start. */
+  /**
+   * Puts a document on the desk that was never saved, so that it is kept from the start: when this
+   * returns, the disk has it.
+   */
   public void recover(Document left, Optional<Path> origin) {
     open(left, origin);
     savedAs = null;
     changed.set(true);
-    keeper.ifPresent(it -> it.keep(document(), file.get()));
+    keeper.ifPresent(
+        it -> {
+          it.keep(document(), file.get());
+          // Only then may the copy that it came from be thrown away.
+          it.await();
+        });
   }
 
   /** Notes that a project has been saved to a file. */

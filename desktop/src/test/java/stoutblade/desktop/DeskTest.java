@@ -3,6 +3,7 @@ package stoutblade.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.inOrder;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.times;
@@ -116,7 +117,9 @@ class DeskTest {
     desk.recover(TestDesk.demo().document(), Optional.of(Path.of("c.stout")));
 
     assertThat(desk.changedProperty().get()).isTrue();
-    verify(keeper).keep(any(), eq(Optional.of(Path.of("c.stout"))));
+    var order = inOrder(keeper);
+    order.verify(keeper).keep(any(), eq(Optional.of(Path.of("c.stout"))));
+    order.verify(keeper).await();
   }
 
   @Test

@@ -1,6 +1,7 @@
 package stoutblade.project;
 
 import java.time.LocalDateTime;
+import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
@@ -116,7 +117,7 @@ public final class Reckoner {
             project.journal(),
             project.freeHours(),
             project.event(),
-            minute.hashCode());
+            minute.toEpochSecond(ZoneOffset.UTC));
     Derived derived =
         new Derived(
             project,
