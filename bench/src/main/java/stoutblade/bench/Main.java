@@ -1,11 +1,15 @@
 package stoutblade.bench;
 
 import java.io.IOException;
+import org.openjdk.jmh.profile.GCProfiler;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 
-/** Runs the benchmarks: {@code start}, {@code redraw}, {@code reckon}, or all of them. */
+/**
+ * Runs the benchmarks: {@code start}, {@code redraw}, {@code reckon}, {@code mesh}, {@code range},
+ * or all of them.
+ */
 public final class Main {
 
   private Main() {}
@@ -17,20 +21,30 @@ public final class Main {
     switch (which) {
       case "start" -> StartBench.run();
       case "redraw" -> RedrawBench.run();
-      case "reckon" -> reckon();
+      case "reckon" -> jmh(ReckonBench.class);
+      case "mesh" -> jmh(MeshBench.class);
+      case "range" -> RangeBench.run();
       case "all" -> {
         StartBench.run();
-        reckon();
+        jmh(ReckonBench.class);
+        jmh(MeshBench.class);
+        RangeBench.run();
         RedrawBench.run();
       }
       default -> {
-        System.err.println("A benchmark is start, redraw or reckon; found '" + which + "'");
+        System.err.println(
+            "A benchmark is start, redraw, reckon, mesh or range; found '" + which + "'");
         System.exit(2);
       }
     }
   }
 
-  private static void reckon() throws RunnerException {
-    new Runner(new OptionsBuilder().include(ReckonBench.class.getSimpleName()).build()).run();
+  private static void jmh(Class<?> benchmark) throws RunnerException {
+    new Runner(
+            new OptionsBuilder()
+                .include(benchmark.getSimpleName())
+                .addProfiler(GCProfiler.class)
+                .build())
+        .run();
   }
 }

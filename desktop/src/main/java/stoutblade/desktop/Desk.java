@@ -4,7 +4,6 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -178,14 +177,9 @@ public final class Desk {
 
   // == DOCUMENTS
 
-  /** Adds a picture file, so that an edit can refer to it. */
-  public void addPicture(String digest, byte[] bytes) {
-    document = document.withPicture(digest, bytes);
-  }
-
-  /** The pictures of the document, by digest. */
-  public Map<String, byte[]> pictures() {
-    return document.pictures();
+  /** Adds the file of a picture or a model, so that an edit can refer to it. */
+  public void addFile(String digest, byte[] bytes) {
+    document = document.withFile(digest, bytes);
   }
 
   /** Puts a saved document on the desk instead of what is there. */

@@ -16,6 +16,9 @@ public interface Dialogs {
   /** A picture file to open. */
   Optional<Path> openPicture();
 
+  /** A model file to open. */
+  Optional<Path> openModel();
+
   /** A project file to open. */
   Optional<Path> openProject();
 

@@ -11,6 +11,7 @@ import stoutblade.journal.Journal;
 import stoutblade.layer.Layering;
 import stoutblade.part.Blade;
 import stoutblade.project.Project;
+import stoutblade.project.Size;
 import stoutblade.shape.HalfOutline;
 import stoutblade.template.Paper;
 import stoutblade.wearer.Wearer;
@@ -26,13 +27,12 @@ public final class NewProject {
   public static Project first(LocalDateTime now) {
     return new Project(
         "New prop",
-        new Wearer("Wearer", 1700),
+        Size.of(new Wearer("Wearer", 1700)),
         new Event(
             "The event",
             now.toLocalDate().plusWeeks(WEEKS).atTime(10, 0),
             Event.USUAL_READY_BEFORE),
         FreeHours.EVENINGS_AND_WEEKENDS,
-        Optional.empty(),
         new Blade("Blade", HalfOutline.EMPTY),
         new Layering("eva-high-density", 10, 20, 4),
         Optional.empty(),
@@ -42,10 +42,13 @@ public final class NewProject {
         Journal.EMPTY);
   }
 
-  /** A project after another: the same wearer, event, free hours, shelf and paper. */
+  /** A project after another: the same wearers and way, event, free hours, shelf and paper. */
   public static Project after(Project before, LocalDateTime now) {
     return first(now)
-        .withWearer(before.wearer())
+        .withSize(
+            Size.of(before.wearer())
+                .withWearers(before.size().wearers())
+                .withPassages(before.size().passages()))
         .withEvent(before.event())
         .withFreeHours(before.freeHours())
         .withShelf(before.shelf())

@@ -6,59 +6,178 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.image.Image;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import stoutblade.formats.Document;
 import stoutblade.formats.PictureFile;
+import stoutblade.reference.Dressing;
+import stoutblade.reference.Flat;
 import stoutblade.reference.Picture;
 import stoutblade.reference.Reference;
+import stoutblade.shape.Box;
+import stoutblade.shape.Point;
+import stoutblade.trace.Flattened;
+import stoutblade.trace.Pixels;
 
 /**
  * The decoded pictures of what is open, by digest, each also at a half and a quarter of its size: a
- * picture shown small is drawn from a small one, which is quicker and does not flicker.
+ * picture shown small is drawn from a small one, which is quicker and does not flicker. Brightened
+ * and flattened pictures are made off the window's thread when they are first asked for.
  */
 public final class Pictures {
 
-  private static final int SMALLEST = 4;
+  private static final int SMALLEST = 8;
 
+  /** More made ones than this are seldom wanted again. */
+  private static final int MOST_MADE = 12;
+
+  private final Chores chores;
   private final Map<String, Levels> pictures = new HashMap<>();
+  private final Map<Made, Flattened> flattened = new HashMap<>();
+  private final Map<Made, Levels> made = new java.util.LinkedHashMap<>();
+  private final Set<Made> making = new HashSet<>();
+  private Runnable changed = () -> {};
+
+  /** What is made of a picture. */
+  private record Made(String digest, double brightness, Flat flat, Optional<Box> crop) {}
 
   /**
    * A picture at several sizes.
    *
+   * @param pixels at its own size
    * @param images the picture at its own size, half of it, and so on
    */
-  public record Levels(List<Image> images) {}
+  public record Levels(Pixels pixels, List<Image> images) {}
 
   /**
    * An image to draw.
    *
    * @param image the pixels
-   * @param pixels how many pixels of the picture one of its own stands for
+   * @param frame where it lies in the picture's flattened frame
+   * @param step how long one pixel of the image is in that frame
    */
-  public record Shown(Image image, double pixels) {}
+  public record Shown(Image image, Box frame, double step) {}
 
   /**
-   * The image to draw for a picture, once it is decoded.
+   * The pictures.
    *
-   * @param zoom screen pixels for a pixel of the picture
+   * @param chores does what takes long
    */
-  public Optional<Shown> of(Picture picture, double zoom) {
-    return Optional.ofNullable(pictures.get(picture.digest())).map(it -> level(it, zoom));
+  public Pictures(Chores chores) {
+    this.chores = chores;
   }
 
-  private static Shown level(Levels levels, double zoom) {
+  /** Called when a picture that was asked for has been made. */
+  public void setChanged(Runnable changed) {
+    this.changed = changed;
+  }
+
+  /** The pixels of a picture, once it is decoded. */
+  public Optional<Pixels> pixels(Picture picture) {
+    return Optional.ofNullable(pictures.get(picture.digest())).map(Levels::pixels);
+  }
+
+  /**
+   * The image to draw for a reference picture: flattened and brightened, once that is done.
+   *
+   * @param flat its flattened frame
+   * @param zoom screen pixels for a flat pixel
+   */
+  public Optional<Shown> of(Reference reference, Flat flat, double zoom) {
+    Levels plain = pictures.get(reference.picture().digest());
+    if (plain == null) {
+      return Optional.empty();
+    }
+    Dressing dressing = reference.dressing();
+    if (!flat.flattened() && dressing.brightness() == 0) {
+      return Optional.of(level(plain, whole(reference), 1, zoom));
+    }
+    Made wanted =
+        new Made(
+            reference.picture().digest(),
+            dressing.brightness(),
+            flat,
+            flat.flattened() ? dressing.crop() : Optional.empty());
+    Levels ready = made.get(wanted);
+    if (ready == null) {
+      make(wanted, plain, reference);
+      return flat.flattened()
+          ? Optional.empty()
+          : Optional.of(level(plain, whole(reference), 1, zoom));
+    }
+    Flattened frame = flattened.get(wanted);
+    return Optional.of(
+        frame == null
+            ? level(ready, whole(reference), 1, zoom)
+            : level(ready, frame.frame(), frame.step(), zoom));
+  }
+
+  private static Box whole(Reference reference) {
+    return new Box(0, 0, reference.picture().widthPx(), reference.picture().heightPx());
+  }
+
+  private void make(Made wanted, Levels plain, Reference reference) {
+    if (!making.add(wanted)) {
+      return;
+    }
+    chores.start(
+        wanted.flat.flattened() ? "Flattening '" + reference.name() + "'" : "Brightening",
+        () -> {
+          Pixels bright = plain.pixels.brightened(wanted.brightness);
+          if (!wanted.flat.flattened()) {
+            return new Done(Optional.empty(), levels(bright));
+          }
+          Flattened result =
+              Flattened.of(
+                  bright,
+                  wanted.flat.map(),
+                  wanted.crop.orElse(whole(reference)),
+                  focus(wanted.flat, reference));
+          return new Done(Optional.of(result), levels(result.pixels()));
+        },
+        done -> {
+          making.remove(wanted);
+          keep(wanted, done);
+          changed.run();
+        });
+  }
+
+  private record Done(Optional<Flattened> frame, Levels levels) {}
+
+  private void keep(Made wanted, Done done) {
+    made.put(wanted, done.levels);
+    done.frame.ifPresent(it -> flattened.put(wanted, it));
+    if (made.size() > MOST_MADE) {
+      Made oldest = made.keySet().iterator().next();
+      made.remove(oldest);
+      flattened.remove(oldest);
+    }
+  }
+
+  /** The box in the flattened frame round everything that is marked. */
+  private static Box focus(Flat flat, Reference reference) {
+    List<Point> marked = new ArrayList<>();
+    reference.rulers().forEach(it -> marked.addAll(it.by().points()));
+    reference.whole().ifPresent(it -> marked.addAll(it.points()));
+    reference.centreLine().ifPresent(it -> marked.addAll(it.points()));
+    reference.measures().forEach(it -> marked.addAll(it.points()));
+    return Box.around(marked.stream().map(flat.map()::apply).toList());
+  }
+
+  private static Shown level(Levels levels, Box frame, double step, double zoom) {
     int index = 0;
-    double pixels = 1;
+    double pixels = step;
     while (index + 1 < levels.images.size() && zoom * pixels * 2 <= 1) {
       index++;
       pixels *= 2;
     }
-    return new Shown(levels.images.get(index), pixels);
+    return new Shown(levels.images.get(index), frame, pixels);
   }
 
   /** Adds decoded pixels. */
@@ -69,30 +188,42 @@ public final class Pictures {
   /** Decodes the pictures that a document refers to; may be called on any thread. */
   public static Map<String, Levels> decode(Document document) throws IOException {
     Map<String, Levels> decoded = new HashMap<>();
-    Optional<Picture> picture = document.project().reference().map(Reference::picture);
-    if (picture.isPresent()) {
-      byte[] file = document.pictures().get(picture.get().digest());
-      PictureFile read = PictureFile.read(picture.get().name(), file);
-      decoded.put(picture.get().digest(), levels(read.image()));
+    for (Reference reference : document.project().size().references()) {
+      Picture picture = reference.picture();
+      if (!decoded.containsKey(picture.digest())) {
+        byte[] file = document.files().get(picture.digest());
+        decoded.put(
+            picture.digest(), levels(pixels(PictureFile.read(picture.name(), file).image())));
+      }
     }
     return decoded;
   }
 
+  /** The pixels of an image. */
+  public static Pixels pixels(BufferedImage image) {
+    int width = image.getWidth();
+    int height = image.getHeight();
+    return new Pixels(width, height, image.getRGB(0, 0, width, height, null, 0, width));
+  }
+
   /** The pixels for the screen at several sizes; may be called on any thread. */
-  public static Levels levels(BufferedImage from) {
+  public static Levels levels(Pixels pixels) {
     List<Image> images = new ArrayList<>();
-    BufferedImage level = from;
-    for (int size = 1; size <= SMALLEST; size *= 2) {
-      images.add(image(level));
+    BufferedImage level =
+        new BufferedImage(pixels.width(), pixels.height(), BufferedImage.TYPE_INT_ARGB);
+    level.setRGB(0, 0, pixels.width(), pixels.height(), pixels.array(), 0, pixels.width());
+    images.add(image(pixels));
+    for (int size = 2; size <= SMALLEST; size *= 2) {
       level = half(level);
+      images.add(image(pixels(level)));
     }
-    return new Levels(List.copyOf(images));
+    return new Levels(pixels, List.copyOf(images));
   }
 
   private static BufferedImage half(BufferedImage from) {
     int width = Math.max(1, (from.getWidth() + 1) / 2);
     int height = Math.max(1, (from.getHeight() + 1) / 2);
-    BufferedImage half = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+    BufferedImage half = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
     Graphics2D graphics = half.createGraphics();
     graphics.setRenderingHint(
         RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
@@ -102,14 +233,19 @@ public final class Pictures {
     return half;
   }
 
-  private static Image image(BufferedImage from) {
-    int width = from.getWidth();
-    int height = from.getHeight();
-    WritableImage image = new WritableImage(width, height);
-    int[] pixels = from.getRGB(0, 0, width, height, null, 0, width);
+  private static Image image(Pixels from) {
+    WritableImage image = new WritableImage(from.width(), from.height());
     image
         .getPixelWriter()
-        .setPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
+        .setPixels(
+            0,
+            0,
+            from.width(),
+            from.height(),
+            PixelFormat.getIntArgbInstance(),
+            from.array(),
+            0,
+            from.width());
     return image;
   }
 }

@@ -4,6 +4,8 @@ import java.io.IOException;
 import java.nio.file.Path;
 import stoutblade.measure.Units;
 import stoutblade.project.Derived;
+import stoutblade.template.Paper;
+import stoutblade.template.Template;
 
 /** A printer, so that a real one can take the simulated one's place. */
 public interface Printer {
@@ -14,4 +16,19 @@ public interface Printer {
    * @return where the print lies
    */
   Path print(Derived derived, Units units) throws IOException;
+
+  /**
+   * Prints a single template at full size.
+   *
+   * @param scale what the scale is, in words, for every page
+   * @return where the print lies
+   */
+  Path print(Template template, Paper paper, String project, String scale) throws IOException;
+
+  /**
+   * Prints the marker sheet of a paper.
+   *
+   * @return where the print lies
+   */
+  Path printMarkerSheet(Paper paper) throws IOException;
 }

@@ -3,9 +3,13 @@ package stoutblade.desktop;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import stoutblade.formats.Exports;
+import stoutblade.formats.MarkerSheetPdf;
 import stoutblade.measure.Units;
 import stoutblade.project.Derived;
+import stoutblade.template.Paper;
+import stoutblade.template.Template;
 
 /** Stands in for a printer: what would be printed is written as a PDF to a folder. */
 public final class SimulatedPrinter implements Printer {
@@ -21,5 +25,22 @@ public final class SimulatedPrinter implements Printer {
   public Path print(Derived derived, Units units) throws IOException {
     Files.createDirectories(folder);
     return Exports.writeTemplates(folder, derived, units);
+  }
+
+  @Override
+  public Path print(Template template, Paper paper, String project, String scale)
+      throws IOException {
+    Files.createDirectories(folder);
+    return Exports.writeTemplate(folder, template, paper, project, scale);
+  }
+
+  @Override
+  public Path printMarkerSheet(Paper paper) throws IOException {
+    Files.createDirectories(folder);
+    Path file =
+        folder.resolve(
+            "marker-sheet-" + paper.label().toLowerCase(Locale.ROOT).replace(' ', '-') + ".pdf");
+    MarkerSheetPdf.write(file, paper);
+    return file;
   }
 }

@@ -37,5 +37,14 @@ public final class Style {
   public static final String PRIMARY = "primary";
   public static final String HEADING = "heading";
 
+  public static final String MAT_NOTE = "mat-note";
+  public static final String TOOL = "tool";
+  public static final String STRIP = "contact-strip";
+  public static final String STRIP_CARD = "strip-card";
+  public static final String AGREEMENT = "agreement";
+  public static final String AGREEMENT_TITLE = "agreement-title";
+  public static final String AGREEMENT_BAND = "agreement-band";
+  public static final String AGREEMENT_BAR = "agreement-bar";
+
   private Style() {}
 }

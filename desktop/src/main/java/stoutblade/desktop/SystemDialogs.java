@@ -2,6 +2,9 @@ package stoutblade.desktop;
 
 import java.io.File;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonType;
@@ -21,13 +24,23 @@ final class SystemDialogs implements Dialogs {
 
   @Override
   public Optional<Path> openPicture() {
+    return open("Open a picture", "Pictures", List.of("png", "jpg", "jpeg", "webp", "tif", "tiff"));
+  }
+
+  @Override
+  public Optional<Path> openModel() {
+    return open("Open a model", "3D models", List.of("obj", "stl", "gltf", "glb"));
+  }
+
+  private Optional<Path> open(String title, String kind, List<String> endings) {
     FileChooser chooser = new FileChooser();
-    chooser.setTitle("Open a picture");
-    chooser
-        .getExtensionFilters()
-        .add(
-            new FileChooser.ExtensionFilter(
-                "PNG and JPEG pictures", "*.png", "*.jpg", "*.jpeg", "*.PNG", "*.JPG", "*.JPEG"));
+    chooser.setTitle(title);
+    List<String> patterns = new ArrayList<>();
+    for (String ending : endings) {
+      patterns.add("*." + ending);
+      patterns.add("*." + ending.toUpperCase(Locale.ROOT));
+    }
+    chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(kind, patterns));
     return path(chooser.showOpenDialog(window));
   }
 

@@ -2,6 +2,7 @@ package stoutblade.desktop;
 
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
@@ -15,6 +16,7 @@ import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
+import stoutblade.demo.Demo;
 import stoutblade.formats.Exports;
 import stoutblade.measure.Units;
 import stoutblade.project.Edits;
@@ -46,8 +48,31 @@ final class Walk {
               station.number() + "-" + station.title().toLowerCase(Locale.ROOT),
               () -> bench.desk().stationProperty().set(station)));
     }
+    ahead.add(new Shot("1-size-aslant", () -> card("p2")));
+    ahead.add(new Shot("1-size-wearer", () -> card("wearer")));
+    ahead.add(new Shot("1-size-model", () -> card("s1")));
+    ahead.add(new Shot("1-size-paper", this::paper));
     ahead.add(new Shot("9-working", this::tooFat));
     ahead.add(new Shot("10-dark", this::inchesInTheDark));
+  }
+
+  /** What lies on the contact strip of the Size station. */
+  private void card(String id) {
+    bench.desk().stationProperty().set(Station.SIZE);
+    scene.getRoot().applyCss();
+    if (scene.lookup("#card-" + id) instanceof Button card) {
+      card.fire();
+    }
+  }
+
+  private void paper() {
+    try (InputStream in = Demo.class.getResourceAsStream(Demo.PATTERN)) {
+      Path file = Files.createDirectories(folder).resolve(Demo.PATTERN);
+      Files.write(file, in.readAllBytes());
+      bench.openPaper(file);
+    } catch (IOException e) {
+      fail(e);
+    }
   }
 
   /** A pipe too fat for the layers: what is wrong, and the working of a figure. */

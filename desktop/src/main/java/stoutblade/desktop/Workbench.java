@@ -36,29 +36,30 @@ import stoutblade.desktop.station.BuildSurface;
 import stoutblade.desktop.station.CoreSurface;
 import stoutblade.desktop.station.CutSurface;
 import stoutblade.desktop.station.DraftSurface;
+import stoutblade.desktop.station.Figures;
 import stoutblade.desktop.station.FinishSurface;
 import stoutblade.desktop.station.LayersSurface;
 import stoutblade.desktop.station.LogSurface;
-import stoutblade.desktop.station.SizeSurface;
 import stoutblade.desktop.station.Surface;
+import stoutblade.desktop.station.size.SizeSurface;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.Document;
 import stoutblade.formats.Exports;
-import stoutblade.formats.PictureFile;
 import stoutblade.formats.ProjectFile;
-import stoutblade.project.Edits;
 import stoutblade.project.Project;
 import stoutblade.project.Station;
-import stoutblade.reference.Reference;
+import stoutblade.template.FirstPapers;
+import stoutblade.template.Template;
 
 /** The window's content: tape, rack, mat, slip and shelf, and what the files do. */
 public final class Workbench {
 
   private final Desk desk;
-  private final Pictures pictures = new Pictures();
   private final Chores chores;
+  private final Pictures pictures;
   private final Dialogs dialogs;
   private final Printer printer;
+  private final Opener opener;
   private final BorderPane root = new BorderPane();
   private final StackPane middle = new StackPane();
   private final VBox notices = new VBox(6);
@@ -79,9 +80,13 @@ public final class Workbench {
     this.printer = printer;
     this.switchTheme = switchTheme;
     this.chores = new Chores(desk::say);
+    this.pictures = new Pictures(chores);
+    this.opener = new Opener(desk, chores, pictures, this::sizeSurface);
     this.shelf = new Shelf(desk, chores, switchTheme);
     this.minutes = new Timeline(new KeyFrame(Duration.minutes(1), event -> desk.derive()));
-    makers.put(Station.SIZE, () -> new SizeSurface(desk, pictures, this::openPicture));
+    makers.put(
+        Station.SIZE,
+        () -> new SizeSurface(desk, pictures, chores, Autosave.stateHome(), new SizeRequests()));
     makers.put(Station.DRAFT, () -> new DraftSurface(desk, pictures));
     makers.put(Station.LAYERS, () -> new LayersSurface(desk));
     makers.put(Station.CORE, () -> new CoreSurface(desk));
@@ -220,28 +225,25 @@ public final class Workbench {
         });
   }
 
-  private void openPicture() {
-    dialogs.openPicture().ifPresent(this::openPicture);
+  private SizeSurface sizeSurface() {
+    desk.stationProperty().set(Station.SIZE);
+    return (SizeSurface) surface();
   }
 
-  /** Opens a picture under the prop. */
+  /** Opens a picture file into the prop. */
   public void openPicture(Path file) {
-    chores.start(
-        "Opening " + file.getFileName(),
-        () -> {
-          PictureFile read = PictureFile.read(file);
-          return new OpenedPicture(read, Pictures.levels(read.image()));
-        },
-        opened -> {
-          String digest = opened.file.picture().digest();
-          pictures.add(digest, opened.levels);
-          desk.addPicture(digest, opened.file.file());
-          desk.perform(Edits.picture(Reference.of(opened.file.picture())));
-        });
+    opener.picture(file);
   }
 
-  /** A picture file with its pixels for the screen. */
-  private record OpenedPicture(PictureFile file, Pictures.Levels levels) {}
+  /** Opens a model file into the prop. */
+  public void openModel(Path file) {
+    opener.model(file);
+  }
+
+  /** Opens a photograph of a paper on a marker sheet, to trace it. */
+  public void openPaper(Path file) {
+    opener.paper(file);
+  }
 
   /** Saves to the file that is known, or asks for one. */
   public void save(Runnable then) {
@@ -298,6 +300,81 @@ public final class Workbench {
           "Printing",
           () -> printer.print(derived, units),
           path -> desk.say("Printed by the simulated printer: " + path));
+    }
+  }
+
+  /** What the size station asks for. */
+  private final class SizeRequests implements SizeSurface.Requests {
+
+    @Override
+    public void openPicture() {
+      dialogs.openPicture().ifPresent(opener::picture);
+    }
+
+    @Override
+    public void openPicture(Path file) {
+      opener.picture(file);
+    }
+
+    @Override
+    public void pastePicture() {
+      opener.paste();
+    }
+
+    @Override
+    public void openModel() {
+      dialogs.openModel().ifPresent(opener::model);
+    }
+
+    @Override
+    public void openModel(Path file) {
+      opener.model(file);
+    }
+
+    @Override
+    public void openPaper() {
+      dialogs.openPicture().ifPresent(opener::paper);
+    }
+
+    @Override
+    public void printMarkerSheet() {
+      print(() -> printer.printMarkerSheet(desk.project().paper()));
+    }
+
+    @Override
+    public void printStrip() {
+      double whole = Figures.wholeLength(desk.derived());
+      if (whole <= 0) {
+        desk.say("Nothing tells the prop's length yet");
+        return;
+      }
+      print(
+          FirstPapers.strip(
+              desk.project().name(),
+              whole,
+              desk.project().size().carry().gripAtMm().orElse(0.0),
+              desk.units()));
+    }
+
+    @Override
+    public void printOutline() {
+      desk.derived()
+          .form()
+          .ifPresentOrElse(
+              form -> print(FirstPapers.outline(desk.project().blade().name(), form)),
+              () -> desk.say("Draft the blade first: there is no outline yet"));
+    }
+
+    private void print(Template template) {
+      var derived = desk.derived();
+      String scale = Exports.scale(derived, desk.units());
+      print(
+          () ->
+              printer.print(template, derived.project().paper(), derived.project().name(), scale));
+    }
+
+    private void print(java.util.concurrent.Callable<Path> work) {
+      chores.start("Printing", work, path -> desk.say("Printed by the simulated printer: " + path));
     }
   }
 
@@ -387,6 +464,11 @@ public final class Workbench {
   private void key(KeyEvent event) {
     if (event.isShortcutDown()) {
       shortcut(event);
+      if (!event.isConsumed()
+          && !(event.getTarget() instanceof TextInputControl)
+          && surface().shortcut(event)) {
+        event.consume();
+      }
       return;
     }
     if (event.getTarget() instanceof TextInputControl || event.isAltDown()) {
@@ -400,8 +482,6 @@ public final class Workbench {
           .set(event.isShiftDown() ? desk.units().finer() : desk.units().switched());
     } else if (event.getCode() == KeyCode.L) {
       switchTheme.run();
-    } else if (event.getCode() == KeyCode.P && desk.stationProperty().get() == Station.SIZE) {
-      openPicture();
     } else if (event.getCode() == KeyCode.E
         && desk.stationProperty().get() == Station.CUT
         && desk.derived().tiling().isPresent()) {

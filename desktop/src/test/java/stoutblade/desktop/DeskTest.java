@@ -144,6 +144,6 @@ class DeskTest {
     assertThat(next.event()).isEqualTo(before.event());
     assertThat(next.shelf()).isEqualTo(before.shelf());
     assertThat(next.blade().half().nodes()).isEmpty();
-    assertThat(next.reference()).isEmpty();
+    assertThat(next.size().references()).isEmpty();
   }
 }

@@ -109,7 +109,7 @@ class ShellTest extends InWindow {
     when(dialogs.exportFolder()).thenReturn(Optional.empty());
     var before = desk.project();
 
-    robot.clickOn("#open-picture");
+    robot.push(KeyCode.P);
     go(robot, Station.CUT);
     robot.clickOn("#export");
 

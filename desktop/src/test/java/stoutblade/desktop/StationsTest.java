@@ -46,31 +46,17 @@ class StationsTest extends InWindow {
   @Test
   void size_moves_a_mark_and_reckons_anew(FxRobot robot) {
     openDemo();
-    double scale = desk.derived().scale().orElseThrow().mmPerPixel().value();
+    double scale = scale();
     Point head = new Point((519 - 510) * scale, (1348 - 253) * scale);
 
     drag(robot, "#size-mat", head, head.plus(new Point(0, 60)));
 
-    double after = desk.derived().scale().orElseThrow().mmPerPixel().value();
-    assertThat(after).isLessThan(scale);
-    assertThat(shownFigures(robot).getFirst()).startsWith("Wearer's height, 174");
-    type(robot, "#known-length", "24 in");
-    assertThat(desk.project().reference().orElseThrow().check().orElseThrow().lengthMm())
-        .isCloseTo(609.6, within(1e-9));
+    assertThat(scale()).isLessThan(scale);
+    assertThat(shownFigures(robot).getFirst()).startsWith("Whole prop, as made, 19");
   }
 
-  @Test
-  void size_shows_a_disagreement_on_the_picture_and_drops_it(FxRobot robot) {
-    openDemo();
-    type(robot, "#known-length", "80 cm");
-    until(() -> robot.lookup("#finding-size-check").tryQuery().isPresent());
-    Label flag = robot.lookup("#station-1 .tape-flag").queryAs(Label.class);
-    assertThat(flag.getText()).isEqualTo("1");
-
-    robot.clickOn("Drop the second measure");
-
-    until(() -> robot.lookup("#finding-size-check").tryQuery().isEmpty());
-    assertThat(flag.isVisible()).isFalse();
+  private double scale() {
+    return desk.derived().sizing().pictures().get("p1").perPixel().orElseThrow();
   }
 
   @Test

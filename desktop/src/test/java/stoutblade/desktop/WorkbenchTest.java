@@ -49,14 +49,15 @@ class WorkbenchTest extends InWindow {
     when(dialogs.exportFolder()).thenReturn(Optional.of(exports));
 
     // Size: the picture, the wearer, the figure from head to heel, the blade's centre line.
-    robot.clickOn("#open-picture");
-    until(() -> desk.project().reference().isPresent());
     type(robot, "#wearer-height", "5'8 1/2\"");
     assertThat(desk.project().wearer().heightMm()).isBetween(1739.8, 1740.0);
+    robot.push(KeyCode.P);
+    until(() -> pictures() == 1);
+    settled();
     robot.push(KeyCode.H);
-    drag(robot, "#size-mat", new Point(519, 1520 - 253), new Point(510, 1520 - 1348));
-    until(() -> desk.derived().scale().isPresent());
-    double scale = desk.derived().scale().orElseThrow().mmPerPixel().value();
+    drag(robot, "#size-mat", new Point(519 - 540, 1520 - 253), new Point(510 - 540, 1520 - 1348));
+    until(() -> desk.derived().sizing().pictures().get("p1").perPixel().isPresent());
+    double scale = desk.derived().sizing().pictures().get("p1").perPixel().orElseThrow();
     assertThat(scale).isBetween(1.57, 1.61);
     robot.push(KeyCode.C);
     Point base = new Point((817 - 510) * scale, (1348 - 510) * scale);
@@ -119,10 +120,10 @@ class WorkbenchTest extends InWindow {
             return true;
           });
     }
-    assertThat(desk.project().reference()).isEmpty();
+    assertThat(pictures()).isZero();
     assertThat(desk.derived().form()).isEmpty();
     robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
-    until(() -> desk.project().reference().isPresent());
+    until(() -> desk.history().undoable().isPresent());
     while (desk.history().redoable().isPresent()) {
       fx(
           () -> {
@@ -134,11 +135,15 @@ class WorkbenchTest extends InWindow {
     robot.push(KeyCode.CONTROL, KeyCode.S);
     until(() -> Files.exists(saved) && !desk.changedProperty().get());
     robot.push(KeyCode.CONTROL, KeyCode.N);
-    until(() -> desk.project().reference().isEmpty());
+    until(() -> pictures() == 0);
     robot.push(KeyCode.CONTROL, KeyCode.O);
-    until(() -> desk.project().reference().isPresent());
+    until(() -> pictures() == 1);
     settled();
     assertThat(figures()).isEqualTo(before);
+  }
+
+  private int pictures() {
+    return desk.project().size().references().size();
   }
 
   // == SINGLE TASKS
@@ -181,6 +186,7 @@ class WorkbenchTest extends InWindow {
   @Test
   void text_that_is_no_length_stays_and_says_why(FxRobot robot) {
     openDemo();
+    robot.clickOn("#card-wearer");
     type(robot, "#wearer-height", "5'13\"");
 
     TextField field = robot.lookup("#wearer-height").queryAs(TextField.class);
@@ -245,6 +251,7 @@ class WorkbenchTest extends InWindow {
   @Test
   void units_and_theme_switch_by_key_without_changing_a_value(FxRobot robot) {
     openDemo();
+    robot.clickOn("#card-wearer");
     double length = desk.derived().form().orElseThrow().length().value();
     fx(
         () -> {
@@ -281,7 +288,8 @@ class WorkbenchTest extends InWindow {
           return true;
         });
     until(() -> desk.noticeProperty().get().contains("note.png: not a picture"));
-    assertThat(desk.project().reference().orElseThrow().picture().name()).isEqualTo(Demo.PICTURE);
+    assertThat(desk.project().size().references().getFirst().picture().name())
+        .isEqualTo(Demo.PICTURE);
   }
 
   @Test

@@ -9,6 +9,7 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.temporal.TemporalAdjusters;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,29 +18,45 @@ import stoutblade.core.CoreChoice;
 import stoutblade.event.Event;
 import stoutblade.finish.Coats;
 import stoutblade.formats.Document;
+import stoutblade.formats.ModelFile;
 import stoutblade.formats.PictureFile;
 import stoutblade.journal.Journal;
 import stoutblade.layer.Layering;
 import stoutblade.part.Blade;
 import stoutblade.project.Project;
-import stoutblade.reference.KnownLength;
-import stoutblade.reference.Mark;
-import stoutblade.reference.Reference;
+import stoutblade.project.Size;
+import stoutblade.reference.Picture;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
-import stoutblade.shape.Point;
 import stoutblade.template.Paper;
-import stoutblade.wearer.Wearer;
 
 /**
  * The Osiermouth Lantern Walk: the Ferrywarden's Reedcutter, half built.
  *
- * <p>The picture was rendered by the studio module; the marks on it are where a person would click.
+ * <p>Pictures and models were made by the studio module; the marks are where a person would click.
  */
 public final class Demo {
 
   /** The picture of the Ferrywarden with the Reedcutter. */
   public static final String PICTURE = "ferrywarden.jpg";
+
+  /** The same seen from the side and above. */
+  public static final String ASLANT = "ferrywarden-aslant.jpg";
+
+  /** The same close by, with her legs out of the picture. */
+  public static final String CLOSE = "ferrywarden-close.jpg";
+
+  /** The pageant's figure sheet. */
+  public static final String SHEET = "figure-sheet.png";
+
+  /** A paper pattern of a smaller leaf, photographed on a marker sheet. */
+  public static final String PATTERN = "leaf-pattern.jpg";
+
+  /** The Reedcutter as a model, in metres. */
+  public static final String REEDCUTTER = "reedcutter.obj";
+
+  /** The Fog Bell as a model, in millimetres. */
+  public static final String FOG_BELL = "fog-bell.stl";
 
   private static final int WEEKS_AHEAD = 3;
 
@@ -73,24 +90,33 @@ public final class Demo {
    * @param now the time it is opened
    */
   public static Document open(LocalDateTime now) throws IOException {
-    PictureFile picture = picture();
-    return new Document(project(picture, now), Map.of())
-        .withPicture(picture.picture().digest(), picture.file());
+    Map<String, Picture> pictures = new LinkedHashMap<>();
+    Map<String, byte[]> files = new LinkedHashMap<>();
+    for (String name : List.of(PICTURE, ASLANT, CLOSE, SHEET)) {
+      byte[] file = bytes(name);
+      Picture picture = PictureFile.look(name, file);
+      pictures.put(name, picture);
+      files.put(picture.digest(), file);
+    }
+    ModelFile reedcutter = ModelFile.read(REEDCUTTER, bytes(REEDCUTTER), share -> {});
+    ModelFile bell = ModelFile.read(FOG_BELL, bytes(FOG_BELL), share -> {});
+    files.put(reedcutter.digest(), reedcutter.file());
+    files.put(bell.digest(), bell.file());
+    return new Document(project(DemoSize.of(pictures, reedcutter, bell), now), files);
   }
 
-  private static PictureFile picture() throws IOException {
-    try (InputStream in = Demo.class.getResourceAsStream(PICTURE)) {
-      return PictureFile.read(PICTURE, in.readAllBytes());
+  private static byte[] bytes(String name) throws IOException {
+    try (InputStream in = Demo.class.getResourceAsStream(name)) {
+      return in.readAllBytes();
     }
   }
 
-  private static Project project(PictureFile picture, LocalDateTime now) {
+  private static Project project(Size size, LocalDateTime now) {
     return new Project(
         "Reedcutter",
-        new Wearer("Ferrywarden", 1740),
+        size,
         new Event("Osiermouth Lantern Walk", eventTime(now), Event.USUAL_READY_BEFORE),
         FreeHours.EVENINGS_AND_WEEKENDS,
-        Optional.of(reference(picture)),
         new Blade("Reedcutter leaf", traced()),
         new Layering("eva-stiff", 10, 22, 4),
         Optional.of(new CoreChoice("carbon-tube-10", -320, 505, -20)),
@@ -115,15 +141,6 @@ public final class Demo {
     LocalDate saturday =
         now.toLocalDate().plusWeeks(WEEKS_AHEAD).with(TemporalAdjusters.next(DayOfWeek.SATURDAY));
     return saturday.atTime(LocalTime.of(17, 30));
-  }
-
-  private static Reference reference(PictureFile picture) {
-    return Reference.of(picture.picture())
-        .withFigureHeight(new Mark(new Point(519, 253), new Point(510, 1348)))
-        .withCheck(
-            new KnownLength("Crate", 600, new Mark(new Point(250, 970), new Point(248, 1342))))
-        .withWhole(new Mark(new Point(833, 1357), new Point(810, 150)))
-        .withCentreLine(new Mark(new Point(817, 510), new Point(810, 150)));
   }
 
   private static Journal journal(LocalDateTime now) {

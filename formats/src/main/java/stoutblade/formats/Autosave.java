@@ -23,9 +23,9 @@ import stoutblade.project.Project;
 /**
  * Keeps what is open on the disk after every edit, in a folder of its own for each running program.
  *
- * <p>Each write replaces {@code project.json} whole; pictures are written once, by digest. A
- * running program holds a lock on its folder; a folder that nobody holds and that has a project was
- * left by a program that did not end well, and is offered at the next start.
+ * <p>Each write replaces {@code project.json} whole; pictures and models are written once, by
+ * digest. A running program holds a lock on its folder; a folder that nobody holds and that has a
+ * project was left by a program that did not end well, and is offered at the next start.
  */
 public final class Autosave implements AutoCloseable {
 
@@ -55,12 +55,17 @@ public final class Autosave implements AutoCloseable {
 
   /** The folder of all autosaves on this machine: in the user's state folder. */
   public static Path usualHome() {
+    return stateHome().resolve("autosave");
+  }
+
+  /** The folder of what this program keeps about this machine. */
+  public static Path stateHome() {
     String stated = System.getenv("XDG_STATE_HOME");
     Path state =
         stated == null || stated.isBlank()
             ? Path.of(System.getProperty("user.home"), ".local", "state")
             : Path.of(stated);
-    return state.resolve("stoutblade").resolve("autosave");
+    return state.resolve("stoutblade");
   }
 
   /** Takes a new folder below the given one. */
@@ -80,9 +85,9 @@ public final class Autosave implements AutoCloseable {
   /** Writes what is open now; when it returns, the disk has it. */
   public synchronized void write(Document document, Optional<Path> origin) throws IOException {
     for (String digest : ProjectFile.digests(document.project())) {
-      Path picture = folder.resolve(digest);
-      if (!Files.exists(picture)) {
-        SafeWrite.write(picture, document.pictures().get(digest));
+      Path file = folder.resolve(digest);
+      if (!Files.exists(file)) {
+        SafeWrite.write(file, document.files().get(digest));
       }
     }
     ObjectNode from = Json.MAPPER.createObjectNode();
@@ -146,14 +151,14 @@ public final class Autosave implements AutoCloseable {
     try {
       Path json = folder.resolve(JSON_NAME);
       Project project = ProjectFile.parse("autosave", Files.readAllBytes(json));
-      Map<String, byte[]> pictures = new TreeMap<>();
+      Map<String, byte[]> files = new TreeMap<>();
       for (String digest : ProjectFile.digests(project)) {
-        pictures.put(digest, Files.readAllBytes(folder.resolve(digest)));
+        files.put(digest, Files.readAllBytes(folder.resolve(digest)));
       }
       return Optional.of(
           new Left(
               folder,
-              new Document(project, pictures),
+              new Document(project, files),
               origin(folder),
               Files.getLastModifiedTime(json).toInstant()));
     } catch (IOException e) {

@@ -1,6 +1,8 @@
 package stoutblade.formats;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
@@ -16,6 +18,7 @@ import stoutblade.layer.Foam;
 import stoutblade.stock.Catalogue;
 import stoutblade.stock.Glue;
 import stoutblade.stock.Pace;
+import stoutblade.stock.Thing;
 
 /**
  * The catalogue of materials: the one that ships with the application, with the user's own on top.
@@ -61,10 +64,24 @@ public final class CatalogueFile {
       throw new FormatException(String.valueOf(file.getFileName()), "larger than any catalogue");
     }
     try {
-      return merged(shipped, Json.MAPPER.readValue(Files.readAllBytes(file), Catalogue.class));
+      return merged(
+          shipped, Json.MAPPER.treeToValue(whole(Files.readAllBytes(file)), Catalogue.class));
     } catch (JsonProcessingException e) {
       throw Json.fault(String.valueOf(file.getFileName()), e);
     }
+  }
+
+  /** Lists that are not in the user's file are empty. */
+  private static JsonNode whole(byte[] file) throws IOException {
+    JsonNode tree = Json.MAPPER.readTree(file);
+    if (tree instanceof ObjectNode lists) {
+      for (String list : List.of("foams", "rods", "glues", "coatings", "paces", "things")) {
+        if (!lists.has(list)) {
+          lists.putArray(list);
+        }
+      }
+    }
+    return tree;
   }
 
   private static Catalogue merged(Catalogue below, Catalogue above) {
@@ -73,7 +90,8 @@ public final class CatalogueFile {
         merged(below.rods(), above.rods(), Rod::id),
         merged(below.glues(), above.glues(), Glue::id),
         merged(below.coatings(), above.coatings(), Coating::id),
-        merged(below.paces(), above.paces(), Pace::id));
+        merged(below.paces(), above.paces(), Pace::id),
+        merged(below.things(), above.things(), Thing::id));
   }
 
   private static <T> List<T> merged(List<T> below, List<T> above, Function<T, String> id) {

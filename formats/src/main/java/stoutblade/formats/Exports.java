@@ -14,6 +14,7 @@ import stoutblade.measure.Units;
 import stoutblade.project.Derived;
 import stoutblade.project.Finding;
 import stoutblade.project.Project;
+import stoutblade.template.Paper;
 import stoutblade.template.Template;
 import stoutblade.template.Tiling;
 
@@ -96,10 +97,41 @@ public final class Exports {
     return List.of(csv, calendar);
   }
 
+  /**
+   * Writes one template as PDF.
+   *
+   * @return the file
+   * @throws FormatException if it takes too many pages
+   */
+  public static Path writeTemplate(
+      Path folder, Template template, Paper paper, String project, String scale)
+      throws IOException {
+    if (Tiling.pages(template, paper) > Tiling.MOST_PAGES) {
+      throw new FormatException(
+          project,
+          "at this size it takes "
+              + Tiling.pages(template, paper)
+              + " pages of "
+              + paper.label()
+              + ", more than the "
+              + Tiling.MOST_PAGES
+              + " that are printed");
+    }
+    Path pdf =
+        folder.resolve(
+            fileName(project) + "-" + template.id() + "-" + fileName(paper.name()) + ".pdf");
+    TemplatePdf.write(pdf, template, Tiling.of(template, paper), project, scale);
+    return pdf;
+  }
+
   /** What the scale on a template is, in words. */
-  static String scale(Derived derived, Units units) {
+  public static String scale(Derived derived, Units units) {
+    double factor = derived.sizing().factor().value();
     return "Scale 1 : 1, for a wearer of "
-        + Display.length(derived.project().wearer().heightMm(), units);
+        + Display.length(derived.project().wearer().heightMm(), units)
+        + (Math.abs(factor - 1) < 5e-4
+            ? ""
+            : ", " + Display.decimal(factor, 3) + " of its own world's size");
   }
 
   private static FormatException nothing(Derived derived) {

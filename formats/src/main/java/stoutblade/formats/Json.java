@@ -15,6 +15,9 @@ import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import stoutblade.reference.Model;
+import stoutblade.reference.Ruler;
+import stoutblade.reference.School;
 
 /** JSON as this project reads and writes it: strict, limited in depth and size, dates as text. */
 final class Json {
@@ -31,7 +34,23 @@ final class Json {
   /** The mapper. */
   static final JsonMapper MAPPER = mapper();
 
+  /** The mapper for glTF: parts inside it may be long texts; the reader checks the rest. */
+  static final JsonMapper GEOMETRY = geometry();
+
   private Json() {}
+
+  private static JsonMapper geometry() {
+    StreamReadConstraints limits =
+        StreamReadConstraints.builder()
+            .maxNestingDepth(DEEPEST)
+            .maxStringLength(ModelFile.LARGEST_FILE)
+            .maxNumberLength(LONGEST_NUMBER)
+            .maxDocumentLength(ModelFile.LARGEST_FILE)
+            .build();
+    return JsonMapper.builder(JsonFactory.builder().streamReadConstraints(limits).build())
+        .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+        .build();
+  }
 
   private static JsonMapper mapper() {
     StreamReadConstraints limits =
@@ -44,6 +63,9 @@ final class Json {
     return JsonMapper.builder(JsonFactory.builder().streamReadConstraints(limits).build())
         .addModule(new Jdk8Module())
         .addModule(new JavaTimeModule())
+        .addMixIn(Ruler.By.class, Kinds.By.class)
+        .addMixIn(School.class, Kinds.OfSchool.class)
+        .addMixIn(Model.ModelRuler.class, Kinds.OfModelRuler.class)
         .disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
         .enable(SerializationFeature.INDENT_OUTPUT)
         .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)

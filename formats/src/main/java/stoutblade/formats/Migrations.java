@@ -6,7 +6,7 @@ import java.util.List;
 
 /**
  * Brings the JSON of older versions up to the one in use, step by step. A step is a small class of
- * its own with the words of its old format inside; version 1 is the first, so there is none yet.
+ * its own with the words of its old format inside.
  */
 final class Migrations {
 
@@ -20,7 +20,7 @@ final class Migrations {
     ObjectNode migrate(ObjectNode project);
   }
 
-  private static final List<Migration> STEPS = List.of();
+  private static final List<Migration> STEPS = List.of(new FromVersion1());
 
   private Migrations() {}
 

@@ -26,7 +26,7 @@ import javax.imageio.stream.ImageInputStream;
 import stoutblade.reference.Picture;
 
 /**
- * A reference picture: PNG or JPEG, turned upright by its EXIF orientation.
+ * A reference picture: PNG, JPEG, WebP or TIFF, turned upright by its EXIF orientation.
  *
  * @param picture digest, name and upright size
  * @param file the bytes of the file
@@ -41,12 +41,12 @@ public record PictureFile(Picture picture, byte[] file, BufferedImage image) {
   /** The most pixels of a picture. */
   public static final long MOST_PIXELS = 60_000_000;
 
-  private static final Set<String> KINDS = Set.of("png", "jpeg");
+  private static final Set<String> KINDS = Set.of("png", "jpeg", "webp", "tiff", "tif");
 
   /**
    * Reads a picture file.
    *
-   * @throws FormatException if it is not a PNG or JPEG picture of a size that is taken
+   * @throws FormatException if it is not a picture of a size that is taken
    */
   public static PictureFile read(Path file) throws IOException {
     String name = String.valueOf(file.getFileName());
@@ -62,7 +62,7 @@ public record PictureFile(Picture picture, byte[] file, BufferedImage image) {
   /**
    * Reads a picture from the bytes of its file.
    *
-   * @throws FormatException if they are not a PNG or JPEG picture of a size that is taken
+   * @throws FormatException if they are not a picture of a size that is taken
    */
   public static PictureFile read(String name, byte[] file) throws IOException {
     BufferedImage upright = upright(decode(name, file), orientation(file));
@@ -70,21 +70,41 @@ public record PictureFile(Picture picture, byte[] file, BufferedImage image) {
     return new PictureFile(picture, file, upright);
   }
 
+  /**
+   * What a picture is, without decoding its pixels.
+   *
+   * @throws FormatException if the bytes are not a picture of a size that is taken
+   */
+  public static Picture look(String name, byte[] file) throws IOException {
+    int[] size = reading(name, file, reader -> new int[] {reader.getWidth(0), reader.getHeight(0)});
+    boolean sideways = orientation(file) >= 5;
+    return new Picture(digest(file), name, size[sideways ? 1 : 0], size[sideways ? 0 : 1]);
+  }
+
   private static BufferedImage decode(String name, byte[] file) throws IOException {
+    return reading(name, file, reader -> whole(name, reader));
+  }
+
+  /** What is done with a reader that is set on a file of a kind and size that is taken. */
+  private interface Reading<T> {
+    T of(ImageReader reader) throws IOException;
+  }
+
+  private static <T> T reading(String name, byte[] file, Reading<T> reading) throws IOException {
     try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
       Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
       if (!readers.hasNext()) {
-        throw new FormatException(name, "not a picture: PNG or JPEG was expected");
+        throw new FormatException(name, "not a picture: PNG, JPEG, WebP or TIFF was expected");
       }
       ImageReader reader = readers.next();
       try {
         String kind = reader.getFormatName().toLowerCase(Locale.ROOT);
         if (!KINDS.contains(kind)) {
-          throw new FormatException(name, "PNG or JPEG was expected; found " + kind);
+          throw new FormatException(name, "PNG, JPEG, WebP or TIFF was expected; found " + kind);
         }
         reader.setInput(in, true, true);
         checkSize(name, reader.getWidth(0), reader.getHeight(0));
-        return whole(name, reader);
+        return reading.of(reader);
       } finally {
         reader.dispose();
       }

@@ -14,18 +14,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import stoutblade.project.Project;
+import stoutblade.reference.Model;
 import stoutblade.reference.Picture;
 import stoutblade.reference.Reference;
 
 /**
- * The project file: a zip with {@code project.json} and the pictures, as {@code docs/format.md}
- * describes.
+ * The project file: a zip with {@code project.json}, the pictures and the models, as {@code
+ * docs/format.md} describes.
  */
 public final class ProjectFile {
 
@@ -36,7 +38,7 @@ public final class ProjectFile {
   static final String FORMAT = "stout-blade-project";
 
   /** The version that is written. */
-  static final int VERSION = 1;
+  static final int VERSION = 2;
 
   /** The most bytes of JSON. */
   static final int LARGEST_JSON = 8 * 1024 * 1024;
@@ -44,7 +46,7 @@ public final class ProjectFile {
   private static final long LARGEST_FILE = 512L * 1024 * 1024;
   private static final int MOST_ENTRIES = 64;
   private static final String JSON_NAME = "project.json";
-  private static final Pattern PICTURE_NAME = Pattern.compile("pictures/([0-9a-f]{64})");
+  private static final Pattern FILE_NAME = Pattern.compile("(pictures|models)/([0-9a-f]{64})");
 
   private ProjectFile() {}
 
@@ -97,24 +99,27 @@ public final class ProjectFile {
       zip.putNextEntry(new ZipEntry(JSON_NAME));
       zip.write(json(document.project()));
       zip.closeEntry();
-      for (String digest : digests(document.project())) {
-        store(zip, "pictures/" + digest, picture(file, document, digest));
+      for (String digest : pictures(document.project())) {
+        store(zip, "pictures/" + digest, file(file, document, digest));
+      }
+      for (String digest : models(document.project())) {
+        store(zip, "models/" + digest, file(file, document, digest));
       }
     }
     SafeWrite.write(file, bytes.toByteArray());
   }
 
-  private static byte[] picture(Path file, Document document, String digest)
-      throws FormatException {
-    byte[] picture = document.pictures().get(digest);
-    if (picture == null) {
+  private static byte[] file(Path to, Document document, String digest) throws FormatException {
+    byte[] bytes = document.files().get(digest);
+    if (bytes == null) {
       throw new FormatException(
-          String.valueOf(file.getFileName()), "not written: a picture of the project is missing");
+          String.valueOf(to.getFileName()),
+          "not written: a picture or model of the project is missing");
     }
-    return picture;
+    return bytes;
   }
 
-  /** Pictures are compressed already: they are stored as they are. */
+  /** Pictures are compressed already, and models are seldom large: stored as they are. */
   private static void store(ZipOutputStream zip, String name, byte[] bytes) throws IOException {
     CRC32 crc = new CRC32();
     crc.update(bytes);
@@ -127,9 +132,21 @@ public final class ProjectFile {
     zip.closeEntry();
   }
 
-  /** The digests of the pictures that a project refers to. */
+  /** The digests of the files that a project refers to. */
   static List<String> digests(Project project) {
-    return project.reference().map(Reference::picture).map(Picture::digest).stream().toList();
+    return Stream.concat(pictures(project).stream(), models(project).stream()).toList();
+  }
+
+  private static List<String> pictures(Project project) {
+    return project.size().references().stream()
+        .map(Reference::picture)
+        .map(Picture::digest)
+        .distinct()
+        .toList();
+  }
+
+  private static List<String> models(Project project) {
+    return project.size().models().stream().map(Model::digest).distinct().toList();
   }
 
   /** The reading of one file. */
@@ -142,34 +159,36 @@ public final class ProjectFile {
             name, "at most " + MOST_ENTRIES + " entries are expected; found " + entries.size());
       }
       byte[] json = null;
-      Map<String, byte[]> pictures = new TreeMap<>();
+      Map<String, byte[]> files = new TreeMap<>();
       for (ZipEntry entry : entries) {
-        var picture = PICTURE_NAME.matcher(entry.getName());
+        var file = FILE_NAME.matcher(entry.getName());
         if (entry.getName().equals(JSON_NAME)) {
           json = bytes(entry, LARGEST_JSON);
-        } else if (picture.matches()) {
-          pictures.put(picture.group(1), checked(entry, picture.group(1)));
+        } else if (file.matches()) {
+          boolean picture = file.group(1).equals("pictures");
+          int most = picture ? PictureFile.LARGEST_FILE : ModelFile.LARGEST_FILE;
+          files.put(file.group(2), checked(entry, file.group(2), most));
         } else {
           throw new FormatException(
               name,
               "an entry '"
                   + shortened(entry.getName())
                   + "' does not belong in a project; expected"
-                  + " project.json and pictures/ only");
+                  + " project.json, pictures/ and models/ only");
         }
       }
       if (json == null) {
         throw new FormatException(name, "no project.json inside: this is not a project file");
       }
-      return whole(parse(name, json), pictures);
+      return whole(parse(name, json), files);
     }
 
     private static String shortened(String text) {
       return text.length() > 80 ? text.substring(0, 80) + "…" : text;
     }
 
-    private byte[] checked(ZipEntry entry, String digest) throws IOException {
-      byte[] bytes = bytes(entry, PictureFile.LARGEST_FILE);
+    private byte[] checked(ZipEntry entry, String digest, int most) throws IOException {
+      byte[] bytes = bytes(entry, most);
       if (!PictureFile.digest(bytes).equals(digest)) {
         throw new FormatException(name, entry.getName() + " is damaged: its digest differs");
       }
@@ -187,13 +206,14 @@ public final class ProjectFile {
       }
     }
 
-    private Document whole(Project project, Map<String, byte[]> pictures) throws FormatException {
+    private Document whole(Project project, Map<String, byte[]> files) throws FormatException {
       List<String> missing = new ArrayList<>(digests(project));
-      missing.removeAll(pictures.keySet());
+      missing.removeAll(files.keySet());
       if (!missing.isEmpty()) {
-        throw new FormatException(name, "the picture " + missing.getFirst() + " is missing");
+        throw new FormatException(
+            name, "the picture or model " + missing.getFirst() + " is missing");
       }
-      return new Document(project, pictures);
+      return new Document(project, files);
     }
   }
 }

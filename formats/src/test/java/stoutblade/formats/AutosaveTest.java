@@ -33,7 +33,7 @@ class AutosaveTest {
 
     assertThat(left).hasSize(1);
     assertThat(left.getFirst().document().project()).isEqualTo(FormatSamples.demo().project());
-    assertThat(left.getFirst().document().pictures()).hasSize(1);
+    assertThat(left.getFirst().document().files()).hasSize(6);
     assertThat(left.getFirst().origin()).contains(origin);
     Autosave.discard(left.getFirst().folder());
     assertThat(Autosave.left(home)).isEmpty();

@@ -12,10 +12,16 @@ final class FormatSamples {
 
   static final LocalDateTime NOW = LocalDateTime.of(2031, 3, 3, 12, 0);
 
+  private static Document demo;
+
   private FormatSamples() {}
 
-  static Document demo() throws IOException {
-    return Demo.open(NOW);
+  /** Read once: it does not change, and its pictures take a while. */
+  static synchronized Document demo() throws IOException {
+    if (demo == null) {
+      demo = Demo.open(NOW);
+    }
+    return demo;
   }
 
   static Derived derived() throws IOException {

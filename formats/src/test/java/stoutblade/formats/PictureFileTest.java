@@ -9,6 +9,8 @@ import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
 import java.util.zip.CRC32;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
@@ -97,9 +99,46 @@ class PictureFileTest {
   void a_picture_that_is_not_one_is_refused() {
     assertThatThrownBy(() -> PictureFile.read("note.png", "hello".getBytes(StandardCharsets.UTF_8)))
         .isInstanceOf(FormatException.class)
-        .hasMessage("note.png: not a picture: PNG or JPEG was expected");
+        .hasMessage("note.png: not a picture: PNG, JPEG, WebP or TIFF was expected");
     assertThatThrownBy(() -> PictureFile.read("empty.png", new byte[0]))
         .hasMessageContaining("not a picture");
+  }
+
+  @Test
+  void webp_and_tiff_are_read_as_well() throws IOException {
+    byte[] webp;
+    try (var in = getClass().getResourceAsStream("quarter.webp")) {
+      webp = in.readAllBytes();
+    }
+    for (byte[] file : List.of(webp, encoded("tiff"))) {
+      PictureFile read = PictureFile.read("quarter", file);
+      assertThat(read.picture().widthPx()).isEqualTo(40);
+      assertThat(read.picture().heightPx()).isEqualTo(20);
+      assertThat(read.image().getRGB(5, 5)).isEqualTo(RED);
+      assertThat(read.image().getRGB(30, 15)).isEqualTo(GREEN);
+    }
+  }
+
+  /** Whatever is wrong with it: a picture of the stated size, or a message; nothing else. */
+  @ParameterizedTest
+  @CsvSource({"png", "jpg", "tiff", "webp"})
+  void random_damage_ends_in_a_picture_or_a_message(String kind) throws IOException {
+    byte[] whole;
+    try (var in = getClass().getResourceAsStream("quarter.webp")) {
+      whole = kind.equals("webp") ? in.readAllBytes() : encoded(kind);
+    }
+    Random random = new Random(4);
+    for (int i = 0; i < 300; i++) {
+      byte[] bytes = Arrays.copyOf(whole, i % 3 == 0 ? random.nextInt(whole.length) : whole.length);
+      for (int hit = 0; hit < 1 + i % 7 && bytes.length > 0; hit++) {
+        bytes[random.nextInt(bytes.length)] = (byte) random.nextInt();
+      }
+      try {
+        assertThat(PictureFile.read("x." + kind, bytes).picture().widthPx()).isPositive();
+      } catch (FormatException e) {
+        assertThat(e.getMessage()).startsWith("x." + kind + ": ");
+      }
+    }
   }
 
   @Test
@@ -107,7 +146,7 @@ class PictureFileTest {
     byte[] gif = encoded("gif");
 
     assertThatThrownBy(() -> PictureFile.read("a.png", gif))
-        .hasMessage("a.png: PNG or JPEG was expected; found gif");
+        .hasMessage("a.png: PNG, JPEG, WebP or TIFF was expected; found gif");
   }
 
   /** A header that promises 40 000 × 40 000 pixels: 4.8 GB if it were believed. */
@@ -128,7 +167,7 @@ class PictureFileTest {
   @ParameterizedTest
   @CsvSource({"0.02", "0.3", "0.6", "0.99"})
   void a_jpeg_that_ends_early_is_refused(double share) throws IOException {
-    byte[] whole = FormatSamples.demo().pictures().values().iterator().next();
+    byte[] whole = FormatSamples.demo().files().values().iterator().next();
     byte[] cut = Arrays.copyOf(whole, (int) (whole.length * share));
 
     assertThatThrownBy(() -> PictureFile.read("cut.jpg", cut))

@@ -23,6 +23,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import stoutblade.project.Project;
+import stoutblade.reference.Reference;
+import stoutblade.reference.Ruler;
+import stoutblade.shape.Point;
+import stoutblade.wearer.Wearer;
 
 class ProjectFileTest {
 
@@ -54,9 +59,9 @@ class ProjectFileTest {
     Document read = ProjectFile.read(file);
 
     assertThat(read.project()).isEqualTo(demo.project());
-    assertThat(read.pictures().keySet()).isEqualTo(demo.pictures().keySet());
-    for (String digest : read.pictures().keySet()) {
-      assertThat(read.pictures().get(digest)).isEqualTo(demo.pictures().get(digest));
+    assertThat(read.files().keySet()).isEqualTo(demo.files().keySet());
+    for (String digest : read.files().keySet()) {
+      assertThat(read.files().get(digest)).isEqualTo(demo.files().get(digest));
     }
     assertThat(folder.toFile().list()).containsExactly("demo.stout");
   }
@@ -82,7 +87,7 @@ class ProjectFileTest {
     JsonNode project = Json.MAPPER.readTree(json());
 
     assertThat(checked.validate(project)).isEmpty();
-    ((ObjectNode) project.path("project").path("wearer")).put("heightMm", "tall");
+    ((ObjectNode) project.path("project").at("/size/wearers/kept/0")).put("heightMm", "tall");
     assertThat(checked.validate(project)).isNotEmpty();
   }
 
@@ -115,11 +120,11 @@ class ProjectFileTest {
   void a_damaged_picture_is_noticed() throws IOException {
     Path file = folder.resolve("demo.stout");
     Document demo = FormatSamples.demo();
-    String digest = demo.pictures().keySet().iterator().next();
-    byte[] bytes = demo.pictures().get(digest).clone();
+    String digest = demo.files().keySet().iterator().next();
+    byte[] bytes = demo.files().get(digest).clone();
     bytes[bytes.length / 2] ^= 1;
 
-    ProjectFile.write(file, new Document(demo.project(), Map.of(digest, bytes)));
+    ProjectFile.write(file, demo.withFile(digest, bytes));
 
     assertThatThrownBy(() -> ProjectFile.read(file)).hasMessageContaining("is damaged");
   }
@@ -164,7 +169,7 @@ class ProjectFileTest {
 
     assertThatThrownBy(() -> ProjectFile.read(file))
         .isInstanceOf(FormatException.class)
-        .hasMessageContaining("made.stout: at wearer: A wearer's height lies between")
+        .hasMessageContaining("made.stout: at size.wearers.kept[0]: A wearer's height lies between")
         .hasMessageContaining("1700 cm");
   }
 
@@ -173,8 +178,8 @@ class ProjectFileTest {
       delimiter = '|',
       quoteCharacter = '`',
       value = {
-        "\"version\" : 1        | \"version\" : 2      | written by a newer Stout Blade",
-        "\"version\" : 1        | \"version\" : \"x\"  | 'version' is a whole number from 1",
+        "\"version\" : 2        | \"version\" : 3      | written by a newer Stout Blade",
+        "\"version\" : 2        | \"version\" : \"x\"  | 'version' is a whole number from 1",
         "stout-blade-project    | other                | not a project",
         "\"project\" :          | \"projekt\" :        | 'project' is missing",
         "\"heightMm\" : 1740.0  | \"height\" : 1740.0  | height",
@@ -198,12 +203,34 @@ class ProjectFileTest {
     assertThatThrownBy(() -> ProjectFile.read(empty)).isInstanceOf(FormatException.class);
     Path noPicture = zip(Map.of("project.json", json()));
     assertThatThrownBy(() -> ProjectFile.read(noPicture))
-        .hasMessageContaining("the picture")
+        .hasMessageContaining("the picture or model")
         .hasMessageContaining("is missing");
     Document bare = new Document(FormatSamples.demo().project(), Map.of());
     assertThatThrownBy(() -> ProjectFile.write(folder.resolve("x.stout"), bare))
-        .hasMessageContaining("a picture of the project is missing");
+        .hasMessageContaining("a picture or model of the project is missing");
     assertThat(Files.exists(folder.resolve("x.stout"))).isFalse();
+  }
+
+  /** Written by the program as it was when version 1 was the newest. */
+  @Test
+  void a_project_of_version_1_is_read_with_all_that_was_decided() throws IOException {
+    byte[] old;
+    try (var in = getClass().getResourceAsStream("project-version-1.json")) {
+      old = in.readAllBytes();
+    }
+
+    Project project = ProjectFile.parse("old.stout", old);
+
+    assertThat(project.wearer()).isEqualTo(new Wearer("Ferrywarden", 1740));
+    Reference picture = project.size().references().getFirst();
+    assertThat(picture.ruler("r1").orElseThrow().by())
+        .isEqualTo(new Ruler.FigureHeight(List.of(new Point(519, 253), new Point(510, 1348))));
+    assertThat(picture.ruler("r2").orElseThrow().name()).isEqualTo("Crate");
+    assertThat(picture.ruler("r2").orElseThrow().trusted()).isFalse();
+    assertThat(picture.whole())
+        .isEqualTo(FormatSamples.demo().project().size().references().getFirst().whole());
+    assertThat(project.blade()).isEqualTo(FormatSamples.demo().project().blade());
+    assertThat(ProjectFile.parse("new.stout", ProjectFile.json(project))).isEqualTo(project);
   }
 
   @Test

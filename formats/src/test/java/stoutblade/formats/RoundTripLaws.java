@@ -3,6 +3,7 @@ package stoutblade.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.util.Optional;
 import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -12,7 +13,11 @@ import stoutblade.measure.Units;
 import stoutblade.project.Edit;
 import stoutblade.project.Edits;
 import stoutblade.project.Project;
+import stoutblade.project.SizeEdits;
+import stoutblade.reference.Ruler;
+import stoutblade.reference.School;
 import stoutblade.shape.Node;
+import stoutblade.wearer.Bearer;
 import stoutblade.wearer.Wearer;
 
 class RoundTripLaws {
@@ -35,20 +40,37 @@ class RoundTripLaws {
   }
 
   private static Edit edit(Random random) {
-    return switch (random.nextInt(8)) {
+    return switch (random.nextInt(13)) {
       case 0 -> Edits.bevel(random.nextDouble() * 60 - 5);
       case 1 ->
-          Edits.wearer(
+          SizeEdits.addWearer(
               new Wearer("W" + (char) random.nextInt(32, 9000), 1000 + random.nextDouble() * 1000));
       case 2 -> Edits.withoutCore();
       case 3 -> Edits.coreEnd(random.nextDouble() * 700 - 100);
       case 4 -> Edits.addNode(1, Node.curve(random.nextDouble() * 90, random.nextDouble() * 500));
       case 5 -> Edits.coats("gold", random.nextInt(30));
       case 6 -> Edits.onShelf("gold", random.nextGaussian() * 1e5);
+      case 7 ->
+          SizeEdits.bearer(
+              random.nextBoolean()
+                  ? Optional.empty()
+                  : Optional.of(new Bearer("B", 900 + random.nextDouble() * 900)));
+      case 8 -> new Edit("School", draft -> SizeEdits.school(school(random), draft).applyTo(draft));
+      case 9 ->
+          SizeEdits.ruler(
+              "p1", Ruler.of("r" + (1 + random.nextInt(5)), "Ruler", SizeSamples.by(random)));
+      case 10 -> SizeEdits.measure("p1", SizeSamples.measure(random));
+      case 11 -> SizeEdits.addModel(SizeSamples.model(random));
       default ->
           Edits.startClock(
               "step" + random.nextInt(3), java.time.Instant.ofEpochSecond(random.nextInt()));
     };
+  }
+
+  private static School school(Random random) {
+    return random.nextBoolean()
+        ? new School.Blend(random.nextDouble())
+        : new School.Target(100 + 3000 * random.nextDouble());
   }
 
   /** Whatever is typed: a length, or a message; nothing else is ever thrown. */

@@ -52,7 +52,10 @@ public final class Display {
    * show as nothing.
    */
   public static String showWithRange(double value, double half, Quantity quantity, Units units) {
-    String shown = show(value, quantity, units);
+    String shown =
+        quantity == Quantity.LENGTH && units.metric()
+            ? metric(value, value, half)
+            : show(value, quantity, units);
     String range = range(value, half, quantity, units);
     if (half == 0
         || range.startsWith("0 ")
@@ -73,7 +76,7 @@ public final class Display {
         if (!units.metric()) {
           yield decimal(half / Units.MM_PER_INCH, 2) + "\"";
         }
-        yield Math.abs(value) < 99.95 ? decimal(half, 1) + " mm" : decimal(half / 10, 2) + " cm";
+        yield metric(half, value, half);
       }
       case MM_PER_PIXEL ->
           units.metric()
@@ -85,6 +88,18 @@ public final class Display {
               : area(half, units);
       default -> show(half, quantity, units);
     };
+  }
+
+  /** A length beside its range, in the unit of a value and to two figures of the range. */
+  private static String metric(double mm, double value, double half) {
+    boolean small = Math.abs(value) < 99.95;
+    double shownHalf = small ? half : half / 10;
+    int finest = small ? 1 : 2;
+    int places =
+        shownHalf <= 0
+            ? finest
+            : Math.clamp(1 - (int) Math.floor(Math.log10(shownHalf) + 1e-9), 0, finest);
+    return small ? decimal(mm, places) + " mm" : decimal(mm / 10, places) + " cm";
   }
 
   /**

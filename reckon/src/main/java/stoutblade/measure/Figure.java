@@ -81,6 +81,11 @@ public record Figure(
     return new Figure(id, label, value, quantity, words, List.of(inputs), source, doubt);
   }
 
+  /** The same figure with more doubt. */
+  public Figure also(Doubt more) {
+    return new Figure(id, label, value, quantity, formula, inputs, source, doubt.plus(more));
+  }
+
   private static double slope(String formula, List<Figure> from, Figure varied) {
     double step = Math.max(Math.abs(varied.value) * 1e-6, varied.doubt.std() * 1e-3);
     return (shifted(formula, from, varied, step) - shifted(formula, from, varied, -step))

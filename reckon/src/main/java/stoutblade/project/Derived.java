@@ -8,12 +8,13 @@ import java.util.Optional;
 import stoutblade.build.Plan;
 import stoutblade.core.CoreReckoning;
 import stoutblade.finish.CoatReckoning;
+import stoutblade.fit.Fitting;
 import stoutblade.journal.Comparison;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Figure;
 import stoutblade.part.BladeForm;
 import stoutblade.reference.Placement;
-import stoutblade.reference.Scale;
+import stoutblade.reference.Sizing;
 import stoutblade.stock.Shopping;
 import stoutblade.template.Template;
 import stoutblade.template.Tiling;
@@ -22,8 +23,9 @@ import stoutblade.template.Tiling;
  * Everything computed from a project. What cannot be computed yet is empty; the findings say why.
  *
  * @param project what it was computed from
- * @param scale the scale of the reference picture
+ * @param sizing the scale of each picture and model, and the size of the prop
  * @param placement how the blade's frame lies on the picture
+ * @param fit the prop with its wearer
  * @param form the form of the blade
  * @param layers its layers
  * @param core its core
@@ -38,8 +40,9 @@ import stoutblade.template.Tiling;
  */
 public record Derived(
     Project project,
-    Optional<Scale> scale,
+    Sizing sizing,
     Optional<Placement> placement,
+    Optional<Fitting> fit,
     Optional<BladeForm> form,
     Optional<Layers> layers,
     Optional<CoreReckoning> core,
@@ -52,12 +55,29 @@ public record Derived(
     List<Figure> bodyFigures,
     List<Finding> findings) {
 
-  /** The figures of each station, in the order in which they are shown. */
+  /** The figures of the wearer with the prop. */
+  public List<Figure> wearerFigures() {
+    List<Figure> all = new ArrayList<>(sizing.people());
+    fit.ifPresent(it -> all.addAll(it.figures()));
+    all.addAll(bodyFigures);
+    return all;
+  }
+
+  /** The figures that are shown with the wearer, picture or model that is looked at. */
+  private List<Figure> lookedAt() {
+    List<Figure> all = new ArrayList<>(wearerFigures());
+    sizing.pictures().values().forEach(it -> all.addAll(it.figures()));
+    sizing.models().values().forEach(it -> all.addAll(it.figures()));
+    return all;
+  }
+
+  /** All figures of each station, in the order in which they are shown. */
   public Map<Station, List<Figure>> figures() {
     Map<Station, List<Figure>> all = new LinkedHashMap<>();
     for (Station station : Station.values()) {
-      all.put(station, figuresOf(station));
+      all.put(station, new ArrayList<>(figuresOf(station)));
     }
+    all.get(Station.SIZE).addAll(lookedAt());
     return all;
   }
 
@@ -66,8 +86,7 @@ public record Derived(
     List<Figure> figures = new ArrayList<>();
     switch (station) {
       case SIZE -> {
-        scale.ifPresent(it -> figures.addAll(it.figures()));
-        figures.addAll(bodyFigures);
+        figures.addAll(sizing.figures());
       }
       case DRAFT -> form.ifPresent(it -> figures.addAll(it.figures()));
       case LAYERS -> layers.ifPresent(it -> figures.addAll(it.figures()));

@@ -14,29 +14,19 @@ import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
 import stoutblade.layer.Layering;
 import stoutblade.part.Blade;
-import stoutblade.reference.KnownLength;
-import stoutblade.reference.Mark;
-import stoutblade.reference.Reference;
-import stoutblade.reference.Scale;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
 import stoutblade.template.Paper;
-import stoutblade.wearer.Wearer;
 
-/**
- * The edits.
- *
- * <p>One scale holds for the whole prop: where an edit changes the size of a pixel, what was traced
- * on the picture is enlarged by the same factor, and the core's places with it.
- */
+/** The edits of all stations but Size, whose edits are {@link SizeEdits}. */
 public final class Edits {
 
   private static final int WIDTH_ROUNDS = 4;
 
   private Edits() {}
 
-  // == SIZE
+  // == NAMES
 
   public static Edit name(String name) {
     return new Edit("Name the prop", project -> project.withName(name.strip()));
@@ -46,75 +36,6 @@ public final class Edits {
     return new Edit(
         "Name the blade",
         project -> project.withBlade(new Blade(name.strip(), project.blade().half())));
-  }
-
-  /** States the wearer; a change of height changes the scale of the whole prop. */
-  public static Edit wearer(Wearer wearer) {
-    return new Edit("Wearer's height", project -> rescaled(project, project.withWearer(wearer)));
-  }
-
-  /** Lays a picture under the prop, with nothing marked on it. */
-  public static Edit picture(Reference reference) {
-    return new Edit("Open a picture", project -> project.withReference(reference));
-  }
-
-  /** Marks the figure from head to heel. */
-  public static Edit figureHeight(Mark mark) {
-    return onPicture("Mark the figure's height", it -> it.withFigureHeight(mark));
-  }
-
-  /** Marks a thing of known length. */
-  public static Edit check(KnownLength known) {
-    return onPicture("Measure twice", it -> it.withCheck(known));
-  }
-
-  public static Edit withoutCheck() {
-    return onPicture("Drop the second measure", Reference::withoutCheck);
-  }
-
-  /** Marks the whole prop from butt to tip. */
-  public static Edit whole(Mark mark) {
-    return onPicture("Mark the whole prop", it -> it.withWhole(mark));
-  }
-
-  /** Marks the blade's centre line from base to tip. */
-  public static Edit centreLine(Mark mark) {
-    return onPicture("Mark the centre line", it -> it.withCentreLine(mark));
-  }
-
-  public static Edit markingPrecision(double px) {
-    return onPicture("Marking precision", it -> it.withMarkingPx(px));
-  }
-
-  private static Edit onPicture(String name, UnaryOperator<Reference> change) {
-    return new Edit(
-        name,
-        project -> {
-          Reference reference =
-              project
-                  .reference()
-                  .orElseThrow(() -> new IllegalArgumentException("Open a picture first"));
-          return rescaled(project, project.withReference(change.apply(reference)));
-        });
-  }
-
-  private static Project rescaled(Project before, Project after) {
-    Optional<Double> old = mmPerPixel(before);
-    Optional<Double> changed = mmPerPixel(after);
-    if (old.isEmpty() || changed.isEmpty() || old.equals(changed)) {
-      return after;
-    }
-    double factor = changed.get() / old.get();
-    return after
-        .withBlade(after.blade().with(after.blade().half().times(factor)))
-        .withCore(after.core().map(core -> core.times(factor)));
-  }
-
-  private static Optional<Double> mmPerPixel(Project project) {
-    return project
-        .reference()
-        .flatMap(reference -> Scale.of(reference, project.wearer()))
-        .map(scale -> scale.mmPerPixel().value());
   }
 
   // == DRAFT

@@ -15,8 +15,6 @@ import stoutblade.measure.Units;
 import stoutblade.part.Blade;
 import stoutblade.part.BladeForm;
 import stoutblade.project.Finding.Severity;
-import stoutblade.reference.Reference;
-import stoutblade.reference.Scale;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Point;
 import stoutblade.stock.Catalogue;
@@ -42,7 +40,7 @@ final class Findings {
   }
 
   List<Finding> all() {
-    size();
+    found.addAll(new SizeFindings(derived, units).all());
     draft();
     derived.layers().ifPresentOrElse(this::layers, this::noLayers);
     derived.core().ifPresent(this::core);
@@ -52,69 +50,6 @@ final class Findings {
     unfoundCoatings();
     derived.coats().forEach(this::coats);
     return List.copyOf(found);
-  }
-
-  // == SIZE
-
-  private void size() {
-    Optional<Reference> reference = project.reference();
-    if (reference.isEmpty()) {
-      if (!project.blade().half().drawn()) {
-        next(
-            Station.SIZE,
-            "open",
-            "Open a picture of the prop",
-            "Somebody holding it, head to heel in the picture, is best. Without one the blade is"
-                + " drawn by numbers in Draft.");
-      }
-      return;
-    }
-    if (derived.scale().isEmpty()) {
-      next(
-          Station.SIZE,
-          "height",
-          "Mark the figure from head to heel",
-          "The wearer's height and this mark give the size of everything on the picture.");
-      return;
-    }
-    Scale scale = derived.scale().orElseThrow();
-    if (reference.get().centreLine().isEmpty()) {
-      next(
-          Station.SIZE,
-          "centre-line",
-          "Mark the blade's centre line",
-          "From the middle of its base to its tip: the outline is traced about it.");
-    }
-    scale
-        .check()
-        .filter(Scale.Check::disagrees)
-        .ifPresent(check -> disagreement(reference.get(), check));
-  }
-
-  private void disagreement(Reference reference, Scale.Check check) {
-    Point middle =
-        reference
-            .check()
-            .orElseThrow()
-            .mark()
-            .from()
-            .towards(reference.check().orElseThrow().mark().to(), 0.5);
-    add(
-        "size.check",
-        Station.SIZE,
-        new Place.OnPicture(middle),
-        Severity.WARNING,
-        "The second length disagrees",
-        check.measured().label()
-            + " comes to "
-            + show(check.measured().value())
-            + ", "
-            + show(Math.abs(check.difference().value()))
-            + " off; marking explains only "
-            + show(check.expected().value())
-            + ". The thing may be nearer the lens than the figure, the figure may not stand"
-            + " straight, or a mark is off.",
-        List.of(Edits.withoutCheck()));
   }
 
   // == DRAFT

@@ -5,8 +5,16 @@ import stoutblade.shape.Point;
 /** What a finding is about. */
 public sealed interface Place {
 
-  /** A place on the reference picture, in pixels. */
-  record OnPicture(Point px) implements Place {}
+  /**
+   * A place on a picture.
+   *
+   * @param pictureId which picture
+   * @param px where on it, in pixels
+   */
+  record OnPicture(String pictureId, Point px) implements Place {}
+
+  /** The prop with its wearer. */
+  record OnFit() implements Place {}
 
   /** A place on the blade's face, in mm. */
   record OnBlade(Point mm) implements Place {}

@@ -11,7 +11,6 @@ import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
 import stoutblade.layer.Layering;
 import stoutblade.part.Blade;
-import stoutblade.reference.Reference;
 import stoutblade.template.Paper;
 import stoutblade.wearer.Wearer;
 
@@ -19,10 +18,9 @@ import stoutblade.wearer.Wearer;
  * Everything the user decided, as one immutable tree.
  *
  * @param name what the prop is called
- * @param wearer who carries it
+ * @param size what is decided about its size
  * @param event what it is made for
  * @param freeHours when the maker can work
- * @param reference the reference picture, if there is one
  * @param blade the blade as drafted
  * @param layering its layers
  * @param core its core; empty for none
@@ -33,10 +31,9 @@ import stoutblade.wearer.Wearer;
  */
 public record Project(
     String name,
-    Wearer wearer,
+    Size size,
     Event event,
     FreeHours freeHours,
-    Optional<Reference> reference,
     Blade blade,
     Layering layering,
     Optional<CoreChoice> core,
@@ -83,85 +80,63 @@ public record Project(
     }
   }
 
-  public Project withName(String changed) {
-    return new Project(
-        changed, wearer, event, freeHours, reference, blade, layering, core, coats, shelf, paper,
-        journal);
+  /** Who carries the prop. */
+  public Wearer wearer() {
+    return size.wearers().wearer();
   }
 
-  public Project withWearer(Wearer changed) {
+  public Project withName(String changed) {
     return new Project(
-        name, changed, event, freeHours, reference, blade, layering, core, coats, shelf, paper,
-        journal);
+        changed, size, event, freeHours, blade, layering, core, coats, shelf, paper, journal);
+  }
+
+  public Project withSize(Size changed) {
+    return new Project(
+        name, changed, event, freeHours, blade, layering, core, coats, shelf, paper, journal);
   }
 
   public Project withEvent(Event changed) {
     return new Project(
-        name, wearer, changed, freeHours, reference, blade, layering, core, coats, shelf, paper,
-        journal);
+        name, size, changed, freeHours, blade, layering, core, coats, shelf, paper, journal);
   }
 
   public Project withFreeHours(FreeHours changed) {
     return new Project(
-        name, wearer, event, changed, reference, blade, layering, core, coats, shelf, paper,
-        journal);
-  }
-
-  public Project withReference(Reference changed) {
-    return new Project(
-        name,
-        wearer,
-        event,
-        freeHours,
-        Optional.of(changed),
-        blade,
-        layering,
-        core,
-        coats,
-        shelf,
-        paper,
-        journal);
+        name, size, event, changed, blade, layering, core, coats, shelf, paper, journal);
   }
 
   public Project withBlade(Blade changed) {
     return new Project(
-        name, wearer, event, freeHours, reference, changed, layering, core, coats, shelf, paper,
-        journal);
+        name, size, event, freeHours, changed, layering, core, coats, shelf, paper, journal);
   }
 
   public Project withLayering(Layering changed) {
     return new Project(
-        name, wearer, event, freeHours, reference, blade, changed, core, coats, shelf, paper,
-        journal);
+        name, size, event, freeHours, blade, changed, core, coats, shelf, paper, journal);
   }
 
   public Project withCore(Optional<CoreChoice> changed) {
     return new Project(
-        name, wearer, event, freeHours, reference, blade, layering, changed, coats, shelf, paper,
-        journal);
+        name, size, event, freeHours, blade, layering, changed, coats, shelf, paper, journal);
   }
 
   public Project withCoats(List<Coats> changed) {
     return new Project(
-        name, wearer, event, freeHours, reference, blade, layering, core, changed, shelf, paper,
-        journal);
+        name, size, event, freeHours, blade, layering, core, changed, shelf, paper, journal);
   }
 
   public Project withShelf(Map<String, Double> changed) {
     return new Project(
-        name, wearer, event, freeHours, reference, blade, layering, core, coats, changed, paper,
-        journal);
+        name, size, event, freeHours, blade, layering, core, coats, changed, paper, journal);
   }
 
   public Project withPaper(Paper changed) {
     return new Project(
-        name, wearer, event, freeHours, reference, blade, layering, core, coats, shelf, changed,
-        journal);
+        name, size, event, freeHours, blade, layering, core, coats, shelf, changed, journal);
   }
 
   public Project withJournal(Journal changed) {
     return new Project(
-        name, wearer, event, freeHours, reference, blade, layering, core, coats, shelf, paper,
-        changed);
+        name, size, event, freeHours, blade, layering, core, coats, shelf, paper, changed);
   }
 }

@@ -4,6 +4,7 @@ import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.build.BladeSteps;
@@ -14,6 +15,7 @@ import stoutblade.build.Work;
 import stoutblade.core.CoreReckoning;
 import stoutblade.finish.CoatReckoning;
 import stoutblade.finish.Coats;
+import stoutblade.fit.Fitting;
 import stoutblade.journal.Comparison;
 import stoutblade.journal.Journal;
 import stoutblade.layer.Layers;
@@ -23,12 +25,12 @@ import stoutblade.measure.Source;
 import stoutblade.measure.Units;
 import stoutblade.part.BladeForm;
 import stoutblade.reference.Placement;
-import stoutblade.reference.Scale;
+import stoutblade.reference.Sizing;
 import stoutblade.stock.Catalogue;
 import stoutblade.stock.Shopping;
 import stoutblade.template.Template;
 import stoutblade.template.Tiling;
-import stoutblade.wearer.Segment;
+import stoutblade.wearer.BodyMeasure;
 
 /**
  * Derives everything from a project, and remembers the last result of each stage so that an edit
@@ -37,8 +39,9 @@ import stoutblade.wearer.Segment;
 public final class Reckoner {
 
   private final Catalogue catalogue;
-  private final Memo<Optional<Scale>> scales = new Memo<>();
+  private final Memo<Sizing> sizings = new Memo<>();
   private final Memo<Optional<Placement>> placements = new Memo<>();
+  private final Memo<Optional<Fitting>> fits = new Memo<>();
   private final Memo<Optional<BladeForm>> forms = new Memo<>();
   private final Memo<Optional<Layers>> layers = new Memo<>();
   private final Memo<Optional<CoreReckoning>> cores = new Memo<>();
@@ -66,14 +69,9 @@ public final class Reckoner {
    * @param units units in which words on templates are written
    */
   public Derived derive(Project project, LocalDateTime now, Units units) {
-    Optional<Scale> scale = scales.of(() -> scale(project), project.reference(), project.wearer());
-    Optional<Placement> placement =
-        placements.of(
-            () -> project.reference().flatMap(it -> Placement.of(it, scale)),
-            project.reference(),
-            scale);
-    Optional<BladeForm> form =
-        forms.of(() -> form(project, scale), project.blade(), scale, project.reference());
+    Sizing sizing = sizings.of(project.size()::sizing, project.size());
+    Optional<Placement> placement = placements.of(() -> placement(project, sizing), sizing);
+    Optional<BladeForm> form = forms.of(() -> form(project, sizing), project.blade(), sizing);
     Optional<Layers> layered =
         layers.of(() -> form.flatMap(it -> layers(project, it)), form, project.layering());
     Optional<CoreReckoning> core =
@@ -121,8 +119,9 @@ public final class Reckoner {
     Derived derived =
         new Derived(
             project,
-            scale,
+            sizing,
             placement,
+            fits.of(() -> fitting(project, sizing, form), sizing, form, project.core()),
             form,
             layered,
             core,
@@ -140,8 +139,9 @@ public final class Reckoner {
   private Derived withFindings(Derived bare, Units units) {
     return new Derived(
         bare.project(),
-        bare.scale(),
+        bare.sizing(),
         bare.placement(),
+        bare.fit(),
         bare.form(),
         bare.layers(),
         bare.core(),
@@ -155,17 +155,61 @@ public final class Reckoner {
         new Findings(bare, catalogue, units).all());
   }
 
-  private static Optional<Scale> scale(Project project) {
-    return project.reference().flatMap(it -> Scale.of(it, project.wearer()));
+  private static Optional<Placement> placement(Project project, Sizing sizing) {
+    return project.size().traced().flatMap(it -> Placement.of(sizing.pictures().get(it.id())));
   }
 
-  private static Optional<BladeForm> form(Project project, Optional<Scale> scale) {
+  private static Optional<Fitting> fitting(
+      Project project, Sizing sizing, Optional<BladeForm> form) {
+    return bulk(project, sizing, form)
+        .map(
+            it ->
+                Fitting.of(
+                    project.wearer(), project.size().carry(), project.size().passages(), it));
+  }
+
+  /** The prop's length as marked and its width as drafted; else what a model of it says. */
+  private static Optional<Fitting.Bulk> bulk(
+      Project project, Sizing sizing, Optional<BladeForm> form) {
+    Optional<Figure> length =
+        sizing.wholeLength().or(() -> form.map(it -> withCore(it.length(), project)));
+    Optional<Figure> width =
+        sizing.models().values().stream()
+            .filter(it -> it.scale().model().showsWhole() && !it.sides().isEmpty())
+            .map(it -> middle(it.sides()))
+            .findFirst()
+            .or(() -> form.map(BladeForm::width))
+            .or(() -> length);
+    return length.map(it -> new Fitting.Bulk(it, width.orElseThrow()));
+  }
+
+  /** The blade and what of the core stands out below it. */
+  private static Figure withCore(Figure blade, Project project) {
+    double below = project.core().map(core -> Math.max(0, -core.startMm())).orElse(0.0);
+    Figure out =
+        Figure.given("fit.below", "Core below the blade", below, Quantity.LENGTH, Source.DECIDED);
+    return Figure.computed(
+        "fit.length",
+        "Whole prop: blade and core",
+        Quantity.LENGTH,
+        "{" + blade.id() + "} + {fit.below}",
+        Source.GEOMETRY,
+        blade,
+        out);
+  }
+
+  private static Figure middle(List<Figure> sides) {
+    return sides.stream().sorted(Comparator.comparing(Figure::value)).toList().get(1);
+  }
+
+  private static Optional<BladeForm> form(Project project, Sizing sizing) {
     if (!project.blade().half().drawn() || BladeForm.crossing(project.blade()).isPresent()) {
       return Optional.empty();
     }
-    boolean traced = project.reference().flatMap(it -> it.centreLine()).isPresent();
     return Optional.of(
-        BladeForm.of(project.blade(), traced ? scale.map(Scale::mmPerPixel) : Optional.empty()));
+        BladeForm.of(
+            project.blade(),
+            project.size().traced().flatMap(it -> sizing.pictures().get(it.id()).mmPerPixel())));
   }
 
   private Optional<Layers> layers(Project project, BladeForm form) {
@@ -271,14 +315,6 @@ public final class Reckoner {
   }
 
   private static List<Figure> bodyFigures(Project project) {
-    Figure height =
-        Figure.given(
-            "wearer.height",
-            "Wearer's height",
-            project.wearer().heightMm(),
-            Quantity.LENGTH,
-            Source.measured("stated"));
-    return List.of(
-        Segment.SHOULDER_HEIGHT.of(height), Segment.HIP_HEIGHT.of(height), Segment.HAND.of(height));
+    return BodyMeasure.all(project.wearer(), project.wearer().height());
   }
 }

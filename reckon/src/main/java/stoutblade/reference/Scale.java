@@ -7,157 +7,376 @@ import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
-import stoutblade.wearer.Wearer;
+import stoutblade.reference.Ruler.BodySegment;
+import stoutblade.reference.Ruler.FigureHeight;
+import stoutblade.reference.Ruler.KnownLength;
+import stoutblade.reference.Ruler.PrintRatio;
+import stoutblade.reference.Ruler.SeenRectangle;
+import stoutblade.shape.Point;
 
 /**
- * What a pixel stands for on a reference picture.
+ * What a pixel of a picture stands for in the world that it shows, at the distance of the prop.
  *
- * @param wearerHeight the wearer's height
- * @param figurePx the figure's height on the picture
- * @param mmPerPixel the scale, with its doubt
- * @param check the second length, where one is marked
- * @param wholeLength the prop from butt to tip, where it is marked
- * @param centreLine the blade's centre line, where it is marked
+ * <p>Every ruler gives a reading of its own; the readings are weighed against each other. Lengths
+ * are in the size of the picture's own world: the choice between true size and in proportion comes
+ * after.
  */
-public record Scale(
-    Figure wearerHeight,
-    Figure figurePx,
-    Figure mmPerPixel,
-    Optional<Check> check,
-    Optional<Figure> wholeLength,
-    Optional<Figure> centreLine) {
+public final class Scale {
 
-  /** Stature changes by about this much in a day and with the way of standing, in mm. */
-  static final double STATURE_STD_MM = 5;
+  /**
+   * The camera is seldom held quite square to the thing: this many radians, one standard deviation,
+   * are taken for usual (about 3°, our assumption).
+   */
+  static final double USUAL_TILT_RAD = 0.05;
+
+  /** The focal length over the picture's longer side where it is not known (our assumption). */
+  private static final double USUAL_FOCAL = 0.8;
+
+  /** Lenses bend straight lines by about this share (our assumption). */
+  private static final double USUAL_LENS = 0.003;
+
+  /** Each bend in a figure's line leaves its length unsure by this share (our assumption). */
+  private static final double PER_BEND = 0.012;
+
+  /** Standing, shoes and hair leave a figure's height unsure by this share (our assumption). */
+  private static final double STANDING = 0.004;
 
   private static final Source MARKED =
-      Source.measured("marked on the picture; both ends are unsure by the marking precision");
+      Source.measured("marked on the picture; all places are unsure by the marking precision");
+
+  private static final Source SQUARE =
+      Source.assumption(
+          "a camera is held square to the thing to about 3°: what lies apart on the picture differs"
+              + " in scale; lenses bend lines by about 0.3 %");
+
+  private static final Source NEARER =
+      Source.practice("a thing nearer the lens than the ruler reads too big by D ÷ (D − d)");
+
+  private final Reference reference;
+  private final Figure stature;
+  private final Flat flat;
+  private final List<Reading> readings;
+  private final Optional<Weighed> weighed;
 
   /**
-   * A second length measured with the scale.
+   * What one ruler says.
    *
-   * @param known what the thing really measures
-   * @param measured what the scale makes of it
-   * @param difference measured less known
-   * @param expected the greatest difference that the doubt explains, 19 times in 20
+   * @param ruler the ruler
+   * @param apparent its length on the picture, flattened, in pixels
+   * @param real its length in its world; empty where the rectangle itself makes the frame
+   * @param scale mm for a pixel
    */
-  public record Check(Figure known, Figure measured, Figure difference, Figure expected) {
+  public record Reading(Ruler ruler, Figure apparent, Optional<Figure> real, Figure scale) {}
 
-    /** True where the difference is more than the doubt explains. */
-    public boolean disagrees() {
-      return Math.abs(difference.value()) > expected.value();
-    }
-  }
-
-  /** Works out the scale, or nothing while the figure's height is not marked. */
-  public static Optional<Scale> of(Reference reference, Wearer wearer) {
-    return reference.figureHeight().map(mark -> scale(reference, mark, wearer));
-  }
-
-  private static Scale scale(Reference reference, Mark height, Wearer wearer) {
-    Figure wearerHeight =
-        Figure.given(
-            "size.wearer",
-            "Wearer's height",
-            wearer.heightMm(),
-            Quantity.LENGTH,
-            Source.measured("stated; standing height varies by about 5 mm over a day"),
-            STATURE_STD_MM);
-    Figure figurePx = marked("size.figure", "Figure on the picture", height, reference);
-    Figure mmPerPixel =
-        Figure.computed(
-            "size.scale",
-            "Scale of the picture",
-            Quantity.MM_PER_PIXEL,
-            "{size.wearer} / {size.figure}",
-            Source.practice("the person who plays the character scales the picture"),
-            wearerHeight,
-            figurePx);
-    return new Scale(
-        wearerHeight,
-        figurePx,
-        mmPerPixel,
-        reference.check().map(known -> check(known, reference, mmPerPixel)),
-        reference
-            .whole()
-            .map(
-                mark ->
-                    length("size.whole", "Whole prop, butt to tip", mark, reference, mmPerPixel)),
-        reference
-            .centreLine()
-            .map(
-                mark ->
-                    length("size.line", "Centre line, as marked", mark, reference, mmPerPixel)));
+  private Scale(Reference reference, Figure stature) {
+    this.reference = reference;
+    this.stature = stature;
+    this.flat = Flat.of(reference);
+    this.readings = reference.rulers().stream().map(this::reading).toList();
+    this.weighed = weigh();
   }
 
   /**
-   * The length of a mark: each end unsure by the marking precision, both along the line, so their
-   * variances add.
+   * Works out the scale of a picture.
+   *
+   * @param stature the height of the figure that the picture shows
    */
-  private static Figure marked(String id, String label, Mark mark, Reference reference) {
-    double std = reference.markingPx() * Math.sqrt(2);
-    return Figure.given(id, label, mark.lengthPx(), Quantity.PIXELS, MARKED, std);
+  public static Scale of(Reference reference, Figure stature) {
+    return new Scale(reference, stature);
   }
 
-  private static Check check(KnownLength known, Reference reference, Figure mmPerPixel) {
-    Figure truth =
+  private Optional<Weighed> weigh() {
+    List<Figure> trusted = scales(true);
+    if (trusted.isEmpty()) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        Weighed.of(
+            id("scale"), "Scale of the picture", Quantity.MM_PER_PIXEL, trusted, scales(false)));
+  }
+
+  private List<Figure> scales(boolean trusted) {
+    return readings.stream()
+        .filter(it -> it.ruler().trusted() == trusted)
+        .map(Reading::scale)
+        .toList();
+  }
+
+  private String id(String rest) {
+    return "size." + reference.id() + "." + rest;
+  }
+
+  // == READINGS
+
+  private Reading reading(Ruler ruler) {
+    String id = id(ruler.id());
+    boolean frame = reference.flattening().map(Ruler::id).filter(ruler.id()::equals).isPresent();
+    return frame ? frameReading(ruler, id) : lengthReading(ruler, id);
+  }
+
+  /** The rectangle that flattens the picture: its scale is that of the flat frame itself. */
+  private Reading frameReading(Ruler ruler, String id) {
+    List<Point> line = propLine().orElseGet(flat::usualLine);
+    double length = flat.length(line);
+    double share = flat.flatteningStd(reference.markingPx(), line) / length;
+    Figure perPixel =
         Figure.given(
-            "size.check.known",
-            known.name() + ", known",
-            known.lengthMm(),
-            Quantity.LENGTH,
-            Source.measured("stated length of the thing on the picture"));
-    Figure px = marked("size.check.px", known.name() + " on the picture", known.mark(), reference);
-    Figure measured =
-        Figure.computed(
-            "size.check.measured",
-            known.name() + ", by the scale",
-            Quantity.LENGTH,
-            "{size.check.px} * {size.scale}",
-            Source.GEOMETRY,
-            px,
-            mmPerPixel);
-    Figure difference =
-        Figure.computed(
-            "size.check.difference",
-            "Measured twice: difference",
-            Quantity.LENGTH,
-            "{size.check.measured} - {size.check.known}",
-            Source.GEOMETRY,
-            measured,
-            truth);
-    Figure expected =
-        Figure.found(
-            "size.check.expected",
-            "Difference that the doubt explains",
-            difference.doubt().range95(),
-            Quantity.LENGTH,
-            "two standard deviations of {size.check.difference}, 19 times in 20",
-            Source.handbook("ISO/IEC Guide 98-3 (GUM), coverage factor 2 (from memory)"),
-            Doubt.NONE,
-            difference);
-    return new Check(truth, measured, difference, expected);
+            id + ".flat",
+            ruler.name() + ", flattened",
+            flat.mmPerPixel(),
+            Quantity.MM_PER_PIXEL,
+            Source.handbook(
+                "perspective removed by the rectangle's four corners (direct linear transform,"
+                    + " Hartley and Zisserman, from memory)"),
+            flat.mmPerPixel() * Math.hypot(share, USUAL_LENS));
+    return new Reading(
+        ruler, perPixel, Optional.empty(), scale(ruler, id, "{" + perPixel.id() + "}", perPixel));
   }
 
-  private static Figure length(
-      String id, String label, Mark mark, Reference reference, Figure mmPerPixel) {
+  private Reading lengthReading(Ruler ruler, String id) {
+    Figure apparent = apparent(id + ".px", ruler.name() + " on the picture", line(ruler));
+    Figure real = real(ruler, id);
+    Figure square = square(ruler, id);
+    return new Reading(
+        ruler,
+        apparent,
+        Optional.of(real),
+        scale(
+            ruler,
+            id,
+            "{" + real.id() + "} / {" + apparent.id() + "} * {" + square.id() + "}",
+            real,
+            apparent,
+            square));
+  }
+
+  private static List<Point> line(Ruler ruler) {
+    // A rectangle that does not flatten is read by its first side.
+    return ruler.by() instanceof SeenRectangle rectangle
+        ? rectangle.corners().subList(0, 2)
+        : ruler.by().points();
+  }
+
+  private Figure scale(Ruler ruler, String id, String formula, Figure... inputs) {
+    String label = "Scale by " + ruler.name();
+    if (ruler.behind().value() == 0 && ruler.behind().std() == 0) {
+      return Figure.computed(id, label, Quantity.MM_PER_PIXEL, formula, Source.GEOMETRY, inputs);
+    }
+    Figure distance = distance();
+    Figure behind =
+        ruler
+            .behind()
+            .figure(
+                id + ".behind",
+                ruler.name() + ": stands behind the prop by",
+                Quantity.LENGTH,
+                Source.measured("stated"));
+    List<Figure> all = new ArrayList<>(List.of(inputs));
+    all.add(distance);
+    all.add(behind);
     return Figure.computed(
         id,
         label,
-        Quantity.LENGTH,
-        "{" + id + ".px} * {size.scale}",
-        Source.GEOMETRY,
-        marked(id + ".px", label + ", on the picture", mark, reference),
-        mmPerPixel);
+        Quantity.MM_PER_PIXEL,
+        formula + " * {" + distance.id() + "} / ({" + distance.id() + "} + {" + behind.id() + "})",
+        NEARER,
+        all.toArray(Figure[]::new));
   }
 
-  /** All figures that a person is shown, in order. */
-  public List<Figure> figures() {
-    List<Figure> all = new ArrayList<>(List.of(wearerHeight, figurePx, mmPerPixel));
-    wholeLength.ifPresent(all::add);
-    centreLine.ifPresent(all::add);
-    check.ifPresent(
-        it -> all.addAll(List.of(it.known(), it.measured(), it.difference(), it.expected())));
-    return all;
+  /** The distance as it was stated; else a usual one with a wide range. */
+  private Figure distance() {
+    return reference
+        .distance()
+        .map(
+            it ->
+                it.figure(
+                    id("distance"),
+                    "From the lens to the prop",
+                    Quantity.LENGTH,
+                    Source.measured("stated")))
+        .orElseGet(
+            () ->
+                Figure.given(
+                    id("distance"),
+                    "From the lens to the prop",
+                    3000,
+                    Quantity.LENGTH,
+                    Source.assumption("nobody said: about 3 m is usual for a standing figure"),
+                    1000));
+  }
+
+  private Figure real(Ruler ruler, String id) {
+    Figure known =
+        switch (ruler.by()) {
+          case KnownLength it ->
+              it.length()
+                  .figure(
+                      id + ".known",
+                      ruler.name() + ", known",
+                      Quantity.LENGTH,
+                      it.thing()
+                          .map(thing -> Source.catalogue("things of known size: " + thing))
+                          .orElse(Source.measured("stated length of the thing on the picture")));
+          case SeenRectangle it ->
+              it.width()
+                  .figure(
+                      id + ".known",
+                      ruler.name() + ", width",
+                      Quantity.LENGTH,
+                      Source.measured("stated"));
+          case BodySegment it -> it.segment().of(stature, id);
+          case PrintRatio it -> printed(ruler, it, id);
+          case FigureHeight it -> standing(ruler, it, id);
+        };
+    return known;
+  }
+
+  private static Figure printed(Ruler ruler, PrintRatio print, String id) {
+    Figure paper =
+        print
+            .paper()
+            .figure(
+                id + ".paper",
+                ruler.name() + ", on paper",
+                Quantity.LENGTH,
+                Source.measured("measured on the print"));
+    Figure ratio =
+        Figure.given(
+            id + ".ratio",
+            "On the prop for 1 on paper",
+            print.ratio(),
+            Quantity.RATIO,
+            Source.practice("every length on the print stands for so many on the prop"));
+    return Figure.computed(
+        id + ".known",
+        ruler.name() + ", on the prop",
+        Quantity.LENGTH,
+        "{" + paper.id() + "} * {" + ratio.id() + "}",
+        Source.GEOMETRY,
+        paper,
+        ratio);
+  }
+
+  private Figure standing(Ruler ruler, FigureHeight height, String id) {
+    int bends = height.line().size() - 2;
+    Figure pose =
+        Figure.given(
+            id + ".pose",
+            bends == 0 ? "Standing straight" : "Bent line through the body",
+            1,
+            Quantity.RATIO,
+            Source.assumption(
+                "shoes, hair and standing leave 0.4 % open, each bend in the line 1.2 %"),
+            Math.hypot(STANDING, PER_BEND * bends));
+    return Figure.computed(
+        id + ".known",
+        ruler.name() + ", by the figure's height",
+        Quantity.LENGTH,
+        "{" + stature.id() + "} * {" + pose.id() + "}",
+        Source.practice("the person who plays the character scales the picture"),
+        stature,
+        pose);
+  }
+
+  // == LENGTHS
+
+  /** A length on the picture, flattened, with the doubt of its marks and of the flattening. */
+  private Figure apparent(String id, String label, List<Point> px) {
+    double marks = Flat.markingStd(px, reference.markingPx(), flat::length);
+    double flattening = flat.flatteningStd(reference.markingPx(), px);
+    return Figure.given(
+        id, label, flat.length(px), Quantity.PIXELS, MARKED, Math.hypot(marks, flattening));
+  }
+
+  /**
+   * A factor of 1 that carries what a camera not quite square does between a ruler and the prop:
+   * the scale changes with the way between them, and a tilted length is shortened.
+   */
+  private Figure square(Ruler ruler, String id) {
+    double share = USUAL_LENS;
+    if (!flat.flattened()) {
+      share = Math.hypot(share, tiltShare(middle(line(ruler)), propMiddle()));
+    }
+    return Figure.given(
+        id + ".square", ruler.name() + ": seen square on", 1, Quantity.RATIO, SQUARE, share);
+  }
+
+  private double tiltShare(Point here, Point there) {
+    double focal =
+        USUAL_FOCAL * Math.max(reference.picture().widthPx(), reference.picture().heightPx());
+    double across = USUAL_TILT_RAD * here.distance(there) / focal;
+    return Math.hypot(across, USUAL_TILT_RAD * USUAL_TILT_RAD);
+  }
+
+  private Optional<List<Point>> propLine() {
+    return reference.whole().or(reference::centreLine).map(Mark::points);
+  }
+
+  private Point propMiddle() {
+    return propLine()
+        .map(Scale::middle)
+        .orElseGet(
+            () ->
+                new Point(
+                    reference.picture().widthPx() / 2.0, reference.picture().heightPx() / 2.0));
+  }
+
+  private static Point middle(List<Point> points) {
+    return new Point(
+        points.stream().mapToDouble(Point::x).average().orElseThrow(),
+        points.stream().mapToDouble(Point::y).average().orElseThrow());
+  }
+
+  /**
+   * The length of a line on the picture in its own world.
+   *
+   * @param rest the end of the figure's id
+   * @throws IllegalStateException if there is no scale
+   */
+  public Figure length(String rest, String label, List<Point> px) {
+    Figure scale = mmPerPixel().orElseThrow(() -> new IllegalStateException("There is no scale"));
+    Figure length = apparent(id(rest + ".px"), label + ", on the picture", px);
+    Figure figure =
+        Figure.computed(
+            id(rest),
+            label,
+            Quantity.LENGTH,
+            "{" + length.id() + "} * {" + scale.id() + "}",
+            Source.GEOMETRY,
+            length,
+            scale);
+    // The scale holds where the prop is; a line that lies elsewhere is a little less sure.
+    double away =
+        flat.flattened()
+            ? 0
+            : tiltShare(middle(px), propMiddle()) - tiltShare(propMiddle(), propMiddle());
+    return away > 0 ? figure.also(Doubt.of(id(rest + ".square"), away * figure.value())) : figure;
+  }
+
+  // == RESULTS
+
+  /** The picture that it is the scale of. */
+  public Reference reference() {
+    return reference;
+  }
+
+  /** The flattened frame. */
+  public Flat flat() {
+    return flat;
+  }
+
+  /** What each ruler says. */
+  public List<Reading> readings() {
+    return readings;
+  }
+
+  /** How the readings weigh; empty without a trusted ruler. */
+  public Optional<Weighed> weighed() {
+    return weighed;
+  }
+
+  /** Millimetres of the picture's own world for a flat pixel; empty without a trusted ruler. */
+  public Optional<Figure> mmPerPixel() {
+    return weighed.map(Weighed::combined);
   }
 }

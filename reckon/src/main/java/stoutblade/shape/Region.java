@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import org.locationtech.jts.algorithm.PointLocation;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -19,6 +20,8 @@ import org.locationtech.jts.operation.valid.TopologyValidationError;
 public final class Region {
 
   private static final GeometryFactory FACTORY = new GeometryFactory();
+
+  private static final double MITRE_LIMIT = 5;
 
   private final Geometry geometry;
   private final List<List<Point>> rings;
@@ -37,6 +40,60 @@ public final class Region {
    */
   public static Region inside(Path path, double tolerance) {
     return new Region(FACTORY.createPolygon(coordinates(closed(path.flattened(tolerance)))));
+  }
+
+  /** The area of polygons of the geometry library, in whatever unit they are in. */
+  public static Region of(Geometry polygons) {
+    return new Region(polygons);
+  }
+
+  /**
+   * The area inside of rings that do not cross: a ring inside an odd number of others is a hole.
+   *
+   * @param rings without or with their first point repeated
+   */
+  public static Region evenOdd(List<List<Point>> rings) {
+    List<Polygon> whole =
+        rings.stream()
+            .filter(ring -> ring.size() > 2)
+            .map(ring -> FACTORY.createPolygon(coordinates(repeated(ring))))
+            .sorted(java.util.Comparator.comparing(Polygon::getArea).reversed())
+            .toList();
+    List<Polygon> shells = new ArrayList<>();
+    List<List<LinearRing>> holes = new ArrayList<>();
+    for (int i = 0; i < whole.size(); i++) {
+      Coordinate at = whole.get(i).getCoordinate();
+      int around = 0;
+      int nearest = -1;
+      for (int j = 0; j < i; j++) {
+        if (whole.get(j).getEnvelopeInternal().contains(at)
+            && PointLocation.isInRing(at, whole.get(j).getExteriorRing().getCoordinates())) {
+          around++;
+          nearest = shells.indexOf(whole.get(j)) >= 0 ? shells.indexOf(whole.get(j)) : nearest;
+        }
+      }
+      if (around % 2 == 0) {
+        shells.add(whole.get(i));
+        holes.add(new ArrayList<>());
+      } else {
+        holes.get(nearest).add(whole.get(i).getExteriorRing());
+      }
+    }
+    Polygon[] parts = new Polygon[shells.size()];
+    for (int i = 0; i < parts.length; i++) {
+      parts[i] =
+          FACTORY.createPolygon(
+              shells.get(i).getExteriorRing(), holes.get(i).toArray(LinearRing[]::new));
+    }
+    return new Region(FACTORY.createMultiPolygon(parts));
+  }
+
+  private static List<Point> repeated(List<Point> ring) {
+    List<Point> closed = new ArrayList<>(ring);
+    if (!closed.getFirst().equals(closed.getLast())) {
+      closed.add(closed.getFirst());
+    }
+    return closed;
   }
 
   /** Where a closed path touches or crosses itself, if it does, in mm. */
@@ -60,6 +117,23 @@ public final class Region {
     LineString line = FACTORY.createLineString(coordinates(edge));
     BufferParameters round = new BufferParameters(quadrantSegments(distance, tolerance));
     return new Region(geometry.difference(new BufferOp(line, round).getResultGeometry(distance)));
+  }
+
+  /**
+   * The area grown by a distance all round, or with a negative one shrunk; corners stay sharp.
+   *
+   * @param distance in mm
+   */
+  public Region grown(double distance) {
+    BufferParameters sharp =
+        new BufferParameters(
+            8, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, MITRE_LIMIT);
+    return new Region(new BufferOp(geometry, sharp).getResultGeometry(distance));
+  }
+
+  /** True where a place lies inside. */
+  public boolean holds(Point place) {
+    return geometry.contains(FACTORY.createPoint(new Coordinate(place.x(), place.y())));
   }
 
   /**

@@ -11,14 +11,16 @@ import java.util.List;
 final class Spline {
 
   private final List<Node> nodes;
+  private final boolean closed;
 
-  private Spline(List<Node> nodes) {
+  private Spline(List<Node> nodes, boolean closed) {
     this.nodes = nodes;
+    this.closed = closed;
   }
 
   /** Curves through all nodes in order, open at both ends. */
   static List<Cubic> through(List<Node> nodes) {
-    Spline spline = new Spline(nodes);
+    Spline spline = new Spline(nodes, false);
     List<Cubic> cubics = new ArrayList<>();
     for (int i = 0; i + 1 < nodes.size(); i++) {
       cubics.add(spline.piece(i));
@@ -26,9 +28,23 @@ final class Spline {
     return cubics;
   }
 
+  /** Curves through all nodes in order and from the last back to the first. */
+  static List<Cubic> round(List<Node> nodes) {
+    Spline spline = new Spline(nodes, true);
+    List<Cubic> cubics = new ArrayList<>();
+    for (int i = 0; i < nodes.size(); i++) {
+      cubics.add(spline.piece(i));
+    }
+    return cubics;
+  }
+
+  private Node node(int i) {
+    return nodes.get(closed ? Math.floorMod(i, nodes.size()) : i);
+  }
+
   private Cubic piece(int i) {
-    Point start = nodes.get(i).at();
-    Point end = nodes.get(i + 1).at();
+    Point start = node(i).at();
+    Point end = node(i + 1).at();
     boolean smoothStart = smooth(i);
     boolean smoothEnd = smooth(i + 1);
     if (!smoothStart && !smoothEnd) {
@@ -52,14 +68,14 @@ final class Spline {
   }
 
   private boolean smooth(int i) {
-    return nodes.get(i).kind() == Node.Kind.CURVE && i > 0 && i + 1 < nodes.size();
+    return node(i).kind() == Node.Kind.CURVE && (closed || (i > 0 && i + 1 < nodes.size()));
   }
 
   /** The derivative at a node by the parameter whose steps are roots of the chords. */
   private Point tangent(int i) {
-    Point before = nodes.get(i - 1).at();
-    Point here = nodes.get(i).at();
-    Point after = nodes.get(i + 1).at();
+    Point before = node(i - 1).at();
+    Point here = node(i).at();
+    Point after = node(i + 1).at();
     double d1 = knot(i - 1);
     double d2 = knot(i);
     return here.minus(before)
@@ -69,6 +85,6 @@ final class Spline {
   }
 
   private double knot(int i) {
-    return Math.max(1e-6, Math.sqrt(nodes.get(i).at().distance(nodes.get(i + 1).at())));
+    return Math.max(1e-6, Math.sqrt(node(i).at().distance(node(i + 1).at())));
   }
 }

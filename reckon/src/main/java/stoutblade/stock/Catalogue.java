@@ -14,9 +14,15 @@ import stoutblade.layer.Foam;
  * @param glues glues
  * @param coatings seals, primers, paints and clear coats
  * @param paces how long work takes
+ * @param things things of known size that turn up on pictures
  */
 public record Catalogue(
-    List<Foam> foams, List<Rod> rods, List<Glue> glues, List<Coating> coatings, List<Pace> paces) {
+    List<Foam> foams,
+    List<Rod> rods,
+    List<Glue> glues,
+    List<Coating> coatings,
+    List<Pace> paces,
+    List<Thing> things) {
 
   /** Copies the lists. */
   public Catalogue {
@@ -25,6 +31,7 @@ public record Catalogue(
     glues = List.copyOf(glues);
     coatings = List.copyOf(coatings);
     paces = List.copyOf(paces);
+    things = List.copyOf(things);
   }
 
   public Optional<Foam> foam(String id) {
@@ -37,6 +44,10 @@ public record Catalogue(
 
   public Optional<Coating> coating(String id) {
     return coatings.stream().filter(coating -> coating.id().equals(id)).findFirst();
+  }
+
+  public Optional<Thing> thing(String id) {
+    return things.stream().filter(thing -> thing.id().equals(id)).findFirst();
   }
 
   /**

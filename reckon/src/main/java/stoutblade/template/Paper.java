@@ -4,19 +4,26 @@ import java.util.Locale;
 
 /** Sizes of paper, upright: ISO 216 for A4 and A3, inches for the others. */
 public enum Paper {
-  A4("A4", 210, 297),
-  A3("A3", 297, 420),
-  LETTER("US Letter", 8.5 * 25.4, 11 * 25.4),
-  TABLOID("Tabloid", 11 * 25.4, 17 * 25.4);
+  A4("A4", 210, 297, 0),
+  A3("A3", 297, 420, 1),
+  LETTER("US Letter", 8.5 * 25.4, 11 * 25.4, 2),
+  TABLOID("Tabloid", 11 * 25.4, 17 * 25.4, 3);
 
   private final String label;
   private final double widthMm;
   private final double heightMm;
+  private final int sheet;
 
-  Paper(String label, double widthMm, double heightMm) {
+  Paper(String label, double widthMm, double heightMm, int sheet) {
     this.label = label;
     this.widthMm = widthMm;
     this.heightMm = heightMm;
+    this.sheet = sheet;
+  }
+
+  /** Its place among the marker sheets: it fixes the numbers of the markers on them. */
+  public int ordinalInSheets() {
+    return sheet;
   }
 
   /** The name shown to a person. */

@@ -6,8 +6,8 @@ import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 
 /**
- * A standing figure seen from the front, with its landmarks at the published fractions of stature;
- * widths between the landmarks are drawn by eye and measure nothing.
+ * A standing figure seen from the front or from its right side, with its landmarks at the published
+ * fractions of stature; widths between the landmarks are drawn by eye and measure nothing.
  */
 public final class BodyOutline {
 
@@ -20,13 +20,125 @@ public final class BodyOutline {
    * @return closed paths in mm: the body, the arms at its sides, the head
    */
   public static List<Path> of(double stature) {
-    List<Path> paths = new ArrayList<>();
-    paths.add(head(stature));
-    paths.add(trunk(stature));
+    List<Path> paths = new ArrayList<>(front(stature));
     Path arm = arm(stature);
     paths.add(arm);
     paths.add(arm.mirrored());
     return List.copyOf(paths);
+  }
+
+  /** Head, trunk and legs from the front, without the arms. */
+  public static List<Path> front(double stature) {
+    return List.of(head(stature), trunk(stature));
+  }
+
+  /** The arm that hangs at the left side of a picture from the front. */
+  public static Path hangingArm(double stature) {
+    return arm(stature).mirrored();
+  }
+
+  /** Head, trunk and legs from the side, looking to the right, without the arms. */
+  public static List<Path> side(double stature) {
+    double[] places = {
+      -0.035,
+      0.0,
+      0.115,
+      0.0,
+      0.115,
+      0.018,
+      0.05,
+      0.045,
+      0.035,
+      0.10,
+      0.03,
+      0.20,
+      0.045,
+      Segment.KNEE_HEIGHT.fraction(),
+      0.06,
+      0.40,
+      0.065,
+      0.47,
+      0.06,
+      Segment.HIP_HEIGHT.fraction(),
+      0.065,
+      0.60,
+      0.06,
+      0.66,
+      0.075,
+      0.73,
+      0.05,
+      0.80,
+      0.022,
+      0.835,
+      0.03,
+      0.862,
+      0.055,
+      Segment.CHIN_HEIGHT.fraction(),
+      0.064,
+      0.91,
+      0.058,
+      0.95,
+      0.03,
+      0.99,
+      -0.01,
+      1.002,
+      -0.05,
+      0.978,
+      -0.058,
+      0.93,
+      -0.035,
+      0.88,
+      -0.03,
+      0.85,
+      -0.055,
+      Segment.SHOULDER_HEIGHT.fraction(),
+      -0.075,
+      0.74,
+      -0.06,
+      0.66,
+      -0.05,
+      0.60,
+      -0.075,
+      Segment.HIP_HEIGHT.fraction(),
+      -0.07,
+      0.48,
+      -0.05,
+      0.42,
+      -0.04,
+      0.30,
+      -0.055,
+      0.21,
+      -0.03,
+      0.08,
+      -0.04,
+      0.03,
+    };
+    List<Point> loop = new ArrayList<>();
+    for (int i = 0; i < places.length; i += 2) {
+      loop.add(new Point(places[i] * stature, places[i + 1] * stature));
+    }
+    return List.of(Path.through(smoothed(loop), true));
+  }
+
+  /** An arm from the shoulder over the elbow to the middle of the grip, with the hand round it. */
+  public static Path arm(Point shoulder, Point elbow, Point grip, double stature) {
+    List<Point> line = List.of(shoulder, elbow, grip);
+    double[] half = {0.026 * stature, 0.021 * stature, 0.02 * stature};
+    List<Point> left = new ArrayList<>();
+    List<Point> right = new ArrayList<>();
+    for (int i = 0; i < 3; i++) {
+      Point along = line.get(Math.min(i + 1, 2)).minus(line.get(Math.max(i - 1, 0)));
+      Point across =
+          new Point(-along.y(), along.x()).times(half[i] / Math.max(1e-9, along.length()));
+      left.add(line.get(i).plus(across));
+      right.add(line.get(i).minus(across));
+    }
+    Point out = grip.minus(elbow);
+    Point tip = grip.plus(out.times(0.035 * stature / Math.max(1e-9, out.length())));
+    List<Point> loop = new ArrayList<>(left);
+    loop.add(tip);
+    loop.addAll(right.reversed());
+    return Path.through(smoothed(loop), true);
   }
 
   private static Path head(double h) {

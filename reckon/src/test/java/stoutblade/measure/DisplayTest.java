@@ -63,6 +63,12 @@ class DisplayTest {
   void shows_a_range_in_the_same_unit_and_not_where_it_would_be_nothing() {
     assertThat(Display.showWithRange(571.8, 4.4, Quantity.LENGTH, Units.METRIC))
         .isEqualTo("57.18 ± 0.44 cm");
+    assertThat(Display.showWithRange(254, 22.9, Quantity.LENGTH, Units.METRIC))
+        .isEqualTo("25.4 ± 2.3 cm");
+    assertThat(Display.showWithRange(89.7, 47.5, Quantity.LENGTH, Units.METRIC))
+        .isEqualTo("90 ± 48 mm");
+    assertThat(Display.showWithRange(1900, 140, Quantity.LENGTH, Units.METRIC))
+        .isEqualTo("190 ± 14 cm");
     assertThat(Display.showWithRange(5.9, 0.01, Quantity.LENGTH, Units.METRIC)).isEqualTo("5.9 mm");
     assertThat(Display.showWithRange(571.8, 0, Quantity.LENGTH, Units.METRIC))
         .isEqualTo("57.18 cm");

@@ -11,16 +11,15 @@ import stoutblade.core.CoreChoice;
 import stoutblade.reference.Mark;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
-import stoutblade.wearer.Wearer;
 
 class EditsTest {
 
-  private static final Project TRACED = Samples.whole().withReference(Samples.picture());
+  private static final Project TRACED = Samples.pictured(Samples.picture());
 
   /** Common practice: for another wearer the template is scaled by the ratio of statures. */
   @Test
   void another_wearers_height_scales_the_whole_prop() {
-    Project shorter = Edits.wearer(new Wearer("Shorter", 1566)).applyTo(TRACED);
+    Project shorter = SizeEdits.height(1566).applyTo(TRACED);
 
     assertThat(length(shorter)).isCloseTo(500 * 0.9, within(1e-9));
     assertThat(shorter.core().orElseThrow().endMm()).isCloseTo(400 * 0.9, within(1e-9));
@@ -30,16 +29,14 @@ class EditsTest {
   /** Common practice: a form at 30 in cut for a shield of 24 in is reduced by 0.8. */
   @Test
   void marking_the_figure_anew_rescales_what_was_traced() {
-    Mark taller = new Mark(new Point(400, 100), new Point(400, 100 + 870 / 0.8));
-
-    Project rescaled = Edits.figureHeight(taller).applyTo(TRACED);
+    Project rescaled = SizeEdits.ruler("p1", Samples.figure(870 / 0.8)).applyTo(TRACED);
 
     assertThat(length(rescaled)).isCloseTo(500 * 0.8, within(1e-9));
   }
 
   @Test
   void without_a_picture_the_wearers_height_changes_no_outline() {
-    Project taller = Edits.wearer(new Wearer("Taller", 1900)).applyTo(Samples.whole());
+    Project taller = SizeEdits.height(1900).applyTo(Samples.whole());
 
     assertThat(length(taller)).isEqualTo(500);
   }
@@ -72,7 +69,7 @@ class EditsTest {
   void marks_need_a_picture_and_core_places_a_core() {
     assertThatThrownBy(
             () ->
-                Edits.whole(TRACED.reference().orElseThrow().centreLine().orElseThrow())
+                SizeEdits.whole("p1", new Mark(new Point(0, 0), new Point(0, 9)))
                     .applyTo(Samples.whole()))
         .hasMessage("Open a picture first");
     assertThatThrownBy(() -> Edits.coreEnd(5).applyTo(Samples.whole().withCore(Optional.empty())))

@@ -14,9 +14,6 @@ import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
 import stoutblade.layer.Layering;
 import stoutblade.measure.Units;
-import stoutblade.reference.KnownLength;
-import stoutblade.reference.Mark;
-import stoutblade.reference.Reference;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
@@ -53,8 +50,9 @@ class FindingsTest {
 
     assertThat(found(empty, "size.next.open").severity()).isEqualTo(Finding.Severity.NEXT);
     assertThat(found(empty, "draft.next.trace").station()).isEqualTo(Station.DRAFT);
-    Project opened = empty.withReference(Reference.of(Samples.picture().picture()));
-    assertThat(found(opened, "size.next.height").why()).contains("wearer's height");
+    Project opened =
+        empty.withSize(Samples.pictured(Samples.picture().withRulers(List.of())).size());
+    assertThat(found(opened, "size.next.ruler").why()).contains("head to heel");
     assertThat(Samples.derive(opened).plan()).isEmpty();
   }
 
@@ -79,18 +77,23 @@ class FindingsTest {
   }
 
   @Test
-  void a_second_length_that_disagrees_is_shown_on_the_picture() {
-    Reference off =
-        Samples.picture()
-            .withCheck(
-                new KnownLength("Crate", 600, new Mark(new Point(100, 600), new Point(100, 960))));
-    Project project = Samples.whole().withReference(off);
+  void a_ruler_that_disagrees_is_shown_where_it_lies_and_can_be_set_aside() {
+    Project project = Samples.pictured(Samples.picture().with(Samples.crate(360)));
 
-    Finding finding = found(project, "size.check");
+    Finding finding = found(project, "size.p1.disagree.r2");
 
-    assertThat(finding.place()).isEqualTo(new Place.OnPicture(new Point(100, 780)));
-    assertThat(finding.why()).contains("72 cm").contains("12 cm");
-    assertEachMends(project, "size.check");
+    assertThat(finding.place()).isEqualTo(new Place.OnPicture("p1", new Point(100, 780)));
+    assertThat(finding.why()).contains("16.7 % smaller");
+    Project aside = finding.mends().getFirst().applyTo(project);
+    assertThat(find(aside, "size.p1.disagree.r2")).isEmpty();
+    assertThat(find(aside, "size.p1.disagree.r1")).isEmpty();
+  }
+
+  @Test
+  void a_ruler_set_aside_that_agrees_can_be_trusted_again() {
+    Project project = Samples.pictured(Samples.picture().with(Samples.crate(301).withTrust(false)));
+
+    assertEachMends(project, "size.p1.aside.r2");
   }
 
   @Test
@@ -199,7 +202,7 @@ class FindingsTest {
 
   @Test
   void figures_of_the_same_id_have_the_same_value() {
-    Derived derived = Samples.derive(Samples.whole().withReference(Samples.picture()));
+    Derived derived = Samples.derive(Samples.pictured(Samples.picture()));
     Map<String, Double> values = new java.util.HashMap<>();
     derived.figures().values().stream()
         .flatMap(List::stream)
@@ -211,6 +214,35 @@ class FindingsTest {
 
     assertThat(values).hasSizeGreaterThan(40);
     assertThat(derived.findingsOf(Station.CORE)).isEmpty();
+  }
+
+  /** Whatever is remembered: one reckoner fed edit after edit says what a fresh one says. */
+  @Test
+  void a_reckoner_that_remembers_says_what_a_fresh_one_says() {
+    Reckoner remembering = new Reckoner(Samples.CATALOGUE);
+    Project project = Samples.pictured(Samples.picture());
+    for (Edit edit :
+        List.of(
+            Edits.coreStart(-300),
+            SizeEdits.height(1600),
+            Edits.bevel(12),
+            Edits.withoutCore(),
+            SizeEdits.carry("Apart", it -> it.withHands(2)),
+            Edits.length(640),
+            Edits.coats("paint", 1))) {
+      project = edit.applyTo(project);
+      Derived now = remembering.derive(project, Samples.NOW, Units.METRIC);
+
+      assertThat(values(now)).as(edit.name()).isEqualTo(values(Samples.derive(project)));
+    }
+  }
+
+  private static Map<String, Double> values(Derived derived) {
+    Map<String, Double> values = new java.util.TreeMap<>();
+    derived.figures().values().stream()
+        .flatMap(List::stream)
+        .forEach(figure -> values.put(figure.id(), figure.value()));
+    return values;
   }
 
   @Test

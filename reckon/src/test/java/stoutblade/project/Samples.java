@@ -13,10 +13,12 @@ import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
 import stoutblade.layer.Foam;
 import stoutblade.layer.Layering;
+import stoutblade.measure.Stated;
 import stoutblade.part.Blade;
 import stoutblade.reference.Mark;
 import stoutblade.reference.Picture;
 import stoutblade.reference.Reference;
+import stoutblade.reference.Ruler;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
@@ -110,7 +112,8 @@ public final class Samples {
           List.of(DOWEL, TUBE, PIPE),
           List.of(CEMENT, FOAMING),
           List.of(SEAL, PRIMER, PAINT),
-          PACES.stream().map(Samples::pace).toList());
+          PACES.stream().map(Samples::pace).toList(),
+          List.of());
 
   /** A straight-edged blade 500 mm long and 100 mm wide with a point. */
   public static final HalfOutline BLADE =
@@ -130,10 +133,9 @@ public final class Samples {
   public static Project whole() {
     return new Project(
         "Test prop",
-        new Wearer("Tester", 1740),
+        Size.of(new Wearer("Tester", 1740)),
         new Event("Test day", NOW.plusWeeks(4), Event.USUAL_READY_BEFORE),
         FreeHours.EVENINGS_AND_WEEKENDS,
-        Optional.empty(),
         new Blade("Test blade", BLADE),
         new Layering("foam", 10, 20, 4),
         Optional.of(new CoreChoice("dowel-9", -200, 400, -50)),
@@ -145,9 +147,33 @@ public final class Samples {
 
   /** A picture 1000 × 2000 px on which the wearer is 870 px tall: 2 mm to the pixel. */
   public static Reference picture() {
-    return Reference.of(new Picture("a".repeat(64), "p.jpg", 1000, 2000))
-        .withFigureHeight(new Mark(new Point(400, 100), new Point(400, 970)))
-        .withCentreLine(new Mark(new Point(700, 600), new Point(700, 350)));
+    return Reference.of("p1", "Front", new Picture("a".repeat(64), "p.jpg", 1000, 2000))
+        .with(figure(870))
+        .withCentreLine(Optional.of(new Mark(new Point(700, 600), new Point(700, 350))));
+  }
+
+  /** A ruler: the figure, so many pixels tall, standing straight. */
+  public static Ruler figure(double px) {
+    return Ruler.of(
+        "r1",
+        "Figure",
+        new Ruler.FigureHeight(List.of(new Point(400, 100), new Point(400, 100 + px))));
+  }
+
+  /** A ruler: a crate of 600 mm, so many pixels tall. */
+  public static Ruler crate(double px) {
+    return Ruler.of(
+        "r2",
+        "Crate",
+        new Ruler.KnownLength(
+            Stated.exactly(600),
+            Optional.empty(),
+            new Mark(new Point(100, 600), new Point(100, 600 + px))));
+  }
+
+  /** The whole project with a picture. */
+  public static Project pictured(Reference reference) {
+    return whole().withSize(whole().size().withReferences(List.of(reference)));
   }
 
   /** Everything derived from a project at the time of the tests. */

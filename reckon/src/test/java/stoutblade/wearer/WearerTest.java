@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -43,11 +44,12 @@ class WearerTest {
     Figure height =
         Figure.given("h", "Height", 1740, Quantity.LENGTH, Source.measured("stated"), 5);
 
-    Figure shoulder = Segment.SHOULDER_HEIGHT.of(height);
+    Figure shoulder = Segment.SHOULDER_HEIGHT.of(height, "wearer");
 
     assertThat(shoulder.value()).isCloseTo(1423.32, within(1e-9));
     assertThat(shoulder.source().note()).contains("Winter").contains("from memory");
-    assertThat(shoulder.doubt().std()).isCloseTo(5 * 0.818, within(1e-3));
+    assertThat(shoulder.doubt().std())
+        .isCloseTo(Math.hypot(5 * 0.818, 1740 * 0.818 * 0.012), within(1e-3));
   }
 
   @Test
@@ -56,6 +58,39 @@ class WearerTest {
         .isInstanceOf(IllegalArgumentException.class)
         .hasMessage("A wearer's height lies between 50 cm and 250 cm; found 1700 cm");
     assertThatThrownBy(() -> new Wearer("Nobody", Double.NaN)).hasMessageContaining("50 cm");
+  }
+
+  @Test
+  void what_is_measured_replaces_the_estimate_and_is_surer() {
+    Wearer estimated = new Wearer("W", 1740);
+    Wearer measured = estimated.with(BodyMeasure.HAND_LENGTH, Optional.of(181.0));
+
+    Figure guess = BodyMeasure.HAND_LENGTH.of(estimated, estimated.height());
+    Figure known = BodyMeasure.HAND_LENGTH.of(measured, measured.height());
+
+    assertThat(guess.value()).isCloseTo(1740 * 0.108, within(1e-9));
+    assertThat(guess.label()).endsWith("(estimate)");
+    assertThat(known.value()).isEqualTo(181);
+    assertThat(known.doubt().std()).isLessThan(guess.doubt().std());
+    assertThat(measured.with(BodyMeasure.HAND_LENGTH, Optional.empty())).isEqualTo(estimated);
+    assertThatThrownBy(() -> measured.with(BodyMeasure.FOREARM, Optional.of(4000.0)))
+        .hasMessageContaining("Forearm lies between 5 mm and the wearer's height");
+    assertThatThrownBy(() -> measured.withWeightLimit(Optional.of(-1.0)))
+        .hasMessageContaining("0 and 100 kg");
+  }
+
+  @Test
+  void several_wearers_are_kept_and_one_carries() {
+    Wearers two = Wearers.of(new Wearer("A", 1740)).and(new Wearer("B", 1600));
+
+    assertThat(two.wearer().name()).isEqualTo("B");
+    assertThat(two.carriedBy(0).with(new Wearer("C", 1800)).kept())
+        .extracting(Wearer::name)
+        .containsExactly("C", "B");
+    assertThat(two.withoutCarrying().wearer().name()).isEqualTo("A");
+    assertThatThrownBy(() -> two.withoutCarrying().withoutCarrying())
+        .hasMessageContaining("last wearer stays");
+    assertThatThrownBy(() -> two.carriedBy(2)).hasMessageContaining("one of 2");
   }
 
   @Test

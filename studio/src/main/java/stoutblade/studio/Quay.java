@@ -26,6 +26,12 @@ final class Quay {
   static final Vec CRATE_TOP = new Vec(-0.42, 0.6, 0.0);
   static final Vec CRATE_FOOT = new Vec(-0.42, 0, 0.0);
   static final double LEAF = 0.56;
+  static final Vec LEAF_BASE = TIP.minus(TIP.minus(BUTT).unit().times(LEAF));
+
+  /** The corners of the crate's front, 0.36 by 0.60 m, from the top left clockwise. */
+  static final List<Vec> CRATE_FRONT =
+      List.of(new Vec(-0.78, 0.6, 0), CRATE_TOP, CRATE_FOOT, new Vec(-0.78, 0, 0));
+
   static final Vec LANTERN = new Vec(-0.285, 0.60, 0.06);
 
   private static final Vec ALONG = TIP.minus(BUTT).unit();

@@ -50,14 +50,18 @@ class SceneTest {
   @Test
   void the_demos_marks_are_near_what_the_camera_sees() throws java.io.IOException {
     Reference marks =
-        Demo.open(LocalDateTime.of(2031, 3, 3, 12, 0)).project().reference().orElseThrow();
+        Demo.open(LocalDateTime.of(2031, 3, 3, 12, 0)).project().size().references().getFirst();
 
-    assertNear(marks.figureHeight().orElseThrow().from(), Quay.HEAD);
-    assertNear(marks.figureHeight().orElseThrow().to(), Quay.HEEL);
+    assertNear(marks, "r1", Quay.HEAD, Quay.HEEL);
+    assertNear(marks, "r2", Quay.CRATE_TOP, Quay.CRATE_FOOT);
     assertNear(marks.whole().orElseThrow().from(), Quay.BUTT);
     assertNear(marks.whole().orElseThrow().to(), Quay.TIP);
-    assertNear(marks.check().orElseThrow().mark().from(), Quay.CRATE_TOP);
-    assertNear(marks.check().orElseThrow().mark().to(), Quay.CRATE_FOOT);
+  }
+
+  private static void assertNear(Reference marks, String ruler, Vec from, Vec to) {
+    var points = marks.ruler(ruler).orElseThrow().by().points();
+    assertNear(points.getFirst(), from);
+    assertNear(points.getLast(), to);
   }
 
   private static void assertNear(Point marked, Vec place) {

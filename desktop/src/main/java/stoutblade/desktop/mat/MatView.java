@@ -403,6 +403,15 @@ public final class MatView extends Inks {
     redraw();
   }
 
+  /**
+   * Zooms to so many screen pixels for a unit, about the middle; changes of the mat's size keep it.
+   */
+  public void zoomTo(double pixels) {
+    fitted = Optional.empty();
+    zoom = Math.clamp(pixels, LEAST_ZOOM, MOST_ZOOM);
+    redraw();
+  }
+
   private void keyed(KeyEvent event) {
     Point middle = new Point(getWidth() / 2, getHeight() / 2);
     switch (event.getCode()) {

@@ -13,6 +13,7 @@ import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.shape.StrokeLineJoin;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
+import stoutblade.shape.Box;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
@@ -227,20 +228,31 @@ public final class Pen {
   }
 
   /**
-   * Lays a picture on the mat.
+   * Lays a part of a picture on the mat.
    *
-   * @param topLeft where its top left corner lies
-   * @param right where its top edge runs to, for one pixel
-   * @param down where its left edge runs to, for one pixel
+   * @param topLeft where the part's top left corner lies
+   * @param right where its top edge runs to, for one pixel of the image
+   * @param down where its left edge runs to, for one pixel of the image
+   * @param part which part of the image, in its pixels
    */
-  public void picture(Image image, Point topLeft, Point right, Point down, double opacity) {
+  public void picture(
+      Image image, Point topLeft, Point right, Point down, Box part, double opacity) {
     Point corner = mat.toScreen(topLeft);
     Point x = mat.toScreen(topLeft.plus(right)).minus(corner);
     Point y = mat.toScreen(topLeft.plus(down)).minus(corner);
     out.save();
     out.setGlobalAlpha(opacity);
     out.transform(x.x(), x.y(), y.x(), y.y(), corner.x(), corner.y());
-    out.drawImage(image, 0, 0);
+    out.drawImage(
+        image,
+        part.minX(),
+        part.minY(),
+        part.width(),
+        part.height(),
+        0,
+        0,
+        part.width(),
+        part.height());
     out.restore();
   }
 

@@ -59,8 +59,9 @@ public final class MaskingTape {
     for (Finding finding : findings) {
       made.add(new Strip(strip(desk, finding), where.apply(finding.place())));
     }
+    over.getChildren().removeAll(strips.stream().map(Strip::node).toList());
     strips = made;
-    over.getChildren().setAll(made.stream().map(Strip::node).toList());
+    over.getChildren().addAll(made.stream().map(Strip::node).toList());
     place();
   }
 

@@ -9,7 +9,7 @@ import stoutblade.desktop.Desk;
 import stoutblade.project.Edit;
 import stoutblade.project.Edits;
 import stoutblade.project.Project;
-import stoutblade.wearer.Wearer;
+import stoutblade.project.SizeEdits;
 
 /**
  * The names of prop, blade and wearer, in the menu of the tape's case; Enter takes what is typed.
@@ -26,11 +26,7 @@ public final class NamesItem extends CustomMenuItem {
     setContent(grid);
     add("Prop", "prop-name", Project::name, Edits::name);
     add("Blade", "blade-name", it -> it.blade().name(), Edits::bladeName);
-    add("Wearer", "wearer-name", it -> it.wearer().name(), this::wearer);
-  }
-
-  private Edit wearer(String name) {
-    return Edits.wearer(new Wearer(name.strip(), desk.project().wearer().heightMm()));
+    add("Wearer", "wearer-name", it -> it.wearer().name(), SizeEdits::wearerName);
   }
 
   private void add(

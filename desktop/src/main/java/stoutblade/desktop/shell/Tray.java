@@ -12,7 +12,7 @@ public final class Tray extends FlowPane {
 
   /** An empty tray. */
   public Tray() {
-    super(14, 8);
+    super(10, 6);
     getStyleClass().add(Style.TRAY);
     setAlignment(Pos.BOTTOM_LEFT);
   }

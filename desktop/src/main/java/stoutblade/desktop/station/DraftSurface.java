@@ -23,6 +23,7 @@ import stoutblade.project.Derived;
 import stoutblade.project.Edits;
 import stoutblade.project.Place;
 import stoutblade.project.Station;
+import stoutblade.reference.Flat;
 import stoutblade.reference.Placement;
 import stoutblade.shape.Box;
 import stoutblade.shape.HalfOutline;
@@ -143,11 +144,10 @@ public final class DraftSurface implements Surface {
             .placement()
             .flatMap(
                 placement ->
-                    derived
-                        .project()
+                    placement
                         .reference()
-                        .flatMap(it -> it.centreLine())
-                        .map(line -> line.lengthPx() * placement.mmPerPixel()))
+                        .centreLine()
+                        .map(line -> placement.toBlade(line.to()).y()))
             .orElse(FIRST_LENGTH_MM);
     return new Box(-reach * 0.3, -reach * 0.05, reach * 0.3, reach * 1.05);
   }
@@ -179,7 +179,7 @@ public final class DraftSurface implements Surface {
 
   private void draw(Pen pen) {
     Derived derived = desk.derived();
-    derived.placement().ifPresent(it -> drawPicture(pen, derived, it));
+    derived.placement().ifPresent(it -> drawPicture(pen, it));
     HalfOutline half = model.outline();
     double end = half.nodes().isEmpty() ? firstView(derived).maxY() : farthest(half) * 1.04;
     pen.line(new Point(0, -20), new Point(0, end), pen.colour(Ink.MEASURE), 1.2, 14, 5, 2, 5);
@@ -200,22 +200,26 @@ public final class DraftSurface implements Surface {
     return half.nodes().stream().mapToDouble(it -> it.at().y()).max().orElse(0);
   }
 
-  private void drawPicture(Pen pen, Derived derived, Placement placement) {
-    Point corner = placement.toBlade(new Point(0, 0));
-    Point right = placement.toBlade(new Point(1, 0)).minus(corner);
-    Point down = placement.toBlade(new Point(0, 1)).minus(corner);
-    derived
-        .project()
-        .reference()
-        .flatMap(it -> pictures.of(it.picture(), placement.mmPerPixel() * pen.zoom()))
-        .ifPresent(
-            it ->
-                pen.picture(
-                    it.image(),
-                    corner,
-                    right.times(it.pixels()),
-                    down.times(it.pixels()),
-                    dim.getValue()));
+  private void drawPicture(Pen pen, Placement placement) {
+    pictures
+        .of(
+            placement.reference(),
+            Flat.of(placement.reference()),
+            placement.mmPerPixel() * pen.zoom())
+        .ifPresent(it -> drawPicture(pen, placement, it));
+  }
+
+  private void drawPicture(Pen pen, Placement placement, Pictures.Shown shown) {
+    Point from = new Point(shown.frame().minX(), shown.frame().minY());
+    Point corner = placement.flatToBlade(from);
+    double step = shown.step();
+    pen.picture(
+        shown.image(),
+        corner,
+        placement.flatToBlade(from.plus(new Point(step, 0))).minus(corner),
+        placement.flatToBlade(from.plus(new Point(0, step))).minus(corner),
+        new Box(0, 0, shown.image().getWidth(), shown.image().getHeight()),
+        dim.getValue());
   }
 
   private void drawOutline(Pen pen, HalfOutline half) {

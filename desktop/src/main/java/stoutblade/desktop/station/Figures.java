@@ -1,11 +1,14 @@
 package stoutblade.desktop.station;
 
+import java.util.ArrayList;
 import java.util.List;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.part.BladeForm;
 import stoutblade.project.Derived;
+import stoutblade.shape.Box;
 import stoutblade.shape.Cubic;
+import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.wearer.BodyOutline;
@@ -27,44 +30,109 @@ public final class Figures {
     }
   }
 
-  /** The length of the whole prop in mm: as marked, else blade and core. */
+  /** The length of the whole prop in mm, as made; 0 where nothing tells it. */
   public static double wholeLength(Derived derived) {
-    double blade = derived.form().map(BladeForm::length).map(it -> it.value()).orElse(0.0);
-    double below = derived.project().core().map(core -> Math.max(0, -core.startMm())).orElse(0.0);
-    return derived
-        .scale()
-        .flatMap(it -> it.wholeLength())
-        .map(it -> it.value())
-        .orElse(blade + below);
+    return derived.fit().map(it -> it.length().value()).orElseGet(() -> tracedLength(derived));
+  }
+
+  private static double tracedLength(Derived derived) {
+    return derived.project().size().tracings().stream()
+        .findFirst()
+        .map(it -> Box.around(it.outlines().getFirst().path().flattened(1)).height())
+        .orElse(0.0);
+  }
+
+  /**
+   * A piece of the prop as it is drawn.
+   *
+   * @param path its outline in mm, from the butt upwards
+   * @param ink its colour
+   */
+  public record Piece(Path path, Ink ink) {}
+
+  /**
+   * The prop from its butt upwards: haft and blade as drafted, else the first outline that was
+   * traced.
+   *
+   * @param side true for how thin it is, seen from the side
+   */
+  public static List<Piece> prop(Derived derived, boolean side) {
+    double whole = wholeLength(derived);
+    if (whole <= 0) {
+      return List.of();
+    }
+    double thick =
+        derived
+            .project()
+            .size()
+            .carry()
+            .thicknessMm()
+            .orElse(derived.layers().map(it -> 2 * it.layer().value()).orElse(HAFT_MM));
+    if (derived.form().isEmpty()) {
+      return traced(derived, side, thick);
+    }
+    BladeForm form = derived.form().get();
+    double base = whole - form.length().value();
+    List<Piece> pieces = new ArrayList<>();
+    if (base > 0) {
+      double half = derived.project().size().carry().gripDiameterMm().orElse(HAFT_MM) / 2;
+      pieces.add(new Piece(bar(half, 0, base), Ink.CORE));
+    }
+    pieces.add(
+        new Piece(
+            side
+                ? bar(thick / 2, Math.max(0, base), whole)
+                : moved(form.outline(), new Point(0, Math.max(0, base))),
+            Ink.FOAM));
+    return pieces;
+  }
+
+  private static List<Piece> traced(Derived derived, boolean side, double thick) {
+    return derived.project().size().tracings().stream()
+        .findFirst()
+        .map(it -> it.outlines().getFirst().path())
+        .map(
+            path -> {
+              Box box = Box.around(path.flattened(1));
+              Path stood = moved(path, new Point(-box.centre().x(), -box.minY()));
+              return List.of(new Piece(side ? bar(thick / 2, 0, box.height()) : stood, Ink.FOAM));
+            })
+        .orElse(List.of());
+  }
+
+  private static Path bar(double half, double from, double to) {
+    return Path.through(
+        List.of(
+            new Point(-half, from),
+            new Point(-half, to),
+            new Point(half, to),
+            new Point(half, from)),
+        true);
   }
 
   /** The prop held upright with its butt at a place. */
   public static void held(Pen pen, Derived derived, Point butt) {
-    double whole = wholeLength(derived);
-    double blade = derived.form().map(it -> it.length().value()).orElse(0.0);
-    if (whole <= 0) {
-      return;
+    for (Piece piece : prop(derived, false)) {
+      Path moved = moved(piece.path(), butt);
+      pen.fill(moved, pen.colour(piece.ink()));
+      pen.stroke(moved, pen.colour(Ink.INK), 1.5);
     }
-    double base = whole - blade;
-    if (base > 0) {
-      List<Point> haft =
-          List.of(
-              butt.plus(new Point(-HAFT_MM / 2, 0)), butt.plus(new Point(-HAFT_MM / 2, base)),
-              butt.plus(new Point(HAFT_MM / 2, base)), butt.plus(new Point(HAFT_MM / 2, 0)));
-      pen.fill(List.of(haft), pen.colour(Ink.CORE));
+  }
+
+  /** Outlines as they were traced, with their nodes. */
+  public static void tracing(Pen pen, List<Outline> outlines, Ink ink) {
+    for (Outline outline : outlines) {
+      Path path = outline.path();
+      pen.stroke(path, pen.faint(Ink.PAPER, 0.8), 4);
+      pen.stroke(path, pen.colour(ink), 1.8);
+      if (outline.nodes().size() < 200) {
+        outline.nodes().forEach(it -> pen.dot(it.at(), 3, pen.colour(ink)));
+      }
     }
-    derived
-        .form()
-        .ifPresent(
-            form -> {
-              Path leaf = moved(form.outline(), butt.plus(new Point(0, base)));
-              pen.fill(leaf, pen.colour(Ink.FOAM));
-              pen.stroke(leaf, pen.colour(Ink.INK), 1.5);
-            });
   }
 
   /** A path moved by a displacement. */
-  static Path moved(Path path, Point by) {
+  public static Path moved(Path path, Point by) {
     return new Path(
         path.cubics().stream()
             .map(

@@ -13,6 +13,11 @@ public interface Surface {
   /** Shows what is derived from the project as it stands. */
   void show(Derived derived);
 
+  /** A key with the shortcut key held that nobody nearer took; true where it meant something. */
+  default boolean shortcut(KeyEvent event) {
+    return false;
+  }
+
   /** A key that nobody nearer took; true where it meant something here. */
   default boolean key(KeyEvent event) {
     return false;

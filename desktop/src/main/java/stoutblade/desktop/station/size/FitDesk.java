@@ -1,0 +1,514 @@
+package stoutblade.desktop.station.size;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.CustomMenuItem;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.Slider;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.mat.Ink;
+import stoutblade.desktop.mat.Lie;
+import stoutblade.desktop.mat.MatView;
+import stoutblade.desktop.mat.Pen;
+import stoutblade.desktop.shell.EntryField;
+import stoutblade.desktop.shell.MaskingTape;
+import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.station.Figures;
+import stoutblade.fit.Carry;
+import stoutblade.fit.Passage;
+import stoutblade.fit.Pose;
+import stoutblade.fit.Posture;
+import stoutblade.measure.Display;
+import stoutblade.measure.Quantity;
+import stoutblade.project.Derived;
+import stoutblade.project.Edit;
+import stoutblade.project.Finding;
+import stoutblade.project.Place;
+import stoutblade.project.SizeEdits;
+import stoutblade.project.Station;
+import stoutblade.reference.School;
+import stoutblade.shape.Box;
+import stoutblade.shape.Path;
+import stoutblade.shape.Point;
+import stoutblade.wearer.Bearer;
+import stoutblade.wearer.BodyMeasure;
+import stoutblade.wearer.Wearer;
+
+/**
+ * The prop with its wearer: who carries it, which size it gets, how it is held, what it must pass.
+ */
+final class FitDesk {
+
+  private static final double BETWEEN = 1.05;
+
+  private final Desk desk;
+  private final MatView mat = new MatView(Lie.UPRIGHT);
+  private final MaskingTape tape;
+  private final BorderPane node = new BorderPane(mat);
+  private final ComboBox<String> wearers = new ComboBox<>();
+  private final EntryField height;
+  private final EntryField bearer;
+  private final Map<BodyMeasure, EntryField> measures = new EnumMap<>(BodyMeasure.class);
+  private final EntryField weight;
+  private final ToggleButton trueSize = new ToggleButton("True size");
+  private final ToggleButton inProportion = new ToggleButton("In proportion");
+  private final Slider between = new Slider(0, 1, 0);
+  private final EntryField target;
+  private final ComboBox<Carry.Kind> kind = new ComboBox<>();
+  private final Map<Pose, ToggleButton> poses = new EnumMap<>(Pose.class);
+  private final ToggleButton bothHands = new ToggleButton("Both hands");
+  private final Map<Carry.Length, EntryField> lengths = new EnumMap<>(Carry.Length.class);
+  private final GridPane passages = new GridPane(8, 6);
+  private boolean showing;
+
+  FitDesk(Desk desk, Papers papers, Runnable holdUp) {
+    this.desk = desk;
+    this.tape = new MaskingTape(desk, mat, this::where);
+    mat.setId("fit-mat");
+    mat.setDrawing(this::draw);
+    height = EntryField.length(desk, mm -> perform(() -> SizeEdits.height(mm)));
+    height.setId("wearer-height");
+    bearer =
+        EntryField.length(
+            desk, mm -> perform(() -> SizeEdits.bearer(Optional.of(new Bearer(bearerName(), mm)))));
+    bearer.setId("bearer-height");
+    bearer.setPromptText("the wearer's");
+    weight =
+        new EntryField(
+            desk,
+            FitDesk::grams,
+            g -> Display.show(g, Quantity.MASS, desk.units()),
+            g -> perform(() -> SizeEdits.weightLimit(Optional.of(g))));
+    target = EntryField.length(desk, mm -> school(() -> new School.Target(mm)));
+    target.setId("target-length");
+    wearers.setId("wearers");
+    wearers.setPrefWidth(124);
+    height.setPrefColumnCount(5);
+    bearer.setPrefColumnCount(5);
+    target.setPrefColumnCount(5);
+    wearers.setOnAction(
+        event -> {
+          int index = wearers.getSelectionModel().getSelectedIndex();
+          if (!showing && index >= 0) {
+            perform(() -> SizeEdits.carriedBy(index));
+          }
+        });
+    trueSize.setId("true-size");
+    inProportion.setId("in-proportion");
+    between.setId("between-schools");
+    between.setPrefWidth(64);
+    trueSize.setOnAction(event -> school(() -> School.TRUE_SIZE));
+    inProportion.setOnAction(event -> school(() -> School.IN_PROPORTION));
+    between
+        .valueChangingProperty()
+        .addListener(
+            (it, was, is) -> {
+              if (was && !is) {
+                school(() -> new School.Blend(between.getValue()));
+              }
+            });
+    VBox trays = new VBox(who(), how(papers, holdUp));
+    node.setBottom(trays);
+  }
+
+  /** What is printed before any template. */
+  interface Papers {
+
+    /** A narrow strip as long as the prop. */
+    void strip();
+
+    /** The outline alone. */
+    void outline();
+  }
+
+  private String bearerName() {
+    return desk.project().size().bearer().map(Bearer::name).orElse("The character");
+  }
+
+  private static double grams(String text) {
+    try {
+      String bare = text.strip().toLowerCase(java.util.Locale.ROOT).replace(',', '.');
+      double factor =
+          bare.endsWith("kg")
+              ? 1000
+              : bare.endsWith("lb") ? 453.59237 : bare.endsWith("oz") ? 28.349523125 : 1;
+      return Double.parseDouble(bare.replaceAll("(kg|lb|oz|g)$", "").strip()) * factor;
+    } catch (NumberFormatException e) {
+      throw new IllegalArgumentException(
+          "'" + text + "': a weight such as 1.5 kg, 800 g or 3 lb was expected", e);
+    }
+  }
+
+  private boolean perform(Supplier<Edit> edit) {
+    try {
+      return desk.perform(edit.get());
+    } catch (IllegalArgumentException e) {
+      desk.say(e.getMessage());
+      return false;
+    }
+  }
+
+  private boolean school(Supplier<School> school) {
+    return perform(() -> SizeEdits.school(school.get(), desk.project()));
+  }
+
+  Node node() {
+    return node;
+  }
+
+  // == TRAYS
+
+  private Node who() {
+    return new Tray()
+        .with("Who carries it", wearers)
+        .with("Height", height)
+        .with("And more", measuresMenu())
+        .with("Character", bearer)
+        .with("Which size", trueSize)
+        .with("or between", between)
+        .with(" ", inProportion)
+        .with("or a length", target);
+  }
+
+  private MenuButton measuresMenu() {
+    GridPane grid = new GridPane(8, 6);
+    TextField name = new TextField();
+    name.setId("kept-wearer-name");
+    name.setOnAction(event -> perform(() -> SizeEdits.wearerName(name.getText())));
+    desk.derivedProperty().addListener(it -> name.setText(desk.project().wearer().name()));
+    name.setText(desk.project().wearer().name());
+    grid.addRow(0, new Label("Called"), name);
+    for (BodyMeasure measure : BodyMeasure.values()) {
+      EntryField field =
+          EntryField.length(
+              desk, mm -> perform(() -> SizeEdits.bodyMeasure(measure, Optional.of(mm))));
+      field.setId("measure-" + measure.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
+      Button guess = new Button("Estimate");
+      guess.setOnAction(event -> perform(() -> SizeEdits.bodyMeasure(measure, Optional.empty())));
+      measures.put(measure, field);
+      grid.addRow(grid.getRowCount(), new Label(measure.label()), field, guess);
+    }
+    Button none = new Button("No limit");
+    none.setOnAction(event -> perform(() -> SizeEdits.weightLimit(Optional.empty())));
+    grid.addRow(grid.getRowCount(), new Label("Carries at most"), weight, none);
+    Button more = new Button("Keep someone else as well");
+    more.setId("add-wearer");
+    more.setOnAction(event -> perform(this::someoneElse));
+    grid.add(more, 0, grid.getRowCount(), 3, 1);
+    Button gone = new Button("Keep this wearer no longer");
+    gone.setOnAction(event -> perform(SizeEdits::removeWearer));
+    grid.add(gone, 0, grid.getRowCount(), 3, 1);
+    Button same = new Button("The character is as tall as the wearer");
+    same.setOnAction(event -> perform(() -> SizeEdits.bearer(Optional.empty())));
+    grid.add(same, 0, grid.getRowCount(), 3, 1);
+    return menu("Measures", "wearer-measures", grid);
+  }
+
+  private Edit someoneElse() {
+    return SizeEdits.addWearer(
+        new Wearer(
+            "Wearer " + (desk.project().size().wearers().kept().size() + 1),
+            desk.project().wearer().heightMm()));
+  }
+
+  private static MenuButton menu(String words, String id, Node content) {
+    CustomMenuItem item = new CustomMenuItem(content, false);
+    MenuButton menu = new MenuButton(words, null, item);
+    menu.setId(id);
+    return menu;
+  }
+
+  private Node how(Papers papers, Runnable holdUp) {
+    kind.setId("carry-kind");
+    kind.getItems().setAll(Carry.Kind.values());
+    kind.setConverter(words());
+    kind.setOnAction(
+        event -> {
+          if (!showing && kind.getValue() != null) {
+            perform(() -> SizeEdits.carry("Carried", it -> it.withKind(kind.getValue())));
+          }
+        });
+    Tray tray = new Tray();
+    ToggleGroup group = new ToggleGroup();
+    String label = "Held";
+    for (Pose pose : Pose.values()) {
+      ToggleButton button = new ToggleButton(pose.words());
+      button.setId("pose-" + pose.name().toLowerCase(java.util.Locale.ROOT));
+      button.setToggleGroup(group);
+      button.setOnAction(
+          event -> perform(() -> SizeEdits.carry(pose.words(), it -> it.withRest(pose))));
+      poses.put(pose, button);
+      tray.with(label, button);
+      label = " ";
+    }
+    bothHands.setOnAction(
+        event ->
+            perform(
+                () ->
+                    SizeEdits.carry("Hands", it -> it.withHands(bothHands.isSelected() ? 2 : 1))));
+    Button hold = new Button("Hold it up");
+    hold.setId("hold-up");
+    hold.setOnAction(event -> holdUp.run());
+    MenuItem strip = new MenuItem("Test strip, as long as the prop");
+    strip.setOnAction(event -> papers.strip());
+    MenuItem outline = new MenuItem("Outline of the blade");
+    outline.setOnAction(event -> papers.outline());
+    MenuButton paper = new MenuButton("Paper", null, strip, outline);
+    paper.setId("first-papers");
+    return tray.with("Handle", lengthsMenu())
+        .with("On the way", menu("Doors", "passages", passages))
+        .with("At real size", hold)
+        .with("Before foam", paper);
+  }
+
+  private static javafx.util.StringConverter<Carry.Kind> words() {
+    return new javafx.util.StringConverter<>() {
+      @Override
+      public String toString(Carry.Kind it) {
+        return it == null ? "" : it.words();
+      }
+
+      @Override
+      public Carry.Kind fromString(String text) {
+        throw new UnsupportedOperationException("Chosen, not typed");
+      }
+    };
+  }
+
+  private MenuButton lengthsMenu() {
+    GridPane grid = new GridPane(8, 6);
+    grid.addRow(0, new Label("Carried"), kind, bothHands);
+    for (Carry.Length length : Carry.Length.values()) {
+      EntryField field = EntryField.length(desk, mm -> carry(length, Optional.of(mm)));
+      field.setId("carry-" + length.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
+      lengths.put(length, field);
+      Button unsaid = new Button("Unsaid");
+      unsaid.setOnAction(event -> carry(length, Optional.empty()));
+      grid.addRow(grid.getRowCount(), new Label(length.words()), field, unsaid);
+    }
+    return menu("Grip", "carry-lengths", grid);
+  }
+
+  private boolean carry(Carry.Length length, Optional<Double> mm) {
+    return perform(() -> SizeEdits.carry(length.words(), it -> it.with(length, mm)));
+  }
+
+  // == SHOWING
+
+  void show(Derived derived) {
+    showing = true;
+    mat.setUnits(desk.units());
+    var size = derived.project().size();
+    Wearer wearer = derived.project().wearer();
+    List<String> names = new ArrayList<>();
+    size.wearers().kept().forEach(it -> names.add(it.name()));
+    if (!wearers.getItems().equals(names)) {
+      wearers.getItems().setAll(names);
+    }
+    wearers.getSelectionModel().select(size.wearers().carrying());
+    height.show(wearer.heightMm());
+    size.bearer().ifPresentOrElse(it -> bearer.show(it.heightMm()), bearer::showNothing);
+    measures.forEach(
+        (measure, field) -> show(field, Optional.ofNullable(wearer.measured().get(measure))));
+    show(weight, wearer.weightLimitG());
+    showSchool(size.school());
+    kind.setValue(size.carry().kind());
+    poses.forEach((pose, button) -> button.setSelected(pose == size.carry().rest()));
+    bothHands.setSelected(size.carry().hands() == 2);
+    lengths.forEach((length, field) -> show(field, size.carry().get(length)));
+    showPassages(size.passages());
+    mat.fitAnew(extent(derived), 14);
+    tape.show(findings(derived));
+    desk.besideProperty().set(derived.wearerFigures());
+    showing = false;
+    mat.redraw();
+  }
+
+  private static void show(EntryField field, Optional<Double> value) {
+    value.ifPresentOrElse(field::show, field::showNothing);
+  }
+
+  private void showSchool(School school) {
+    boolean same = desk.project().size().bearer().isEmpty();
+    trueSize.setSelected(school.equals(School.TRUE_SIZE));
+    inProportion.setSelected(school.equals(School.IN_PROPORTION));
+    between.setDisable(same);
+    inProportion.setDisable(same);
+    switch (school) {
+      case School.Blend it -> {
+        between.setValue(it.share());
+        target.showNothing();
+      }
+      case School.Target it -> target.show(it.lengthMm());
+    }
+  }
+
+  private void showPassages(List<Passage> all) {
+    passages.getChildren().clear();
+    passages.addRow(
+        0, new Label("Through"), new Label("Wide"), new Label("High"), new Label("Long"));
+    for (int i = 0; i < all.size(); i++) {
+      passageRow(all, i);
+    }
+    MenuButton more = new MenuButton("Add");
+    for (Passage usual : Passage.USUAL) {
+      MenuItem item = new MenuItem(usual.name());
+      item.setOnAction(
+          event -> {
+            List<Passage> changed = new ArrayList<>(all);
+            changed.add(usual);
+            perform(() -> SizeEdits.passages(changed));
+          });
+      more.getItems().add(item);
+    }
+    passages.add(more, 0, all.size() + 1);
+  }
+
+  private void passageRow(List<Passage> all, int index) {
+    Passage it = all.get(index);
+    TextField name = new TextField(it.name());
+    name.setPrefColumnCount(9);
+    name.setOnAction(
+        event ->
+            replace(
+                all,
+                index,
+                () ->
+                    new Passage(
+                        name.getText().strip(), it.widthMm(), it.heightMm(), it.lengthMm())));
+    EntryField wide =
+        EntryField.length(
+            desk,
+            mm ->
+                replace(
+                    all, index, () -> new Passage(it.name(), mm, it.heightMm(), it.lengthMm())));
+    EntryField high =
+        EntryField.length(
+            desk,
+            mm ->
+                replace(all, index, () -> new Passage(it.name(), it.widthMm(), mm, it.lengthMm())));
+    EntryField deep =
+        EntryField.length(
+            desk,
+            mm ->
+                replace(
+                    all,
+                    index,
+                    () -> new Passage(it.name(), it.widthMm(), it.heightMm(), Optional.of(mm))));
+    wide.show(it.widthMm());
+    high.show(it.heightMm());
+    show(deep, it.lengthMm());
+    deep.setPromptText("any");
+    Button gone = new Button("Remove");
+    gone.setOnAction(
+        event -> {
+          List<Passage> changed = new ArrayList<>(all);
+          changed.remove(index);
+          perform(() -> SizeEdits.passages(changed));
+        });
+    passages.addRow(index + 1, name, wide, high, deep, gone);
+  }
+
+  private boolean replace(List<Passage> all, int index, Supplier<Passage> passage) {
+    return perform(
+        () -> {
+          List<Passage> changed = new ArrayList<>(all);
+          changed.set(index, passage.get());
+          return SizeEdits.passages(changed);
+        });
+  }
+
+  private static List<Finding> findings(Derived derived) {
+    return derived.findingsOf(Station.SIZE).stream()
+        .filter(
+            it ->
+                it.place() instanceof Place.OnFit
+                    || (it.place() instanceof Place.OnStation && !it.id().endsWith(".unit")))
+        .toList();
+  }
+
+  private Box extent(Derived derived) {
+    double tall = derived.project().wearer().heightMm();
+    double top = Math.max(tall, Figures.wholeLength(derived)) * 1.04;
+    return new Box(-tall * 0.55, -tall * 0.03, tall * (BETWEEN + 0.75), top);
+  }
+
+  private Optional<Point> where(Place place) {
+    return place instanceof Place.OnFit ? Optional.of(posture(false).grip()) : Optional.empty();
+  }
+
+  // == DRAWING
+
+  private Posture posture(boolean side) {
+    Derived derived = desk.derived();
+    double whole = Figures.wholeLength(derived);
+    Carry carry = derived.project().size().carry();
+    double gripAt =
+        carry.gripAtMm().orElse(Math.min(whole / 2, derived.project().wearer().heightMm() * 0.6));
+    return Posture.of(carry.rest(), side, derived.project().wearer().heightMm(), whole, gripAt);
+  }
+
+  private void draw(Pen pen) {
+    double tall = desk.derived().project().wearer().heightMm();
+    pen.line(
+        new Point(-tall * 0.5, 0), new Point(tall * (BETWEEN + 0.7), 0), pen.colour(Ink.INK), 2);
+    draw(pen, posture(false), new Point(0, 0), false);
+    draw(pen, posture(true), new Point(tall * BETWEEN, 0), true);
+    pen.measure(
+        new Point(-tall * 0.42, 0),
+        new Point(-tall * 0.42, tall),
+        Display.length(tall, desk.units()),
+        pen.colour(Ink.INK));
+    double whole = Figures.wholeLength(desk.derived());
+    if (whole > 0) {
+      Posture posture = posture(false);
+      Point away = new Point(tall * 0.12, 0);
+      pen.measure(
+          posture.place(new Point(0, 0)).plus(away),
+          posture.place(new Point(0, whole)).plus(away),
+          Display.length(whole, desk.units()),
+          pen.colour(Ink.MEASURE));
+    }
+    tape.mark(pen);
+  }
+
+  private void draw(Pen pen, Posture posture, Point foot, boolean side) {
+    if (posture.propBehind()) {
+      drawProp(pen, posture, foot, side);
+    }
+    List<Path> body = posture.body();
+    for (int i = 0; i < body.size(); i++) {
+      if (i + 1 == body.size() && !posture.propBehind()) {
+        drawProp(pen, posture, foot, side);
+      }
+      Path moved = Figures.moved(body.get(i), foot);
+      pen.fill(moved, pen.colour(Ink.MAT));
+      pen.fill(moved, pen.faint(Ink.BODY, 0.55));
+      pen.stroke(moved, pen.colour(Ink.BODY), 1.2);
+    }
+  }
+
+  private void drawProp(Pen pen, Posture posture, Point foot, boolean side) {
+    for (Figures.Piece piece : Figures.prop(desk.derived(), side)) {
+      List<Point> placed =
+          piece.path().flattened(1).stream().map(it -> posture.place(it).plus(foot)).toList();
+      pen.fill(List.of(placed), pen.colour(piece.ink()));
+      pen.stroke(List.of(placed), pen.colour(Ink.INK), 1.3);
+    }
+  }
+}

@@ -1,0 +1,530 @@
+package stoutblade.desktop.station.size;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.Slider;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.util.StringConverter;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.Style;
+import stoutblade.desktop.mat.Ink;
+import stoutblade.desktop.mat.Lie;
+import stoutblade.desktop.mat.MatView;
+import stoutblade.desktop.mat.Pen;
+import stoutblade.desktop.shell.EntryField;
+import stoutblade.desktop.shell.MaskingTape;
+import stoutblade.desktop.shell.Tray;
+import stoutblade.measure.Display;
+import stoutblade.measure.Stated;
+import stoutblade.mesh.MeshSection;
+import stoutblade.project.Derived;
+import stoutblade.project.SizeEdits;
+import stoutblade.project.Station;
+import stoutblade.reference.Axis;
+import stoutblade.reference.Model;
+import stoutblade.reference.ModelSize;
+import stoutblade.reference.Orientation;
+import stoutblade.reference.Orientation.View;
+import stoutblade.shape.Box;
+import stoutblade.shape.NodeFitting;
+import stoutblade.shape.Outline;
+import stoutblade.shape.Point;
+import stoutblade.trace.Tracing;
+
+/** One model from a side: which way it stands, how large it is, its outline and sections. */
+final class ModelDesk {
+
+  private static final double WITHIN_MM = 0.1;
+
+  private final Desk desk;
+  private final Meshes meshes;
+  private final MatView mat = new MatView(Lie.UPRIGHT);
+  private final MaskingTape tape;
+  private final BorderPane node = new BorderPane(mat);
+  private final TextField name = new TextField();
+  private final ToggleGroup views = new ToggleGroup();
+  private final ComboBox<Unit> unit = new ComboBox<>();
+  private final ToggleButton span = new ToggleButton("Known length  K");
+  private final EntryField spanLength;
+  private final Button asTall = new Button("As tall as the figure");
+  private final CheckBox whole = new CheckBox("The whole prop");
+  private final Slider depth = new Slider(0, 1, 0.5);
+  private final CheckBox cut = new CheckBox("Section");
+  private final Label health = new Label();
+  private String modelId = "";
+  private View view = View.FRONT;
+  private Optional<Point> spanFrom = Optional.empty();
+  private Optional<Point> spanTo = Optional.empty();
+  private String fittedTo = "";
+  private boolean showing;
+
+  /** Units that a model may be in. */
+  private enum Unit {
+    MM("1 unit is 1 mm", 1),
+    CM("1 unit is 1 cm", 10),
+    M("1 unit is 1 m", 1000),
+    INCH("1 unit is 1 in", 25.4),
+    FOOT("1 unit is 1 ft", 304.8);
+
+    private final String words;
+    private final double mm;
+
+    Unit(String words, double mm) {
+      this.words = words;
+      this.mm = mm;
+    }
+  }
+
+  ModelDesk(Desk desk, Meshes meshes) {
+    this.desk = desk;
+    this.meshes = meshes;
+    this.tape = new MaskingTape(desk, mat, place -> Optional.empty());
+    mat.setId("model-mat");
+    mat.setDrawing(this::draw);
+    mat.setHand(new Spanning());
+    spanLength = EntryField.length(desk, this::known);
+    spanLength.setPrefColumnCount(5);
+    spanLength.setId("model-length");
+    name.setId("model-name");
+    name.setPrefColumnCount(10);
+    name.setOnAction(event -> perform(() -> SizeEdits.modelName(modelId, name.getText())));
+    unit.setId("model-unit");
+    unit.getItems().setAll(Unit.values());
+    unit.setConverter(words());
+    unit.setPromptText("another way");
+    unit.setOnAction(
+        event -> {
+          if (!showing && unit.getValue() != null) {
+            perform(() -> SizeEdits.modelRuler(modelId, new Model.OwnUnit(unit.getValue().mm)));
+          }
+        });
+    span.setId("model-span");
+    asTall.setId("model-as-tall");
+    asTall.setOnAction(
+        event -> perform(() -> SizeEdits.modelRuler(modelId, new Model.AsTallAsBearer())));
+    whole.setId("model-whole");
+    whole.setOnAction(event -> perform(() -> SizeEdits.showsWhole(modelId, whole.isSelected())));
+    depth.valueProperty().addListener(it -> mat.redraw());
+    depth.setPrefWidth(90);
+    cut.setOnAction(event -> mat.redraw());
+    health.getStyleClass().add(Style.SOFT);
+    health.setWrapText(true);
+    health.setMaxWidth(300);
+    health.setPrefWidth(300);
+    health.getStyleClass().add(Style.MAT_NOTE);
+    mat.over().getChildren().add(health);
+    health.relocate(44, 10);
+    health.setId("model-health");
+    node.setBottom(tray());
+  }
+
+  private static StringConverter<Unit> words() {
+    return new StringConverter<>() {
+      @Override
+      public String toString(Unit it) {
+        return it == null ? "" : it.words;
+      }
+
+      @Override
+      public Unit fromString(String text) {
+        throw new UnsupportedOperationException("Chosen, not typed");
+      }
+    };
+  }
+
+  private Tray tray() {
+    Tray tray = new Tray().with("This model is", name);
+    String label = "Seen from";
+    for (View it : View.values()) {
+      ToggleButton button = new ToggleButton(it.words());
+      button.setId("view-" + it.name().toLowerCase(java.util.Locale.ROOT));
+      button.setToggleGroup(views);
+      button.setSelected(it == view);
+      button.setOnAction(
+          event -> {
+            button.setSelected(true);
+            look(it);
+          });
+      tray.with(label, button);
+      label = " ";
+    }
+    Button around = new Button("Turn");
+    around.setId("model-turn");
+    around.setOnAction(event -> orient(ModelDesk::turned));
+    Button over = new Button("Tip");
+    over.setId("model-tip");
+    over.setOnAction(event -> orient(ModelDesk::tipped));
+    MenuItem remove = new MenuItem("Remove the model");
+    remove.setOnAction(event -> perform(() -> SizeEdits.removeModel(modelId)));
+    MenuItem keep = new MenuItem("Keep this outline");
+    keep.setOnAction(event -> keep(false));
+    MenuButton more = new MenuButton("More", null, keep, remove);
+    more.setId("model-more");
+    Button draft = new Button("Draft from it");
+    draft.setId("model-draft");
+    draft.setOnAction(event -> keep(true));
+    return tray.with("Stand it", around)
+        .with(" ", over)
+        .with("Its size", unit)
+        .with(" ", span)
+        .with("is long", spanLength)
+        .with("or", asTall)
+        .with("From end to end", whole)
+        .with("Cut through", cut)
+        .with(" ", depth)
+        .with("Outline", draft)
+        .with(" ", more);
+  }
+
+  Node node() {
+    return node;
+  }
+
+  private void perform(java.util.function.Supplier<stoutblade.project.Edit> edit) {
+    try {
+      desk.perform(edit.get());
+    } catch (IllegalArgumentException e) {
+      desk.say(e.getMessage());
+    }
+  }
+
+  private Optional<Model> model() {
+    return desk.project().size().model(modelId);
+  }
+
+  private Optional<ModelSize> size() {
+    return Optional.ofNullable(desk.derived().sizing().models().get(modelId));
+  }
+
+  /** mm of the prop for a unit of the model; 1 until its size was said. */
+  private double mm() {
+    return size().flatMap(ModelSize::perUnit).orElse(1.0);
+  }
+
+  // == SHOWING
+
+  void show(Derived derived, String id) {
+    if (!id.equals(modelId)) {
+      modelId = id;
+      spanFrom = Optional.empty();
+      spanTo = Optional.empty();
+    }
+    Optional<Model> model = model();
+    if (model.isEmpty()) {
+      return;
+    }
+    showing = true;
+    Optional<ModelSize> size = size();
+    boolean scaled = size.flatMap(ModelSize::perUnit).isPresent();
+    mat.setUnits(desk.units());
+    mat.setRuled(scaled);
+    if (!name.isFocused()) {
+      name.setText(model.get().name());
+    }
+    whole.setSelected(model.get().showsWhole());
+    unit.setValue(null);
+    spanLength.showNothing();
+    model.get().ruler().ifPresent(this::showRuler);
+    health.setText(health(model.get()));
+    fit(model.get(), scaled);
+    tape.show(
+        derived.findingsOf(Station.SIZE).stream()
+            .filter(it -> it.id().equals("size." + id + ".unit"))
+            .toList());
+    desk.besideProperty().set(size.map(ModelSize::figures).orElse(List.of()));
+    showing = false;
+    mat.redraw();
+  }
+
+  private void showRuler(Model.ModelRuler ruler) {
+    switch (ruler) {
+      case Model.OwnUnit it ->
+          unit.setValue(
+              List.of(Unit.values()).stream()
+                  .filter(one -> one.mm == it.mm())
+                  .findFirst()
+                  .orElse(null));
+      case Model.KnownSpan it -> spanLength.show(it.length().value());
+      case Model.AsTallAsBearer it -> {}
+    }
+  }
+
+  private String health(Model model) {
+    return meshes
+        .file(model)
+        .map(
+            it -> {
+              List<String> words = it.check().words();
+              String count = Display.decimal(it.check().triangles(), 0) + " faces";
+              return words.isEmpty()
+                  ? count + ", sound"
+                  : count + ". " + String.join("; ", words) + ". Its outline holds all the same.";
+            })
+        .orElse("Reading…");
+  }
+
+  private void fit(Model model, boolean scaled) {
+    String now = model.digest() + model.orientation() + view + scaled + mm();
+    if (!now.equals(fittedTo)) {
+      fittedTo = now;
+      mat.fit(bounds(model), 40);
+    }
+  }
+
+  private Box bounds(Model model) {
+    List<Point> corners = new ArrayList<>();
+    var e = model.extent();
+    for (int i = 0; i < 8; i++) {
+      corners.add(
+          model
+              .orientation()
+              .in(
+                  view,
+                  (i & 1) == 0 ? e.minX() : e.maxX(),
+                  (i & 2) == 0 ? e.minY() : e.maxY(),
+                  (i & 4) == 0 ? e.minZ() : e.maxZ())
+              .times(mm()));
+    }
+    return Box.around(corners);
+  }
+
+  private void look(View at) {
+    view = at;
+    spanFrom = Optional.empty();
+    spanTo = Optional.empty();
+    show(desk.derived(), modelId);
+  }
+
+  // == CHANGES
+
+  private interface Turn {
+    Orientation of(Orientation before);
+  }
+
+  private void orient(Turn turn) {
+    model()
+        .ifPresent(it -> perform(() -> SizeEdits.orientation(modelId, turn.of(it.orientation()))));
+  }
+
+  /** A quarter turn about the upright: what was at our right faces us. */
+  private static Orientation turned(Orientation before) {
+    int right = 3 - before.up().index() - before.front().index();
+    boolean cyclic = (before.up().index() + 1) % 3 == before.front().index();
+    int sign = before.up().sign() * before.front().sign() * (cyclic ? 1 : -1);
+    return new Orientation(before.up(), axis(right, sign));
+  }
+
+  /** A quarter turn towards us: what was up faces us. */
+  private static Orientation tipped(Orientation before) {
+    return new Orientation(axis(before.front().index(), -before.front().sign()), before.up());
+  }
+
+  private static Axis axis(int index, int sign) {
+    for (Axis axis : Axis.values()) {
+      if (axis.index() == index && axis.sign() == sign) {
+        return axis;
+      }
+    }
+    throw new IllegalArgumentException("There is no axis " + index);
+  }
+
+  private boolean known(double mm) {
+    if (spanFrom.isEmpty() || spanTo.isEmpty()) {
+      desk.say("Take Known length, drag along it on the model, then type how long it is");
+      return false;
+    }
+    try {
+      return desk.perform(
+          SizeEdits.modelRuler(
+              modelId,
+              new Model.KnownSpan(new Stated(mm, 0.002 * mm), view, spanFrom.get(), spanTo.get())));
+    } catch (IllegalArgumentException e) {
+      desk.say(e.getMessage());
+      return false;
+    }
+  }
+
+  private void keep(boolean asDraft) {
+    Optional<Model> model = model();
+    Optional<Meshes.Seen> seen = model.flatMap(it -> meshes.seen(it, view));
+    if (size().flatMap(ModelSize::perUnit).isEmpty()) {
+      desk.say("Say how large the model is first");
+      return;
+    }
+    if (seen.isEmpty()) {
+      desk.say("The outline is still being worked out");
+      return;
+    }
+    try {
+      List<Outline> outlines = outlines(seen.get());
+      String called = model.get().name() + ", " + view.words().toLowerCase(java.util.Locale.ROOT);
+      if (desk.perform(SizeEdits.addTracing(called, modelId, outlines, WITHIN_MM)) && asDraft) {
+        TraceDesk.draft(desk, called, outlines.getFirst(), WITHIN_MM);
+      }
+    } catch (IllegalArgumentException e) {
+      desk.say(e.getMessage());
+    }
+  }
+
+  private List<Outline> outlines(Meshes.Seen seen) {
+    double mm = mm();
+    return seen.silhouette().region().rings().stream()
+        .map(ring -> ring.stream().map(it -> it.times(mm)).toList())
+        .filter(ring -> Box.around(ring).width() + Box.around(ring).height() > 10 * WITHIN_MM)
+        .limit(Tracing.MOST_OUTLINES)
+        .map(ring -> NodeFitting.closed(ring, WITHIN_MM))
+        .toList();
+  }
+
+  // == DRAWING
+
+  private void draw(Pen pen) {
+    Optional<Model> model = model();
+    if (model.isEmpty()) {
+      return;
+    }
+    double mm = mm();
+    meshes.seen(model.get(), view).ifPresent(it -> drawSeen(pen, it, mm));
+    if (cut.isSelected()) {
+      drawSection(pen, model.get(), mm);
+    }
+    spanFrom.ifPresent(from -> drawSpan(pen, from.times(mm), spanTo.orElse(from).times(mm)));
+    tape.mark(pen);
+  }
+
+  private void drawSeen(Pen pen, Meshes.Seen seen, double mm) {
+    Box frame = seen.frame();
+    double step = frame.width() / seen.image().getWidth() * mm;
+    pen.picture(
+        seen.image(),
+        new Point(frame.minX() * mm, frame.maxY() * mm),
+        new Point(step, 0),
+        new Point(0, -step),
+        new Box(0, 0, seen.image().getWidth(), seen.image().getHeight()),
+        cut.isSelected() ? 0.35 : 0.85);
+    List<List<Point>> rings =
+        seen.silhouette().region().rings().stream()
+            .map(ring -> ring.stream().map(it -> it.times(mm)).toList())
+            .toList();
+    pen.stroke(rings, pen.colour(Ink.INK), 2);
+    if (size().flatMap(ModelSize::perUnit).isPresent() && !rings.isEmpty()) {
+      drawMeasures(pen, Box.around(rings.stream().flatMap(List::stream).toList()));
+    }
+  }
+
+  private void drawMeasures(Pen pen, Box box) {
+    double away = 26 / pen.zoom();
+    pen.measure(
+        new Point(box.maxX() + away, box.minY()),
+        new Point(box.maxX() + away, box.maxY()),
+        Display.length(box.height(), desk.units()),
+        pen.colour(Ink.MEASURE));
+    pen.measure(
+        new Point(box.maxX(), box.minY() - away),
+        new Point(box.minX(), box.minY() - away),
+        Display.length(box.width(), desk.units()),
+        pen.colour(Ink.MEASURE));
+  }
+
+  private void drawSection(Pen pen, Model model, double mm) {
+    double[] span = depths(model);
+    double at = span[0] + depth.getValue() * (span[1] - span[0]);
+    Optional<MeshSection> section = meshes.section(model, view, at);
+    section.ifPresent(
+        it -> {
+          List<List<Point>> loops =
+              it.loops().stream()
+                  .map(
+                      loop -> {
+                        List<Point> ring =
+                            new ArrayList<>(loop.stream().map(p -> p.times(mm)).toList());
+                        ring.add(ring.getFirst());
+                        return List.copyOf(ring);
+                      })
+                  .toList();
+          pen.fill(loops, pen.faint(Ink.FOAM, 0.75));
+          pen.stroke(loops, pen.colour(Ink.SELECTED), 2);
+        });
+  }
+
+  private double[] depths(Model model) {
+    double least = Double.POSITIVE_INFINITY;
+    double most = Double.NEGATIVE_INFINITY;
+    var e = model.extent();
+    for (int i = 0; i < 8; i++) {
+      double at =
+          model
+              .orientation()
+              .towards(
+                  view,
+                  (i & 1) == 0 ? e.minX() : e.maxX(),
+                  (i & 2) == 0 ? e.minY() : e.maxY(),
+                  (i & 4) == 0 ? e.minZ() : e.maxZ());
+      least = Math.min(least, at);
+      most = Math.max(most, at);
+    }
+    return new double[] {least, most};
+  }
+
+  private void drawSpan(Pen pen, Point from, Point to) {
+    pen.line(from, to, pen.colour(Ink.SELECTED), 2);
+    pen.sight(from, pen.colour(Ink.SELECTED));
+    pen.sight(to, pen.colour(Ink.SELECTED));
+  }
+
+  // == HAND
+
+  /** Marking a known length on the model. */
+  private final class Spanning implements MatView.Hand {
+
+    @Override
+    public boolean press(Point place, MouseEvent event) {
+      if (!span.isSelected()) {
+        return false;
+      }
+      spanFrom = Optional.of(place.times(1 / mm()));
+      spanTo = spanFrom;
+      return true;
+    }
+
+    @Override
+    public void drag(Point place, MouseEvent event) {
+      spanTo = Optional.of(place.times(1 / mm()));
+    }
+
+    @Override
+    public void release(Point place, MouseEvent event) {
+      span.setSelected(false);
+      desk.say("Now type how long that is, beside Known length");
+      spanLength.requestFocus();
+    }
+
+    @Override
+    public boolean key(KeyEvent event) {
+      return false;
+    }
+  }
+
+  boolean key(KeyEvent event) {
+    switch (event.getCode()) {
+      case K -> span.setSelected(!span.isSelected());
+      default -> {
+        return false;
+      }
+    }
+    return true;
+  }
+}

@@ -1,0 +1,608 @@
+package stoutblade.desktop.station.size;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.Pictures;
+import stoutblade.desktop.Style;
+import stoutblade.desktop.mat.Ink;
+import stoutblade.desktop.mat.Lie;
+import stoutblade.desktop.mat.MatView;
+import stoutblade.desktop.mat.Pen;
+import stoutblade.desktop.shell.EntryField;
+import stoutblade.desktop.shell.MaskingTape;
+import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.station.Figures;
+import stoutblade.desktop.station.size.Marked.OfLine;
+import stoutblade.desktop.station.size.Marked.OfMeasure;
+import stoutblade.desktop.station.size.Marked.OfRuler;
+import stoutblade.desktop.station.size.Marked.OfWhole;
+import stoutblade.measure.Display;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Stated;
+import stoutblade.project.Derived;
+import stoutblade.project.Finding;
+import stoutblade.project.Place;
+import stoutblade.project.SizeEdits;
+import stoutblade.project.Station;
+import stoutblade.reference.Dressing;
+import stoutblade.reference.Measure;
+import stoutblade.reference.Measured;
+import stoutblade.reference.PictureSize;
+import stoutblade.reference.Reference;
+import stoutblade.reference.Ruler;
+import stoutblade.reference.Scale;
+import stoutblade.shape.Box;
+import stoutblade.shape.Path;
+import stoutblade.shape.Point;
+
+/**
+ * One picture on the mat with everything that is marked on it, and beside it, on the same ground
+ * and at the same scale, the wearer with the prop.
+ */
+final class PictureDesk {
+
+  private static final double REACH_PX = 16;
+  private static final double BRIGHTER = 0.25;
+  private static final double LOWER_PX = 72;
+
+  private final Desk desk;
+  private final Pictures pictures;
+  private final PictureModel model;
+  private final TraceDesk tracing;
+  private final MatView mat = new MatView(Lie.UPRIGHT);
+  private final MaskingTape tape;
+  private final Agreement agreement = new Agreement();
+  private final BorderPane node = new BorderPane();
+  private final Map<Tool, ToggleButton> tools = new EnumMap<>(Tool.class);
+  private final RulerTray rulerTray;
+  private final StackPane lower = new StackPane();
+  private final TextField pictureName = new TextField();
+  private final TextField measureName = new TextField();
+  private final EntryField precision;
+  private final EntryField distance;
+  private final EntryField distanceStd;
+  private final Node pictureTray;
+  private final Node measureTray;
+  private String fittedTo = "";
+
+  PictureDesk(Desk desk, Pictures pictures, TraceDesk tracing) {
+    this.desk = desk;
+    this.pictures = pictures;
+    this.tracing = tracing;
+    this.model = new PictureModel(desk);
+    this.tape = new MaskingTape(desk, mat, this::where);
+    this.rulerTray = new RulerTray(desk, model);
+    mat.setId("size-mat");
+    mat.setDrawing(this::draw);
+    mat.setHand(new Marking());
+    mat.over().getChildren().add(agreement);
+    agreement.relocate(44, 10);
+    model.setBoxes(this::boxed);
+    precision =
+        EntryField.number(
+            desk,
+            "px",
+            () -> "the marking precision is a number of pixels",
+            px -> model.perform(() -> SizeEdits.markingPrecision(id(), px)));
+    distance =
+        EntryField.length(
+            desk, mm -> distance(new Stated(mm, stated().map(Stated::std).orElse(mm * 0.1))));
+    distanceStd =
+        EntryField.length(
+            desk, mm -> stated().isPresent() && distance(new Stated(stated().get().value(), mm)));
+    pictureTray = pictureTray();
+    measureTray = measureTray();
+    model.toolProperty().addListener(it -> showTools());
+    model.selectedProperty().addListener(it -> showLower());
+    node.setCenter(mat);
+    lower.setMinHeight(LOWER_PX);
+    node.setBottom(new VBox(toolTray(), lower));
+  }
+
+  Node node() {
+    return node;
+  }
+
+  private String id() {
+    return model.reference().map(Reference::id).orElse("");
+  }
+
+  private Optional<Stated> stated() {
+    return model.reference().flatMap(Reference::distance);
+  }
+
+  private boolean distance(Stated mm) {
+    return model.perform(() -> SizeEdits.distance(id(), Optional.of(mm)));
+  }
+
+  // == TRAYS
+
+  private Node toolTray() {
+    Tray tray = new Tray();
+    tray.setHgap(6);
+    String label = "Tells the size";
+    for (Tool tool : Tool.RULERS) {
+      tray.with(label, toggle(tool));
+      label = " ";
+    }
+    tray.with("Of the prop", toggle(Tool.WHOLE)).with(" ", toggle(Tool.CENTRE_LINE));
+    tray.with("Outline", toggle(Tool.TRACE));
+    MenuButton measure = new MenuButton("Measure");
+    measure.setId("measure");
+    measure.getStyleClass().add(Style.TOOL);
+    for (Tool tool : Tool.MEASURES) {
+      measure.getItems().add(item(tool.words(), () -> take(tool)));
+    }
+    MenuButton lay = new MenuButton("Picture");
+    lay.setId("lay-picture");
+    lay.getStyleClass().add(Style.TOOL);
+    lay.getItems()
+        .addAll(
+            item("Turn by a quarter", () -> dress("Turn the picture", Dressing::turned)),
+            item(Tool.LEVEL.words(), () -> take(Tool.LEVEL)),
+            item("As level as it came", () -> dress("Level", it -> it.withLevel(0))),
+            item(Tool.CROP.words(), () -> take(Tool.CROP)),
+            item("Show all of it", () -> dress("Show all", it -> it.withCrop(Optional.empty()))),
+            item("Brighter", () -> brighten(BRIGHTER)),
+            item("Darker", () -> brighten(-BRIGHTER)),
+            item("Remove it", () -> model.perform(() -> SizeEdits.removePicture(id()))));
+    return tray.with("That stays", measure).with("As it lies", lay);
+  }
+
+  private ToggleButton toggle(Tool tool) {
+    ToggleButton button = new ToggleButton(tool.words() + "  " + tool.key());
+    button.setId("mark-" + tool.key());
+    button.getStyleClass().add(Style.TOOL);
+    button.setTooltip(new Tooltip(tool.how()));
+    button.setOnAction(event -> model.toolProperty().set(button.isSelected() ? tool : null));
+    tools.put(tool, button);
+    return button;
+  }
+
+  private static MenuItem item(String words, Runnable action) {
+    MenuItem item = new MenuItem(words);
+    item.setOnAction(event -> action.run());
+    return item;
+  }
+
+  private void take(Tool tool) {
+    model.toolProperty().set(tool);
+    desk.say(tool.how());
+    mat.requestFocus();
+  }
+
+  private void dress(String name, java.util.function.UnaryOperator<Dressing> change) {
+    model.perform(() -> SizeEdits.dressing(id(), name, change));
+  }
+
+  private void brighten(double by) {
+    dress("Brightness", it -> it.withBrightness(Math.clamp(it.brightness() + by, -1, 1)));
+  }
+
+  private Node pictureTray() {
+    pictureName.setId("picture-name");
+    pictureName.setPrefColumnCount(12);
+    pictureName.setOnAction(
+        event -> model.perform(() -> SizeEdits.pictureName(id(), pictureName.getText())));
+    precision.setId("marking-precision");
+    precision.setPrefColumnCount(4);
+    distance.setId("lens-distance");
+    distanceStd.setPrefColumnCount(5);
+    return new Tray()
+        .with("This picture is", pictureName)
+        .with("Marked to ±", precision)
+        .with("From the lens to the prop", distance)
+        .with("give or take", distanceStd);
+  }
+
+  private Node measureTray() {
+    measureName.setId("measure-name");
+    measureName.setOnAction(
+        event ->
+            model
+                .measure()
+                .ifPresent(
+                    it ->
+                        model.perform(
+                            () ->
+                                SizeEdits.measure(
+                                    id(), it.withName(measureName.getText().strip())))));
+    Button remove = new Button("Remove  Del");
+    remove.setOnAction(event -> model.remove());
+    return new Tray().with("This measure is", measureName).with(" ", remove);
+  }
+
+  private void showTools() {
+    tools.forEach((tool, button) -> button.setSelected(tool == model.toolProperty().get()));
+    mat.redraw();
+  }
+
+  /** Shows what is said of the selected mark; not while it is held, for the mat must not move. */
+  private void showLower() {
+    if (model.holding()) {
+      mat.redraw();
+      return;
+    }
+    Optional<Ruler> ruler = model.ruler();
+    Optional<Measure> measure = model.measure();
+    ruler.ifPresent(rulerTray::show);
+    measure.filter(it -> !measureName.isFocused()).ifPresent(it -> measureName.setText(it.name()));
+    Node wanted =
+        ruler.isPresent() ? rulerTray.node() : measure.isPresent() ? measureTray : pictureTray;
+    if (!lower.getChildren().contains(wanted)) {
+      lower.getChildren().setAll(wanted);
+    }
+    mat.redraw();
+  }
+
+  // == SHOWING
+
+  /** Shows a picture. */
+  void show(Derived derived, String pictureId) {
+    model.look(pictureId);
+    mat.setUnits(desk.units());
+    Optional<Reference> reference = model.reference();
+    if (reference.isEmpty()) {
+      return;
+    }
+    PictureSize size = derived.sizing().pictures().get(pictureId);
+    mat.setRuled(size.perPixel().isPresent());
+    if (!pictureName.isFocused()) {
+      pictureName.setText(reference.get().name());
+    }
+    precision.show(reference.get().markingPx());
+    stated()
+        .ifPresentOrElse(
+            it -> {
+              distance.show(it.value());
+              distanceStd.show(it.std());
+            },
+            () -> {
+              distance.showNothing();
+              distanceStd.showNothing();
+            });
+    showLower();
+    agreement.show(size.scale());
+    fit(derived, size);
+    tape.show(findings(derived, pictureId));
+    desk.besideProperty().set(size.figures());
+    mat.redraw();
+  }
+
+  /** The findings about this picture, and what comes next. */
+  private static List<Finding> findings(Derived derived, String pictureId) {
+    return derived.findingsOf(Station.SIZE).stream()
+        .filter(
+            it ->
+                it.place() instanceof Place.OnPicture at
+                    ? at.pictureId().equals(pictureId)
+                    : it.place() instanceof Place.OnStation
+                        && it.severity() == Finding.Severity.NEXT)
+        .toList();
+  }
+
+  /** Fits the mat when another picture lies on it, or it lies another way. */
+  private void fit(Derived derived, PictureSize size) {
+    Reference reference = size.scale().reference();
+    String now =
+        reference.id()
+            + reference.picture().digest()
+            + size.perPixel().isPresent()
+            + reference.dressing().quarterTurns()
+            + reference.dressing().crop()
+            + size.scale().flat().flattened();
+    if (!now.equals(fittedTo)) {
+      fittedTo = now;
+      mat.fit(extent(derived, size), 12);
+    }
+  }
+
+  private Box extent(Derived derived, PictureSize size) {
+    Box picture = new PictureLay(size).extent();
+    return size.perPixel().isPresent() ? picture.with(people(derived, picture)) : picture;
+  }
+
+  private static Box people(Derived derived, Box picture) {
+    double tall = derived.project().wearer().heightMm();
+    double x = picture.maxX() + tall * 0.33;
+    return new Box(
+        x - tall * 0.3, 0, x + tall * 0.42, Math.max(tall, Figures.wholeLength(derived)));
+  }
+
+  private Optional<PictureSize> size() {
+    return model.reference().map(it -> desk.derived().sizing().pictures().get(it.id()));
+  }
+
+  private Optional<PictureLay> lay() {
+    return size().map(PictureLay::new);
+  }
+
+  private Optional<Point> where(Place place) {
+    return place instanceof Place.OnPicture at
+        ? lay().map(it -> it.toMat(at.px()))
+        : Optional.empty();
+  }
+
+  /** A box or a line that marks nothing. */
+  private void boxed(Tool tool, List<Point> px) {
+    Point from = px.get(0);
+    Point to = px.get(1);
+    switch (tool) {
+      case LEVEL -> level(from, to);
+      case CROP -> dress("Show a part", it -> it.withCrop(Optional.of(boxOf(px))));
+      case TRACE -> size().ifPresent(it -> tracing.picture(it, boxOf(px)));
+      default -> throw new IllegalArgumentException("No box is drawn by " + tool);
+    }
+  }
+
+  private Box boxOf(List<Point> px) {
+    PictureLay lay = lay().orElseThrow();
+    Point a = lay.toMat(px.get(0));
+    Point b = lay.toMat(px.get(1));
+    List<Point> corners =
+        List.of(
+            px.get(0),
+            px.get(1),
+            lay.toPicture(new Point(a.x(), b.y())),
+            lay.toPicture(new Point(b.x(), a.y())));
+    Box box = Box.around(corners);
+    Reference reference = model.reference().orElseThrow();
+    double width = reference.picture().widthPx();
+    double height = reference.picture().heightPx();
+    return new Box(
+        Math.clamp(box.minX(), 0, width - 8),
+        Math.clamp(box.minY(), 0, height - 8),
+        Math.clamp(box.maxX(), 8, width),
+        Math.clamp(box.maxY(), 8, height));
+  }
+
+  /** Turns the picture so that a line becomes level or upright, whichever is nearer. */
+  private void level(Point from, Point to) {
+    PictureLay lay = lay().orElseThrow();
+    Point along = lay.toMat(to).minus(lay.toMat(from));
+    double angle = Math.atan2(along.y(), along.x());
+    double quarter = Math.PI / 2;
+    double off = angle - Math.round(angle / quarter) * quarter;
+    dress("Level the picture", it -> it.withLevel(it.levelRad() + off));
+  }
+
+  // == DRAWING
+
+  private void draw(Pen pen) {
+    Optional<PictureSize> size = size();
+    if (size.isEmpty()) {
+      return;
+    }
+    PictureLay lay = new PictureLay(size.get());
+    lay.draw(pen, pictures, 1);
+    if (size.get().perPixel().isPresent()) {
+      drawWearer(pen, lay.extent());
+    }
+    for (Marked mark : model.marks()) {
+      drawMark(pen, size.get(), lay, mark);
+    }
+    drawPlacing(pen, lay);
+    tape.mark(pen);
+  }
+
+  private void drawWearer(Pen pen, Box picture) {
+    Derived derived = desk.derived();
+    double tall = derived.project().wearer().heightMm();
+    double x = picture.maxX() + tall * 0.33;
+    pen.line(new Point(x - tall * 0.27, 0), new Point(x + tall * 0.4, 0), pen.colour(Ink.INK), 2);
+    Figures.body(pen, derived.project().wearer(), new Point(x, 0));
+    Figures.held(pen, derived, new Point(x + tall * 0.19, 0));
+    double whole = Figures.wholeLength(derived);
+    if (whole > 0) {
+      Point side = new Point(x + tall * 0.30, 0);
+      pen.measure(
+          side,
+          side.plus(new Point(0, whole)),
+          Display.length(whole, desk.units()),
+          pen.colour(Ink.MEASURE));
+    }
+    pen.measure(
+        new Point(x - tall * 0.22, 0),
+        new Point(x - tall * 0.22, tall),
+        Display.length(tall, desk.units()),
+        pen.colour(Ink.INK));
+  }
+
+  private void drawMark(Pen pen, PictureSize size, PictureLay lay, Marked mark) {
+    boolean chosen = mark.what().equals(model.selectedProperty().get());
+    List<Point> at = mark.points().stream().map(lay::toMat).toList();
+    Ink ink = chosen ? Ink.SELECTED : ink(size, mark);
+    drawLines(pen, mark, at, ink);
+    for (int i = 0; i < at.size(); i++) {
+      if (chosen && i == model.selectedPlace()) {
+        pen.dot(at.get(i), 4, pen.colour(ink));
+      }
+      pen.sight(at.get(i), pen.colour(ink));
+    }
+    Point middle = mark.what() instanceof OfWhole ? at.get(0).towards(at.get(1), 0.32) : middle(at);
+    pen.plate(words(size, mark), middle, pen.colour(ink));
+  }
+
+  private static Ink ink(PictureSize size, Marked mark) {
+    return switch (mark.what()) {
+      case OfRuler it ->
+          size.scale().reference().ruler(it.id()).filter(Ruler::trusted).isPresent()
+              ? Ink.DONE
+              : Ink.SOFT;
+      case OfWhole it -> Ink.MEASURE;
+      case OfLine it -> Ink.MEASURE;
+      case OfMeasure it -> Ink.INK;
+    };
+  }
+
+  private static Point middle(List<Point> at) {
+    if (at.size() == 2) {
+      return at.get(0).towards(at.get(1), 0.5);
+    }
+    return new Point(
+        at.stream().mapToDouble(Point::x).average().orElseThrow(),
+        at.stream().mapToDouble(Point::y).average().orElseThrow());
+  }
+
+  private static void drawLines(Pen pen, Marked mark, List<Point> at, Ink ink) {
+    boolean round = mark.points().size() == 4 && mark.what() instanceof OfRuler;
+    Path path = Path.through(at, round);
+    pen.stroke(path, pen.faint(Ink.PAPER, 0.8), 5);
+    if (mark.what() instanceof OfLine) {
+      pen.stroke(path, pen.colour(ink), 2, 12, 5, 2, 5);
+    } else {
+      pen.stroke(path, pen.colour(ink), 2);
+    }
+  }
+
+  private void drawPlacing(Pen pen, PictureLay lay) {
+    List<Point> at = model.placing().stream().map(lay::toMat).toList();
+    if (at.isEmpty()) {
+      return;
+    }
+    Tool tool = model.toolProperty().get();
+    boolean box = tool == Tool.CROP || tool == Tool.TRACE;
+    if (at.size() > 1) {
+      List<Point> line =
+          box
+              ? List.of(
+                  at.get(0),
+                  new Point(at.get(1).x(), at.get(0).y()),
+                  at.get(1),
+                  new Point(at.get(0).x(), at.get(1).y()))
+              : at;
+      pen.stroke(Path.through(line, box), pen.colour(Ink.SELECTED), 2, 6, 4);
+    }
+    at.forEach(it -> pen.sight(it, pen.colour(Ink.SELECTED)));
+  }
+
+  private String words(PictureSize size, Marked mark) {
+    boolean moving = model.moving(mark.what());
+    return switch (mark.what()) {
+      case OfRuler it -> rulerWords(size.scale(), it.id());
+      case OfWhole it -> "Whole prop " + length(size.whole(), moving, mark);
+      case OfLine it -> "Blade " + length(size.centreLine(), moving, mark);
+      case OfMeasure it -> measureWords(size.measures().get(it.id()));
+    };
+  }
+
+  private String rulerWords(Scale scale, String rulerId) {
+    return scale.readings().stream()
+        .filter(it -> it.ruler().id().equals(rulerId))
+        .map(
+            it ->
+                it.ruler().name()
+                    + it.real().map(real -> " " + real.show(desk.units())).orElse("")
+                    + (it.ruler().trusted() ? "" : ", aside"))
+        .findFirst()
+        .orElse("");
+  }
+
+  private String measureWords(Measured measured) {
+    if (measured == null) {
+      return "";
+    }
+    String name = measured.measure().name();
+    if (measured.figures().isEmpty()) {
+      return name + ": no scale yet";
+    }
+    String count =
+        measured.measure().kind() == Measure.Kind.COUNT
+            ? measured.measure().points().size() + " × "
+            : "";
+    return name + " " + count + measured.figures().getLast().show(desk.units());
+  }
+
+  /** The length as it is reckoned; while it is being moved, or without a scale, in pixels. */
+  private String length(Optional<Figure> figure, boolean moving, Marked mark) {
+    return figure
+        .filter(it -> !moving)
+        .map(it -> it.show(desk.units()))
+        .orElseGet(
+            () -> Display.decimal(mark.points().get(0).distance(mark.points().get(1)), 0) + " px");
+  }
+
+  // == HAND
+
+  /** Marking with the pointer and the keys. */
+  private final class Marking implements MatView.Hand {
+
+    private double reach(Point place) {
+      PictureLay lay = lay().orElseThrow();
+      Point here = lay.toPicture(place);
+      Point beside = lay.toPicture(place.plus(new Point(REACH_PX / mat.zoom(), 0)));
+      return here.distance(beside);
+    }
+
+    @Override
+    public boolean press(Point place, MouseEvent event) {
+      boolean on = lay().map(it -> model.press(it.toPicture(place), reach(place))).orElse(false);
+      return on;
+    }
+
+    @Override
+    public void drag(Point place, MouseEvent event) {
+      lay().ifPresent(it -> model.drag(it.toPicture(place), reach(place)));
+    }
+
+    @Override
+    public void release(Point place, MouseEvent event) {
+      model.release();
+      showLower();
+    }
+
+    @Override
+    public boolean key(KeyEvent event) {
+      double step = event.isShiftDown() ? 10 : 1;
+      switch (event.getCode()) {
+        case LEFT -> model.nudge(-step, 0);
+        case RIGHT -> model.nudge(step, 0);
+        case UP -> model.nudge(0, -step);
+        case DOWN -> model.nudge(0, step);
+        case N -> {
+          model.next();
+          showLower();
+        }
+        case DELETE, BACK_SPACE -> model.remove();
+        case ENTER -> model.finish();
+        case ESCAPE -> model.toolProperty().set(null);
+        default -> {
+          return false;
+        }
+      }
+      return true;
+    }
+  }
+
+  boolean key(KeyEvent event) {
+    if (event.getCode() == KeyCode.ENTER && model.finish()) {
+      return true;
+    }
+    for (Tool tool : Tool.values()) {
+      if (!tool.key().isEmpty()
+          && event.getCode().getName().equals(tool.key())
+          && !event.isShortcutDown()) {
+        model.toolProperty().set(model.toolProperty().get() == tool ? null : tool);
+        mat.requestFocus();
+        return true;
+      }
+    }
+    return false;
+  }
+}

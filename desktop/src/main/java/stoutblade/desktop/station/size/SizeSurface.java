@@ -1,0 +1,279 @@
+package stoutblade.desktop.station.size;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
+import stoutblade.desktop.Chores;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.Pictures;
+import stoutblade.desktop.station.Surface;
+import stoutblade.formats.ModelFile;
+import stoutblade.project.Derived;
+import stoutblade.project.Size;
+import stoutblade.project.SizeEdits;
+import stoutblade.reference.Model;
+import stoutblade.reference.Reference;
+import stoutblade.trace.Flattened;
+
+/** Size: a contact strip of the wearer, pictures and models, and below it what was chosen. */
+public final class SizeSurface implements Surface {
+
+  private final Desk desk;
+  private final Requests requests;
+  private final Meshes meshes;
+  private final Strip strip;
+  private final BorderPane node = new BorderPane();
+  private final PictureDesk pictureDesk;
+  private final ModelDesk modelDesk;
+  private final FitDesk fitDesk;
+  private final TraceDesk traceDesk;
+  private final HoldUp holdUp;
+  private String chosen = "";
+  private boolean asked;
+  private boolean holding;
+
+  /** What the station asks of the workbench. */
+  public interface Requests {
+
+    /** Asks for a picture file and opens it. */
+    void openPicture();
+
+    /** Opens a picture file. */
+    void openPicture(Path file);
+
+    /** Opens a picture from the clipboard. */
+    void pastePicture();
+
+    /** Asks for a model file and opens it. */
+    void openModel();
+
+    /** Opens a model file. */
+    void openModel(Path file);
+
+    /** Asks for a photograph of a paper on a marker sheet. */
+    void openPaper();
+
+    /** Prints the marker sheet. */
+    void printMarkerSheet();
+
+    /** Prints a strip as long as the prop. */
+    void printStrip();
+
+    /** Prints the outline alone. */
+    void printOutline();
+  }
+
+  /**
+   * The surface.
+   *
+   * @param home the folder in which this machine's screen measure is kept
+   */
+  public SizeSurface(Desk desk, Pictures pictures, Chores chores, Path home, Requests requests) {
+    this.desk = desk;
+    this.requests = requests;
+    this.meshes = new Meshes(desk, chores);
+    this.traceDesk = new TraceDesk(desk, pictures, chores, this::lay, this::lay);
+    this.pictureDesk = new PictureDesk(desk, pictures, traceDesk);
+    this.modelDesk = new ModelDesk(desk, meshes);
+    this.holdUp = new HoldUp(desk, home, () -> hold(false));
+    this.fitDesk = new FitDesk(desk, papers(), () -> hold(true));
+    this.strip = new Strip(desk, pictures, meshes, this::choose);
+    meshes.setChanged(() -> show(desk.derived()));
+    pictures.setChanged(() -> show(desk.derived()));
+    strip.offer("Picture…  P", requests::openPicture);
+    strip.offer("Picture from the clipboard  Ctrl V", requests::pastePicture);
+    strip.offer("Model…  M", requests::openModel);
+    strip.offer("Paper on a marker sheet…", requests::openPaper);
+    strip.offer("Print a marker sheet", requests::printMarkerSheet);
+    node.setTop(strip);
+    node.setFocusTraversable(true);
+    node.setOnDragOver(this::over);
+    node.setOnDragDropped(this::dropped);
+  }
+
+  private FitDesk.Papers papers() {
+    return new FitDesk.Papers() {
+      @Override
+      public void strip() {
+        requests.printStrip();
+      }
+
+      @Override
+      public void outline() {
+        requests.printOutline();
+      }
+    };
+  }
+
+  @Override
+  public Node node() {
+    return node;
+  }
+
+  private void choose(String id) {
+    chosen = id;
+    asked = true;
+    holding = false;
+    lay();
+  }
+
+  private void hold(boolean up) {
+    holding = up;
+    lay();
+  }
+
+  private void lay() {
+    show(desk.derived());
+  }
+
+  /** Chooses the picture that was just added. */
+  public void chooseLatestPicture() {
+    List<Reference> all = desk.project().size().references();
+    if (!all.isEmpty()) {
+      choose(all.getLast().id());
+    }
+  }
+
+  /** Takes a model that was just read. */
+  public void take(ModelFile file) {
+    meshes.add(file);
+    Size size = desk.project().size();
+    String id = Reference.next("s", size.models().stream().map(Model::id).toList());
+    desk.addFile(file.digest(), file.file());
+    if (desk.perform(SizeEdits.addModel(file.model(id)))) {
+      choose(id);
+    }
+  }
+
+  /**
+   * Takes a flattened paper to trace it.
+   *
+   * @param note how well it was flattened, in words
+   */
+  public void take(Flattened sheet, String name, String note) {
+    traceDesk.paper(sheet, name, note);
+  }
+
+  @Override
+  public void show(Derived derived) {
+    settle(derived.project().size());
+    strip.show(chosen);
+    Node wanted = wanted(derived);
+    if (node.getCenter() != wanted) {
+      node.setCenter(wanted);
+      // The keys go to what is looked at now.
+      node.requestFocus();
+    }
+  }
+
+  /** Until something is chosen, or when it is gone, the first picture is looked at. */
+  private void settle(Size size) {
+    boolean there =
+        chosen.equals(Strip.WEARER)
+            || size.reference(chosen).isPresent()
+            || size.model(chosen).isPresent();
+    if (!there || !asked) {
+      asked = false;
+      chosen = size.references().stream().map(Reference::id).findFirst().orElse(Strip.WEARER);
+    }
+  }
+
+  private Node wanted(Derived derived) {
+    if (traceDesk.open()) {
+      return traceDesk.node();
+    }
+    if (holding) {
+      holdUp.show(derived);
+      return holdUp.node();
+    }
+    if (derived.project().size().reference(chosen).isPresent()) {
+      pictureDesk.show(derived, chosen);
+      return pictureDesk.node();
+    }
+    if (derived.project().size().model(chosen).isPresent()) {
+      modelDesk.show(derived, chosen);
+      return modelDesk.node();
+    }
+    fitDesk.show(derived);
+    return fitDesk.node();
+  }
+
+  // == DRAGGING IN
+
+  private void over(DragEvent event) {
+    if (event.getDragboard().hasFiles()) {
+      event.acceptTransferModes(TransferMode.COPY);
+    }
+    event.consume();
+  }
+
+  private void dropped(DragEvent event) {
+    for (File file : event.getDragboard().getFiles()) {
+      drop(file.toPath());
+    }
+    event.setDropCompleted(true);
+    event.consume();
+  }
+
+  /** Opens a file by its ending: a model, else a picture. */
+  public void drop(Path file) {
+    String name = file.toString().toLowerCase(Locale.ROOT);
+    if (ModelFile.ENDINGS.stream().anyMatch(name::endsWith)) {
+      requests.openModel(file);
+    } else {
+      requests.openPicture(file);
+    }
+  }
+
+  // == KEYS
+
+  @Override
+  public boolean key(KeyEvent event) {
+    if (traceDesk.open()) {
+      return traceDesk.key(event);
+    }
+    if (holding) {
+      return holdUp.key(event);
+    }
+    switch (event.getCode()) {
+      case P -> requests.openPicture();
+      case M -> requests.openModel();
+      case OPEN_BRACKET -> step(-1);
+      case CLOSE_BRACKET -> step(1);
+      default -> {
+        return chosenKey(event);
+      }
+    }
+    return true;
+  }
+
+  private boolean chosenKey(KeyEvent event) {
+    Optional<Reference> picture = desk.project().size().reference(chosen);
+    return picture.isPresent()
+        ? pictureDesk.key(event)
+        : desk.project().size().model(chosen).isPresent() && modelDesk.key(event);
+  }
+
+  /** Moves along the strip. */
+  private void step(int by) {
+    List<String> ids = strip.ids();
+    choose(ids.get(Math.floorMod(ids.indexOf(chosen) + by, ids.size())));
+  }
+
+  @Override
+  public boolean shortcut(KeyEvent event) {
+    if (event.getCode() == KeyCode.V) {
+      requests.pastePicture();
+      return true;
+    }
+    return false;
+  }
+}

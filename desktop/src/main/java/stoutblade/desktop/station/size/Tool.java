@@ -1,0 +1,85 @@
+package stoutblade.desktop.station.size;
+
+import java.util.List;
+import java.util.Optional;
+import stoutblade.reference.Measure;
+
+/** What can be marked on a picture. */
+enum Tool {
+  FIGURE("Figure", "H", 2, 24),
+  KNOWN("Thing", "K", 2, 2),
+  BODY("Body", "B", 2, 2),
+  PRINT("Print", "R", 2, 2),
+  RECTANGLE("Aslant", "A", 4, 4),
+  WHOLE("Whole", "W", 2, 2),
+  CENTRE_LINE("Blade", "C", 2, 2),
+  LENGTH("Length", "", 2, 2),
+  ANGLE("Angle", "", 3, 3),
+  CIRCLE("Circle", "", 3, 3),
+  ARC("Arc", "", 3, 3),
+  AREA("Area", "", 3, 200),
+  COUNT("Count along a line", "", 2, 200),
+  LEVEL("Level it by a line", "", 2, 2),
+  CROP("Show a part", "", 2, 2),
+  TRACE("Trace", "T", 2, 2);
+
+  /** What tells the scale. */
+  static final List<Tool> RULERS = List.of(FIGURE, KNOWN, BODY, PRINT, RECTANGLE);
+
+  /** What is measured. */
+  static final List<Tool> MEASURES = List.of(LENGTH, ANGLE, CIRCLE, ARC, AREA, COUNT);
+
+  private final String words;
+  private final String key;
+  private final int least;
+  private final int most;
+
+  Tool(String words, String key, int least, int most) {
+    this.words = words;
+    this.key = key;
+    this.least = least;
+    this.most = most;
+  }
+
+  String words() {
+    return words;
+  }
+
+  /** The key that takes it up; empty for none. */
+  String key() {
+    return key;
+  }
+
+  int least() {
+    return least;
+  }
+
+  int most() {
+    return most;
+  }
+
+  /** The kind of measure that it makes. */
+  Optional<Measure.Kind> measure() {
+    return MEASURES.contains(this) ? Optional.of(Measure.Kind.valueOf(name())) : Optional.empty();
+  }
+
+  /** How it is used, in a few words. */
+  String how() {
+    return switch (this) {
+      case FIGURE -> "Press at the head, drag to the heel. Bent pose: press along the body, Enter";
+      case KNOWN -> "Drag along a thing whose size you know";
+      case BODY -> "Drag along a forearm, a hand, the shoulders";
+      case PRINT -> "Drag along a length on the print that you can measure on paper";
+      case WHOLE -> "Drag along the whole prop, from butt to tip";
+      case CENTRE_LINE -> "Drag along the blade's centre line, from its base to its tip";
+      case RECTANGLE -> "Press its four corners, one after another round it";
+      case ANGLE -> "Press one leg, the corner, the other leg";
+      case CIRCLE, ARC -> "Press three places along it";
+      case AREA -> "Press round it; Enter ends";
+      case COUNT -> "Press each one in turn; Enter ends";
+      case LEVEL -> "Drag along what should be level or upright";
+      case CROP, TRACE -> "Drag a box round it";
+      default -> "Press at one end, drag to the other, let go";
+    };
+  }
+}

@@ -1,0 +1,133 @@
+package stoutblade.formats;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.CancellationException;
+import java.util.function.DoubleConsumer;
+import stoutblade.mesh.Mesh;
+import stoutblade.mesh.MeshBuilder;
+import stoutblade.mesh.MeshCheck;
+import stoutblade.reference.Model;
+import stoutblade.reference.Orientation;
+
+/**
+ * A 3D model: OBJ, STL of both kinds, or glTF.
+ *
+ * @param digest SHA-256 of the file that is kept, as lower-case hexadecimal digits
+ * @param name the file's name without folders
+ * @param file the bytes that are kept; a glTF with files beside it has them inside
+ * @param mesh its triangles
+ * @param check what is broken about it
+ * @param orientation how models of its kind usually stand
+ * @param unitMm the unit that its kind prescribes, in mm; empty where it prescribes none
+ */
+@SuppressWarnings("ArrayRecordComponent") // megabytes: passed on, never compared or changed
+public record ModelFile(
+    String digest,
+    String name,
+    byte[] file,
+    Mesh mesh,
+    MeshCheck check,
+    Orientation orientation,
+    Optional<Double> unitMm) {
+
+  /** The most bytes of a model file. */
+  public static final int LARGEST_FILE = 400 * 1024 * 1024;
+
+  /** The endings of the files that are read. */
+  public static final java.util.List<String> ENDINGS =
+      java.util.List.of(".obj", ".stl", ".gltf", ".glb");
+
+  /** A reader of one kind of file. */
+  interface Reader {
+
+    /**
+     * Reads triangles.
+     *
+     * @param progress takes the share that is done; may throw to stop
+     */
+    void read(byte[] file, MeshBuilder into, DoubleConsumer progress) throws IOException;
+  }
+
+  /**
+   * Reads a model.
+   *
+   * @param progress takes the share that is done, 0 to 1; may throw to stop
+   * @throws FormatException if it is no model that can be used; the message says what is wrong
+   */
+  public static ModelFile read(Path file, DoubleConsumer progress) throws IOException {
+    String name = String.valueOf(file.getFileName());
+    if (!Files.isRegularFile(file)) {
+      throw new FormatException(name, "there is no such file");
+    }
+    if (Files.size(file) > LARGEST_FILE) {
+      throw new FormatException(name, "larger than 400 MB");
+    }
+    byte[] bytes = Files.readAllBytes(file);
+    if (GltfReader.isGltf(bytes)) {
+      bytes = GltfReader.selfContained(name, bytes, file.toAbsolutePath().getParent());
+    }
+    return read(name, bytes, progress);
+  }
+
+  /**
+   * Reads a model from the bytes of a file that needs no others.
+   *
+   * @throws FormatException if it is no model that can be used; the message says what is wrong
+   */
+  public static ModelFile read(String name, byte[] file, DoubleConsumer progress)
+      throws IOException {
+    boolean gltf = GltfReader.isGltf(file);
+    boolean stl =
+        !gltf && (name.toLowerCase(Locale.ROOT).endsWith(".stl") || StlReader.isStl(file));
+    Reader reader = gltf ? new GltfReader() : stl ? new StlReader() : new ObjReader();
+    MeshBuilder builder = new MeshBuilder();
+    try {
+      reader.read(file, builder, share -> progress.accept(0.7 * share));
+      Mesh mesh = builder.build();
+      progress.accept(0.85);
+      MeshCheck check = MeshCheck.of(mesh, builder.flatTriangles());
+      progress.accept(1);
+      return new ModelFile(
+          PictureFile.digest(file),
+          name,
+          file,
+          mesh,
+          check,
+          stl ? Orientation.Z_UP : Orientation.Y_UP,
+          gltf ? Optional.of(1000.0) : Optional.empty());
+    } catch (FormatException | CancellationException e) {
+      throw e;
+    } catch (IllegalArgumentException e) {
+      throw new FormatException(name, "no usable model: " + e.getMessage(), e);
+    } catch (IOException | RuntimeException e) {
+      // Damaged files make the readers throw all kinds of exceptions.
+      throw new FormatException(
+          name, "damaged, or no model: OBJ, STL or glTF was expected" + detail(e), e);
+    }
+  }
+
+  private static String detail(Exception e) {
+    String message = e.getMessage();
+    return message == null || message.isBlank() || message.length() > 120
+        ? ""
+        : " (" + message + ")";
+  }
+
+  /** The model as a project refers to it. */
+  public Model model(String id) {
+    String bare = name.replaceAll("\\.[A-Za-z]+$", "");
+    return new Model(
+        id,
+        bare.isBlank() ? "Model" : bare.substring(0, Math.min(60, bare.length())),
+        digest,
+        mesh.triangles(),
+        mesh.extent(),
+        orientation,
+        unitMm.map(Model.OwnUnit::new),
+        true);
+  }
+}

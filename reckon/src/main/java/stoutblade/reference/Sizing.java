@@ -1,0 +1,186 @@
+package stoutblade.reference;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
+import stoutblade.measure.Source;
+import stoutblade.wearer.Bearer;
+import stoutblade.wearer.Wearer;
+
+/**
+ * The size of the prop: the scale of each picture and model, the factor of the school, and the
+ * length that comes of it.
+ *
+ * @param wearer the wearer's height
+ * @param stature the height of the figure that the pictures show: the character's, else the
+ *     wearer's
+ * @param pictures the size of each picture, by its id, in order
+ * @param models the size of each model, by its id, in order
+ * @param trueLength the whole prop in its own world, from all marks of it; empty without one
+ * @param factor what the whole prop is enlarged by against its own world
+ * @param wholeLength the whole prop as it will be made
+ */
+public record Sizing(
+    Figure wearer,
+    Figure stature,
+    Map<String, PictureSize> pictures,
+    Map<String, ModelSize> models,
+    Optional<Weighed> trueLength,
+    Figure factor,
+    Optional<Figure> wholeLength) {
+
+  /** The factor's id. */
+  public static final String FACTOR_ID = "size.factor";
+
+  private static final String TRUE_ID = "size.true";
+
+  /**
+   * Works out all sizes.
+   *
+   * @param bearer who bears the prop in its own world; empty where the wearer does
+   */
+  public static Sizing of(
+      Wearer wearer,
+      Optional<Bearer> bearer,
+      School school,
+      List<Reference> references,
+      List<Model> models) {
+    Figure height = wearer.height();
+    Figure stature = bearer.map(Bearer::height).orElse(height);
+    List<Scale> scales = references.stream().map(it -> Scale.of(it, stature)).toList();
+    List<ModelScale> modelScales = models.stream().map(it -> ModelScale.of(it, stature)).toList();
+    Optional<Weighed> trueLength = trueLength(scales, modelScales);
+    Figure factor = factor(school, height, stature, trueLength.map(Weighed::combined));
+    return new Sizing(
+        height,
+        stature,
+        pictures(scales, factor),
+        models(modelScales, factor),
+        trueLength,
+        factor,
+        trueLength.map(it -> sized("size.whole", "Whole prop, as made", it.combined(), factor)));
+  }
+
+  private static Map<String, PictureSize> pictures(List<Scale> scales, Figure factor) {
+    Map<String, PictureSize> all = new LinkedHashMap<>();
+    scales.forEach(it -> all.put(it.reference().id(), PictureSize.of(it, factor)));
+    return all;
+  }
+
+  private static Map<String, ModelSize> models(List<ModelScale> scales, Figure factor) {
+    Map<String, ModelSize> all = new LinkedHashMap<>();
+    scales.forEach(it -> all.put(it.model().id(), ModelSize.of(it, factor)));
+    return all;
+  }
+
+  private static Optional<Weighed> trueLength(List<Scale> scales, List<ModelScale> models) {
+    List<Figure> lengths = new ArrayList<>();
+    for (Scale scale : scales) {
+      if (scale.mmPerPixel().isPresent() && scale.reference().whole().isPresent()) {
+        lengths.add(
+            scale.length(
+                "whole",
+                "Whole prop on '" + scale.reference().name() + "'",
+                scale.reference().whole().get().points()));
+      }
+    }
+    models.forEach(model -> model.whole().ifPresent(lengths::add));
+    return lengths.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            Weighed.of(
+                TRUE_ID, "Whole prop in its own world", Quantity.LENGTH, lengths, List.of()));
+  }
+
+  private static Figure factor(
+      School school, Figure wearer, Figure stature, Optional<Figure> trueLength) {
+    return switch (school) {
+      case School.Blend it -> blended(it, wearer, stature);
+      case School.Target it ->
+          trueLength
+              .map(length -> aimed(it, length))
+              .orElseGet(
+                  () ->
+                      Figure.given(
+                          FACTOR_ID,
+                          "Enlarged by",
+                          1,
+                          Quantity.RATIO,
+                          Source.assumption(
+                              "no whole prop is marked yet, so its length is not known")));
+    };
+  }
+
+  private static Figure blended(School.Blend blend, Figure wearer, Figure stature) {
+    if (stature.id().equals(wearer.id())) {
+      return Figure.given(
+          FACTOR_ID,
+          "Enlarged by",
+          1,
+          Quantity.RATIO,
+          Source.practice("the wearer is the bearer: both schools give the same size"));
+    }
+    Figure share =
+        Figure.given(
+            "size.share",
+            "From true size, 0, to in proportion, 1",
+            blend.share(),
+            Quantity.RATIO,
+            Source.DECIDED);
+    return Figure.computed(
+        FACTOR_ID,
+        "Enlarged by",
+        Quantity.RATIO,
+        "1 + {size.share} * ({" + wearer.id() + "} / {" + stature.id() + "} - 1)",
+        Source.practice(
+            "a template is scaled by the ratio of statures; the other school keeps the object at"
+                + " its own size"),
+        share,
+        wearer,
+        stature);
+  }
+
+  private static Figure aimed(School.Target target, Figure trueLength) {
+    Figure aim =
+        Figure.given(
+            "size.target", "Length aimed at", target.lengthMm(), Quantity.LENGTH, Source.DECIDED);
+    return Figure.computed(
+        FACTOR_ID,
+        "Enlarged by",
+        Quantity.RATIO,
+        "{size.target} / {" + trueLength.id() + "}",
+        Source.GEOMETRY,
+        aim,
+        trueLength);
+  }
+
+  /** A length or scale of the prop's own world as it will be made. */
+  static Figure sized(String id, String label, Figure own, Figure factor) {
+    return Figure.computed(
+        id,
+        label,
+        own.quantity(),
+        "{" + own.id() + "} * {" + factor.id() + "}",
+        Source.GEOMETRY,
+        own,
+        factor);
+  }
+
+  /** The figures that hold for the prop as a whole. */
+  public List<Figure> figures() {
+    List<Figure> all = new ArrayList<>();
+    wholeLength.ifPresent(all::add);
+    trueLength.map(Weighed::combined).ifPresent(all::add);
+    all.add(factor);
+    return all;
+  }
+
+  /** The heights of the people. */
+  public List<Figure> people() {
+    return stature.id().equals(wearer.id()) ? List.of(wearer) : List.of(wearer, stature);
+  }
+}

@@ -1,0 +1,206 @@
+package stoutblade.reference;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Test;
+import stoutblade.measure.Stated;
+import stoutblade.project.Edit;
+import stoutblade.project.Project;
+import stoutblade.project.Samples;
+import stoutblade.project.SizeEdits;
+import stoutblade.reference.Orientation.View;
+import stoutblade.shape.Point;
+import stoutblade.wearer.Bearer;
+
+class SizingTest {
+
+  private static final Mark WHOLE = new Mark(new Point(700, 1100), new Point(700, 150));
+
+  /** A picture at 2 mm to the pixel for a character of 1740 mm; the whole prop is 1900 mm. */
+  private static Project project(double characterMm) {
+    Project bare = Samples.pictured(Samples.picture().withWhole(Optional.of(WHOLE)));
+    return SizeEdits.bearer(Optional.of(new Bearer("Character", characterMm))).applyTo(bare);
+  }
+
+  private static Sizing sizing(Project project) {
+    return project.size().sizing();
+  }
+
+  private static double whole(Project project) {
+    return sizing(project).wholeLength().orElseThrow().value();
+  }
+
+  private static double blade(Project project) {
+    return Samples.derive(project).form().orElseThrow().length().value();
+  }
+
+  @Test
+  void without_a_character_both_schools_give_the_same_size() {
+    Project bare = Samples.pictured(Samples.picture().withWhole(Optional.of(WHOLE)));
+
+    assertThat(whole(SizeEdits.school(School.IN_PROPORTION, bare).applyTo(bare)))
+        .isEqualTo(whole(bare))
+        .isCloseTo(1900, within(1e-9));
+  }
+
+  /**
+   * Common practice: a template drawn at 1:1 for a character of 5 ft 7 in is scaled for another
+   * wearer by the ratio of statures; the other school keeps the object's own size.
+   */
+  @Test
+  void in_proportion_is_true_size_times_the_ratio_of_statures() {
+    Project trueSize = project(67 * 25.4);
+
+    Project inProportion = SizeEdits.school(School.IN_PROPORTION, trueSize).applyTo(trueSize);
+
+    assertThat(whole(trueSize)).isCloseTo(950 * 67 * 25.4 / 870, within(1e-9));
+    assertThat(whole(inProportion) / whole(trueSize)).isCloseTo(1740 / (67 * 25.4), within(1e-9));
+    assertThat(blade(inProportion) / blade(trueSize)).isCloseTo(1740 / (67 * 25.4), within(1e-9));
+  }
+
+  @Test
+  void the_choice_is_one_edit_that_names_its_factor_and_moves_core_and_handle() {
+    Project trueSize = project(1933.333333333);
+    Edit edit = SizeEdits.school(School.IN_PROPORTION, trueSize);
+
+    Project smaller = edit.applyTo(trueSize);
+
+    assertThat(edit.name()).isEqualTo("Size of the prop × 0.9");
+    assertThat(smaller.core().orElseThrow().endMm())
+        .isCloseTo(trueSize.core().orElseThrow().endMm() * 0.9, within(1e-6));
+    assertThat(smaller.layering()).isEqualTo(trueSize.layering());
+  }
+
+  @Property(tries = 50)
+  void between_the_schools_the_size_lies_between(
+      @ForAll @DoubleRange(min = 0, max = 1) double share,
+      @ForAll @DoubleRange(min = 1400, max = 2200) double character) {
+    Project trueSize = project(character);
+    Project between = SizeEdits.school(new School.Blend(share), trueSize).applyTo(trueSize);
+
+    double expected = 1 + share * (1740 / character - 1);
+
+    assertThat(sizing(between).factor().value()).isCloseTo(expected, within(1e-12));
+    assertThat(whole(between)).isCloseTo(whole(trueSize) * expected, within(1e-6));
+  }
+
+  /** Common practice: a form of 30 in cut down for a shield of 24 in is reduced by 0.8. */
+  @Test
+  void a_length_aimed_at_is_met_and_stays_met_when_a_ruler_changes() {
+    Project thirty = project(1740 * 762 / 1900.0);
+    Project aimed = SizeEdits.school(new School.Target(24 * 25.4), thirty).applyTo(thirty);
+
+    Project remarked = SizeEdits.ruler("p1", Samples.figure(1000)).applyTo(aimed);
+
+    assertThat(sizing(aimed).factor().value()).isCloseTo(0.8, within(1e-9));
+    assertThat(blade(aimed)).isCloseTo(blade(thirty) * 0.8, within(1e-9));
+    assertThat(whole(remarked)).isCloseTo(24 * 25.4, within(1e-9));
+    assertThat(blade(remarked)).isCloseTo(blade(aimed), within(1e-9));
+    assertThat(sizing(aimed).wholeLength().orElseThrow().doubt().std()).isLessThan(1e-6);
+  }
+
+  @Test
+  void going_there_and_back_leaves_the_blade_as_it_was() {
+    Project start = project(1600);
+
+    Project there = SizeEdits.school(School.IN_PROPORTION, start).applyTo(start);
+    Project back = SizeEdits.school(School.TRUE_SIZE, there).applyTo(there);
+
+    assertThat(blade(back)).isCloseTo(blade(start), within(1e-9));
+    assertThat(back.size()).isEqualTo(start.size());
+  }
+
+  @Test
+  void two_pictures_that_show_the_whole_prop_are_weighed() {
+    Project one = project(1740);
+    Reference side =
+        Reference.of("p2", "Side", Samples.picture().picture())
+            .with(Samples.figure(870))
+            .withWhole(Optional.of(new Mark(new Point(700, 1150), new Point(700, 150))));
+    Project two = SizeEdits.addPicture(side).applyTo(one);
+
+    assertThat(whole(two)).isBetween(1900.0, 2000.0);
+    assertThat(sizing(two).trueLength().orElseThrow().agree()).isFalse();
+    assertThat(Samples.derive(two).findings())
+        .anyMatch(it -> it.id().equals("size.lengths") && it.why().contains("10 cm"));
+  }
+
+  @Test
+  void the_centre_line_lies_on_one_picture_and_moving_it_there_rescales_nothing() {
+    Project one = project(1740);
+    Reference side =
+        Reference.of("p2", "Side", Samples.picture().picture()).with(Samples.figure(435));
+    Project two = SizeEdits.addPicture(side).applyTo(one);
+
+    Project moved = SizeEdits.centreLine("p2", WHOLE).applyTo(two);
+
+    assertThat(moved.size().traced().orElseThrow().id()).isEqualTo("p2");
+    assertThat(moved.size().references().getFirst().centreLine()).isEmpty();
+    assertThat(blade(moved)).isCloseTo(blade(two), within(1e-9));
+  }
+
+  // == MODELS
+
+  private static final Model MODEL =
+      new Model(
+          "s1",
+          "Model",
+          "b".repeat(64),
+          12,
+          new Extent(0, 0, 0, 0.3, 1.9, 0.05),
+          Orientation.Y_UP,
+          Optional.empty(),
+          true);
+
+  private static Sizing with(Model model) {
+    return Sizing.of(
+        Samples.whole().wearer(), Optional.empty(), School.TRUE_SIZE, List.of(), List.of(model));
+  }
+
+  @Test
+  void a_model_has_no_size_until_its_unit_is_said() {
+    assertThat(with(MODEL).models().get("s1").mmPerUnit()).isEmpty();
+    assertThat(with(MODEL).wholeLength()).isEmpty();
+
+    Sizing metres = with(MODEL.withRuler(new Model.OwnUnit(1000)));
+
+    assertThat(metres.wholeLength().orElseThrow().value()).isCloseTo(1900, within(1e-9));
+    assertThat(metres.models().get("s1").sides())
+        .extracting(it -> Math.round(it.value()))
+        .containsExactly(1900L, 300L, 50L);
+  }
+
+  @Test
+  void a_model_is_sized_by_a_known_length_or_by_the_figure() {
+    Model span =
+        MODEL.withRuler(
+            new Model.KnownSpan(
+                Stated.exactly(600), View.FRONT, new Point(0, 0), new Point(0, 0.3)));
+
+    assertThat(with(span).wholeLength().orElseThrow().value()).isCloseTo(3800, within(1e-9));
+    assertThat(
+            with(MODEL.withRuler(new Model.AsTallAsBearer())).wholeLength().orElseThrow().value())
+        .isCloseTo(1740, within(1e-9));
+    assertThat(span.withOrientation(Orientation.Z_UP).ruler()).isEmpty();
+  }
+
+  @Test
+  void a_model_stands_as_it_is_turned() {
+    Orientation zUp = Orientation.Z_UP;
+
+    assertThat(zUp.in(View.FRONT, 1, 2, 3)).isEqualTo(new Point(1, 3));
+    assertThat(zUp.in(View.SIDE, 1, 2, 3)).isEqualTo(new Point(2, 3));
+    assertThat(zUp.in(View.TOP, 1, 2, 3)).isEqualTo(new Point(1, 2));
+    assertThat(Orientation.Y_UP.in(View.FRONT, 1, 2, 3)).isEqualTo(new Point(1, 2));
+    assertThat(Orientation.Y_UP.in(View.SIDE, 1, 2, 3)).isEqualTo(new Point(-3, 2));
+    assertThatThrownBy(() -> new Orientation(Axis.X_UP, Axis.X_DOWN))
+        .hasMessageContaining("square to each other");
+  }
+}
