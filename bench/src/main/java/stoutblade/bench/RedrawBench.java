@@ -1,6 +1,7 @@
 package stoutblade.bench;
 
 import java.io.IOException;
+import java.nio.file.Files;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -58,7 +59,8 @@ final class RedrawBench {
             clock,
             Optional.empty(),
             Demo.open(LocalDateTime.now(clock)));
-    Workbench bench = new Workbench(desk, null, null, () -> {});
+    Workbench bench =
+        new Workbench(desk, null, null, Files.createTempDirectory("stoutblade-bench"), () -> {});
     Stage stage = new Stage();
     Scene scene = new Scene(bench.root(), 1280, 800);
     Theme.dress(scene, false);

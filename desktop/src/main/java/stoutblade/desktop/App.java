@@ -49,6 +49,7 @@ public class App extends Application {
             desk,
             new SystemDialogs(stage),
             new SimulatedPrinter(prints()),
+            Autosave.stateHome(),
             () -> switchTheme(scene[0]));
     scene[0] = new Scene(bench[0].root(), 1280, 800);
     Theme.dress(scene[0], dark);

@@ -21,6 +21,7 @@ import stoutblade.project.Edit;
 import stoutblade.project.History;
 import stoutblade.project.Project;
 import stoutblade.project.Reckoner;
+import stoutblade.project.Refit;
 import stoutblade.project.Station;
 import stoutblade.stock.Catalogue;
 
@@ -144,7 +145,9 @@ public final class Desk {
       History after = history.after(edit);
       notice.set("");
       if (!after.equals(history)) {
+        Derived before = derived();
         stand(after);
+        Refit.between(before, derived(), units()).map(Refit::words).ifPresent(notice::set);
       }
       return true;
     } catch (IllegalArgumentException e) {

@@ -3,13 +3,16 @@ package stoutblade.desktop;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.concurrent.Callable;
 import java.util.function.Supplier;
 import javafx.scene.image.Image;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.input.Clipboard;
 import javax.imageio.ImageIO;
+import stoutblade.demo.Demo;
 import stoutblade.desktop.station.size.SizeSurface;
 import stoutblade.formats.ModelFile;
 import stoutblade.formats.PictureFile;
@@ -117,10 +120,25 @@ final class Opener {
   }
 
   void paper(Path file) {
+    paper(named(file), () -> PictureFile.read(file));
+  }
+
+  /** The photograph of a paper that ships with the application. */
+  void samplePaper() {
+    paper(
+        "Sample leaf",
+        () -> {
+          try (InputStream in = Demo.class.getResourceAsStream(Demo.PATTERN)) {
+            return PictureFile.read(Demo.PATTERN, in.readAllBytes());
+          }
+        });
+  }
+
+  private void paper(String name, Callable<PictureFile> reading) {
     chores.start(
-        "Finding the markers on " + file.getFileName(),
+        "Finding the markers",
         progress -> {
-          PictureFile read = PictureFile.read(file);
+          PictureFile read = reading.call();
           progress.accept(0.2);
           Pixels pixels = Pictures.pixels(read.image());
           SheetReader sheet = SheetReader.read(read.picture().name(), pixels);
@@ -130,7 +148,7 @@ final class Opener {
             size.get()
                 .take(
                     sheet.field,
-                    named(file),
+                    name,
                     ". "
                         + sheet.reader.found()
                         + " markers miss their places by "

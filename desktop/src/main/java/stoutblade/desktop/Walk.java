@@ -2,7 +2,6 @@ package stoutblade.desktop;
 
 import java.awt.image.BufferedImage;
 import java.io.IOException;
-import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
@@ -16,7 +15,6 @@ import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
-import stoutblade.demo.Demo;
 import stoutblade.formats.Exports;
 import stoutblade.measure.Units;
 import stoutblade.project.Edits;
@@ -51,7 +49,7 @@ final class Walk {
     ahead.add(new Shot("1-size-aslant", () -> card("p2")));
     ahead.add(new Shot("1-size-wearer", () -> card("wearer")));
     ahead.add(new Shot("1-size-model", () -> card("s1")));
-    ahead.add(new Shot("1-size-paper", this::paper));
+    ahead.add(new Shot("1-size-paper", bench::openSamplePaper));
     ahead.add(new Shot("9-working", this::tooFat));
     ahead.add(new Shot("10-dark", this::inchesInTheDark));
   }
@@ -62,16 +60,6 @@ final class Walk {
     scene.getRoot().applyCss();
     if (scene.lookup("#card-" + id) instanceof Button card) {
       card.fire();
-    }
-  }
-
-  private void paper() {
-    try (InputStream in = Demo.class.getResourceAsStream(Demo.PATTERN)) {
-      Path file = Files.createDirectories(folder).resolve(Demo.PATTERN);
-      Files.write(file, in.readAllBytes());
-      bench.openPaper(file);
-    } catch (IOException e) {
-      fail(e);
     }
   }
 

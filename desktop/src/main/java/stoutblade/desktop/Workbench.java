@@ -72,9 +72,10 @@ public final class Workbench {
   /**
    * A workbench.
    *
+   * @param home the folder of what is kept about this machine
    * @param switchTheme switches between light and dark
    */
-  public Workbench(Desk desk, Dialogs dialogs, Printer printer, Runnable switchTheme) {
+  public Workbench(Desk desk, Dialogs dialogs, Printer printer, Path home, Runnable switchTheme) {
     this.desk = desk;
     this.dialogs = dialogs;
     this.printer = printer;
@@ -85,8 +86,7 @@ public final class Workbench {
     this.shelf = new Shelf(desk, chores, switchTheme);
     this.minutes = new Timeline(new KeyFrame(Duration.minutes(1), event -> desk.derive()));
     makers.put(
-        Station.SIZE,
-        () -> new SizeSurface(desk, pictures, chores, Autosave.stateHome(), new SizeRequests()));
+        Station.SIZE, () -> new SizeSurface(desk, pictures, chores, home, new SizeRequests()));
     makers.put(Station.DRAFT, () -> new DraftSurface(desk, pictures));
     makers.put(Station.LAYERS, () -> new LayersSurface(desk));
     makers.put(Station.CORE, () -> new CoreSurface(desk));
@@ -245,6 +245,11 @@ public final class Workbench {
     opener.paper(file);
   }
 
+  /** Opens the photograph of a paper that ships with the application. */
+  public void openSamplePaper() {
+    opener.samplePaper();
+  }
+
   /** Saves to the file that is known, or asks for one. */
   public void save(Runnable then) {
     desk.fileProperty().get().ifPresentOrElse(file -> save(file, then), () -> saveAs(then));
@@ -334,6 +339,11 @@ public final class Workbench {
     @Override
     public void openPaper() {
       dialogs.openPicture().ifPresent(opener::paper);
+    }
+
+    @Override
+    public void openSamplePaper() {
+      opener.samplePaper();
     }
 
     @Override

@@ -46,7 +46,8 @@ abstract class InWindow {
   void open(Stage stage) {
     Theme.loadFonts();
     desk = TestDesk.fresh();
-    bench = new Workbench(desk, dialogs, printer, () -> themeSwitched = true);
+    bench =
+        new Workbench(desk, dialogs, printer, folder.resolve("state"), () -> themeSwitched = true);
     Scene scene = new Scene(bench.root(), 1280, 800);
     Theme.dress(scene, false);
     stage.setScene(scene);

@@ -11,9 +11,13 @@ import static org.mockito.Mockito.when;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.image.WritableImage;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -255,6 +259,66 @@ class SizeTest extends InWindow {
         .tryQuery()
         .filter(it -> it.getPseudoClassStates().toString().contains("current"))
         .isPresent();
+  }
+
+  @Test
+  void what_is_on_the_clipboard_is_pasted_as_a_picture(FxRobot robot) {
+    openDemo();
+    fx(
+        () -> {
+          ClipboardContent content = new ClipboardContent();
+          content.putImage(new WritableImage(120, 80));
+          return Clipboard.getSystemClipboard().setContent(content);
+        });
+    robot.push(KeyCode.CONTROL, KeyCode.V);
+    until(() -> desk.project().size().references().size() == 5);
+    Reference pasted = desk.project().size().references().getLast();
+    assertThat(pasted.picture().widthPx()).isEqualTo(120);
+    assertThat(pasted.name()).isEqualTo("From the clipboard");
+    until(() -> current(robot, "p5"));
+  }
+
+  @Test
+  void a_file_on_the_clipboard_is_opened_by_its_ending(FxRobot robot) throws IOException {
+    openDemo();
+    Path file = Files.writeString(folder.resolve("dropped.obj"), paddle());
+    fx(
+        () -> {
+          ClipboardContent content = new ClipboardContent();
+          content.putFiles(List.of(file.toFile()));
+          return Clipboard.getSystemClipboard().setContent(content);
+        });
+    robot.push(KeyCode.CONTROL, KeyCode.V);
+    until(() -> desk.project().size().models().size() == 3);
+    assertThat(desk.project().size().models().getLast().name()).isEqualTo("dropped");
+  }
+
+  @Test
+  void a_change_of_size_says_what_does_not_follow(FxRobot robot) {
+    openDemo();
+    robot.clickOn("#card-wearer");
+    type(robot, "#target-length", "1.2 m");
+
+    until(() -> desk.noticeProperty().get().startsWith("The whole prop is now 0.6"));
+    assertThat(desk.noticeProperty().get())
+        .contains("the foam stays 10 mm")
+        .contains("new at Core");
+  }
+
+  @Test
+  void a_model_is_cut_along_a_line(FxRobot robot) {
+    openDemo();
+    settled();
+    robot.clickOn("#card-s1");
+    until(() -> robot.lookup("#model-mat").tryQuery().isPresent());
+    settled();
+    robot.clickOn("#model-cut");
+    drag(robot, "#model-mat", new Point(-150, 1480), new Point(150, 1480));
+
+    assertThat(robot.lookup("#model-cut").queryAs(ToggleButton.class).isSelected()).isTrue();
+    assertThat(desk.besideProperty().get().stream().map(Figure::id))
+        .contains("size.s1.cut.wide", "size.s1.cut.thick", "size.s1.cut.area");
+    assertThat(desk.history().undoable()).as("looking changes nothing").isEmpty();
   }
 
   @Test

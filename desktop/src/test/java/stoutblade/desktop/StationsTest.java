@@ -52,7 +52,7 @@ class StationsTest extends InWindow {
     drag(robot, "#size-mat", head, head.plus(new Point(0, 60)));
 
     assertThat(scale()).isLessThan(scale);
-    assertThat(shownFigures(robot).getFirst()).startsWith("Whole prop, as made, 19");
+    assertThat(shownFigures(robot).getFirst()).startsWith("Whole prop, as made, 18");
   }
 
   private double scale() {

@@ -180,4 +180,19 @@ class OtherExportsTest {
     assertThat(Exports.fileName("Fog Bell / №2 ../x")).isEqualTo("fog-bell-2-x");
     assertThat(Exports.fileName("***")).isEqualTo("prop");
   }
+
+  /** Another wearer under the school of proportion: every template says by how much. */
+  @Test
+  void the_scale_says_by_what_factor_the_prop_was_enlarged() throws IOException {
+    var demo = FormatSamples.demo().project();
+    var understudy = stoutblade.project.SizeEdits.carriedBy(1).applyTo(demo);
+    var smaller =
+        stoutblade.project.SizeEdits.school(stoutblade.reference.School.IN_PROPORTION, understudy)
+            .applyTo(understudy);
+    Derived derived =
+        new Reckoner(CatalogueFile.shipped()).derive(smaller, FormatSamples.NOW, Units.METRIC);
+
+    assertThat(Exports.scale(derived, Units.METRIC))
+        .isEqualTo("Scale 1 : 1, for a wearer of 162 cm, 0.931 of its own world's size");
+  }
 }

@@ -40,6 +40,35 @@ public record MeshSection(List<List<Point>> loops, boolean closed) {
     }
 
     /**
+     * The section by the plane through a line in a view and the line of sight: across runs along
+     * the line from its first place, up runs towards the one who looks.
+     *
+     * @param from one place of the line, in the mesh's units as seen in the view
+     * @param to another
+     */
+    public MeshSection along(Orientation orientation, View view, Point from, Point to) {
+      Point line = to.minus(from);
+      if (!(line.length() > 0)) {
+        throw new IllegalArgumentException("A line to cut along has two places");
+      }
+      Point unit = line.times(1 / line.length());
+      Point square = new Point(-unit.y(), unit.x());
+      double[] away = new double[mesh.vertices()];
+      for (int v = 0; v < away.length; v++) {
+        away[v] = orientation.in(view, mesh.x(v), mesh.y(v), mesh.z(v)).minus(from).dot(square);
+      }
+      return new Work(
+              mesh,
+              edges,
+              away,
+              (x, y, z) ->
+                  new Point(
+                      orientation.in(view, x, y, z).minus(from).dot(unit),
+                      orientation.towards(view, x, y, z)))
+          .section();
+    }
+
+    /**
      * The section by any plane.
      *
      * @param normal square to the plane; need not be of length 1

@@ -264,6 +264,19 @@ public final class SizeEdits {
         });
   }
 
+  public static Edit tracingName(String id, String name) {
+    return new Edit(
+        "Name the outline",
+        project ->
+            project.withSize(
+                project
+                    .size()
+                    .withTracings(
+                        project.size().tracings().stream()
+                            .map(it -> it.id().equals(id) ? it.withName(name) : it)
+                            .toList())));
+  }
+
   public static Edit removeTracing(String id) {
     return new Edit(
         "Remove the tracing",

@@ -180,4 +180,15 @@ public final class Flat {
     return List.of(
         corners.get(0).towards(corners.get(3), 0.5), corners.get(1).towards(corners.get(2), 0.5));
   }
+
+  /** Two frames by the same rectangle are the same: what was flattened for one serves the other. */
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Flat it && rectangle.equals(it.rectangle);
+  }
+
+  @Override
+  public int hashCode() {
+    return rectangle.hashCode();
+  }
 }

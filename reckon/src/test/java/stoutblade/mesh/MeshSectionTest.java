@@ -11,6 +11,8 @@ import org.junit.jupiter.api.Test;
 import stoutblade.mesh.MeshSamples.Turn;
 import stoutblade.reference.Orientation;
 import stoutblade.reference.Orientation.View;
+import stoutblade.shape.Box;
+import stoutblade.shape.Point;
 
 class MeshSectionTest {
 
@@ -46,6 +48,21 @@ class MeshSectionTest {
             .by(new double[] {2, 2, 2}, new double[] {0.5, 0.5, 0.5});
 
     assertThat(cut.area()).isCloseTo(3 * Math.sqrt(3) / 4, within(1e-9));
+  }
+
+  /** A cube cut along a line aslant of 30°: 1 ÷ cos 30° long and 1 high. */
+  @Test
+  void a_cut_along_a_drawn_line_is_as_long_as_the_line_in_the_model() {
+    Point from = new Point(-1, 0.5 - 1.5 * Math.tan(Math.PI / 6));
+    Point to = new Point(2, 0.5 + 1.5 * Math.tan(Math.PI / 6));
+
+    MeshSection cut =
+        new MeshSection.Cutter(MeshSamples.cube()).along(Orientation.Z_UP, View.FRONT, from, to);
+
+    assertThat(cut.area()).isCloseTo(1 / Math.cos(Math.PI / 6), within(1e-6));
+    Box box = Box.around(cut.loops().getFirst());
+    assertThat(box.width()).isCloseTo(1 / Math.cos(Math.PI / 6), within(1e-6));
+    assertThat(box.height()).isCloseTo(1, within(1e-6));
   }
 
   @Test

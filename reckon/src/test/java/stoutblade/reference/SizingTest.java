@@ -11,8 +11,11 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import stoutblade.measure.Stated;
+import stoutblade.measure.Units;
 import stoutblade.project.Edit;
+import stoutblade.project.Edits;
 import stoutblade.project.Project;
+import stoutblade.project.Refit;
 import stoutblade.project.Samples;
 import stoutblade.project.SizeEdits;
 import stoutblade.reference.Orientation.View;
@@ -144,6 +147,25 @@ class SizingTest {
     assertThat(moved.size().traced().orElseThrow().id()).isEqualTo("p2");
     assertThat(moved.size().references().getFirst().centreLine()).isEmpty();
     assertThat(blade(moved)).isCloseTo(blade(two), within(1e-9));
+  }
+
+  @Test
+  void a_change_of_size_says_what_does_not_follow_and_what_no_longer_fits() {
+    Project large = project(1740);
+    Project small = SizeEdits.school(new School.Target(665), large).applyTo(large);
+
+    Refit refit =
+        Refit.between(Samples.derive(large), Samples.derive(small), Units.METRIC).orElseThrow();
+
+    assertThat(refit.factor()).isCloseTo(0.35, within(1e-9));
+    assertThat(refit.words())
+        .startsWith("The whole prop is now 0.35 times as large as it was: the foam stays 10 mm;")
+        .contains("the core stays Dowel 9 mm")
+        .contains("instead of")
+        .contains("new at Layers: The bevels meet everywhere");
+    Project longer = Edits.length(900).applyTo(large);
+    assertThat(Refit.between(Samples.derive(large), Samples.derive(longer), Units.METRIC))
+        .isEmpty();
   }
 
   // == MODELS

@@ -97,10 +97,10 @@ final class FitDesk {
     target = EntryField.length(desk, mm -> school(() -> new School.Target(mm)));
     target.setId("target-length");
     wearers.setId("wearers");
-    wearers.setPrefWidth(124);
-    height.setPrefColumnCount(5);
-    bearer.setPrefColumnCount(5);
-    target.setPrefColumnCount(5);
+    wearers.setPrefWidth(118);
+    height.setPrefColumnCount(4);
+    bearer.setPrefColumnCount(4);
+    target.setPrefColumnCount(4);
     wearers.setOnAction(
         event -> {
           int index = wearers.getSelectionModel().getSelectedIndex();
@@ -111,7 +111,7 @@ final class FitDesk {
     trueSize.setId("true-size");
     inProportion.setId("in-proportion");
     between.setId("between-schools");
-    between.setPrefWidth(64);
+    between.setPrefWidth(54);
     trueSize.setOnAction(event -> school(() -> School.TRUE_SIZE));
     inProportion.setOnAction(event -> school(() -> School.IN_PROPORTION));
     between
@@ -174,8 +174,9 @@ final class FitDesk {
   // == TRAYS
 
   private Node who() {
-    return new Tray()
-        .with("Who carries it", wearers)
+    Tray tray = new Tray();
+    tray.setHgap(6);
+    return tray.with("Who carries it", wearers)
         .with("Height", height)
         .with("And more", measuresMenu())
         .with("Character", bearer)

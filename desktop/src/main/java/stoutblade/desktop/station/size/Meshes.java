@@ -19,6 +19,7 @@ import stoutblade.reference.Model;
 import stoutblade.reference.Orientation;
 import stoutblade.reference.Orientation.View;
 import stoutblade.shape.Box;
+import stoutblade.shape.Point;
 
 /**
  * The meshes of the models of what is open, read from their kept files when they are first asked
@@ -119,13 +120,21 @@ final class Meshes {
         silhouette, Pictures.levels(shading.pixels()).images().getFirst(), shading.frame());
   }
 
-  /** A section square to the line of sight; empty until the model is read. */
-  Optional<MeshSection> section(Model model, View view, double depth) {
+  /**
+   * The section by the plane through a line in a view and the line of sight.
+   *
+   * @param from one place of the line, in the model's units as seen in the view
+   * @param to another
+   */
+  Optional<MeshSection> section(Model model, View view, Point from, Point to) {
+    if (from.distance(to) <= 0) {
+      return Optional.empty();
+    }
     return file(model)
         .map(
             it ->
                 cutters
                     .computeIfAbsent(it.digest(), key -> new MeshSection.Cutter(it.mesh()))
-                    .across(model.orientation(), view, depth));
+                    .along(model.orientation(), view, from, to));
   }
 }

@@ -10,7 +10,6 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -28,8 +27,11 @@ import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.measure.Display;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
 import stoutblade.measure.Stated;
 import stoutblade.mesh.MeshSection;
+import stoutblade.mesh.SectionFigures;
 import stoutblade.project.Derived;
 import stoutblade.project.SizeEdits;
 import stoutblade.project.Station;
@@ -61,13 +63,14 @@ final class ModelDesk {
   private final EntryField spanLength;
   private final Button asTall = new Button("As tall as the figure");
   private final CheckBox whole = new CheckBox("The whole prop");
-  private final Slider depth = new Slider(0, 1, 0.5);
-  private final CheckBox cut = new CheckBox("Section");
+  private final ToggleButton cut = new ToggleButton("Along a line  X");
   private final Label health = new Label();
   private String modelId = "";
   private View view = View.FRONT;
   private Optional<Point> spanFrom = Optional.empty();
   private Optional<Point> spanTo = Optional.empty();
+  private Optional<Point> cutFrom = Optional.empty();
+  private Optional<Point> cutTo = Optional.empty();
   private String fittedTo = "";
   private boolean showing;
 
@@ -117,9 +120,7 @@ final class ModelDesk {
         event -> perform(() -> SizeEdits.modelRuler(modelId, new Model.AsTallAsBearer())));
     whole.setId("model-whole");
     whole.setOnAction(event -> perform(() -> SizeEdits.showsWhole(modelId, whole.isSelected())));
-    depth.valueProperty().addListener(it -> mat.redraw());
-    depth.setPrefWidth(90);
-    cut.setOnAction(event -> mat.redraw());
+    cut.setId("model-cut");
     health.getStyleClass().add(Style.SOFT);
     health.setWrapText(true);
     health.setMaxWidth(300);
@@ -184,7 +185,6 @@ final class ModelDesk {
         .with("or", asTall)
         .with("From end to end", whole)
         .with("Cut through", cut)
-        .with(" ", depth)
         .with("Outline", draft)
         .with(" ", more);
   }
@@ -219,8 +219,7 @@ final class ModelDesk {
   void show(Derived derived, String id) {
     if (!id.equals(modelId)) {
       modelId = id;
-      spanFrom = Optional.empty();
-      spanTo = Optional.empty();
+      forget();
     }
     Optional<Model> model = model();
     if (model.isEmpty()) {
@@ -244,9 +243,28 @@ final class ModelDesk {
         derived.findingsOf(Station.SIZE).stream()
             .filter(it -> it.id().equals("size." + id + ".unit"))
             .toList());
-    desk.besideProperty().set(size.map(ModelSize::figures).orElse(List.of()));
+    showFigures();
     showing = false;
     mat.redraw();
+  }
+
+  /** The figures of the model, and of the cut through it. */
+  private void showFigures() {
+    List<Figure> figures = new ArrayList<>(size().map(ModelSize::figures).orElse(List.of()));
+    Optional<Figure> perUnit = size().flatMap(ModelSize::mmPerUnit);
+    if (perUnit.isPresent()) {
+      section()
+          .ifPresent(
+              it ->
+                  figures.addAll(SectionFigures.of("size." + modelId + ".cut", it, perUnit.get())));
+    }
+    desk.besideProperty().set(figures);
+  }
+
+  private Optional<MeshSection> section() {
+    return model()
+        .filter(it -> cutFrom.isPresent() && cutTo.isPresent())
+        .flatMap(it -> meshes.section(it, view, cutFrom.get(), cutTo.get()));
   }
 
   private void showRuler(Model.ModelRuler ruler) {
@@ -280,7 +298,7 @@ final class ModelDesk {
     String now = model.digest() + model.orientation() + view + scaled + mm();
     if (!now.equals(fittedTo)) {
       fittedTo = now;
-      mat.fit(bounds(model), 40);
+      mat.fit(bounds(model), 58);
     }
   }
 
@@ -303,9 +321,16 @@ final class ModelDesk {
 
   private void look(View at) {
     view = at;
+    forget();
+    show(desk.derived(), modelId);
+  }
+
+  /** What was drawn on one view says nothing on another. */
+  private void forget() {
     spanFrom = Optional.empty();
     spanTo = Optional.empty();
-    show(desk.derived(), modelId);
+    cutFrom = Optional.empty();
+    cutTo = Optional.empty();
   }
 
   // == CHANGES
@@ -398,9 +423,7 @@ final class ModelDesk {
     }
     double mm = mm();
     meshes.seen(model.get(), view).ifPresent(it -> drawSeen(pen, it, mm));
-    if (cut.isSelected()) {
-      drawSection(pen, model.get(), mm);
-    }
+    cutFrom.ifPresent(from -> drawSection(pen, model.get(), mm, from, cutTo.orElse(from)));
     spanFrom.ifPresent(from -> drawSpan(pen, from.times(mm), spanTo.orElse(from).times(mm)));
     tape.mark(pen);
   }
@@ -414,7 +437,7 @@ final class ModelDesk {
         new Point(step, 0),
         new Point(0, -step),
         new Box(0, 0, seen.image().getWidth(), seen.image().getHeight()),
-        cut.isSelected() ? 0.35 : 0.85);
+        0.85);
     List<List<Point>> rings =
         seen.silhouette().region().rings().stream()
             .map(ring -> ring.stream().map(it -> it.times(mm)).toList())
@@ -439,44 +462,48 @@ final class ModelDesk {
         pen.colour(Ink.MEASURE));
   }
 
-  private void drawSection(Pen pen, Model model, double mm) {
-    double[] span = depths(model);
-    double at = span[0] + depth.getValue() * (span[1] - span[0]);
-    Optional<MeshSection> section = meshes.section(model, view, at);
-    section.ifPresent(
-        it -> {
-          List<List<Point>> loops =
-              it.loops().stream()
-                  .map(
-                      loop -> {
-                        List<Point> ring =
-                            new ArrayList<>(loop.stream().map(p -> p.times(mm)).toList());
-                        ring.add(ring.getFirst());
-                        return List.copyOf(ring);
-                      })
-                  .toList();
-          pen.fill(loops, pen.faint(Ink.FOAM, 0.75));
-          pen.stroke(loops, pen.colour(Ink.SELECTED), 2);
-        });
+  /** Cuts square to the view along a line that is drawn on it, and shows the cut beside it. */
+  private void drawSection(Pen pen, Model model, double mm, Point from, Point to) {
+    pen.line(from.times(mm), to.times(mm), pen.colour(Ink.SELECTED), 2, 10, 4, 2, 4);
+    Optional<MeshSection> section = section();
+    List<List<Point>> loops =
+        section.map(MeshSection::loops).orElse(List.of()).stream()
+            .map(loop -> closed(loop, mm))
+            .toList();
+    if (loops.isEmpty()) {
+      return;
+    }
+    Box cut = Box.around(loops.stream().flatMap(List::stream).toList());
+    Box model2 = bounds(model);
+    Point beside =
+        new Point(
+            model2.maxX() + 90 / pen.zoom() - cut.minX(), model2.centre().y() - cut.centre().y());
+    List<List<Point>> laid =
+        loops.stream().map(loop -> loop.stream().map(beside::plus).toList()).toList();
+    pen.fill(laid, pen.colour(Ink.FOAM));
+    pen.stroke(laid, pen.colour(Ink.SELECTED), 2);
+    double away = 20 / pen.zoom();
+    pen.measure(
+        new Point(cut.maxX(), cut.minY() - away).plus(beside),
+        new Point(cut.minX(), cut.minY() - away).plus(beside),
+        Display.length(cut.width(), desk.units()),
+        pen.colour(Ink.MEASURE));
+    pen.measure(
+        new Point(cut.maxX() + away, cut.minY()).plus(beside),
+        new Point(cut.maxX() + away, cut.maxY()).plus(beside),
+        Display.length(cut.height(), desk.units()),
+        pen.colour(Ink.MEASURE));
+    pen.plate(
+        Display.show(section.get().area() * mm * mm, Quantity.AREA, desk.units())
+            + (section.get().closed() ? "" : ", open at a hole"),
+        new Point(cut.centre().x(), cut.maxY() + away).plus(beside),
+        pen.colour(Ink.INK));
   }
 
-  private double[] depths(Model model) {
-    double least = Double.POSITIVE_INFINITY;
-    double most = Double.NEGATIVE_INFINITY;
-    var e = model.extent();
-    for (int i = 0; i < 8; i++) {
-      double at =
-          model
-              .orientation()
-              .towards(
-                  view,
-                  (i & 1) == 0 ? e.minX() : e.maxX(),
-                  (i & 2) == 0 ? e.minY() : e.maxY(),
-                  (i & 4) == 0 ? e.minZ() : e.maxZ());
-      least = Math.min(least, at);
-      most = Math.max(most, at);
-    }
-    return new double[] {least, most};
+  private static List<Point> closed(List<Point> loop, double mm) {
+    List<Point> ring = new ArrayList<>(loop.stream().map(it -> it.times(mm)).toList());
+    ring.add(ring.getFirst());
+    return ring;
   }
 
   private void drawSpan(Pen pen, Point from, Point to) {
@@ -487,29 +514,44 @@ final class ModelDesk {
 
   // == HAND
 
-  /** Marking a known length on the model. */
+  /** Marking a known length on the model, or a line to cut along. */
   private final class Spanning implements MatView.Hand {
 
     @Override
     public boolean press(Point place, MouseEvent event) {
-      if (!span.isSelected()) {
-        return false;
+      Optional<Point> at = Optional.of(place.times(1 / mm()));
+      if (span.isSelected()) {
+        spanFrom = at;
+        spanTo = at;
+        return true;
       }
-      spanFrom = Optional.of(place.times(1 / mm()));
-      spanTo = spanFrom;
-      return true;
+      if (cut.isSelected()) {
+        cutFrom = at;
+        cutTo = at;
+        return true;
+      }
+      return false;
     }
 
     @Override
     public void drag(Point place, MouseEvent event) {
-      spanTo = Optional.of(place.times(1 / mm()));
+      Optional<Point> at = Optional.of(place.times(1 / mm()));
+      if (span.isSelected()) {
+        spanTo = at;
+      } else {
+        cutTo = at;
+      }
     }
 
     @Override
     public void release(Point place, MouseEvent event) {
-      span.setSelected(false);
-      desk.say("Now type how long that is, beside Known length");
-      spanLength.requestFocus();
+      if (span.isSelected()) {
+        span.setSelected(false);
+        desk.say("Now type how long that is, beside Known length");
+        spanLength.requestFocus();
+      } else {
+        showFigures();
+      }
     }
 
     @Override
@@ -521,6 +563,7 @@ final class ModelDesk {
   boolean key(KeyEvent event) {
     switch (event.getCode()) {
       case K -> span.setSelected(!span.isSelected());
+      case X -> cut.setSelected(!cut.isSelected());
       default -> {
         return false;
       }

@@ -34,6 +34,7 @@ public final class SizeSurface implements Surface {
   private final PictureDesk pictureDesk;
   private final ModelDesk modelDesk;
   private final FitDesk fitDesk;
+  private final OutlineDesk outlineDesk;
   private final TraceDesk traceDesk;
   private final HoldUp holdUp;
   private String chosen = "";
@@ -61,6 +62,9 @@ public final class SizeSurface implements Surface {
     /** Asks for a photograph of a paper on a marker sheet. */
     void openPaper();
 
+    /** Opens the photograph of a paper that ships with the application. */
+    void openSamplePaper();
+
     /** Prints the marker sheet. */
     void printMarkerSheet();
 
@@ -83,6 +87,7 @@ public final class SizeSurface implements Surface {
     this.traceDesk = new TraceDesk(desk, pictures, chores, this::lay, this::lay);
     this.pictureDesk = new PictureDesk(desk, pictures, traceDesk);
     this.modelDesk = new ModelDesk(desk, meshes);
+    this.outlineDesk = new OutlineDesk(desk);
     this.holdUp = new HoldUp(desk, home, () -> hold(false));
     this.fitDesk = new FitDesk(desk, papers(), () -> hold(true));
     this.strip = new Strip(desk, pictures, meshes, this::choose);
@@ -93,6 +98,7 @@ public final class SizeSurface implements Surface {
     strip.offer("Model…  M", requests::openModel);
     strip.offer("Paper on a marker sheet…", requests::openPaper);
     strip.offer("Print a marker sheet", requests::printMarkerSheet);
+    strip.offer("Try it: a sample paper pattern", requests::openSamplePaper);
     node.setTop(strip);
     node.setFocusTraversable(true);
     node.setOnDragOver(this::over);
@@ -179,7 +185,8 @@ public final class SizeSurface implements Surface {
     boolean there =
         chosen.equals(Strip.WEARER)
             || size.reference(chosen).isPresent()
-            || size.model(chosen).isPresent();
+            || size.model(chosen).isPresent()
+            || size.tracing(chosen).isPresent();
     if (!there || !asked) {
       asked = false;
       chosen = size.references().stream().map(Reference::id).findFirst().orElse(Strip.WEARER);
@@ -201,6 +208,10 @@ public final class SizeSurface implements Surface {
     if (derived.project().size().model(chosen).isPresent()) {
       modelDesk.show(derived, chosen);
       return modelDesk.node();
+    }
+    if (derived.project().size().tracing(chosen).isPresent()) {
+      outlineDesk.show(chosen);
+      return outlineDesk.node();
     }
     fitDesk.show(derived);
     return fitDesk.node();

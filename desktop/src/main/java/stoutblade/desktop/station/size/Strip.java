@@ -25,8 +25,9 @@ import stoutblade.reference.Flat;
 import stoutblade.reference.Model;
 import stoutblade.reference.Orientation.View;
 import stoutblade.reference.Reference;
+import stoutblade.trace.Tracing;
 
-/** The contact strip: the wearer, the pictures and the models, to move between. */
+/** The contact strip: the wearer, the pictures, the models and the outlines, to move between. */
 final class Strip extends BorderPane {
 
   /** The wearer's card. */
@@ -75,6 +76,7 @@ final class Strip extends BorderPane {
     List<String> ids = new ArrayList<>(List.of(WEARER));
     desk.project().size().references().forEach(it -> ids.add(it.id()));
     desk.project().size().models().forEach(it -> ids.add(it.id()));
+    desk.project().size().tracings().forEach(it -> ids.add(it.id()));
     return ids;
   }
 
@@ -104,6 +106,7 @@ final class Strip extends BorderPane {
         .reference(id)
         .map(Reference::name)
         .or(() -> desk.project().size().model(id).map(Model::name))
+        .or(() -> desk.project().size().tracing(id).map(Tracing::name))
         .orElse(desk.project().wearer().name());
   }
 

@@ -37,6 +37,7 @@ import stoutblade.trace.Pixels;
 import stoutblade.trace.Tracer;
 import stoutblade.trace.Tracer.By;
 import stoutblade.trace.Tracer.Options;
+import stoutblade.trace.TracingFigures;
 
 /** A flat picture at true scale, and the outlines that are found on it, before they are kept. */
 final class TraceDesk {
@@ -290,6 +291,7 @@ final class TraceDesk {
                         + " wide"
                     : "")
                 + note);
+    desk.besideProperty().set(TracingFigures.of("size.trace", outlines, options.toleranceMm()));
     keep.setDisable(outlines.isEmpty());
     draft.setDisable(outlines.isEmpty());
     mat.redraw();

@@ -1,0 +1,105 @@
+package stoutblade.project;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import stoutblade.measure.Display;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Units;
+import stoutblade.shape.HalfOutline;
+import stoutblade.shape.Node;
+import stoutblade.stock.Shopping;
+
+/**
+ * What a change of size does to what is not enlarged with the prop: foam and rods are bought, paper
+ * and sheets have sizes of their own.
+ *
+ * @param factor what the whole prop was enlarged by
+ * @param changes what else is different now, each in a sentence
+ */
+public record Refit(double factor, List<String> changes) {
+
+  private static final double SAME = 1e-9;
+
+  /** Copies the changes. */
+  public Refit {
+    changes = List.copyOf(changes);
+  }
+
+  /** What an edit did, where it enlarged the whole prop. */
+  public static Optional<Refit> between(Derived before, Derived after, Units units) {
+    return factor(before.project().blade().half(), after.project().blade().half())
+        .map(factor -> new Refit(factor, changes(before, after, units)));
+  }
+
+  /** The factor between two outlines of the same shape; empty where they are not, or it is 1. */
+  private static Optional<Double> factor(HalfOutline before, HalfOutline after) {
+    if (!before.drawn() || before.nodes().size() != after.nodes().size()) {
+      return Optional.empty();
+    }
+    double factor = reach(after) / reach(before);
+    if (Math.abs(factor - 1) < SAME) {
+      return Optional.empty();
+    }
+    for (int i = 0; i < before.nodes().size(); i++) {
+      Node was = before.nodes().get(i);
+      Node is = after.nodes().get(i);
+      if (was.at().times(factor).distance(is.at()) > SAME * reach(after)) {
+        return Optional.empty();
+      }
+    }
+    return Optional.of(factor);
+  }
+
+  private static double reach(HalfOutline half) {
+    return half.nodes().stream().mapToDouble(it -> it.at().length()).max().orElse(1);
+  }
+
+  private static List<String> changes(Derived before, Derived after, Units units) {
+    List<String> changes = new ArrayList<>();
+    after.layers().ifPresent(it -> changes.add("the foam stays " + it.layer().show(units)));
+    after.core().ifPresent(it -> changes.add("the core stays " + it.rod().name()));
+    counted(changes, pages(before), pages(after), "page", "pages");
+    counted(changes, bought(before, "foam"), bought(after, "foam"), "sheet", "sheets");
+    counted(changes, bought(before, "rod"), bought(after, "rod"), "rod", "rods");
+    Set<String> known = before.findings().stream().map(Finding::id).collect(Collectors.toSet());
+    after.findings().stream()
+        .filter(it -> it.severity() != Finding.Severity.NEXT && !known.contains(it.id()))
+        .forEach(it -> changes.add("new at " + it.station().title() + ": " + it.title()));
+    return changes;
+  }
+
+  private static Optional<Integer> pages(Derived derived) {
+    return derived.tiling().map(it -> it.tiles().size());
+  }
+
+  private static Optional<Integer> bought(Derived derived, String what) {
+    return derived
+        .shopping()
+        .map(Shopping::lines)
+        .flatMap(
+            lines ->
+                lines.stream()
+                    .map(Shopping.Line::buy)
+                    .filter(it -> it.id().startsWith("stock." + what + "."))
+                    .map(Figure::value)
+                    .map(Double::intValue)
+                    .findFirst());
+  }
+
+  private static void counted(
+      List<String> changes, Optional<Integer> was, Optional<Integer> is, String one, String many) {
+    if (was.isPresent() && is.isPresent() && !was.equals(is)) {
+      changes.add(is.get() + " " + (is.get() == 1 ? one : many) + " instead of " + was.get());
+    }
+  }
+
+  /** What happened, for a person to read. */
+  public String words() {
+    String enlarged =
+        "The whole prop is now " + Display.decimal(factor, 3) + " times as large as it was";
+    return enlarged + (changes.isEmpty() ? "." : ": " + String.join("; ", changes) + ".");
+  }
+}
