@@ -147,7 +147,10 @@ public final class Desk {
       if (!after.equals(history)) {
         Derived before = derived();
         stand(after);
-        Refit.between(before, derived(), units()).map(Refit::words).ifPresent(notice::set);
+        Refit.between(before, derived(), units())
+            .filter(Refit::worthSaying)
+            .map(Refit::words)
+            .ifPresent(notice::set);
       }
       return true;
     } catch (IllegalArgumentException e) {

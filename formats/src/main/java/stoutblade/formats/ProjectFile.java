@@ -75,7 +75,10 @@ public final class ProjectFile {
   static Project parse(String name, byte[] json) throws IOException {
     try {
       JsonNode tree = Json.MAPPER.readTree(json);
-      return Json.MAPPER.treeToValue(Migrations.current(name, tree), Project.class);
+      Project project = Json.MAPPER.treeToValue(Migrations.current(name, tree), Project.class);
+      // Marks that each may be but not together, such as one beyond a horizon, are a fault here.
+      project.size().sizing();
+      return project;
     } catch (JsonProcessingException e) {
       throw Json.fault(name, e);
     } catch (IllegalArgumentException e) {

@@ -22,6 +22,7 @@ import stoutblade.stock.Shopping;
 public record Refit(double factor, List<String> changes) {
 
   private static final double SAME = 1e-9;
+  private static final double NOTICED = 0.005;
 
   /** Copies the changes. */
   public Refit {
@@ -94,6 +95,11 @@ public record Refit(double factor, List<String> changes) {
     if (was.isPresent() && is.isPresent() && !was.equals(is)) {
       changes.add(is.get() + " " + (is.get() == 1 ? one : many) + " instead of " + was.get());
     }
+  }
+
+  /** True where a person would notice: the last touch to a mark is not worth a word. */
+  public boolean worthSaying() {
+    return Math.abs(factor - 1) >= NOTICED;
   }
 
   /** What happened, for a person to read. */

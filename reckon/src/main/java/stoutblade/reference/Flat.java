@@ -85,9 +85,23 @@ public final class Flat {
     return mmPerPixel;
   }
 
-  /** The length of a line through places of the picture, in flat pixels. */
+  /**
+   * The length of a line through places of the picture, in flat pixels.
+   *
+   * @throws IllegalArgumentException if a place lies beyond the horizon of the rectangle's plane
+   */
   public double length(List<Point> px) {
+    px.forEach(this::checkBeforeHorizon);
     return length(map, px);
+  }
+
+  private void checkBeforeHorizon(Point px) {
+    if (rectangle.isPresent()
+        && map.depth(px) * map.depth(middle(rectangle.get().corners())) <= 0) {
+      throw new IllegalArgumentException(
+          "A mark lies beyond the horizon of the rectangle seen at an angle: it cannot lie in its"
+              + " plane. Mark the rectangle's corners anew, or set it aside.");
+    }
   }
 
   private static double length(Homography map, List<Point> px) {

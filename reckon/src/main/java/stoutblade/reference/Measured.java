@@ -190,6 +190,8 @@ public record Measured(Measure measure, List<Figure> figures) {
         String words,
         ToDoubleFunction<List<Point>> value) {
       double px = scale.reference().markingPx();
+      // It says where a place cannot be.
+      scale.flat().length(measure.points());
       double now = in(scale.flat().map(), measure.points(), value);
       if (!Double.isFinite(now)) {
         now = 0;

@@ -3,6 +3,7 @@ package stoutblade.reference;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.measure.Stated;
+import stoutblade.shape.Homography;
 import stoutblade.shape.Point;
 import stoutblade.wearer.Segment;
 
@@ -194,6 +195,8 @@ public record Ruler(String id, String name, By by, Stated behind, boolean truste
       }
       checkApart(corners);
       checkConvex(corners);
+      // Corners that no camera can see as a rectangle are refused here, not when it is reckoned.
+      Homography.taking(corners, flat(width.value(), height.value()));
     }
 
     @Override

@@ -143,6 +143,30 @@ class ScaleTest {
     assertThat(slant.doubt().range95() / slant.value()).isBetween(0.005, 0.05);
   }
 
+  /** A rectangle on the floor: nothing in its plane is seen above the horizon. */
+  @Test
+  void a_mark_beyond_the_horizon_is_refused_with_the_reason() {
+    Ruler floor =
+        Ruler.of(
+            "r1",
+            "Mat",
+            new Ruler.SeenRectangle(
+                Stated.exactly(600),
+                Stated.exactly(600),
+                List.of(
+                    new Point(400, 1200),
+                    new Point(600, 1200),
+                    new Point(800, 1600),
+                    new Point(200, 1600))));
+    Scale scale = Scale.of(bare().with(floor), STATURE);
+
+    assertThat(scale.length("x", "X", List.of(new Point(300, 1500), new Point(700, 1500))).value())
+        .isPositive();
+    assertThatThrownBy(
+            () -> scale.length("x", "X", List.of(new Point(500, 1500), new Point(500, 300))))
+        .hasMessageContaining("beyond the horizon");
+  }
+
   private static Point seen(double x, double y) {
     double tilt = Math.toRadians(40);
     double depth = 2000 + y * Math.sin(tilt);
@@ -229,6 +253,17 @@ class ScaleTest {
                     Stated.exactly(10),
                     List.of(new Point(0, 0), new Point(9, 9), new Point(9, 0), new Point(0, 9))))
         .hasMessageContaining("without a crossing");
+    assertThatThrownBy(
+            () ->
+                new Ruler.SeenRectangle(
+                    Stated.exactly(10),
+                    Stated.exactly(10),
+                    List.of(
+                        new Point(0, 0),
+                        new Point(100, 0),
+                        new Point(200, 1e-9),
+                        new Point(100, 100))))
+        .hasMessageContaining("on one line");
     assertThatThrownBy(() -> bare().withRulers(List.of(known(600, 30), known(600, 40))))
         .hasMessageContaining("have one id");
   }
