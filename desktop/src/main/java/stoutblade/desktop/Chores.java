@@ -44,6 +44,16 @@ public final class Chores {
 
   /** Starts work; what is done with its result is done on the window's thread. */
   public <T> void start(String title, Work<T> work, Consumer<T> done) {
+    start(title, work, done, () -> {});
+  }
+
+  /**
+   * Starts work.
+   *
+   * @param done takes the result, on the window's thread
+   * @param ended run after that on the window's thread, also if the work failed or was cancelled
+   */
+  public <T> void start(String title, Work<T> work, Consumer<T> done, Runnable ended) {
     Task<T> task =
         new Task<>() {
           @Override
@@ -62,12 +72,18 @@ public final class Chores {
         event -> {
           running.remove(task);
           done.accept(task.getValue());
+          ended.run();
         });
-    task.setOnCancelled(event -> running.remove(task));
+    task.setOnCancelled(
+        event -> {
+          running.remove(task);
+          ended.run();
+        });
     task.setOnFailed(
         event -> {
           running.remove(task);
           faults.accept(reason(task.getException()));
+          ended.run();
         });
     running.add(task);
     Thread thread = new Thread(task, title);

@@ -1,6 +1,7 @@
 package stoutblade.desktop;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
@@ -16,6 +17,7 @@ import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
 import stoutblade.measure.Units;
 import stoutblade.project.Reckoner;
+import stoutblade.stock.Catalogue;
 
 /**
  * What the window opens with, made ready on a thread of its own while the toolkit starts.
@@ -55,17 +57,26 @@ record Opening(Reckoner reckoner, Document document, List<Autosave.Left> left, P
             .map(Path::of)
             .orElseGet(Autosave::usualHome);
     boolean walk = arguments.stream().anyMatch(it -> it.startsWith("--walk"));
+    CompletableFuture<Catalogue> catalogue = CompletableFuture.supplyAsync(Opening::catalogue);
     Document document =
         arguments.contains(ProjectSource.DEMO)
             ? Demo.open(now)
             : new Document(NewProject.first(now), Map.of());
-    Reckoner reckoner = new Reckoner(CatalogueFile.withUsersOwn(CatalogueFile.usersOwn()));
+    Reckoner reckoner = new Reckoner(await(catalogue));
     reckoner.derive(document.project(), now, Units.METRIC);
     return new Opening(reckoner, document, walk ? List.of() : Autosave.left(autosaves), autosaves);
   }
 
+  private static Catalogue catalogue() {
+    try {
+      return CatalogueFile.withUsersOwn(CatalogueFile.usersOwn());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e.getMessage(), e);
+    }
+  }
+
   /** Waits until it is ready. */
-  static Opening await(CompletableFuture<Opening> begun) throws IOException {
+  static <T> T await(CompletableFuture<T> begun) throws IOException {
     try {
       return begun.join();
     } catch (CompletionException e) {

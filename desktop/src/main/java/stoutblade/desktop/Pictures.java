@@ -3,7 +3,6 @@ package stoutblade.desktop;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
-import java.io.IOException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -43,6 +42,7 @@ public final class Pictures {
   private final Map<Made, Levels> made = new java.util.LinkedHashMap<>();
   private final Set<Made> making = new HashSet<>();
   private Runnable changed = () -> {};
+  private boolean reading;
 
   /** What is made of a picture. */
   private record Made(String digest, double brightness, Flat flat, Optional<Box> crop) {}
@@ -185,18 +185,45 @@ public final class Pictures {
     pictures.put(digest, levels);
   }
 
-  /** Decodes the pictures that a document refers to; may be called on any thread. */
-  public static Map<String, Levels> decode(Document document) throws IOException {
-    Map<String, Levels> decoded = new HashMap<>();
-    for (Reference reference : document.project().size().references()) {
-      Picture picture = reference.picture();
-      if (!decoded.containsKey(picture.digest())) {
-        byte[] file = document.files().get(picture.digest());
-        decoded.put(
-            picture.digest(), levels(pixels(PictureFile.read(picture.name(), file).image())));
-      }
+  /**
+   * Decodes the pictures of a document one after the other, off the window's thread.
+   *
+   * @param each run after each, on the window's thread
+   */
+  public void read(Document document, Runnable each) {
+    List<Picture> unread =
+        document.project().size().references().stream()
+            .map(Reference::picture)
+            .filter(it -> !pictures.containsKey(it.digest()))
+            .toList();
+    reading = !unread.isEmpty();
+    if (reading) {
+      read(unread, document, each);
     }
-    return decoded;
+  }
+
+  private void read(List<Picture> unread, Document document, Runnable each) {
+    Picture first = unread.getFirst();
+    chores.start(
+        "Reading '" + first.name() + "'",
+        progress -> {
+          byte[] file = document.files().get(first.digest());
+          return levels(pixels(PictureFile.read(first.name(), file).image()));
+        },
+        levels -> add(first.digest(), levels),
+        () -> {
+          List<Picture> left = unread.subList(1, unread.size());
+          reading = !left.isEmpty();
+          if (reading) {
+            read(left, document, each);
+          }
+          each.run();
+        });
+  }
+
+  /** True while pictures of what was opened are still to come: what can wait, waits. */
+  public boolean reading() {
+    return reading;
   }
 
   /** The pixels of an image. */

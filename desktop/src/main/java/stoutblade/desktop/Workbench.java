@@ -196,33 +196,20 @@ public final class Workbench {
     leaving(() -> dialogs.openProject().ifPresent(this::open));
   }
 
-  /** What was read of a project file. */
-  private record Opened(Document document, Map<String, Pictures.Levels> images) {}
-
   /** Opens a project file; until it is read whole, what is open stays. */
   public void open(Path file) {
     chores.start(
         "Opening " + file.getFileName(),
-        () -> {
-          Document document = ProjectFile.read(file);
-          return new Opened(document, Pictures.decode(document));
-        },
-        opened -> {
-          opened.images.forEach(pictures::add);
-          desk.open(opened.document, Optional.of(file));
+        () -> ProjectFile.read(file),
+        document -> {
+          desk.open(document, Optional.of(file));
+          showPictures();
         });
   }
 
   /** Decodes the pictures of what is on the desk. */
   public void showPictures() {
-    Document document = desk.document();
-    chores.start(
-        "Reading the picture",
-        () -> Pictures.decode(document),
-        images -> {
-          images.forEach(pictures::add);
-          surface().show(desk.derived());
-        });
+    pictures.read(desk.document(), () -> surface().show(desk.derived()));
   }
 
   private SizeSurface sizeSurface() {

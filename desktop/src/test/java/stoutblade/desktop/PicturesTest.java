@@ -2,6 +2,7 @@ package stoutblade.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -11,6 +12,8 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
+import stoutblade.demo.Demo;
+import stoutblade.formats.Document;
 import stoutblade.measure.Stated;
 import stoutblade.reference.Dressing;
 import stoutblade.reference.Flat;
@@ -118,5 +121,26 @@ class PicturesTest {
     assertThat(flat.frame().width()).isPositive();
     assertThat(flat.image().getWidth() * flat.step())
         .isBetween(flat.frame().width() - 1, flat.frame().width() + 2);
+  }
+
+  @Test
+  void a_picture_that_cannot_be_decoded_is_named_and_the_others_still_come() throws Exception {
+    Document demo = Demo.open(LocalDateTime.of(2026, 11, 2, 9, 0));
+    List<Picture> all =
+        demo.project().size().references().stream().map(Reference::picture).toList();
+    Document damaged = demo.withFile(all.get(1).digest(), new byte[] {1, 2, 3});
+    List<Boolean> after = new ArrayList<>();
+
+    fx(
+        () -> {
+          pictures.read(damaged, () -> after.add(pictures.reading()));
+          return true;
+        });
+    settled();
+
+    assertThat(after).containsExactly(true, true, true, false);
+    assertThat(faults).singleElement().asString().contains(all.get(1).name());
+    assertThat(all.stream().map(it -> pictures.pixels(it).isPresent()))
+        .containsExactly(true, false, true, true);
   }
 }

@@ -262,17 +262,14 @@ public final class MatView extends Inks {
     rules(out, strongStep(fine), colour(Ink.RULE_STRONG));
   }
 
+  /** Filled a pixel wide: strokes go through the shape renderer, which is slow. */
   private void rules(GraphicsContext out, double step, javafx.scene.paint.Color colour) {
-    out.setStroke(colour);
-    out.setLineWidth(1);
-    out.setLineDashes();
+    out.setFill(colour);
     for (double x = first(left(), step); x <= right(); x += step) {
-      double at = Math.round(screenX(x)) + 0.5;
-      out.strokeLine(at, 0, at, getHeight());
+      out.fillRect(Math.rint(screenX(x)), 0, 1, getHeight());
     }
     for (double y = first(bottom(), step); y <= top(); y += step) {
-      double at = Math.round(screenY(y)) + 0.5;
-      out.strokeLine(0, at, getWidth(), at);
+      out.fillRect(0, Math.rint(screenY(y)), getWidth(), 1);
     }
   }
 
@@ -316,19 +313,17 @@ public final class MatView extends Inks {
     out.setTextAlign(TextAlignment.CENTER);
     out.setTextBaseline(VPos.CENTER);
     double step = labelStep();
-    out.setStroke(colour(Ink.SOFT));
-    out.setLineWidth(1);
     for (double x = first(left(), step); x <= right(); x += step) {
       double at = screenX(x);
       if (at > rim() + 30 && at < width - 24) {
-        out.strokeLine(at, height - rim(), at, height - rim() + 5);
+        out.fillRect(Math.rint(at), height - rim(), 1, 5);
         out.fillText(label(x), at, height - rim() / 2 + 2);
       }
     }
     for (double y = first(bottom(), step); y <= top(); y += step) {
       double at = screenY(y);
       if (at < height - rim() - 14 && at > 14) {
-        out.strokeLine(rim() + 3, at, rim() + 8, at);
+        out.fillRect(rim() + 3, Math.rint(at), 5, 1);
         out.fillText(label(y), rim() / 2 + 1, at);
       }
     }

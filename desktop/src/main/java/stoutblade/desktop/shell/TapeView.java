@@ -181,12 +181,11 @@ public final class TapeView extends Inks {
     double step = step() / 10;
     int count = Station.values().length * 10;
     for (int i = 0; i <= count; i++) {
-      double x = Math.round(CASE_WIDTH + i * step) + 0.5;
+      double x = Math.rint(CASE_WIDTH + i * step);
       boolean on = x <= pulledTo + 1;
-      out.setStroke(on ? colour(Ink.TAPE_INK) : colour(Ink.SOFT).deriveColor(0, 1, 1, 0.6));
-      out.setLineWidth(i % 10 == 0 ? 2 : 1);
+      out.setFill(on ? colour(Ink.TAPE_INK) : colour(Ink.SOFT).deriveColor(0, 1, 1, 0.6));
       double length = i % 10 == 0 ? HEIGHT : i % 5 == 0 ? 14 : 8;
-      out.strokeLine(x, HEIGHT - length, x, HEIGHT);
+      out.fillRect(x, HEIGHT - length, i % 10 == 0 ? 2 : 1, length);
     }
     out.setFill(colour(Ink.TAPE_INK));
     out.fillRect(width - END_WIDTH, 0, 5, HEIGHT);

@@ -128,9 +128,8 @@ final class DayLadder extends Inks {
     out.setTextAlign(TextAlignment.CENTER);
     for (int hour = FIRST_HOUR + 1; hour < LAST_HOUR; hour += 3) {
       double x = x(LocalTime.of(hour, 0));
-      out.setStroke(colour(Ink.RULE_STRONG));
-      out.setLineWidth(1);
-      out.strokeLine(x, TOP - 6, x, canvas.getHeight());
+      out.setFill(colour(Ink.RULE_STRONG));
+      out.fillRect(Math.rint(x), TOP - 6, 1, canvas.getHeight() - TOP + 6);
       out.setFill(colour(Ink.SOFT));
       out.fillText(hour + ":00", x, TOP / 2 - 1);
     }

@@ -122,6 +122,7 @@ final class Strip extends BorderPane {
             desk.project()
                 .size()
                 .model(id)
+                .filter(it -> !pictures.reading())
                 .flatMap(it -> meshes.seen(it, View.FRONT))
                 .map(Meshes.Seen::image));
   }
