@@ -68,22 +68,28 @@ public final class Chores {
                 });
           }
         };
+    Runnable end =
+        () -> {
+          try {
+            ended.run();
+          } finally {
+            // Last: what follows from it has begun by now, so that nobody takes it for all done.
+            running.remove(task);
+          }
+        };
     task.setOnSucceeded(
         event -> {
-          running.remove(task);
-          done.accept(task.getValue());
-          ended.run();
+          try {
+            done.accept(task.getValue());
+          } finally {
+            end.run();
+          }
         });
-    task.setOnCancelled(
-        event -> {
-          running.remove(task);
-          ended.run();
-        });
+    task.setOnCancelled(event -> end.run());
     task.setOnFailed(
         event -> {
-          running.remove(task);
           faults.accept(reason(task.getException()));
-          ended.run();
+          end.run();
         });
     running.add(task);
     Thread thread = new Thread(task, title);

@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -23,7 +22,7 @@ import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
@@ -101,13 +100,12 @@ public final class Workbench {
     root.getStyleClass().add(Style.BENCH);
     root.setTop(new TapeView(desk, bench()));
     root.setLeft(new Rack(desk));
-    root.setRight(new Slip(desk));
     root.setBottom(shelf);
-    notices.setPickOnBounds(false);
-    notices.setAlignment(Pos.TOP_CENTER);
-    StackPane centre = new StackPane(middle, notices);
-    StackPane.setAlignment(notices, Pos.TOP_CENTER);
-    root.setCenter(centre);
+    // What is said takes its room from the list of figures: it never lies over what is worked on.
+    BorderPane beside = new BorderPane(new Slip(desk));
+    beside.setBottom(notices);
+    root.setRight(beside);
+    root.setCenter(middle);
     desk.stationProperty().addListener(it -> showSurface());
     desk.derivedProperty().addListener(it -> surface().show(desk.derived()));
     desk.noticeProperty().addListener(it -> showNotice());
@@ -392,57 +390,54 @@ public final class Workbench {
     String words = desk.noticeProperty().get();
     notices.getChildren().removeIf(it -> "notice".equals(it.getId()));
     if (!words.isBlank()) {
-      HBox bar = bar(words);
+      VBox bar = bar(words, button("Seen", () -> desk.say("")));
       bar.setId("notice");
-      bar.getChildren().add(button("Seen", () -> desk.say("")));
       notices.getChildren().add(bar);
     }
   }
 
-  private static HBox bar(String words) {
+  private static VBox bar(String words, Button... buttons) {
     Label label = new Label(words);
     label.setWrapText(true);
-    label.setMaxWidth(Double.MAX_VALUE);
-    HBox.setHgrow(label, Priority.ALWAYS);
-    HBox bar = new HBox(10, label);
-    bar.setAlignment(Pos.CENTER_LEFT);
-    bar.setMaxWidth(620);
+    label.setMinHeight(Region.USE_PREF_SIZE);
+    VBox bar = new VBox(8, label, new HBox(8, buttons));
+    bar.setMaxWidth(Slip.WIDE);
     bar.getStyleClass().add(Style.NOTICE);
     return bar;
   }
 
   private static Button button(String words, Runnable action) {
     Button button = new Button(words);
-    button.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
+    button.setMinWidth(Region.USE_PREF_SIZE);
     button.setOnAction(event -> action.run());
     return button;
   }
 
   /** Offers what a program that did not end well had open. */
   public void offer(Autosave.Left left) {
-    HBox bar =
+    Button takeUp = button("Take it up", () -> {});
+    Button throwAway = button("Throw it away", () -> {});
+    VBox bar =
         bar(
             "'"
                 + left.document().project().name()
                 + "' was open when the program last stopped"
-                + " without being closed. It is as it was after the last edit.");
+                + " without being closed. It is as it was after the last edit.",
+            takeUp,
+            throwAway);
     bar.setId("recovery");
-    bar.getChildren()
-        .addAll(
-            button(
-                "Take it up",
-                () -> {
-                  notices.getChildren().remove(bar);
-                  desk.recover(left.document(), left.origin());
-                  showPictures();
-                  discard(left);
-                }),
-            button(
-                "Throw it away",
-                () -> {
-                  notices.getChildren().remove(bar);
-                  discard(left);
-                }));
+    takeUp.setOnAction(
+        event -> {
+          notices.getChildren().remove(bar);
+          desk.recover(left.document(), left.origin());
+          showPictures();
+          discard(left);
+        });
+    throwAway.setOnAction(
+        event -> {
+          notices.getChildren().remove(bar);
+          discard(left);
+        });
     notices.getChildren().add(bar);
   }
 

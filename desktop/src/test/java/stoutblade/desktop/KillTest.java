@@ -62,7 +62,7 @@ class KillTest {
     for (int i = 0; i < MOMENTS; i++) {
       Path home = folder.resolve("autosaves" + i);
       Path file = folder.resolve("prop" + i + ".stout");
-      int[] said = edited(home, file, random.nextInt(400));
+      int[] said = edited(home, file, random.nextInt(16), random.nextInt(25));
       saves += said[1] > 0 ? 1 : 0;
 
       List<Autosave.Left> left = Autosave.left(home);
@@ -84,8 +84,8 @@ class KillTest {
     return name.matches("\\d+") ? Integer.parseInt(name) : 0;
   }
 
-  /** Runs the editor, kills it so long after its first edit, and returns what it said last. */
-  private static int[] edited(Path home, Path file, int millis)
+  /** Runs the editor, kills it a moment after so many edits, and returns what it said last. */
+  private static int[] edited(Path home, Path file, int edits, int millis)
       throws IOException, InterruptedException {
     Path words = Files.createFile(home.resolveSibling(home.getFileName() + ".said"));
     Process process =
@@ -102,11 +102,15 @@ class KillTest {
             .redirectError(ProcessBuilder.Redirect.DISCARD)
             .redirectOutput(words.toFile())
             .start();
-    while (process.isAlive() && Files.size(words) == 0) {
+    while (process.isAlive() && said(words)[0] <= edits) {
       TimeUnit.MILLISECONDS.sleep(5);
     }
     TimeUnit.MILLISECONDS.sleep(millis);
     process.destroyForcibly().waitFor();
+    return said(words);
+  }
+
+  private static int[] said(Path words) throws IOException {
     int[] said = {0, 0};
     for (String line : Files.readString(words).split("\n", -1)) {
       note(line, said);

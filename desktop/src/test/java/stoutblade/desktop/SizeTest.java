@@ -89,6 +89,29 @@ class SizeTest extends InWindow {
   }
 
   @Test
+  void a_tool_that_is_up_says_how_it_is_used_and_nothing_that_is_said_lies_over_the_strip(
+      FxRobot robot) {
+    openDemo();
+    robot.push(KeyCode.A);
+    assertThat(robot.lookup("#how").queryAs(Label.class).getText()).contains("four corners");
+    robot.push(KeyCode.ESCAPE);
+    until(() -> robot.lookup("#how").tryQuery().isEmpty());
+
+    fx(
+        () -> {
+          desk.say("Something is said. ".repeat(12));
+          return true;
+        });
+    for (String card : List.of("#card-p4", "#card-s1", "#card-s2", "#card-wearer")) {
+      robot.clickOn(card);
+      until(
+          () ->
+              robot.lookup(card).query().getPseudoClassStates().stream()
+                  .anyMatch(it -> it.getPseudoClassName().equals("current")));
+    }
+  }
+
+  @Test
   void the_school_is_changed_as_one_edit_and_the_blade_follows(FxRobot robot) {
     openDemo();
     robot.clickOn("#card-wearer");

@@ -52,10 +52,7 @@ public final class Display {
    * show as nothing.
    */
   public static String showWithRange(double value, double half, Quantity quantity, Units units) {
-    String shown =
-        quantity == Quantity.LENGTH && units.metric()
-            ? metric(value, value, half)
-            : show(value, quantity, units);
+    String shown = showRounded(value, half, quantity, units);
     String range = range(value, half, quantity, units);
     if (half == 0
         || range.startsWith("0 ")
@@ -68,6 +65,24 @@ public final class Display {
     boolean shared = !suffix.isEmpty() && shown.endsWith(suffix) && !shown.contains("'");
     String bare = shared ? shown.substring(0, shown.length() - suffix.length()) : shown;
     return bare + " ± " + range;
+  }
+
+  /** Writes a value to the figures that its range leaves it, without the range. */
+  public static String showRounded(double value, double half, Quantity quantity, Units units) {
+    if (quantity == Quantity.LENGTH && units.metric() && Double.isFinite(value)) {
+      return metric(value, value, half);
+    }
+    if (quantity == Quantity.MM_PER_PIXEL && half > 0 && Double.isFinite(value)) {
+      double unit = units.metric() ? 1 : Units.MM_PER_INCH;
+      return decimal(value / unit, Math.min(8, placesOfTwo(half / unit)))
+          + (units.metric() ? " mm/px" : " in/px");
+    }
+    return show(value, quantity, units);
+  }
+
+  /** How many decimals show two figures of a range. */
+  private static int placesOfTwo(double half) {
+    return Math.max(0, 1 - (int) Math.floor(Math.log10(half) + 1e-9));
   }
 
   private static String range(double value, double half, Quantity quantity, Units units) {
@@ -95,10 +110,7 @@ public final class Display {
     boolean small = Math.abs(value) < 99.95;
     double shownHalf = small ? half : half / 10;
     int finest = small ? 1 : 2;
-    int places =
-        shownHalf <= 0
-            ? finest
-            : Math.clamp(1 - (int) Math.floor(Math.log10(shownHalf) + 1e-9), 0, finest);
+    int places = shownHalf <= 0 ? finest : Math.min(placesOfTwo(shownHalf), finest);
     return small ? decimal(mm, places) + " mm" : decimal(mm / 10, places) + " cm";
   }
 

@@ -114,6 +114,11 @@ public record Figure(
     return Display.showWithRange(value, doubt.range95(), quantity, units);
   }
 
+  /** The value to the figures that its range leaves it, for where there is no room for both. */
+  public String showRounded(Units units) {
+    return Display.showRounded(value, doubt.range95(), quantity, units);
+  }
+
   /** The formula with the inputs' labels in it; empty for a given value. */
   public String inWords() {
     return write(input -> input.label);

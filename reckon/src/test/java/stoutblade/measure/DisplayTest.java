@@ -70,6 +70,11 @@ class DisplayTest {
     assertThat(Display.showWithRange(1900, 140, Quantity.LENGTH, Units.METRIC))
         .isEqualTo("190 ± 14 cm");
     assertThat(Display.showWithRange(5.9, 0.01, Quantity.LENGTH, Units.METRIC)).isEqualTo("5.9 mm");
+    assertThat(Display.showWithRange(3.02613, 0.1684, Quantity.MM_PER_PIXEL, Units.METRIC))
+        .isEqualTo("3.03 ± 0.17 mm/px");
+    assertThat(Display.showWithRange(50.8, 2.54, Quantity.MM_PER_PIXEL, Units.INCHES))
+        .isEqualTo("2 ± 0.1 in/px");
+    assertThat(Display.showRounded(2028.1, 577, Quantity.LENGTH, Units.METRIC)).isEqualTo("203 cm");
     assertThat(Display.showWithRange(571.8, 0, Quantity.LENGTH, Units.METRIC))
         .isEqualTo("57.18 cm");
     assertThat(Display.showWithRange(15, 0.4, Quantity.DURATION, Units.METRIC)).isEqualTo("15 min");

@@ -14,6 +14,9 @@ import stoutblade.measure.Figure;
 /** The slip: the running reckoning of the station, each figure unfolding to its working. */
 public final class Slip extends ScrollPane {
 
+  /** How wide it is, in pixels. */
+  public static final double WIDE = 304;
+
   private final Desk desk;
   private final VBox rows = new VBox();
   private List<FigureRow> shown = List.of();
@@ -25,8 +28,8 @@ public final class Slip extends ScrollPane {
     setContent(rows);
     setFitToWidth(true);
     setHbarPolicy(ScrollBarPolicy.NEVER);
-    setPrefWidth(304);
-    setMinWidth(304);
+    setPrefWidth(WIDE);
+    setMinWidth(WIDE);
     desk.derivedProperty().addListener(it -> show());
     desk.stationProperty().addListener(it -> show());
     desk.besideProperty().addListener(it -> show());

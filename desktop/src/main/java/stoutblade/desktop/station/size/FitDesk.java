@@ -97,7 +97,7 @@ final class FitDesk {
     target = EntryField.length(desk, mm -> school(() -> new School.Target(mm)));
     target.setId("target-length");
     wearers.setId("wearers");
-    wearers.setPrefWidth(118);
+    wearers.setPrefWidth(150);
     height.setPrefColumnCount(4);
     bearer.setPrefColumnCount(4);
     target.setPrefColumnCount(4);

@@ -27,6 +27,8 @@ import stoutblade.shape.Point;
 final class HoldUp {
 
   /** ISO/IEC 7810 ID-1, from memory. */
+  private static final double BESIDE_MM = 8;
+
   private static final double CARD_LONG_MM = 85.60;
 
   private static final double CARD_SHORT_MM = 53.98;
@@ -124,7 +126,14 @@ final class HoldUp {
               pen.fill(piece.path(), pen.colour(piece.ink()));
               pen.stroke(piece.path(), pen.colour(Ink.INK), 1.5);
             });
-    Point corner = mat.toThing(new Point(60, 24));
+    double beside =
+        Figures.prop(desk.derived(), false).stream()
+            .flatMap(it -> it.path().flattened(1).stream())
+            .mapToDouble(Point::x)
+            .min()
+            .orElse(0);
+    double top = mat.toThing(new Point(0, 24)).y();
+    Point corner = new Point(beside - BESIDE_MM - CARD_LONG_MM, top);
     java.util.List<Point> card =
         java.util.List.of(
             corner,

@@ -51,6 +51,9 @@ final class ModelDesk {
 
   private static final double WITHIN_MM = 0.1;
 
+  /** Room beside the model for its cut with its sizes, as a share of the width. */
+  private static final double BESIDE = 0.4;
+
   private final Desk desk;
   private final Meshes meshes;
   private final MatView mat = new MatView(Lie.UPRIGHT);
@@ -302,6 +305,24 @@ final class ModelDesk {
     }
   }
 
+  /** Makes room for the cut, which is shown beside the model. */
+  private void fitWithCut(Model model) {
+    Box box = bounds(model);
+    section()
+        .map(it -> it.loops().stream().flatMap(List::stream).toList())
+        .filter(it -> !it.isEmpty())
+        .map(it -> Box.around(it).width() * mm())
+        .ifPresent(
+            wide ->
+                mat.fit(
+                    new Box(
+                        box.minX(),
+                        box.minY(),
+                        box.maxX() + wide + BESIDE * box.width(),
+                        box.maxY()),
+                    58));
+  }
+
   private Box bounds(Model model) {
     List<Point> corners = new ArrayList<>();
     var e = model.extent();
@@ -551,6 +572,7 @@ final class ModelDesk {
         spanLength.requestFocus();
       } else {
         showFigures();
+        model().ifPresent(ModelDesk.this::fitWithCut);
       }
     }
 

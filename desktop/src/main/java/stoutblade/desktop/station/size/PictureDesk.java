@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
@@ -72,6 +73,7 @@ final class PictureDesk {
   private final Map<Tool, ToggleButton> tools = new EnumMap<>(Tool.class);
   private final RulerTray rulerTray;
   private final StackPane lower = new StackPane();
+  private final Label how = new Label();
   private final TextField pictureName = new TextField();
   private final TextField measureName = new TextField();
   private final EntryField precision;
@@ -112,6 +114,10 @@ final class PictureDesk {
     model.selectedProperty().addListener(it -> showLower());
     node.setCenter(mat);
     lower.setMinHeight(LOWER_PX);
+    how.getStyleClass().addAll(Style.TRAY, Style.HOW);
+    how.setId("how");
+    how.setMaxWidth(Double.MAX_VALUE);
+    how.setMinHeight(LOWER_PX);
     node.setBottom(new VBox(toolTray(), lower));
   }
 
@@ -183,7 +189,6 @@ final class PictureDesk {
 
   private void take(Tool tool) {
     model.toolProperty().set(tool);
-    desk.say(tool.how());
     mat.requestFocus();
   }
 
@@ -230,12 +235,19 @@ final class PictureDesk {
 
   private void showTools() {
     tools.forEach((tool, button) -> button.setSelected(tool == model.toolProperty().get()));
-    mat.redraw();
+    showLower();
   }
 
   /** Shows what is said of the selected mark; not while it is held, for the mat must not move. */
   private void showLower() {
     if (model.holding()) {
+      mat.redraw();
+      return;
+    }
+    Tool up = model.toolProperty().get();
+    if (up != null) {
+      how.setText(up.how());
+      lower.getChildren().setAll(how);
       mat.redraw();
       return;
     }
@@ -526,14 +538,14 @@ final class PictureDesk {
         measured.measure().kind() == Measure.Kind.COUNT
             ? measured.measure().points().size() + " × "
             : "";
-    return name + " " + count + measured.figures().getLast().show(desk.units());
+    return name + " " + count + measured.figures().getLast().showRounded(desk.units());
   }
 
   /** The length as it is reckoned; while it is being moved, or without a scale, in pixels. */
   private String length(Optional<Figure> figure, boolean moving, Marked mark) {
     return figure
         .filter(it -> !moving)
-        .map(it -> it.show(desk.units()))
+        .map(it -> it.showRounded(desk.units()))
         .orElseGet(
             () -> Display.decimal(mark.points().get(0).distance(mark.points().get(1)), 0) + " px");
   }

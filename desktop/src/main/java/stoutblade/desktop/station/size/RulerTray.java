@@ -84,8 +84,8 @@ final class RulerTray {
                 model.change(ruler -> ruler.withName(name.getText().strip()));
               }
             });
-    thing.setPrefWidth(116);
-    thing.setPromptText("something else");
+    thing.setPrefWidth(150);
+    thing.setPromptText("none of these");
     thing.setOnAction(event -> when(thing.getValue() != null, () -> take(thing.getValue())));
     segment.getItems().setAll(Segment.values());
     segment.setConverter(words());
