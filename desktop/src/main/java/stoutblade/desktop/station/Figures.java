@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Pen;
+import stoutblade.measure.Display;
+import stoutblade.measure.Units;
 import stoutblade.part.BladeForm;
 import stoutblade.project.Derived;
 import stoutblade.shape.Box;
@@ -33,6 +35,14 @@ public final class Figures {
   /** The length of the whole prop in mm, as made; 0 where nothing tells it. */
   public static double wholeLength(Derived derived) {
     return derived.fit().map(it -> it.length().value()).orElseGet(() -> tracedLength(derived));
+  }
+
+  /** That length in words, to the figures that its doubt leaves it. */
+  public static String wholeLengthWords(Derived derived, Units units) {
+    return derived
+        .fit()
+        .map(it -> it.length().showRounded(units))
+        .orElseGet(() -> Display.length(tracedLength(derived), units));
   }
 
   private static double tracedLength(Derived derived) {

@@ -482,7 +482,7 @@ final class FitDesk {
       pen.measure(
           posture.place(new Point(0, 0)).plus(away),
           posture.place(new Point(0, whole)).plus(away),
-          Display.length(whole, desk.units()),
+          Figures.wholeLengthWords(desk.derived(), desk.units()),
           pen.colour(Ink.MEASURE));
     }
     tape.mark(pen);

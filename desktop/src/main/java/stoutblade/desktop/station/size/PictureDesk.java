@@ -426,7 +426,7 @@ final class PictureDesk {
       pen.measure(
           side,
           side.plus(new Point(0, whole)),
-          Display.length(whole, desk.units()),
+          Figures.wholeLengthWords(derived, desk.units()),
           pen.colour(Ink.MEASURE));
     }
     pen.measure(
