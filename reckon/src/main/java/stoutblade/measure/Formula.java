@@ -20,16 +20,18 @@ import java.util.function.ToDoubleFunction;
 final class Formula {
 
   private static final Map<String, ToDoubleFunction<double[]>> FUNCTIONS =
-      Map.of(
-          "sqrt", a -> Math.sqrt(a[0]),
-          "atan", a -> Math.atan(a[0]),
-          "tan", a -> Math.tan(a[0]),
-          "sin", a -> Math.sin(a[0]),
-          "cos", a -> Math.cos(a[0]),
-          "abs", a -> Math.abs(a[0]),
-          "ceil", a -> Math.ceil(a[0] - 1e-9),
-          "max", a -> Math.max(a[0], a[1]),
-          "min", a -> Math.min(a[0], a[1]));
+      Map.ofEntries(
+          Map.entry("sqrt", a -> Math.sqrt(a[0])),
+          Map.entry("atan", a -> Math.atan(a[0])),
+          Map.entry("asin", a -> Math.asin(a[0])),
+          Map.entry("tan", a -> Math.tan(a[0])),
+          Map.entry("sin", a -> Math.sin(a[0])),
+          Map.entry("cos", a -> Math.cos(a[0])),
+          Map.entry("abs", a -> Math.abs(a[0])),
+          Map.entry("round", a -> Math.rint(a[0])),
+          Map.entry("ceil", a -> Math.ceil(a[0] - 1e-9)),
+          Map.entry("max", a -> Math.max(a[0], a[1])),
+          Map.entry("min", a -> Math.min(a[0], a[1])));
 
   private static final Map<String, Double> UNITS = Map.of("1 m", 1e3, "1 m²", 1e6);
 

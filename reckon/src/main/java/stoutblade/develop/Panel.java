@@ -1,0 +1,116 @@
+package stoutblade.develop;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import stoutblade.shape.Box;
+import stoutblade.shape.Cubic;
+import stoutblade.shape.Path;
+import stoutblade.shape.Point;
+
+/**
+ * A flat piece to cut.
+ *
+ * @param name what it is called on the template
+ * @param count how many are cut
+ * @param edges round it counter-clockwise, each starting where the one before ends
+ * @param windows what is cut out of it, inside first
+ * @param lines drawn on it: where it is bent, where something is glued on
+ */
+public record Panel(
+    String name, int count, List<Edge> edges, List<Path> windows, List<Path> lines) {
+
+  private static final double JOINED_MM = 1e-6;
+
+  /**
+   * Copies the lists and checks that the edges close.
+   *
+   * @throws IllegalArgumentException if they do not, or if none is cut
+   */
+  public Panel {
+    edges = List.copyOf(edges);
+    windows = List.copyOf(windows);
+    lines = List.copyOf(lines);
+    if (count < 1) {
+      throw new IllegalArgumentException("At least one of '" + name + "' is cut; found " + count);
+    }
+    for (int i = 0; i < edges.size(); i++) {
+      Point end = edges.get(i).path().end();
+      Point next = edges.get((i + 1) % edges.size()).path().start();
+      if (end.distance(next) > JOINED_MM) {
+        throw new IllegalArgumentException("The edges of '" + name + "' do not close at " + end);
+      }
+    }
+  }
+
+  /** A panel with nothing cut out of it or drawn on it. */
+  public static Panel of(String name, int count, List<Edge> edges) {
+    return new Panel(name, count, edges, List.of(), List.of());
+  }
+
+  /** A panel with straight edges. */
+  static Panel polygon(String name, int count, List<Point> corners, List<String> seams) {
+    List<Edge> edges = new ArrayList<>();
+    for (int i = 0; i < corners.size(); i++) {
+      Point to = corners.get((i + 1) % corners.size());
+      edges.add(Edge.straight(seams.get(i), corners.get(i), to, 0));
+    }
+    return of(name, count, edges);
+  }
+
+  /** A rectangle whose short ends meet: a ring or tube before it is rolled. */
+  static Panel strip(String name, int count, double length, double width, String seam) {
+    return polygon(
+        name,
+        count,
+        List.of(
+            new Point(0, 0), new Point(length, 0), new Point(length, width), new Point(0, width)),
+        List.of("", seam, "", seam));
+  }
+
+  /** The outline. */
+  public Path outline() {
+    List<Cubic> all = new ArrayList<>();
+    edges.forEach(it -> all.addAll(it.path().cubics()));
+    return new Path(all, true);
+  }
+
+  /** The smallest box round it. */
+  public Box box() {
+    return Box.around(outline().flattened(Edge.TOLERANCE_MM));
+  }
+
+  /** The area of one, in mm², by Green's theorem, with what is cut out left out. */
+  public double area() {
+    double area = area(outline());
+    for (Path window : windows) {
+      area -= Math.abs(area(window));
+    }
+    return area;
+  }
+
+  private static double area(Path path) {
+    return path.cubics().stream().mapToDouble(Panel::swept).sum();
+  }
+
+  /** Half of ∮ x dy − y dx along one curve, in closed form. */
+  private static double swept(Cubic curve) {
+    Point from = curve.start();
+    Point a = curve.control1().minus(from);
+    Point b = curve.control2().minus(from);
+    Point c = curve.end().minus(from);
+    double bulge =
+        a.x() * (b.y() + c.y()) - b.x() * (a.y() - 2 * c.y()) - c.x() * (a.y() + 2 * b.y());
+    return 0.15 * bulge + (from.x() * curve.end().y() - curve.end().x() * from.y()) / 2;
+  }
+
+  /** The same elsewhere. */
+  Panel moved(UnaryOperator<Point> to) {
+    return new Panel(
+        name,
+        count,
+        edges.stream().map(it -> new Edge(it.seam(), it.path().moved(to), it.bevel())).toList(),
+        windows.stream().map(it -> it.moved(to)).toList(),
+        lines.stream().map(it -> it.moved(to)).toList());
+  }
+}
