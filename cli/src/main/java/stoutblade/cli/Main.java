@@ -46,6 +46,7 @@ public final class Main {
   /** The command line, as of a time. */
   static CommandLine commandLine(LocalDateTime now) {
     CommandLine line = new CommandLine(new Main(now));
+    line.addSubcommand(new SumCommand());
     line.registerConverter(Paper.class, Main::paper);
     line.setExecutionExceptionHandler(
         (fault, at, parsed) -> {

@@ -78,4 +78,37 @@ class MainTest {
     }
     assertThat(out.toString()).contains("or the word demo");
   }
+
+  @Test
+  void a_bench_sum_takes_lengths_as_people_type_them() {
+    assertThat(run("sum", "ring", "--across", "2\"", "--foam", "10", "--known", "outside"))
+        .isZero();
+    // π(50.8 − 10) mm
+    assertThat(out.toString()).contains("Length to cut: 12.82 cm").contains("50.8 mm − 10 mm");
+  }
+
+  @Test
+  void a_bench_sum_is_printed_as_json_with_its_inputs() {
+    assertThat(run("sum", "bevel", "--json", "--line", "20mm")).isZero();
+    assertThat(out.toString())
+        .contains("\"sum\" : \"bevel\"")
+        .contains("\"bevel.angle\"")
+        .contains("\"bevel.width\"");
+  }
+
+  @Test
+  void sums_are_listed_and_unknown_ones_refused() {
+    assertThat(run("sum")).isZero();
+    assertThat(out.toString().lines()).hasSizeGreaterThan(20).anyMatch(it -> it.startsWith("mix"));
+    assertThat(run("sum", "soup")).isEqualTo(2);
+    assertThat(run("sum", "ring", "--colour", "3")).isEqualTo(2);
+    assertThat(run("sum", "ring", "--foam", "thick")).isEqualTo(1);
+    assertThat(run("sum", "ring", "--known", "sideways")).isEqualTo(2);
+    assertThat(run("sum", "mitre", "--sides", "two")).isEqualTo(2);
+    assertThat(run("sum", "mitre", "--sides", "99")).isEqualTo(1);
+    assertThat(err.toString())
+        .contains("There is no sum 'soup'")
+        .contains("expected one of former, outside")
+        .contains("from 3 to 48");
+  }
 }

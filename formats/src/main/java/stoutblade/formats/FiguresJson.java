@@ -44,6 +44,22 @@ public final class FiguresJson {
     return Json.MAPPER.writeValueAsString(root);
   }
 
+  /** Some figures, then the inputs that they name. */
+  public static String of(String title, List<Figure> shown, Units units) throws IOException {
+    ObjectNode root = Json.MAPPER.createObjectNode();
+    root.put("sum", title);
+    Map<String, Figure> below = new LinkedHashMap<>();
+    ArrayNode figures = root.putArray("figures");
+    for (Figure figure : shown) {
+      figures.add(node(figure, units));
+      gather(figure.inputs(), below);
+    }
+    shown.forEach(it -> below.remove(it.id()));
+    ArrayNode inputs = root.putArray("inputs");
+    below.values().forEach(it -> inputs.add(node(it, units)));
+    return Json.MAPPER.writeValueAsString(root);
+  }
+
   private static String word(Station station) {
     return station.title().toLowerCase(java.util.Locale.ROOT);
   }

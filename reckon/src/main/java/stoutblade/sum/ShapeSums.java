@@ -1,0 +1,294 @@
+package stoutblade.sum;
+
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import stoutblade.develop.Cone;
+import stoutblade.develop.Developed;
+import stoutblade.develop.Dish;
+import stoutblade.develop.EdgeBand;
+import stoutblade.develop.Elbow;
+import stoutblade.develop.Form;
+import stoutblade.develop.Helix;
+import stoutblade.develop.OverEdge;
+import stoutblade.develop.Panel;
+import stoutblade.develop.Prism;
+import stoutblade.develop.Pyramid;
+import stoutblade.develop.Ring;
+import stoutblade.develop.Wraps;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
+import stoutblade.shape.Box;
+import stoutblade.shape.Point;
+import stoutblade.stock.Catalogue;
+
+/** Sums that lay a shape out flat. */
+final class ShapeSums {
+
+  private static final double FOAM = 10;
+
+  static final List<Entry> RING =
+      List.of(
+          Entry.choice("known", "Known is", "former", "outside"),
+          Entry.length("across", "Across", 100),
+          Entry.length("foam", "Foam", FOAM),
+          Entry.length("width", "Ring, width", 40));
+
+  static final List<Entry> WRAPS =
+      List.of(
+          Entry.length("former", "Former, across", 20),
+          Entry.length("foam", "Foam of each turn", 2),
+          Entry.count("turns", "Turns", 4, 1, 24),
+          Entry.length("width", "First turn, width", 180),
+          Entry.lengthOrNone("step", "Shorter at each end", 15));
+
+  static final List<Entry> STRIP =
+      List.of(
+          Entry.length("former", "Tube, across", 32),
+          Entry.length("foam", "Strip, thickness", 2),
+          Entry.length("wide", "Strip, width", 30),
+          Entry.lengthOrNone("overlap", "Overlap", 6),
+          Entry.length("covered", "Tube covered", 300));
+
+  static final List<Entry> BAND =
+      List.of(
+          Entry.length("round", "Once round", 1400),
+          Entry.length("foam", "Band, thickness", 5),
+          Entry.length("width", "Band, width", 25));
+
+  static final List<Entry> CONE =
+      List.of(
+          Entry.length("foot", "Foot outside, across", 240),
+          Entry.lengthOrNone("top", "Upper end, across", 80),
+          Entry.length("height", "Height", 200),
+          Entry.length("foam", "Foam", FOAM),
+          Entry.angle("slant", "Upper cut leans by", 0, -75, 75),
+          Entry.count("pieces", "Pieces", 1, 1, 26));
+
+  static final List<Entry> DISH =
+      List.of(
+          Entry.length("rim", "Rim, across", 600),
+          Entry.length("depth", "Depth", 75),
+          Entry.length("foam", "Foam", FOAM),
+          Entry.count("darts", "Darts", 16, 3, 96),
+          Entry.count("segments", "Segments", 1, 1, 12));
+
+  static final List<Entry> DARTS =
+      List.of(
+          Entry.length("rim", "Rim, across", 24 * 25.4),
+          Entry.length("foam", "Foam", FOAM),
+          Entry.count("darts", "Darts", 16, 3, 96),
+          Entry.length("dart", "Each dart at the rim", 3.0 / 16 * 25.4));
+
+  static final List<Entry> DOME =
+      List.of(
+          Entry.length("rim", "Rim, across", 300),
+          Entry.length("depth", "Depth", 150),
+          Entry.length("foam", "Foam", 6),
+          Entry.count("gores", "Gores", 8, 3, 96));
+
+  static final List<Entry> ELBOW =
+      List.of(
+          Entry.length("outside", "Tube outside, across", 90),
+          Entry.length("foam", "Foam", 6),
+          Entry.angle("bend", "Bend", 90, 1, 180),
+          Entry.count("pieces", "Pieces", 4, 2, 16),
+          Entry.lengthOrNone("radius", "Radius of the bend", 120),
+          Entry.lengthOrNone("leg", "Straight at each end", 40));
+
+  static final List<Entry> BOX =
+      List.of(
+          Entry.length("wide", "Wide side outside", 200),
+          Entry.length("narrow", "Narrow side outside", 120),
+          Entry.length("height", "Height", 90),
+          Entry.length("foam", "Foam", FOAM),
+          Entry.count("ends", "Ends closed", 2, 0, 2));
+
+  static final List<Entry> PRISM =
+      List.of(
+          Entry.count("sides", "Sides", 6, 3, 24),
+          Entry.length("side", "A side outside", 80),
+          Entry.length("height", "Height", 200),
+          Entry.length("foam", "Foam", FOAM),
+          Entry.count("ends", "Ends closed", 1, 0, 2));
+
+  static final List<Entry> PYRAMID =
+      List.of(
+          Entry.count("sides", "Sides", 4, 3, 24),
+          Entry.length("foot", "A side at the foot", 120),
+          Entry.lengthOrNone("top", "A side at the upper end", 40),
+          Entry.length("height", "Height", 90));
+
+  static final List<Entry> OVER =
+      List.of(
+          Entry.length("half", "On each face", 60),
+          Entry.length("crossed", "Thickness crossed", 12.7),
+          Entry.length("length", "Along the edge", 150));
+
+  private ShapeSums() {}
+
+  static Answer ring(Values in, Catalogue catalogue) {
+    Ring.Known known = in.count("known") == 0 ? Ring.Known.FORMER : Ring.Known.OUTSIDE;
+    return strip("ring", new Ring(in.get("across"), known, in.get("foam"), in.get("width")));
+  }
+
+  static Answer wraps(Values in, Catalogue catalogue) {
+    return flat(
+        "wraps",
+        new Wraps(
+            in.get("former"),
+            Collections.nCopies(in.count("turns"), in.get("foam")),
+            in.get("width"),
+            in.get("step")));
+  }
+
+  static Answer strip(Values in, Catalogue catalogue) {
+    return flat(
+        "strip",
+        new Helix(
+            in.get("former"),
+            in.get("foam"),
+            in.get("wide"),
+            in.get("overlap"),
+            in.get("covered")));
+  }
+
+  static Answer band(Values in, Catalogue catalogue) {
+    return strip("band", new EdgeBand(in.get("round"), in.get("foam"), in.get("width")));
+  }
+
+  static Answer cone(Values in, Catalogue catalogue) {
+    return flat(
+        "cone",
+        new Cone(
+            in.get("foot"),
+            in.get("top"),
+            in.get("height"),
+            in.get("foam"),
+            in.get("slant"),
+            in.count("pieces")));
+  }
+
+  static Answer dish(Values in, Catalogue catalogue) {
+    return flat(
+        "dish",
+        new Dish(
+            in.get("rim"),
+            in.get("depth"),
+            in.get("foam"),
+            in.count("darts"),
+            Dish.Way.DARTS,
+            in.count("segments")));
+  }
+
+  static Answer darts(Values in, Catalogue catalogue) {
+    double depth = Dish.depthOf(in.get("rim"), in.get("foam"), in.count("darts"), in.get("dart"));
+    Figure found =
+        Figure.found(
+            "darts.found",
+            "Depth that the darts give",
+            depth,
+            Quantity.LENGTH,
+            "the depth at which a cap with the rim {darts.rim} in foam of {darts.foam}"
+                + " takes {darts.darts} darts of {darts.dart}",
+            stoutblade.measure.Source.GEOMETRY,
+            stoutblade.measure.Doubt.NONE,
+            in.figure("rim"),
+            in.figure("foam"),
+            in.figure("darts"),
+            in.figure("dart"));
+    Answer flat =
+        flat(
+            "darts",
+            new Dish(in.get("rim"), depth, in.get("foam"), in.count("darts"), Dish.Way.DARTS, 1));
+    List<Figure> figures = new java.util.ArrayList<>(flat.figures());
+    figures.addFirst(found);
+    return new Answer(figures, flat.words(), flat.drawing(), flat.form());
+  }
+
+  static Answer dome(Values in, Catalogue catalogue) {
+    return flat(
+        "dome",
+        new Dish(
+            in.get("rim"), in.get("depth"), in.get("foam"), in.count("gores"), Dish.Way.GORES, 1));
+  }
+
+  static Answer elbow(Values in, Catalogue catalogue) {
+    return flat(
+        "elbow",
+        new Elbow(
+            in.get("outside"),
+            in.get("foam"),
+            in.get("bend"),
+            in.count("pieces"),
+            in.get("radius"),
+            in.get("leg")));
+  }
+
+  static Answer box(Values in, Catalogue catalogue) {
+    return flat(
+        "box",
+        new Prism(
+            4,
+            in.get("wide"),
+            in.get("narrow"),
+            in.get("height"),
+            in.get("foam"),
+            in.count("ends")));
+  }
+
+  static Answer prism(Values in, Catalogue catalogue) {
+    return flat(
+        "prism",
+        new Prism(
+            in.count("sides"),
+            in.get("side"),
+            in.get("side"),
+            in.get("height"),
+            in.get("foam"),
+            in.count("ends")));
+  }
+
+  static Answer pyramid(Values in, Catalogue catalogue) {
+    return flat(
+        "pyramid", new Pyramid(in.count("sides"), in.get("foot"), in.get("top"), in.get("height")));
+  }
+
+  static Answer over(Values in, Catalogue catalogue) {
+    return flat("over", new OverEdge(in.get("half"), in.get("crossed"), in.get("length")));
+  }
+
+  // == DRAWING
+
+  private static Answer flat(String id, Form form) {
+    Developed flat = form.develop(id);
+    List<Panel> placed = flat.sideBySide(apart(flat));
+    return answer(flat, form, new Drawing.Maker().panels(placed));
+  }
+
+  /** A single strip, with its length beside it. */
+  private static Answer strip(String id, Form form) {
+    Developed flat = form.develop(id);
+    Box box = flat.panels().getFirst().box();
+    double below = -box.width() * 0.06;
+    return answer(
+        flat,
+        form,
+        new Drawing.Maker()
+            .panels(flat.panels())
+            .dimension(
+                new Point(0, below), new Point(box.width(), below), flat.figures().getFirst()));
+  }
+
+  private static Answer answer(Developed flat, Form form, Drawing.Maker drawing) {
+    return new Answer(flat.figures(), flat.words(), drawing.done(), Optional.of(form));
+  }
+
+  private static double apart(Developed flat) {
+    return 0.12
+        * flat.panels().stream()
+            .mapToDouble(it -> Math.max(it.box().width(), it.box().height()))
+            .max()
+            .orElse(0);
+  }
+}

@@ -1,0 +1,92 @@
+package stoutblade.sum;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import stoutblade.stock.Catalogue;
+
+/** A bench sum. */
+public final class Sum {
+  /** All of them, in the order of their drawers. */
+  public static final List<Sum> ALL =
+      List.of(
+          new Sum("ring", "Ring or tube", "Wrapped", ShapeSums.RING, ShapeSums::ring),
+          new Sum("wraps", "Turns on turns", "Wrapped", ShapeSums.WRAPS, ShapeSums::wraps),
+          new Sum("strip", "Strip round a tube", "Wrapped", ShapeSums.STRIP, ShapeSums::strip),
+          new Sum("band", "Band round an edge", "Wrapped", ShapeSums.BAND, ShapeSums::band),
+          new Sum("cone", "Cone", "Turned", ShapeSums.CONE, ShapeSums::cone),
+          new Sum("dish", "Dish and its darts", "Turned", ShapeSums.DISH, ShapeSums::dish),
+          new Sum("darts", "Depth from darts", "Turned", ShapeSums.DARTS, ShapeSums::darts),
+          new Sum("dome", "Dome of gores", "Turned", ShapeSums.DOME, ShapeSums::dome),
+          new Sum("elbow", "Elbow", "Turned", ShapeSums.ELBOW, ShapeSums::elbow),
+          new Sum("box", "Box", "Folded", ShapeSums.BOX, ShapeSums::box),
+          new Sum("prism", "Tube with flat sides", "Folded", ShapeSums.PRISM, ShapeSums::prism),
+          new Sum("pyramid", "Pyramid", "Folded", ShapeSums.PYRAMID, ShapeSums::pyramid),
+          new Sum("over", "Plate over an edge", "Folded", ShapeSums.OVER, ShapeSums::over),
+          new Sum("mitre", "Mitre", "Cut", CutSums.MITRE, CutSums::mitre),
+          new Sum("bevel", "Bevel", "Cut", CutSums.BEVEL, CutSums::bevel),
+          new Sum("spacing", "Evenly along an edge", "Cut", CutSums.SPACING, CutSums::spacing),
+          new Sum("round", "Evenly round a ring", "Cut", CutSums.ROUND, CutSums::round),
+          new Sum("print", "Ratio on a print", "Cut", CutSums.PRINT, CutSums::print),
+          new Sum("pipe", "Flattened pipe", "Made up", MixSums.PIPE, MixSums::pipe),
+          new Sum("stack", "Sheets to a thickness", "Made up", MixSums.STACK, MixSums::stack),
+          new Sum("glue", "Glue for a channel", "Made up", MixSums.GLUE, MixSums::glue),
+          new Sum("mix", "Mixing by ratio", "Made up", MixSums.MIX, MixSums::mix));
+
+  private final String key;
+  private final String title;
+  private final String drawer;
+  private final List<Entry> entries;
+  private final BiFunction<Values, Catalogue, Answer> work;
+
+  private Sum(
+      String key,
+      String title,
+      String drawer,
+      List<Entry> entries,
+      BiFunction<Values, Catalogue, Answer> work) {
+    this.key = key;
+    this.title = title;
+    this.drawer = drawer;
+    this.entries = entries;
+    this.work = work;
+  }
+
+  /** Its name on the command line. */
+  public String key() {
+    return key;
+  }
+
+  /** Its name on the screen. */
+  public String title() {
+    return title;
+  }
+
+  /** The drawer that it lies in. */
+  public String drawer() {
+    return drawer;
+  }
+
+  /** What it asks for. */
+  public List<Entry> entries() {
+    return entries;
+  }
+
+  /** The sum with a name, where there is one. */
+  public static Optional<Sum> named(String key) {
+    return ALL.stream().filter(it -> it.key.equals(key)).findFirst();
+  }
+
+  /**
+   * Works it out.
+   *
+   * @param typed values by the entries' keys, in the units of their quantities; the others are as
+   *     usual
+   * @param catalogue the foams that can be bought
+   * @throws IllegalArgumentException if the values make no sense, with the reason
+   */
+  public Answer answer(Map<String, Double> typed, Catalogue catalogue) {
+    return work.apply(new Values(key, entries, typed), catalogue);
+  }
+}
