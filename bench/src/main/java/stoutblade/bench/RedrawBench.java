@@ -66,7 +66,7 @@ final class RedrawBench {
     Theme.dress(scene, false);
     stage.setScene(scene);
     stage.show();
-    desk.stationProperty().set(Station.DRAFT);
+    desk.goTo(Station.DRAFT);
     Point at = desk.project().blade().half().nodes().get(NODE).at();
     List<Double> millis = new ArrayList<>();
     for (int i = 0; i < WARM_UP + RUNS; i++) {

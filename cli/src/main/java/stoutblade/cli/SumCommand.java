@@ -83,7 +83,7 @@ final class SumCommand implements Callable<Integer> {
   }
 
   private String usage(Sum sum) {
-    StringBuilder line = new StringBuilder("%-9s%-24s".formatted(sum.key(), sum.title()));
+    StringBuilder line = new StringBuilder("%-9s%-14s".formatted(sum.key(), sum.title()));
     for (Entry entry : sum.entries()) {
       line.append(" --").append(entry.key());
       if (!entry.choices().isEmpty()) {

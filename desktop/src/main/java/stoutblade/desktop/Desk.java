@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -12,6 +13,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import stoutblade.formats.Document;
 import stoutblade.measure.Figure;
@@ -38,6 +40,7 @@ public final class Desk {
       new ReadOnlyObjectWrapper<>(Optional.empty());
   private final ReadOnlyBooleanWrapper changed = new ReadOnlyBooleanWrapper();
   private final ObjectProperty<List<Figure>> beside = new SimpleObjectProperty<>(List.of());
+  private final BooleanProperty sums = new SimpleBooleanProperty();
   private final ReadOnlyStringWrapper notice = new ReadOnlyStringWrapper("");
   private History history;
   private Project savedAs;
@@ -98,8 +101,19 @@ public final class Desk {
     return derived.get();
   }
 
-  public ObjectProperty<Station> stationProperty() {
+  /** Whether the bench sums lie in the middle instead of a station. */
+  public BooleanProperty sumsProperty() {
+    return sums;
+  }
+
+  public ReadOnlyObjectProperty<Station> stationProperty() {
     return station;
+  }
+
+  /** Goes to a station; the bench sums are put away. */
+  public void goTo(Station to) {
+    sums.set(false);
+    station.set(to);
   }
 
   public ObjectProperty<Units> unitsProperty() {

@@ -44,29 +44,39 @@ final class Walk {
       ahead.add(
           new Shot(
               station.number() + "-" + station.title().toLowerCase(Locale.ROOT),
-              () -> bench.desk().stationProperty().set(station)));
+              () -> bench.desk().goTo(station)));
     }
     ahead.add(new Shot("1-size-aslant", () -> card("p2")));
     ahead.add(new Shot("1-size-wearer", () -> card("wearer")));
     ahead.add(new Shot("1-size-model", () -> card("s1")));
     ahead.add(new Shot("1-size-paper", bench::openSamplePaper));
+    ahead.add(new Shot("9-sums", () -> sum("dish")));
     ahead.add(new Shot("9-working", this::tooFat));
     ahead.add(new Shot("10-dark", this::inchesInTheDark));
   }
 
   /** What lies on the contact strip of the Size station. */
   private void card(String id) {
-    bench.desk().stationProperty().set(Station.SIZE);
+    bench.desk().goTo(Station.SIZE);
     scene.getRoot().applyCss();
     if (scene.lookup("#card-" + id) instanceof Button card) {
       card.fire();
     }
   }
 
+  /** A bench sum. */
+  private void sum(String key) {
+    bench.desk().sumsProperty().set(true);
+    scene.getRoot().applyCss();
+    if (scene.lookup("#sum-" + key) instanceof Button tile) {
+      tile.fire();
+    }
+  }
+
   /** A pipe too fat for the layers: what is wrong, and the working of a figure. */
   private void tooFat() {
     Desk desk = bench.desk();
-    desk.stationProperty().set(Station.CORE);
+    desk.goTo(Station.CORE);
     desk.project().core().ifPresent(core -> desk.perform(Edits.rod("pvc-1-2", core)));
     if (scene.lookup("#figure-core-rod-mass") instanceof Button figure) {
       figure.fire();
@@ -80,7 +90,7 @@ final class Walk {
     Desk desk = bench.desk();
     desk.undo();
     desk.unitsProperty().set(desk.units().switched());
-    desk.stationProperty().set(Station.LAYERS);
+    desk.goTo(Station.LAYERS);
     Theme.dress(scene, true);
   }
 

@@ -41,6 +41,7 @@ import stoutblade.desktop.station.LayersSurface;
 import stoutblade.desktop.station.LogSurface;
 import stoutblade.desktop.station.Surface;
 import stoutblade.desktop.station.size.SizeSurface;
+import stoutblade.desktop.sums.SumsSurface;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.Document;
 import stoutblade.formats.Exports;
@@ -62,6 +63,7 @@ public final class Workbench {
   private final BorderPane root = new BorderPane();
   private final StackPane middle = new StackPane();
   private final VBox notices = new VBox(6);
+  private Optional<SumsSurface> sums = Optional.empty();
   private final Map<Station, Surface> surfaces = new EnumMap<>(Station.class);
   private final Map<Station, Supplier<Surface>> makers = new EnumMap<>(Station.class);
   private final Timeline minutes;
@@ -107,6 +109,7 @@ public final class Workbench {
     root.setRight(beside);
     root.setCenter(middle);
     desk.stationProperty().addListener(it -> showSurface());
+    desk.sumsProperty().addListener(it -> showSurface());
     desk.derivedProperty().addListener(it -> surface().show(desk.derived()));
     desk.noticeProperty().addListener(it -> showNotice());
     root.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
@@ -137,6 +140,12 @@ public final class Workbench {
   // == STATIONS
 
   private Surface surface() {
+    if (desk.sumsProperty().get()) {
+      if (sums.isEmpty()) {
+        sums = Optional.of(new SumsSurface(desk, new SizeRequests()::print));
+      }
+      return sums.get();
+    }
     return surfaces.computeIfAbsent(
         desk.stationProperty().get(), station -> makers.get(station).get());
   }
@@ -185,7 +194,7 @@ public final class Workbench {
           desk.open(
               new Document(NewProject.after(desk.project(), desk.now()), Map.of()),
               Optional.empty());
-          desk.stationProperty().set(Station.SIZE);
+          desk.goTo(Station.SIZE);
         });
   }
 
@@ -211,7 +220,7 @@ public final class Workbench {
   }
 
   private SizeSurface sizeSurface() {
-    desk.stationProperty().set(Station.SIZE);
+    desk.goTo(Station.SIZE);
     return (SizeSurface) surface();
   }
 
@@ -468,7 +477,10 @@ public final class Workbench {
     }
     Optional<Station> station = station(event);
     if (station.isPresent()) {
-      desk.stationProperty().set(station.get());
+      desk.goTo(station.get());
+    } else if (event.getCode() == KeyCode.S) {
+      desk.sumsProperty().set(!desk.sumsProperty().get());
+      focusMat();
     } else if (event.getCode() == KeyCode.U) {
       desk.unitsProperty()
           .set(event.isShiftDown() ? desk.units().finer() : desk.units().switched());

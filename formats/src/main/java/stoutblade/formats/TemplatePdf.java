@@ -248,6 +248,8 @@ public final class TemplatePdf {
         case BEVEL -> pen(0.25, 4, 1.6);
         case CENTRE -> pen(0.18, 8, 1.5, 1, 1.5);
         case CHANNEL -> pen(0.25, 1.2, 1.2);
+        case BEND -> pen(0.25, 6, 2);
+        case NOTCH -> pen(0.35);
       }
     }
 

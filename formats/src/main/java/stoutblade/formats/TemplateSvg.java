@@ -90,6 +90,8 @@ public final class TemplateSvg {
           case BEVEL -> "4 1.6";
           case CENTRE -> "8 1.5 1 1.5";
           case CHANNEL -> "1.2 1.2";
+          case BEND -> "6 2";
+          case NOTCH -> "";
         };
     if (!dashes.isEmpty()) {
       xml.writeAttribute("stroke-dasharray", dashes);

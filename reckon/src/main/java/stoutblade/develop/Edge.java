@@ -82,7 +82,7 @@ public record Edge(String seam, Path path, double bevel) {
   public record Notch(Point at, Point inward) {}
 
   /** The place so far along the edge, in mm. */
-  Notch at(double along) {
+  public Notch at(double along) {
     List<Point> points = path.flattened(TOLERANCE_MM);
     double left = along;
     for (int i = 1; i < points.size(); i++) {

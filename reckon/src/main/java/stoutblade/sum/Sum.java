@@ -11,28 +11,28 @@ public final class Sum {
   /** All of them, in the order of their drawers. */
   public static final List<Sum> ALL =
       List.of(
-          new Sum("ring", "Ring or tube", "Wrapped", ShapeSums.RING, ShapeSums::ring),
-          new Sum("wraps", "Turns on turns", "Wrapped", ShapeSums.WRAPS, ShapeSums::wraps),
-          new Sum("strip", "Strip round a tube", "Wrapped", ShapeSums.STRIP, ShapeSums::strip),
-          new Sum("band", "Band round an edge", "Wrapped", ShapeSums.BAND, ShapeSums::band),
+          new Sum("ring", "Ring", "Wrapped", ShapeSums.RING, ShapeSums::ring),
+          new Sum("wraps", "Turns", "Wrapped", ShapeSums.WRAPS, ShapeSums::wraps),
+          new Sum("strip", "Winding", "Wrapped", ShapeSums.STRIP, ShapeSums::strip),
+          new Sum("band", "Band", "Wrapped", ShapeSums.BAND, ShapeSums::band),
           new Sum("cone", "Cone", "Turned", ShapeSums.CONE, ShapeSums::cone),
-          new Sum("dish", "Dish and its darts", "Turned", ShapeSums.DISH, ShapeSums::dish),
-          new Sum("darts", "Depth from darts", "Turned", ShapeSums.DARTS, ShapeSums::darts),
-          new Sum("dome", "Dome of gores", "Turned", ShapeSums.DOME, ShapeSums::dome),
+          new Sum("dish", "Dish", "Turned", ShapeSums.DISH, ShapeSums::dish),
+          new Sum("darts", "Darts", "Turned", ShapeSums.DARTS, ShapeSums::darts),
+          new Sum("dome", "Dome", "Turned", ShapeSums.DOME, ShapeSums::dome),
           new Sum("elbow", "Elbow", "Turned", ShapeSums.ELBOW, ShapeSums::elbow),
           new Sum("box", "Box", "Folded", ShapeSums.BOX, ShapeSums::box),
-          new Sum("prism", "Tube with flat sides", "Folded", ShapeSums.PRISM, ShapeSums::prism),
+          new Sum("prism", "Flat sides", "Folded", ShapeSums.PRISM, ShapeSums::prism),
           new Sum("pyramid", "Pyramid", "Folded", ShapeSums.PYRAMID, ShapeSums::pyramid),
-          new Sum("over", "Plate over an edge", "Folded", ShapeSums.OVER, ShapeSums::over),
+          new Sum("over", "Over edge", "Folded", ShapeSums.OVER, ShapeSums::over),
           new Sum("mitre", "Mitre", "Cut", CutSums.MITRE, CutSums::mitre),
           new Sum("bevel", "Bevel", "Cut", CutSums.BEVEL, CutSums::bevel),
-          new Sum("spacing", "Evenly along an edge", "Cut", CutSums.SPACING, CutSums::spacing),
-          new Sum("round", "Evenly round a ring", "Cut", CutSums.ROUND, CutSums::round),
-          new Sum("print", "Ratio on a print", "Cut", CutSums.PRINT, CutSums::print),
-          new Sum("pipe", "Flattened pipe", "Made up", MixSums.PIPE, MixSums::pipe),
-          new Sum("stack", "Sheets to a thickness", "Made up", MixSums.STACK, MixSums::stack),
-          new Sum("glue", "Glue for a channel", "Made up", MixSums.GLUE, MixSums::glue),
-          new Sum("mix", "Mixing by ratio", "Made up", MixSums.MIX, MixSums::mix));
+          new Sum("spacing", "Along", "Cut", CutSums.SPACING, CutSums::spacing),
+          new Sum("round", "Round", "Cut", CutSums.ROUND, CutSums::round),
+          new Sum("print", "Print", "Cut", CutSums.PRINT, CutSums::print),
+          new Sum("pipe", "Flat pipe", "Made up", MixSums.PIPE, MixSums::pipe),
+          new Sum("stack", "Stack", "Made up", MixSums.STACK, MixSums::stack),
+          new Sum("glue", "Glue", "Made up", MixSums.GLUE, MixSums::glue),
+          new Sum("mix", "Mixing", "Made up", MixSums.MIX, MixSums::mix));
 
   private final String key;
   private final String title;

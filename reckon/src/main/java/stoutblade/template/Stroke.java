@@ -15,7 +15,9 @@ public record Stroke(Kind kind, Path path) {
     CUT("Cut line"),
     BEVEL("Bevel stops here, outer face"),
     CENTRE("Centre line"),
-    CHANNEL("Core channel, glue face");
+    CHANNEL("Core channel, glue face"),
+    BEND("Bend or lap here"),
+    NOTCH("Notch: meets the notch across the seam");
 
     private final String words;
 

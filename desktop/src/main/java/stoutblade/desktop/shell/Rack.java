@@ -62,7 +62,7 @@ public final class Rack extends VBox {
     card.setPrefSize(WIDTH - 20, height);
     card.setMinHeight(height);
     card.getStyleClass().add(Style.RACK_CARD);
-    card.setOnAction(event -> desk.stationProperty().set(station));
+    card.setOnAction(event -> desk.goTo(station));
     return card;
   }
 

@@ -10,6 +10,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -30,6 +31,7 @@ public final class Shelf extends HBox {
   private final HBox clocks = new HBox(8);
   private final HBox chores = new HBox(8);
   private final Label saved = new Label();
+  private final ToggleButton sums = new ToggleButton("Sums  S");
   private final Button units = new Button();
   private final Button fraction = new Button();
   private final Timeline seconds =
@@ -53,13 +55,16 @@ public final class Shelf extends HBox {
     units.setOnAction(event -> desk.unitsProperty().set(desk.units().switched()));
     fraction.setId("fraction");
     fraction.setOnAction(event -> desk.unitsProperty().set(desk.units().finer()));
+    sums.setId("sums");
+    sums.setOnAction(event -> desk.sumsProperty().set(sums.isSelected()));
+    desk.sumsProperty().addListener(it -> sums.setSelected(desk.sumsProperty().get()));
     Button theme = new Button("Light or dark  L");
     theme.setId("theme");
     theme.setOnAction(event -> switchTheme.run());
     saved.getStyleClass().add(Style.SOFT);
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
-    getChildren().addAll(undo, redo, clocks, chores, gap, saved, fraction, units, theme);
+    getChildren().addAll(undo, redo, clocks, chores, gap, saved, sums, fraction, units, theme);
     work.running().addListener((ListChangeListener<Task<?>>) change -> showChores(work));
     desk.derivedProperty().addListener(it -> show());
     desk.changedProperty().addListener(it -> show());
@@ -115,7 +120,7 @@ public final class Shelf extends HBox {
             reading.stage().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-')),
         true);
     chip.setId("clock-" + step.id());
-    chip.setOnAction(event -> desk.stationProperty().set(Station.BUILD));
+    chip.setOnAction(event -> desk.goTo(Station.BUILD));
     return chip;
   }
 

@@ -32,12 +32,16 @@ public final class Slip extends ScrollPane {
     setMinWidth(WIDE);
     desk.derivedProperty().addListener(it -> show());
     desk.stationProperty().addListener(it -> show());
+    desk.sumsProperty().addListener(it -> show());
     desk.besideProperty().addListener(it -> show());
     show();
   }
 
   private void show() {
-    List<Figure> figures = new ArrayList<>(desk.derived().figuresOf(desk.stationProperty().get()));
+    List<Figure> figures = new ArrayList<>();
+    if (!desk.sumsProperty().get()) {
+      figures.addAll(desk.derived().figuresOf(desk.stationProperty().get()));
+    }
     figures.addAll(desk.besideProperty().get());
     if (sameRows(figures)) {
       for (int i = 0; i < figures.size(); i++) {

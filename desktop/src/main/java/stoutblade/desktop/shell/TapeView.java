@@ -92,7 +92,7 @@ public final class TapeView extends Inks {
     mark.setId("station-" + station.number());
     mark.setAccessibleText(station.title());
     mark.setTooltip(new Tooltip(station.title() + ", key " + station.number()));
-    mark.setOnAction(event -> desk.stationProperty().set(station));
+    mark.setOnAction(event -> desk.goTo(station));
     return mark;
   }
 

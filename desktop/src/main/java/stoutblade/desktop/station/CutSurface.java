@@ -193,6 +193,8 @@ public final class CutSurface implements Surface {
         case BEVEL -> pen.stroke(stroke.path(), pen.colour(Ink.INK), 1.4, 10, 4);
         case CENTRE -> pen.stroke(stroke.path(), pen.colour(Ink.SOFT), 1.2, 16, 4, 2, 4);
         case CHANNEL -> pen.stroke(stroke.path(), pen.colour(Ink.SELECTED), 1.6, 3, 3);
+        case BEND -> pen.stroke(stroke.path(), pen.colour(Ink.INK), 1.2, 8, 4);
+        case NOTCH -> pen.stroke(stroke.path(), pen.colour(Ink.INK), 1.4);
       }
     }
   }

@@ -320,7 +320,7 @@ final class TraceDesk {
   static void draft(Desk desk, String called, Outline outline, double within) {
     UnaryOperator<Double> coarser = it -> Math.max(0.1, it);
     if (desk.perform(SizeEdits.draftFrom(called, Halves.of(outline, coarser.apply(within))))) {
-      desk.stationProperty().set(Station.DRAFT);
+      desk.goTo(Station.DRAFT);
     }
   }
 

@@ -1,0 +1,301 @@
+package stoutblade.desktop.sums;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.css.PseudoClass;
+import javafx.geometry.Insets;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.Style;
+import stoutblade.desktop.mat.Lie;
+import stoutblade.desktop.mat.MatView;
+import stoutblade.desktop.mat.Pen;
+import stoutblade.desktop.shell.EntryField;
+import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.station.Surface;
+import stoutblade.measure.Display;
+import stoutblade.measure.Quantity;
+import stoutblade.project.Derived;
+import stoutblade.sum.Answer;
+import stoutblade.sum.Entry;
+import stoutblade.sum.Sum;
+import stoutblade.template.FlatTemplate;
+import stoutblade.template.Template;
+
+/** Bench sums: drawers of small drawings to choose from, the chosen one on the mat, its sizes. */
+public final class SumsSurface implements Surface {
+
+  private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
+  private static final double TILE = 76;
+  private static final double HIGH = 65;
+  private static final double PICTURE = 34;
+  private static final int PER_ROW = 4;
+
+  private final Desk desk;
+  private final SumsModel model;
+  private final Consumer<Template> printer;
+  private final MatView mat = new MatView(Lie.UPRIGHT);
+  private final Label words = new Label();
+  private final VBox below = new VBox();
+  private final BorderPane node = new BorderPane(mat);
+  private final Map<Sum, Button> tiles = new LinkedHashMap<>();
+  private final Map<Entry, EntryField> fields = new LinkedHashMap<>();
+  private final Map<Entry, List<ToggleButton>> choices = new LinkedHashMap<>();
+  private Optional<Sum> laidOut = Optional.empty();
+
+  /**
+   * The surface.
+   *
+   * @param printer prints a template at full size
+   */
+  public SumsSurface(Desk desk, Consumer<Template> printer) {
+    this.desk = desk;
+    this.printer = printer;
+    this.model = new SumsModel(desk.catalogue());
+    mat.setId("sum-mat");
+    mat.setDrawing(this::draw);
+    words.getStyleClass().add(Style.MAT_NOTE);
+    words.setId("sum-words");
+    words.setWrapText(true);
+    words.setMaxWidth(380);
+    mat.over().getChildren().add(words);
+    words.relocate(44, 10);
+    node.setLeft(drawers());
+    node.setBottom(below);
+  }
+
+  @Override
+  public Node node() {
+    return node;
+  }
+
+  // == DRAWERS
+
+  private Node drawers() {
+    VBox all = new VBox(6);
+    all.setPadding(new Insets(8, 8, 8, 10));
+    Map<String, FlowPane> rows = new LinkedHashMap<>();
+    for (Sum sum : Sum.ALL) {
+      FlowPane row =
+          rows.computeIfAbsent(
+              sum.drawer(),
+              it -> {
+                Label label = new Label(it);
+                label.getStyleClass().add(Style.TRAY_LABEL);
+                FlowPane pane = new FlowPane(5, 5);
+                pane.setPrefWrapLength(PER_ROW * (TILE + 5));
+                all.getChildren().add(new VBox(2, label, pane));
+                return pane;
+              });
+      row.getChildren().add(tile(sum));
+    }
+    ScrollPane scroll = new ScrollPane(all);
+    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    scroll.getStyleClass().add(Style.STRIP);
+    scroll.setMinWidth(PER_ROW * (TILE + 5) + 34);
+    return scroll;
+  }
+
+  private Button tile(Sum sum) {
+    Button tile = new Button(sum.title());
+    tile.setId("sum-" + sum.key());
+    tile.getStyleClass().add(Style.SUM_TILE);
+    tile.setContentDisplay(ContentDisplay.TOP);
+    tile.setPrefSize(TILE, HIGH);
+    tile.setMinSize(TILE, HIGH);
+    model.usual(sum).ifPresent(it -> tile.setGraphic(picture(it)));
+    tile.setOnAction(event -> choose(sum));
+    tiles.put(sum, tile);
+    return tile;
+  }
+
+  private Node picture(Answer answer) {
+    MatView picture = new MatView(Lie.UPRIGHT);
+    picture.setRuled(false);
+    picture.setMouseTransparent(true);
+    picture.setFocusTraversable(false);
+    picture.setPrefSize(TILE - 14, PICTURE);
+    picture.setMinSize(TILE - 14, PICTURE);
+    picture.setMaxSize(TILE - 14, PICTURE);
+    picture.setDrawing(pen -> SumDrawing.small(pen, answer.drawing()));
+    picture.fit(answer.drawing().box(), 3);
+    return picture;
+  }
+
+  private void choose(Sum sum) {
+    model.choose(sum);
+    show(desk.derived());
+    node.requestFocus();
+  }
+
+  // == SIZES
+
+  private void layOut() {
+    laidOut = Optional.of(model.chosen());
+    fields.clear();
+    choices.clear();
+    Tray tray = new Tray();
+    model.chosen().entries().forEach(it -> tray.with(it.label(), control(it)));
+    Button print = new Button("Print it at full size  P");
+    print.setId("sums-print");
+    print.setOnAction(event -> print());
+    print.setDisable(model.result().answer().flatMap(Answer::form).isEmpty());
+    Button usual = new Button("As usual");
+    usual.setId("sums-usual");
+    usual.setOnAction(
+        event -> {
+          model.reset();
+          show(desk.derived());
+        });
+    tray.with(" ", new HBox(8, print, usual));
+    below.getChildren().setAll(tray);
+  }
+
+  private Node control(Entry entry) {
+    if (!entry.choices().isEmpty()) {
+      return choice(entry);
+    }
+    EntryField field =
+        switch (entry.quantity()) {
+          case LENGTH -> EntryField.length(desk, value -> type(entry, value));
+          case ANGLE ->
+              EntryField.number(
+                  desk,
+                  "°",
+                  () -> entry.label() + " is an angle in degrees",
+                  value -> type(entry, Math.toRadians(value)));
+          case MASS ->
+              EntryField.number(
+                  desk,
+                  "g",
+                  () -> entry.label() + " is a weight in grams",
+                  value -> type(entry, value));
+          default ->
+              EntryField.number(
+                  desk, "", () -> entry.label() + " is a number", value -> type(entry, value));
+        };
+    field.setId("sum-" + model.chosen().key() + "-" + entry.key());
+    field.setPrefColumnCount(6);
+    fields.put(entry, field);
+    return field;
+  }
+
+  private Node choice(Entry entry) {
+    HBox row = new HBox(4);
+    List<ToggleButton> buttons = new ArrayList<>();
+    for (int i = 0; i < entry.choices().size(); i++) {
+      int index = i;
+      ToggleButton button = new ToggleButton(entry.choices().get(i));
+      button.setId("sum-" + model.chosen().key() + "-" + entry.key() + "-" + i);
+      button.setMinWidth(Region.USE_PREF_SIZE);
+      button.setOnAction(
+          event -> {
+            type(entry, index);
+            node.requestFocus();
+          });
+      buttons.add(button);
+      row.getChildren().add(button);
+    }
+    choices.put(entry, buttons);
+    return row;
+  }
+
+  private boolean type(Entry entry, double value) {
+    Optional<String> fault = model.type(entry, value);
+    fault.ifPresent(desk::say);
+    if (fault.isEmpty()) {
+      show(desk.derived());
+    }
+    return fault.isEmpty();
+  }
+
+  // == SHOWING
+
+  @Override
+  public void show(Derived derived) {
+    if (!laidOut.equals(Optional.of(model.chosen()))) {
+      layOut();
+    }
+    tiles.forEach((sum, tile) -> tile.pseudoClassStateChanged(CURRENT, sum.equals(model.chosen())));
+    fields.forEach(
+        (entry, field) ->
+            field.show(
+                entry.quantity() == Quantity.ANGLE
+                    ? Math.toDegrees(model.value(entry))
+                    : model.value(entry)));
+    choices.forEach(
+        (entry, buttons) -> {
+          for (int i = 0; i < buttons.size(); i++) {
+            buttons.get(i).setSelected(i == (int) model.value(entry));
+          }
+        });
+    SumsModel.Result result = model.result();
+    mat.setUnits(desk.units());
+    mat.setRuled(result.answer().isPresent());
+    words.setText(result.answer().map(it -> String.join("\n", it.words())).orElse(result.why()));
+    words.setVisible(!words.getText().isBlank());
+    desk.besideProperty().set(result.answer().map(Answer::figures).orElse(List.of()));
+    result.answer().ifPresent(it -> mat.fitAnew(it.drawing().box(), 74));
+    mat.redraw();
+  }
+
+  private void draw(Pen pen) {
+    model.result().answer().ifPresent(it -> SumDrawing.draw(pen, it.drawing(), desk.units()));
+  }
+
+  private void print() {
+    Sum sum = model.chosen();
+    model
+        .result()
+        .answer()
+        .flatMap(Answer::form)
+        .ifPresent(
+            form ->
+                printer.accept(
+                    FlatTemplate.of(
+                        sum.key(), sum.title() + sizes(), form.develop(sum.key()), desk.units())));
+  }
+
+  /** The lengths that were typed, for the print. */
+  private String sizes() {
+    List<String> sizes =
+        model.chosen().entries().stream()
+            .filter(it -> it.quantity() == Quantity.LENGTH)
+            .map(it -> Display.length(model.value(it), desk.units()))
+            .toList();
+    return sizes.isEmpty() ? "" : " " + String.join(" × ", sizes);
+  }
+
+  @Override
+  public boolean key(KeyEvent event) {
+    switch (event.getCode()) {
+      case P -> print();
+      case DOWN, RIGHT -> step(1);
+      case UP, LEFT -> step(-1);
+      default -> {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private void step(int by) {
+    model.step(by);
+    show(desk.derived());
+  }
+}

@@ -1,0 +1,103 @@
+package stoutblade.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.ArgumentMatchers.argThat;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import stoutblade.project.Station;
+import stoutblade.template.Stroke;
+import stoutblade.template.Template;
+
+/** Bench sums in a real window. */
+class SumsTest extends InWindow {
+
+  @Start
+  void start(Stage stage) {
+    open(stage);
+  }
+
+  private double first() {
+    return desk.besideProperty().get().getFirst().value();
+  }
+
+  @Test
+  void a_cone_is_laid_out_from_three_numbers_and_printed_with_its_seam(FxRobot robot)
+      throws IOException {
+    when(printer.print(any(), any(), anyString(), anyString())).thenReturn(Path.of("cone.pdf"));
+    robot.push(KeyCode.S);
+    robot.clickOn("#sum-cone");
+    type(robot, "#sum-cone-foot", "20 cm");
+    type(robot, "#sum-cone-top", "0");
+    type(robot, "#sum-cone-height", "24 cm");
+    type(robot, "#sum-cone-foam", "0.1 mm");
+
+    // A 5-12-13 triangle: the slope is 26 cm.
+    until(() -> Math.abs(first() - 260) < 0.3);
+    robot.clickOn("#sums-print");
+    settled();
+
+    verify(printer)
+        .print(
+            argThat(
+                (Template it) ->
+                    it.labels().stream().anyMatch(label -> label.text().equals("A"))
+                        && it.strokes().stream()
+                            .anyMatch(stroke -> stroke.kind() == Stroke.Kind.NOTCH)),
+            any(),
+            anyString(),
+            anyString());
+  }
+
+  @Test
+  void what_makes_no_sense_is_said_and_the_field_keeps_what_was_typed(FxRobot robot) {
+    robot.clickOn("#sums");
+    robot.clickOn("#sum-mitre");
+    assertThat(Math.toDegrees(first())).isCloseTo(45, within(1e-9));
+
+    type(robot, "#sum-mitre-sides", "2");
+
+    until(() -> desk.noticeProperty().get().contains("from 3 to 48"));
+    assertThat(robot.lookup("#sum-mitre-sides").queryAs(TextField.class).getText()).isEqualTo("2");
+    type(robot, "#sum-mitre-sides", "6");
+    until(() -> Math.abs(Math.toDegrees(first()) - 30) < 1e-9);
+
+    robot.clickOn("#sum-pipe");
+    type(robot, "#sum-pipe-height", "9 cm");
+    Label words = robot.lookup("#sum-words").queryAs(Label.class);
+    until(() -> words.getText().contains("less than its diameter"));
+    type(robot, "#sum-pipe-across", "10 cm");
+    until(() -> words.getText().contains("boards"));
+    robot.clickOn("#sums-usual");
+    until(() -> Math.abs(desk.besideProperty().get().getLast().value() - 12 / 21.3) < 1e-9);
+  }
+
+  @Test
+  void sums_are_reached_and_left_with_the_keys_and_keep_what_was_typed(FxRobot robot) {
+    robot.push(KeyCode.S);
+    robot.clickOn("#sum-ring-known-1");
+    double outside = first();
+    robot.push(KeyCode.DOWN);
+    until(() -> robot.lookup("#sum-wraps-former").tryQuery().isPresent());
+    robot.push(KeyCode.UP);
+    until(() -> robot.lookup("#sum-ring-across").tryQuery().isPresent());
+    assertThat(first()).isEqualTo(outside);
+
+    robot.push(KeyCode.DIGIT1);
+    until(() -> !desk.sumsProperty().get());
+    assertThat(desk.stationProperty().get()).isEqualTo(Station.SIZE);
+    assertThat(robot.lookup("#sum-mat").tryQuery()).isEmpty();
+  }
+}

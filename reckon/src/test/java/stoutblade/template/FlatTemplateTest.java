@@ -1,0 +1,48 @@
+package stoutblade.template;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import stoutblade.develop.Dish;
+import stoutblade.develop.OverEdge;
+import stoutblade.develop.Prism;
+import stoutblade.measure.Units;
+
+class FlatTemplateTest {
+
+  private static long count(Template template, Stroke.Kind kind) {
+    return template.strokes().stream().filter(it -> it.kind() == kind).count();
+  }
+
+  @Test
+  void every_seam_has_its_letter_on_both_edges_and_notches_that_meet() {
+    Template dish =
+        FlatTemplate.of(
+            "dish",
+            "Shield face",
+            new Dish(600, 75, 10, 16, Dish.Way.DARTS, 4).develop("x"),
+            Units.METRIC);
+
+    List<String> words = dish.labels().stream().map(Label::text).toList();
+    assertThat(words).containsOnlyOnce("Shield face: Segment, one of 4, cut 4");
+    for (String seam : List.of("1", "2", "3", "A")) {
+      assertThat(words.stream().filter(seam::equals)).hasSize(2);
+    }
+    assertThat(count(dish, Stroke.Kind.NOTCH)).isEven().isPositive();
+  }
+
+  @Test
+  void mitres_are_written_at_the_edges_and_bends_are_drawn() {
+    Template box =
+        FlatTemplate.of(
+            "box", "Crate", new Prism(4, 200, 120, 90, 10, 2).develop("x"), Units.METRIC);
+    assertThat(box.labels().stream().map(Label::text)).contains("A, leans 45°");
+    assertThat(box.copies()).hasSize(3);
+
+    Template plate =
+        FlatTemplate.of("over", "Plate", new OverEdge(60, 12, 150).develop("x"), Units.METRIC);
+    assertThat(count(plate, Stroke.Kind.BEND)).isEqualTo(2);
+    assertThat(count(plate, Stroke.Kind.CUT)).isEqualTo(1);
+  }
+}
