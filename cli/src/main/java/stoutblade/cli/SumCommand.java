@@ -2,6 +2,7 @@ package stoutblade.cli;
 
 import java.io.IOException;
 import java.io.PrintWriter;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -14,14 +15,19 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 import picocli.CommandLine.Unmatched;
+import stoutblade.develop.Form;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.FiguresJson;
+import stoutblade.formats.TemplateDxf;
+import stoutblade.formats.TemplateSvg;
 import stoutblade.measure.Figure;
 import stoutblade.measure.LengthEntry;
 import stoutblade.measure.Units;
 import stoutblade.sum.Answer;
 import stoutblade.sum.Entry;
 import stoutblade.sum.Sum;
+import stoutblade.template.FlatTemplate;
+import stoutblade.template.Template;
 
 /** One bench sum: {@code sum ring --across 2" --foam 10mm}. */
 @Command(
@@ -46,14 +52,20 @@ final class SumCommand implements Callable<Integer> {
       defaultValue = "metric")
   private Units units;
 
+  @Option(
+      names = "--out",
+      paramLabel = "FILE",
+      description = "write the flat pieces at true size to a .svg or .dxf")
+  private Path out;
+
   @Unmatched private List<String> words = new ArrayList<>();
 
   @Override
   public Integer call() throws IOException {
-    PrintWriter out = spec.commandLine().getOut();
+    PrintWriter to = spec.commandLine().getOut();
     if (words.isEmpty()) {
       for (Sum sum : Sum.ALL) {
-        out.println(usage(sum));
+        to.println(usage(sum));
       }
       return CommandLine.ExitCode.OK;
     }
@@ -67,19 +79,41 @@ final class SumCommand implements Callable<Integer> {
                             + words.getFirst()
                             + "'; './stoutblade sum' lists them all"));
     Answer answer = sum.answer(typed(sum), CatalogueFile.withUsersOwn(CatalogueFile.usersOwn()));
+    if (out != null) {
+      write(sum, answer);
+    }
     if (json) {
-      out.println(FiguresJson.of(sum.key(), answer.figures(), units));
+      to.println(FiguresJson.of(sum.key(), answer.figures(), units));
       return CommandLine.ExitCode.OK;
     }
     for (Figure figure : answer.figures()) {
-      out.println(figure.label() + ": " + figure.show(units));
+      to.println(figure.label() + ": " + figure.show(units));
       if (!figure.formula().isEmpty()) {
-        out.println("    " + figure.inWords());
-        out.println("    " + figure.inNumbers(units));
+        to.println("    " + figure.inWords());
+        to.println("    " + figure.inNumbers(units));
       }
     }
-    answer.words().forEach(out::println);
+    answer.words().forEach(to::println);
     return CommandLine.ExitCode.OK;
+  }
+
+  private void write(Sum sum, Answer answer) throws IOException {
+    Form form =
+        answer
+            .form()
+            .orElseThrow(
+                () ->
+                    new IllegalArgumentException(
+                        "'" + sum.key() + "' lays nothing out flat: there is nothing to write"));
+    Template template = FlatTemplate.of(sum.key(), sum.title(), form.develop(sum.key()), units);
+    String name = out.toString().toLowerCase(Locale.ROOT);
+    if (name.endsWith(".svg")) {
+      TemplateSvg.write(out, template, sum.title(), "Scale 1 : 1");
+    } else if (name.endsWith(".dxf")) {
+      TemplateDxf.write(out, template);
+    } else {
+      throw new IllegalArgumentException("Pieces are written to .svg or .dxf; found '" + out + "'");
+    }
   }
 
   private String usage(Sum sum) {

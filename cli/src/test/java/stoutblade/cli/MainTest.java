@@ -45,7 +45,7 @@ class MainTest {
 
     assertThat(folder.resolve("reedcutter-templates-a3.pdf")).isRegularFile();
     assertThat(folder.resolve("reedcutter-blade-layers.svg")).isRegularFile();
-    assertThat(out.toString().lines()).hasSize(6).allMatch(it -> Files.exists(Path.of(it)));
+    assertThat(out.toString().lines()).hasSize(7).allMatch(it -> Files.exists(Path.of(it)));
   }
 
   @Test
@@ -94,6 +94,19 @@ class MainTest {
         .contains("\"sum\" : \"bevel\"")
         .contains("\"bevel.angle\"")
         .contains("\"bevel.width\"");
+  }
+
+  @Test
+  void the_flat_pieces_of_a_sum_are_written_at_true_size() {
+    Path svg = folder.resolve("cone.svg");
+    Path dxf = folder.resolve("cone.dxf");
+    assertThat(run("sum", "cone", "--out", svg.toString())).isZero();
+    assertThat(run("sum", "cone", "--out", dxf.toString())).isZero();
+    assertThat(svg).content().contains("viewBox");
+    assertThat(dxf).content().startsWith("0\nSECTION");
+    assertThat(run("sum", "mix", "--out", svg.toString())).isEqualTo(1);
+    assertThat(run("sum", "cone", "--out", folder.resolve("cone.png").toString())).isEqualTo(1);
+    assertThat(err.toString()).contains("nothing to write").contains(".svg or .dxf");
   }
 
   @Test

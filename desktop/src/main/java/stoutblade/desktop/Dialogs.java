@@ -19,6 +19,9 @@ public interface Dialogs {
   /** A model file to open. */
   Optional<Path> openModel();
 
+  /** An SVG or DXF to open. */
+  Optional<Path> openLines();
+
   /** A project file to open. */
   Optional<Path> openProject();
 

@@ -14,6 +14,7 @@ import javafx.scene.input.Clipboard;
 import javax.imageio.ImageIO;
 import stoutblade.demo.Demo;
 import stoutblade.desktop.station.size.SizeSurface;
+import stoutblade.formats.LinesFile;
 import stoutblade.formats.ModelFile;
 import stoutblade.formats.PictureFile;
 import stoutblade.formats.SheetReader;
@@ -117,6 +118,11 @@ final class Opener {
         "Reading " + file.getFileName(),
         progress -> ModelFile.read(file, progress),
         read -> size.get().take(read));
+  }
+
+  void lines(Path file) {
+    chores.start(
+        "Reading " + file.getFileName(), () -> LinesFile.read(file), read -> size.get().take(read));
   }
 
   void paper(Path file) {

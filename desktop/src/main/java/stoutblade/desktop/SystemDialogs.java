@@ -32,6 +32,11 @@ final class SystemDialogs implements Dialogs {
     return open("Open a model", "3D models", List.of("obj", "stl", "gltf", "glb"));
   }
 
+  @Override
+  public Optional<Path> openLines() {
+    return open("Open an outline", "Outlines", List.of("svg", "dxf"));
+  }
+
   private Optional<Path> open(String title, String kind, List<String> endings) {
     FileChooser chooser = new FileChooser();
     chooser.setTitle(title);

@@ -326,6 +326,16 @@ public final class Workbench {
     }
 
     @Override
+    public void openLines() {
+      dialogs.openLines().ifPresent(opener::lines);
+    }
+
+    @Override
+    public void openLines(Path file) {
+      opener.lines(file);
+    }
+
+    @Override
     public void openModel(Path file) {
       opener.model(file);
     }

@@ -136,6 +136,33 @@ class SizeTest extends InWindow {
   }
 
   @Test
+  void an_outline_is_opened_from_svg_drafted_and_given_a_bevel(FxRobot robot) throws IOException {
+    Path file =
+        Files.writeString(
+            folder.resolve("leaf.svg"),
+            "<svg width='200mm' height='500mm' viewBox='0 0 200 500'>"
+                + "<path d='M80 500 L60 300 C60 200 80 60 100 0 C120 60 140 200 140 300 L120 500 z'/>"
+                + "<text>Leaf</text></svg>");
+    when(dialogs.openLines()).thenReturn(Optional.of(file));
+    robot.push(KeyCode.O);
+    until(() -> desk.project().size().tracings().size() == 1);
+    assertThat(desk.noticeProperty().get()).contains("1 outline").contains("not read: text");
+    assertThat(desk.project().size().tracings().getFirst().name()).isEqualTo("leaf");
+
+    robot.clickOn("#outline-draft");
+    until(() -> desk.stationProperty().get() == Station.DRAFT);
+    assertThat(desk.derived().form().orElseThrow().length().value()).isCloseTo(500, within(0.3));
+    assertThat(desk.derived().form().orElseThrow().width().value()).isCloseTo(80, within(0.3));
+    go(robot, Station.LAYERS);
+    type(robot, "#bevel", "15 mm");
+    until(() -> desk.derived().layers().orElseThrow().bevelWidth().value() == 15);
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    until(() -> desk.project().size().tracings().isEmpty());
+  }
+
+  @Test
   void a_model_is_opened_sized_turned_and_its_outline_drafted(FxRobot robot) throws IOException {
     Path file = Files.writeString(folder.resolve("paddle.obj"), paddle());
     when(dialogs.openModel()).thenReturn(Optional.of(file));

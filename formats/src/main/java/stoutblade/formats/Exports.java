@@ -47,6 +47,9 @@ public final class Exports {
     Path svg = folder.resolve(stem + "-" + template.id() + ".svg");
     TemplateSvg.write(svg, template, project.name(), scale);
     written.add(svg);
+    Path dxf = folder.resolve(stem + "-" + template.id() + ".dxf");
+    TemplateDxf.write(dxf, template);
+    written.add(dxf);
     progress.accept(0.6);
 
     written.addAll(writePlan(folder, derived, now));

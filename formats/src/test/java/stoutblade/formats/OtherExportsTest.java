@@ -34,7 +34,6 @@ import stoutblade.project.Derived;
 import stoutblade.project.Project;
 import stoutblade.project.Reckoner;
 import stoutblade.shape.HalfOutline;
-import stoutblade.template.Stroke;
 
 class OtherExportsTest {
 
@@ -132,7 +131,7 @@ class OtherExportsTest {
         heights.stream().mapToDouble(it -> it).max().orElseThrow()
             - heights.stream().mapToDouble(it -> it).min().orElseThrow();
     assertThat(drawn).isCloseTo(derived.form().orElseThrow().length().value(), within(0.05));
-    assertThat(groups.getLength()).isEqualTo(Stroke.Kind.values().length + 2);
+    assertThat(groups.getLength()).isEqualTo(derived.template().orElseThrow().kinds().size() + 2);
   }
 
   @Test
@@ -147,7 +146,7 @@ class OtherExportsTest {
             FormatSamples.NOW,
             shares::add);
 
-    assertThat(written).hasSize(6).allMatch(Files::isRegularFile);
+    assertThat(written).hasSize(7).allMatch(Files::isRegularFile);
     assertThat(shares).isSorted().last().isEqualTo(1.0);
     assertThatThrownBy(
             () ->

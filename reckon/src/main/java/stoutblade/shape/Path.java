@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoubleFunction;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /**
  * Curves that follow one another.
@@ -101,6 +102,13 @@ public record Path(List<Cubic> cubics, boolean closed) {
               end));
     }
     return new Path(curves, false);
+  }
+
+  /** True where an end of a curve lies further from the origin than a distance, across or along. */
+  public boolean beyond(double distance) {
+    return cubics.stream()
+        .flatMap(it -> Stream.of(it.start(), it.end()))
+        .anyMatch(it -> Math.max(Math.abs(it.x()), Math.abs(it.y())) > distance);
   }
 
   /** Where the path starts. */

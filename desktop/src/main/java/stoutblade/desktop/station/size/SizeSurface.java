@@ -15,6 +15,7 @@ import stoutblade.desktop.Chores;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Pictures;
 import stoutblade.desktop.station.Surface;
+import stoutblade.formats.LinesFile;
 import stoutblade.formats.ModelFile;
 import stoutblade.project.Derived;
 import stoutblade.project.Size;
@@ -59,6 +60,12 @@ public final class SizeSurface implements Surface {
     /** Opens a model file. */
     void openModel(Path file);
 
+    /** Asks for an SVG or DXF and opens it. */
+    void openLines();
+
+    /** Opens an SVG or DXF. */
+    void openLines(Path file);
+
     /** Asks for a photograph of a paper on a marker sheet. */
     void openPaper();
 
@@ -96,6 +103,7 @@ public final class SizeSurface implements Surface {
     strip.offer("Picture…  P", requests::openPicture);
     strip.offer("Picture from the clipboard  Ctrl V", requests::pastePicture);
     strip.offer("Model…  M", requests::openModel);
+    strip.offer("Outline, SVG or DXF…  O", requests::openLines);
     strip.offer("Paper on a marker sheet…", requests::openPaper);
     strip.offer("Print a marker sheet", requests::printMarkerSheet);
     strip.offer("Try it: a sample paper pattern", requests::openSamplePaper);
@@ -156,6 +164,15 @@ public final class SizeSurface implements Surface {
     desk.addFile(file.digest(), file.file());
     if (desk.perform(SizeEdits.addModel(file.model(id)))) {
       choose(id);
+    }
+  }
+
+  /** Takes outlines that were just read. */
+  public void take(LinesFile file) {
+    if (desk.perform(
+        SizeEdits.addTracing(file.name(), "file", file.outlines(), file.toleranceMm()))) {
+      desk.say(file.words());
+      choose(desk.project().size().tracings().getLast().id());
     }
   }
 
@@ -234,11 +251,13 @@ public final class SizeSurface implements Surface {
     event.consume();
   }
 
-  /** Opens a file by its ending: a model, else a picture. */
+  /** Opens a file by its ending: a model, an outline, else a picture. */
   public void drop(Path file) {
     String name = file.toString().toLowerCase(Locale.ROOT);
     if (ModelFile.ENDINGS.stream().anyMatch(name::endsWith)) {
       requests.openModel(file);
+    } else if (LinesFile.ENDINGS.stream().anyMatch(name::endsWith)) {
+      requests.openLines(file);
     } else {
       requests.openPicture(file);
     }
@@ -257,6 +276,7 @@ public final class SizeSurface implements Surface {
     switch (event.getCode()) {
       case P -> requests.openPicture();
       case M -> requests.openModel();
+      case O -> requests.openLines();
       case OPEN_BRACKET -> step(-1);
       case CLOSE_BRACKET -> step(1);
       default -> {

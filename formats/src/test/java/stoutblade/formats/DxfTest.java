@@ -1,0 +1,253 @@
+package stoutblade.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import stoutblade.develop.Cone;
+import stoutblade.measure.Units;
+import stoutblade.shape.Box;
+import stoutblade.shape.Point;
+import stoutblade.shape.Region;
+import stoutblade.template.FlatTemplate;
+import stoutblade.template.Template;
+import stoutblade.trace.LineWork;
+
+/**
+ * Lines into DXF and out of it, with ezdxf, a general-purpose library in another language, on the
+ * other side.
+ */
+class DxfTest {
+
+  @TempDir private Path folder;
+
+  private static LineWork read(String... pairs) throws IOException {
+    return DxfReader.read(
+        "lines.dxf", String.join("\n", pairs).getBytes(StandardCharsets.US_ASCII));
+  }
+
+  private static String[] entities(String... pairs) {
+    List<String> all = new ArrayList<>(List.of("0", "SECTION", "2", "ENTITIES"));
+    all.addAll(Arrays.asList(pairs));
+    all.addAll(List.of("0", "ENDSEC", "0", "EOF"));
+    return all.toArray(String[]::new);
+  }
+
+  /** Runs a script with ezdxf at hand and gives what it prints. */
+  private String python(String script, Path file) throws IOException, InterruptedException {
+    Path code = Files.writeString(folder.resolve("script.py"), script);
+    Process process =
+        new ProcessBuilder("/usr/bin/python3", code.toString(), file.toString())
+            .redirectErrorStream(true)
+            .start();
+    String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+    assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();
+    assertThat(process.exitValue()).as(said).isZero();
+    return said;
+  }
+
+  @Test
+  void what_another_library_writes_is_read_at_true_size() throws IOException, InterruptedException {
+    Path file = folder.resolve("made.dxf");
+    python(
+        """
+        import sys, ezdxf
+        doc = ezdxf.new('R2010', units=1)
+        doc.layers.add('CUT')
+        m = doc.modelspace()
+        cut = {'layer': 'CUT'}
+        m.add_lwpolyline([(0, 0, 0), (4, 0, 1), (4, 2, 0), (0, 2, 0)], format='xyb',
+                         close=True, dxfattribs=cut)
+        m.add_circle((10, 10), 3, dxfattribs=cut)
+        m.add_ellipse((20, 0), major_axis=(5, 0), ratio=0.4, dxfattribs=cut)
+        m.add_arc((0, 0), 2, 350, 80, dxfattribs={'layer': 'ARCS'})
+        m.add_open_spline([(0, 0), (1, 3), (4, 3), (6, 0), (9, 1)], degree=3,
+                          dxfattribs={'layer': 'SPLINES'})
+        m.add_text('words')
+        doc.saveas(sys.argv[1])
+        """,
+        file);
+
+    LineWork work = DxfReader.read("made.dxf", Files.readAllBytes(file));
+
+    assertThat(work.unit()).isEqualTo("inches");
+    assertThat(work.layers()).containsExactly("CUT", "ARCS", "SPLINES");
+    assertThat(work.unread()).singleElement().asString().startsWith("text");
+    double inch2 = 25.4 * 25.4;
+    List<stoutblade.shape.Path> rings = work.rings();
+    // A rectangle of 4 × 2 with half a disc of radius 1 on its side.
+    assertThat(Region.inside(rings.get(0), 0.001).area())
+        .isCloseTo((8 + Math.PI / 2) * inch2, within(0.5));
+    assertThat(Region.inside(rings.get(1), 0.001).area())
+        .isCloseTo(9 * Math.PI * inch2, within(1.0));
+    assertThat(Region.inside(rings.get(2), 0.001).area())
+        .isCloseTo(10 * Math.PI * inch2, within(1.0));
+    assertThat(work.lines().get(3).path().length(0.001))
+        .isCloseTo(2 * Math.PI / 2 * 25.4, within(0.01));
+
+    // The spline, as ezdxf evaluates it.
+    String said =
+        python(
+            """
+            import sys, ezdxf
+            from ezdxf.math import BSpline
+            s = next(iter(ezdxf.readfile(sys.argv[1]).modelspace().query('SPLINE')))
+            for p in s.construction_tool().approximate(400): print(p.x, p.y)
+            """,
+            file);
+    List<Point> ours = work.lines().get(4).path().flattened(0.001);
+    for (String line : said.strip().split("\n", -1)) {
+      String[] xy = line.split(" ", -1);
+      Point there = new Point(Double.parseDouble(xy[0]) * 25.4, Double.parseDouble(xy[1]) * 25.4);
+      double nearest = Double.POSITIVE_INFINITY;
+      for (int i = 1; i < ours.size(); i++) {
+        nearest = Math.min(nearest, there.distanceToSegment(ours.get(i - 1), ours.get(i)));
+      }
+      assertThat(nearest).isLessThan(0.01);
+    }
+  }
+
+  @Test
+  void another_library_finds_our_template_at_true_size_with_its_layers()
+      throws IOException, InterruptedException {
+    Template cone =
+        FlatTemplate.of(
+            "cone", "Cone", new Cone(240, 80, 200, 10, 0, 2).develop("x"), Units.METRIC);
+    Path file = folder.resolve("cone.dxf");
+    TemplateDxf.write(file, cone);
+
+    String said =
+        python(
+            """
+            import sys, ezdxf
+            doc = ezdxf.readfile(sys.argv[1])
+            print(doc.dxfversion, doc.units)
+            xs, ys = [], []
+            for e in doc.modelspace().query('POLYLINE[layer=="CUT"]'):
+                xs += [v.dxf.location.x for v in e.vertices]
+                ys += [v.dxf.location.y for v in e.vertices]
+                assert e.is_closed
+            print(max(xs) - min(xs), max(ys) - min(ys))
+            print(len(doc.modelspace().query('POLYLINE[layer=="NOTCH"]')))
+            print(len(doc.modelspace().query('TEXT')))
+            """,
+            file);
+    String[] lines = said.strip().split("\n", -1);
+    Box box = Box.around(cone.strokes().getFirst().path().flattened(0.001));
+    String[] size = lines[1].split(" ", -1);
+    assertThat(Double.parseDouble(size[0])).isCloseTo(box.width(), within(0.02));
+    assertThat(Double.parseDouble(size[1])).isCloseTo(box.height(), within(0.02));
+    assertThat(Integer.parseInt(lines[2])).isPositive();
+    assertThat(Integer.parseInt(lines[3])).isEqualTo(cone.labels().size());
+  }
+
+  @Test
+  void what_we_write_we_read_again() throws IOException {
+    Template cone =
+        FlatTemplate.of(
+            "cone", "Cone", new Cone(240, 80, 200, 10, 0, 1).develop("x"), Units.METRIC);
+    LineWork work =
+        DxfReader.read("cone.dxf", TemplateDxf.text(cone).getBytes(StandardCharsets.US_ASCII));
+    assertThat(work.unit()).isEqualTo("millimetres");
+    double area = Region.inside(cone.strokes().getFirst().path(), 0.001).area();
+    assertThat(Region.inside(work.rings().getFirst(), 0.001).area())
+        .isCloseTo(area, within(area * 1e-4));
+  }
+
+  @Test
+  void a_bulge_is_an_arc_and_an_old_polyline_is_read_too() throws IOException {
+    LineWork work =
+        read(
+            entities(
+                "0",
+                "POLYLINE",
+                "8",
+                "A",
+                "66",
+                "1",
+                "70",
+                "1",
+                "0",
+                "VERTEX",
+                "10",
+                "0",
+                "20",
+                "0",
+                "42",
+                "1",
+                "0",
+                "VERTEX",
+                "10",
+                "20",
+                "20",
+                "0",
+                "42",
+                "1",
+                "0",
+                "SEQEND"));
+    assertThat(Region.inside(work.rings().getFirst(), 0.001).area())
+        .isCloseTo(Math.PI * 100, within(0.01));
+    assertThat(work.unitStated()).isFalse();
+    assertThat(work.layers()).containsExactly("A");
+  }
+
+  @Test
+  void damage_ends_in_a_message_that_names_the_line() {
+    assertThatThrownBy(() -> read("words", "more words")).hasMessageContaining("no DXF");
+    assertThatThrownBy(() -> read(""))
+        .isInstanceOf(FormatException.class)
+        .hasMessageContaining("nothing in it");
+    assertThatThrownBy(() -> read("0", "SECTION", "2", "HEADER", "0", "ENDSEC"))
+        .hasMessageContaining("ENTITIES");
+    assertThatThrownBy(() -> read(entities("0", "LINE", "10", "x", "20", "0")))
+        .hasMessageContaining("line 8: expected a number; found 'x'");
+    assertThatThrownBy(() -> read(entities("0", "LINE", "10", "1", "20", "NaN", "11", "1")))
+        .hasMessageContaining("expected a number");
+    assertThatThrownBy(() -> read(entities("0", "CIRCLE", "10", "1", "20", "1")))
+        .hasMessageContaining("a radius is missing");
+    assertThatThrownBy(() -> read(entities("0", "LINE", "eight", "1")))
+        .hasMessageContaining("expected a group code; found 'eight'");
+    assertThatThrownBy(
+            () -> read(entities("0", "LINE", "10", "1e9", "20", "0", "11", "0", "21", "0")))
+        .hasMessageContaining("100 m away");
+    assertThatThrownBy(
+            () ->
+                DxfReader.read(
+                    "b.dxf", "AutoCAD Binary DXF\r\n".getBytes(StandardCharsets.US_ASCII)))
+        .hasMessageContaining("binary");
+  }
+
+  @Test
+  void random_damage_is_read_or_refused() throws IOException {
+    Template cone =
+        FlatTemplate.of(
+            "cone", "Cone", new Cone(240, 80, 200, 10, 0, 1).develop("x"), Units.METRIC);
+    byte[] sound = TemplateDxf.text(cone).getBytes(StandardCharsets.US_ASCII);
+    Random random = new Random(5);
+    int refused = 0;
+    for (int i = 0; i < 300; i++) {
+      byte[] bytes = Arrays.copyOf(sound, 200 + random.nextInt(sound.length - 200));
+      for (int k = 0; k < random.nextInt(6); k++) {
+        bytes[random.nextInt(bytes.length)] = (byte) (32 + random.nextInt(95));
+      }
+      try {
+        DxfReader.read("lines.dxf", bytes);
+      } catch (FormatException e) {
+        assertThat(e.getMessage()).contains("lines.dxf");
+        refused++;
+      }
+    }
+    assertThat(refused).isBetween(20, 299);
+  }
+}

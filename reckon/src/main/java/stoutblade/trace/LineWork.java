@@ -1,0 +1,83 @@
+package stoutblade.trace;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import stoutblade.shape.Box;
+import stoutblade.shape.NodeFitting;
+import stoutblade.shape.Outline;
+import stoutblade.shape.Path;
+import stoutblade.shape.Region;
+
+/**
+ * Lines that were drawn elsewhere, at true size, y up.
+ *
+ * @param lines the lines, in mm
+ * @param unread what could not be read, in words, each once
+ * @param unit what a unit of the file means, in words
+ * @param unitStated true where the file says so itself
+ */
+public record LineWork(List<Line> lines, List<String> unread, String unit, boolean unitStated) {
+
+  /** Smaller things are specks, in mm. */
+  private static final double SPECK_MM = 0.5;
+
+  private static final double COARSE_MM = 0.1;
+
+  /**
+   * A line.
+   *
+   * @param layer the layer or group that it lies in; empty for none
+   * @param name its own name; empty for none
+   * @param path where it runs, in mm
+   */
+  public record Line(String layer, String name, Path path) {}
+
+  /** Copies the lists. */
+  public LineWork {
+    lines = List.copyOf(lines);
+    unread = List.copyOf(unread);
+  }
+
+  /** Closed paths: lines that are closed, and open ones of a layer whose ends meet. */
+  public List<Path> rings() {
+    return byLayer().stream().flatMap(it -> Joining.of(it).rings().stream()).toList();
+  }
+
+  /** How many lines are open and close to no ring. */
+  public int loose() {
+    return byLayer().stream().mapToInt(it -> Joining.of(it).loose()).sum();
+  }
+
+  private List<List<Path>> byLayer() {
+    Map<String, List<Path>> layers = new LinkedHashMap<>();
+    lines.forEach(it -> layers.computeIfAbsent(it.layer, key -> new ArrayList<>()).add(it.path));
+    return List.copyOf(layers.values());
+  }
+
+  /**
+   * The closed outlines through nodes, the largest first; specks are left out.
+   *
+   * @param toleranceMm how far the nodes' curves may lie from the lines
+   */
+  public List<Outline> outlines(double toleranceMm) {
+    return rings().stream()
+        .filter(LineWork::worthwhile)
+        .sorted(Comparator.comparingDouble((Path it) -> -Region.inside(it, COARSE_MM).area()))
+        .limit(Tracing.MOST_OUTLINES)
+        .map(it -> NodeFitting.closed(it.flattened(toleranceMm / 4), toleranceMm))
+        .toList();
+  }
+
+  private static boolean worthwhile(Path ring) {
+    Box box = Box.around(ring.flattened(COARSE_MM));
+    return Math.min(box.width(), box.height()) >= SPECK_MM;
+  }
+
+  /** The layers that lines lie in, in order; the empty name stands for none. */
+  public List<String> layers() {
+    return lines.stream().map(Line::layer).distinct().toList();
+  }
+}
