@@ -7,8 +7,8 @@ import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 
 /**
- * Runs the benchmarks: {@code start}, {@code redraw}, {@code reckon}, {@code mesh}, {@code range},
- * or all of them.
+ * Runs the benchmarks: {@code start}, {@code redraw}, {@code reckon}, {@code mesh}, {@code
+ * flatten}, {@code range}, or all of them.
  */
 public final class Main {
 
@@ -23,17 +23,19 @@ public final class Main {
       case "redraw" -> RedrawBench.run();
       case "reckon" -> jmh(ReckonBench.class);
       case "mesh" -> jmh(MeshBench.class);
+      case "flatten" -> jmh(FlattenBench.class);
       case "range" -> RangeBench.run();
       case "all" -> {
         StartBench.run();
         jmh(ReckonBench.class);
         jmh(MeshBench.class);
+        jmh(FlattenBench.class);
         RangeBench.run();
         RedrawBench.run();
       }
       default -> {
         System.err.println(
-            "A benchmark is start, redraw, reckon, mesh or range; found '" + which + "'");
+            "A benchmark is start, redraw, reckon, mesh, flatten or range; found '" + which + "'");
         System.exit(2);
       }
     }
