@@ -13,9 +13,9 @@ import stoutblade.shape.Point;
 public final class Flattening {
 
   private static final int MOST_ROUNDS = 400;
-  private static final double SETTLED = 1e-9;
-  private static final double FIRST_WITHIN = 1e-7;
-  private static final double ROUND_WITHIN = 1e-8;
+  private static final double SETTLED = 1e-7;
+  private static final double FIRST_WITHIN = 1e-5;
+  private static final double ROUND_WITHIN = 1e-6;
   private static final double START_SHARE = 0.2;
 
   private final Patch patch;
