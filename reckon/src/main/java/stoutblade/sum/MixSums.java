@@ -148,7 +148,7 @@ final class MixSums {
     Drawing.Maker drawing = new Drawing.Maker();
     double wide = wanted.value() * 1.6;
     for (int i = 0; i < best.size(); i++) {
-      double x = i * wide * 1.35;
+      double x = i * wide * 2.6;
       double y = 0;
       List<Double> outside = best.get(i).thick.reversed();
       for (double sheet : outside) {
@@ -158,7 +158,7 @@ final class MixSums {
       drawing.dimension(
           new Point(x + wide * 1.08, 0), new Point(x + wide * 1.08, y), figures.get(i));
     }
-    double end = (best.size() - 1) * wide * 1.35 + wide;
+    double end = (best.size() - 1) * wide * 2.6 + wide;
     drawing.help(Path.line(new Point(-wide * 0.1, wanted.value()), new Point(end, wanted.value())));
     return Answer.of(figures, drawing);
   }

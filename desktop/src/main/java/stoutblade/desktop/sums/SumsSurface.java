@@ -151,7 +151,7 @@ public final class SumsSurface implements Surface {
     choices.clear();
     Tray tray = new Tray();
     model.chosen().entries().forEach(it -> tray.with(it.label(), control(it)));
-    Button print = new Button("Print it at full size  P");
+    Button print = new Button("Print  P");
     print.setId("sums-print");
     print.setOnAction(event -> print());
     print.setDisable(model.result().answer().flatMap(Answer::form).isEmpty());
@@ -190,7 +190,7 @@ public final class SumsSurface implements Surface {
                   desk, "", () -> entry.label() + " is a number", value -> type(entry, value));
         };
     field.setId("sum-" + model.chosen().key() + "-" + entry.key());
-    field.setPrefColumnCount(6);
+    field.setPrefColumnCount(5);
     fields.put(entry, field);
     return field;
   }
