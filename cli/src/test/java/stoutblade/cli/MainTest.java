@@ -45,7 +45,7 @@ class MainTest {
 
     assertThat(folder.resolve("reedcutter-templates-a3.pdf")).isRegularFile();
     assertThat(folder.resolve("reedcutter-blade-layers.svg")).isRegularFile();
-    assertThat(out.toString().lines()).hasSize(7).allMatch(it -> Files.exists(Path.of(it)));
+    assertThat(out.toString().lines()).hasSize(10).allMatch(it -> Files.exists(Path.of(it)));
   }
 
   @Test

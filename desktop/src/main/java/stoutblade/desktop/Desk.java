@@ -15,6 +15,8 @@ import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
 import stoutblade.formats.Document;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
@@ -41,6 +43,7 @@ public final class Desk {
   private final ReadOnlyBooleanWrapper changed = new ReadOnlyBooleanWrapper();
   private final ObjectProperty<List<Figure>> beside = new SimpleObjectProperty<>(List.of());
   private final BooleanProperty sums = new SimpleBooleanProperty();
+  private final StringProperty part = new SimpleStringProperty("");
   private final ReadOnlyStringWrapper notice = new ReadOnlyStringWrapper("");
   private History history;
   private Project savedAs;
@@ -108,6 +111,17 @@ public final class Desk {
 
   public ReadOnlyObjectProperty<Station> stationProperty() {
     return station;
+  }
+
+  /** The id of the part that lies among the bench sums; empty for a sum of no part. */
+  public StringProperty partProperty() {
+    return part;
+  }
+
+  /** Shows a part among the bench sums. */
+  public void goToPart(String id) {
+    part.set(id);
+    sums.set(true);
   }
 
   /** Goes to a station; the bench sums are put away. */

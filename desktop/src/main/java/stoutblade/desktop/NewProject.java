@@ -39,7 +39,8 @@ public final class NewProject {
         List.of(new Coats("heat-seal", 1), new Coats("flexible-primer", 3)),
         Map.of(),
         Paper.A4,
-        Journal.EMPTY);
+        Journal.EMPTY,
+        List.of());
   }
 
   /** A project after another: the same wearers and way, event, free hours, shelf and paper. */

@@ -39,6 +39,7 @@ public final class Style {
 
   public static final String MAT_NOTE = "mat-note";
   public static final String HOW = "how";
+  public static final String RACK_PARTS = "rack-parts";
   public static final String SUM_TILE = "sum-tile";
   public static final String TOOL = "tool";
   public static final String STRIP = "contact-strip";

@@ -51,6 +51,7 @@ final class Walk {
     ahead.add(new Shot("1-size-model", () -> card("s1")));
     ahead.add(new Shot("1-size-paper", bench::openSamplePaper));
     ahead.add(new Shot("9-sums", () -> sum("dish")));
+    ahead.add(new Shot("9-part", () -> bench.desk().goToPart("d3")));
     ahead.add(new Shot("9-working", this::tooFat));
     ahead.add(new Shot("10-dark", this::inchesInTheDark));
   }

@@ -110,6 +110,13 @@ public final class Workbench {
     root.setCenter(middle);
     desk.stationProperty().addListener(it -> showSurface());
     desk.sumsProperty().addListener(it -> showSurface());
+    desk.partProperty()
+        .addListener(
+            it -> {
+              if (desk.sumsProperty().get()) {
+                surface().show(desk.derived());
+              }
+            });
     desk.derivedProperty().addListener(it -> surface().show(desk.derived()));
     desk.noticeProperty().addListener(it -> showNotice());
     root.addEventHandler(KeyEvent.KEY_PRESSED, this::key);

@@ -37,7 +37,7 @@ class SumsTest extends InWindow {
   void a_cone_is_laid_out_from_three_numbers_and_printed_with_its_seam(FxRobot robot)
       throws IOException {
     when(printer.print(any(), any(), anyString(), anyString())).thenReturn(Path.of("cone.pdf"));
-    robot.push(KeyCode.S);
+    robot.clickOn("#sums");
     robot.clickOn("#sum-cone");
     type(robot, "#sum-cone-foot", "20 cm");
     type(robot, "#sum-cone-top", "0");
@@ -87,6 +87,7 @@ class SumsTest extends InWindow {
   @Test
   void sums_are_reached_and_left_with_the_keys_and_keep_what_was_typed(FxRobot robot) {
     robot.push(KeyCode.S);
+    until(() -> robot.lookup("#sum-ring-known-1").tryQuery().isPresent());
     robot.clickOn("#sum-ring-known-1");
     double outside = first();
     robot.push(KeyCode.DOWN);
@@ -99,5 +100,51 @@ class SumsTest extends InWindow {
     until(() -> !desk.sumsProperty().get());
     assertThat(desk.stationProperty().get()).isEqualTo(Station.SIZE);
     assertThat(robot.lookup("#sum-mat").tryQuery()).isEmpty();
+  }
+
+  @Test
+  void a_sum_is_kept_as_a_part_changed_printed_and_undone(FxRobot robot) throws IOException {
+    when(printer.print(any(), any(), anyString(), anyString())).thenReturn(Path.of("part.pdf"));
+    robot.clickOn("#sums");
+    robot.clickOn("#sum-box");
+    type(robot, "#sum-box-height", "15 cm");
+    robot.clickOn("#sums-keep");
+    until(() -> robot.lookup("#part-d1").tryQuery().isPresent());
+    type(robot, "#part-name", "Lantern box");
+    type(robot, "#part-count", "2");
+    type(robot, "#sum-box-wide", "30 cm");
+
+    assertThat(desk.project().parts())
+        .singleElement()
+        .satisfies(
+            it -> {
+              assertThat(it.name()).isEqualTo("Lantern box");
+              assertThat(it.count()).isEqualTo(2);
+              assertThat(it.sizes()).containsEntry("height", 150.0).containsEntry("wide", 300.0);
+            });
+    type(robot, "#sum-box-foam", "9 cm");
+    until(() -> desk.noticeProperty().get().contains("width inside"));
+    assertThat(desk.project().parts().getFirst().sizes()).containsEntry("foam", 10.0);
+    robot.push(KeyCode.ESCAPE);
+    robot.clickOn("#undo");
+    until(() -> desk.project().parts().getFirst().sizes().get("wide") == 200);
+
+    robot.clickOn("#sum-ring");
+    assertThat(robot.lookup("#part-name").tryQuery()).isEmpty();
+    robot.clickOn("#part-d1");
+    until(() -> robot.lookup("#part-name").tryQuery().isPresent());
+    robot.clickOn("#sums-print");
+    settled();
+    verify(printer)
+        .print(
+            argThat((Template it) -> it.title().startsWith("Lantern box, made 2 times")),
+            any(),
+            anyString(),
+            anyString());
+    robot.clickOn("#part-remove");
+    until(() -> desk.project().parts().isEmpty());
+    assertThat(robot.lookup("#part-name").tryQuery()).isEmpty();
+    robot.clickOn("#undo");
+    until(() -> robot.lookup("#part-d1").tryQuery().isPresent());
   }
 }

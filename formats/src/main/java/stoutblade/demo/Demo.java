@@ -24,6 +24,7 @@ import stoutblade.journal.Journal;
 import stoutblade.layer.Layering;
 import stoutblade.part.Blade;
 import stoutblade.project.Project;
+import stoutblade.project.ShapedPart;
 import stoutblade.project.Size;
 import stoutblade.reference.Picture;
 import stoutblade.shape.HalfOutline;
@@ -134,7 +135,27 @@ public final class Demo {
             "wash-dark", 100_000.0,
             "clear-matt", 250_000.0),
         Paper.A4,
-        journal(now));
+        journal(now),
+        List.of(
+            new ShapedPart("d1", "Collar", "ring", collar(), 1),
+            new ShapedPart("d2", "Grip", "wraps", grip(), 1),
+            new ShapedPart("d3", "Butt", "cone", butt(), 1)));
+  }
+
+  /** A ring of 10 mm where the leaf meets the haft. */
+  private static Map<String, Double> collar() {
+    return Map.of("known", 0.0, "across", 33.0, "foam", 10.0, "width", 40.0);
+  }
+
+  /** Turns of 2 mm where the hands hold it. */
+  private static Map<String, Double> grip() {
+    return Map.of("former", 33.0, "foam", 2.0, "turns", 3.0, "width", 300.0, "step", 20.0);
+  }
+
+  /** The cone at the lower end. */
+  private static Map<String, Double> butt() {
+    return Map.of(
+        "foot", 64.0, "top", 38.0, "height", 70.0, "foam", 6.0, "slant", 0.0, "pieces", 1.0);
   }
 
   private static LocalDateTime eventTime(LocalDateTime now) {

@@ -14,6 +14,8 @@ import stoutblade.measure.Units;
 import stoutblade.project.Derived;
 import stoutblade.project.Finding;
 import stoutblade.project.Project;
+import stoutblade.project.ShapedPart;
+import stoutblade.template.FlatTemplate;
 import stoutblade.template.Paper;
 import stoutblade.template.Template;
 import stoutblade.template.Tiling;
@@ -50,6 +52,10 @@ public final class Exports {
     Path dxf = folder.resolve(stem + "-" + template.id() + ".dxf");
     TemplateDxf.write(dxf, template);
     written.add(dxf);
+    for (ShapedPart part : project.parts()) {
+      Template flat = template(part, units);
+      written.add(writeTemplate(folder, flat, project.paper(), project.name(), scale));
+    }
     progress.accept(0.6);
 
     written.addAll(writePlan(folder, derived, now));
@@ -64,6 +70,15 @@ public final class Exports {
     written.add(figures);
     progress.accept(1);
     return written;
+  }
+
+  /** The template of a part. */
+  public static Template template(ShapedPart part, Units units) {
+    return FlatTemplate.of(
+        part.id() + "-" + fileName(part.name()),
+        part.name() + (part.count() > 1 ? ", made " + part.count() + " times" : ""),
+        part.developed(),
+        units);
   }
 
   /**

@@ -146,7 +146,7 @@ class OtherExportsTest {
             FormatSamples.NOW,
             shares::add);
 
-    assertThat(written).hasSize(7).allMatch(Files::isRegularFile);
+    assertThat(written).hasSize(10).allMatch(Files::isRegularFile);
     assertThat(shares).isSorted().last().isEqualTo(1.0);
     assertThatThrownBy(
             () ->

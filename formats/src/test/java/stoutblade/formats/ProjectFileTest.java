@@ -178,8 +178,8 @@ class ProjectFileTest {
       delimiter = '|',
       quoteCharacter = '`',
       value = {
-        "\"version\" : 2        | \"version\" : 3      | written by a newer Stout Blade",
-        "\"version\" : 2        | \"version\" : \"x\"  | 'version' is a whole number from 1",
+        "\"version\" : 3        | \"version\" : 4      | written by a newer Stout Blade",
+        "\"version\" : 3        | \"version\" : \"x\"  | 'version' is a whole number from 1",
         "stout-blade-project    | other                | not a project",
         "\"project\" :          | \"projekt\" :        | 'project' is missing",
         "\"heightMm\" : 1740.0  | \"height\" : 1740.0  | height",
@@ -230,6 +230,24 @@ class ProjectFileTest {
     assertThat(picture.whole())
         .isEqualTo(FormatSamples.demo().project().size().references().getFirst().whole());
     assertThat(project.blade()).isEqualTo(FormatSamples.demo().project().blade());
+    assertThat(ProjectFile.parse("new.stout", ProjectFile.json(project))).isEqualTo(project);
+  }
+
+  /** Written by the program as it was when version 2 was the newest. */
+  @Test
+  void a_project_of_version_2_is_read_and_has_no_parts_yet() throws IOException {
+    byte[] old;
+    try (var in = getClass().getResourceAsStream("project-version-2.json")) {
+      old = in.readAllBytes();
+    }
+
+    Project project = ProjectFile.parse("old.stout", old);
+
+    Project demo = FormatSamples.demo().project();
+    assertThat(project.parts()).isEmpty();
+    assertThat(demo.parts()).hasSize(3);
+    assertThat(project.size()).isEqualTo(demo.size());
+    assertThat(project.coats()).isEqualTo(demo.coats());
     assertThat(ProjectFile.parse("new.stout", ProjectFile.json(project))).isEqualTo(project);
   }
 

@@ -14,6 +14,7 @@ import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
 import stoutblade.layer.Layering;
 import stoutblade.part.Blade;
+import stoutblade.reference.Reference;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
@@ -36,6 +37,38 @@ public final class Edits {
     return new Edit(
         "Name the blade",
         project -> project.withBlade(new Blade(name.strip(), project.blade().half())));
+  }
+
+  // == PARTS
+
+  /** Keeps a bench sum as a part. */
+  public static Edit addPart(String name, String sum, Map<String, Double> sizes) {
+    return new Edit(
+        "New part: " + name,
+        project -> {
+          List<ShapedPart> parts = new ArrayList<>(project.parts());
+          String id = Reference.next("d", parts.stream().map(ShapedPart::id).toList());
+          parts.add(new ShapedPart(id, name, sum, sizes, 1));
+          return project.withParts(parts);
+        });
+  }
+
+  /** Changes a part. */
+  public static Edit part(String id, String what, UnaryOperator<ShapedPart> change) {
+    return new Edit(
+        what,
+        project ->
+            project.withParts(
+                project.parts().stream()
+                    .map(it -> it.id().equals(id) ? change.apply(it) : it)
+                    .toList()));
+  }
+
+  public static Edit removePart(String id) {
+    return new Edit(
+        "Remove a part",
+        project ->
+            project.withParts(project.parts().stream().filter(it -> !it.id().equals(id)).toList()));
   }
 
   // == DRAFT

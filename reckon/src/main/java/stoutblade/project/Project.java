@@ -28,6 +28,7 @@ import stoutblade.wearer.Wearer;
  * @param shelf what is there of each coating, in mm³, by catalogue id
  * @param paper what templates are printed on
  * @param journal what really happened
+ * @param parts parts that are wrapped, turned or folded
  */
 public record Project(
     String name,
@@ -40,7 +41,8 @@ public record Project(
     List<Coats> coats,
     Map<String, Double> shelf,
     Paper paper,
-    Journal journal) {
+    Journal journal,
+    List<ShapedPart> parts) {
 
   private static final int LONGEST_NAME = 120;
 
@@ -54,6 +56,12 @@ public record Project(
     checkName("prop", name);
     checkName("blade", blade.name());
     coats = List.copyOf(coats);
+    parts = List.copyOf(parts);
+    if (parts.size() > ShapedPart.MOST_PARTS
+        || parts.stream().map(ShapedPart::id).distinct().count() < parts.size()) {
+      throw new IllegalArgumentException(
+          "A prop has at most " + ShapedPart.MOST_PARTS + " parts, each with an id of its own");
+    }
     shelf = java.util.Collections.unmodifiableMap(new TreeMap<>(shelf));
     if (coats.stream().map(Coats::coatingId).distinct().count() < coats.size()) {
       throw new IllegalArgumentException("A coating is planned once, with its number of coats");
@@ -87,56 +95,64 @@ public record Project(
 
   public Project withName(String changed) {
     return new Project(
-        changed, size, event, freeHours, blade, layering, core, coats, shelf, paper, journal);
+        changed, size, event, freeHours, blade, layering, core, coats, shelf, paper, journal,
+        parts);
   }
 
   public Project withSize(Size changed) {
     return new Project(
-        name, changed, event, freeHours, blade, layering, core, coats, shelf, paper, journal);
+        name, changed, event, freeHours, blade, layering, core, coats, shelf, paper, journal,
+        parts);
   }
 
   public Project withEvent(Event changed) {
     return new Project(
-        name, size, changed, freeHours, blade, layering, core, coats, shelf, paper, journal);
+        name, size, changed, freeHours, blade, layering, core, coats, shelf, paper, journal, parts);
   }
 
   public Project withFreeHours(FreeHours changed) {
     return new Project(
-        name, size, event, changed, blade, layering, core, coats, shelf, paper, journal);
+        name, size, event, changed, blade, layering, core, coats, shelf, paper, journal, parts);
   }
 
   public Project withBlade(Blade changed) {
     return new Project(
-        name, size, event, freeHours, changed, layering, core, coats, shelf, paper, journal);
+        name, size, event, freeHours, changed, layering, core, coats, shelf, paper, journal, parts);
   }
 
   public Project withLayering(Layering changed) {
     return new Project(
-        name, size, event, freeHours, blade, changed, core, coats, shelf, paper, journal);
+        name, size, event, freeHours, blade, changed, core, coats, shelf, paper, journal, parts);
   }
 
   public Project withCore(Optional<CoreChoice> changed) {
     return new Project(
-        name, size, event, freeHours, blade, layering, changed, coats, shelf, paper, journal);
+        name, size, event, freeHours, blade, layering, changed, coats, shelf, paper, journal,
+        parts);
   }
 
   public Project withCoats(List<Coats> changed) {
     return new Project(
-        name, size, event, freeHours, blade, layering, core, changed, shelf, paper, journal);
+        name, size, event, freeHours, blade, layering, core, changed, shelf, paper, journal, parts);
   }
 
   public Project withShelf(Map<String, Double> changed) {
     return new Project(
-        name, size, event, freeHours, blade, layering, core, coats, changed, paper, journal);
+        name, size, event, freeHours, blade, layering, core, coats, changed, paper, journal, parts);
   }
 
   public Project withPaper(Paper changed) {
     return new Project(
-        name, size, event, freeHours, blade, layering, core, coats, shelf, changed, journal);
+        name, size, event, freeHours, blade, layering, core, coats, shelf, changed, journal, parts);
   }
 
   public Project withJournal(Journal changed) {
     return new Project(
-        name, size, event, freeHours, blade, layering, core, coats, shelf, paper, changed);
+        name, size, event, freeHours, blade, layering, core, coats, shelf, paper, changed, parts);
+  }
+
+  public Project withParts(List<ShapedPart> changed) {
+    return new Project(
+        name, size, event, freeHours, blade, layering, core, coats, shelf, paper, journal, changed);
   }
 }

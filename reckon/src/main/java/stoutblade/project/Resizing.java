@@ -35,6 +35,7 @@ public final class Resizing {
     return traced
         .withBlade(traced.blade().with(traced.blade().half().times(factor)))
         .withCore(traced.core().map(core -> core.times(factor)))
+        .withParts(traced.parts().stream().map(it -> it.times(factor)).toList())
         .withSize(traced.size().withCarry(traced.size().carry().times(factor)));
   }
 

@@ -142,7 +142,8 @@ public final class Samples {
         List.of(new Coats("seal", 1), new Coats("primer", 3), new Coats("paint", 2)),
         Map.of("primer", 500_000.0, "paint", 60_000.0),
         Paper.A4,
-        Journal.EMPTY);
+        Journal.EMPTY,
+        List.of());
   }
 
   /** A picture 1000 × 2000 px on which the wearer is 870 px tall: 2 mm to the pixel. */

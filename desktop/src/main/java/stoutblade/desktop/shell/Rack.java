@@ -1,8 +1,12 @@
 package stoutblade.desktop.shell;
 
 import java.util.List;
+import javafx.css.PseudoClass;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
@@ -11,7 +15,9 @@ import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.station.Figures;
+import stoutblade.develop.Panel;
 import stoutblade.measure.Display;
+import stoutblade.project.ShapedPart;
 import stoutblade.project.Station;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
@@ -20,12 +26,18 @@ import stoutblade.shape.Point;
 public final class Rack extends VBox {
 
   private static final double WIDTH = 148;
+  private static final double PART_HIGH = 34;
+  private static final double APART_MM = 12;
+  private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
 
   private final Desk desk;
   private final MatView whole = small(Lie.UPRIGHT);
   private final MatView blade = small(Lie.UPRIGHT);
   private final Button wholeCard;
   private final Button bladeCard;
+  private final VBox partCards = new VBox(6);
+  private final ScrollPane partList = new ScrollPane(partCards);
+  private List<ShapedPart> parts = List.of();
 
   /** A rack that follows the desk. */
   public Rack(Desk desk) {
@@ -38,7 +50,13 @@ public final class Rack extends VBox {
     blade.setDrawing(this::drawBlade);
     wholeCard = card(whole, 210, Station.SIZE);
     bladeCard = card(blade, 210, Station.DRAFT);
-    getChildren().addAll(wholeCard, bladeCard);
+    partList.getStyleClass().add(Style.RACK_PARTS);
+    partList.setFitToWidth(true);
+    partList.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    VBox.setVgrow(partList, Priority.ALWAYS);
+    getChildren().addAll(wholeCard, bladeCard, partList);
+    desk.partProperty().addListener(it -> mark());
+    desk.sumsProperty().addListener(it -> mark());
     desk.derivedProperty().addListener(it -> show());
     show();
   }
@@ -81,6 +99,44 @@ public final class Rack extends VBox {
                 blade.fit(
                     Box.around(it.face().rings().stream().flatMap(List::stream).toList()), 6));
     blade.redraw();
+    showParts();
+  }
+
+  private void showParts() {
+    if (!desk.project().parts().equals(parts)) {
+      parts = desk.project().parts();
+      partCards.getChildren().setAll(parts.stream().map(this::partCard).toList());
+    }
+    mark();
+  }
+
+  private Button partCard(ShapedPart part) {
+    List<Panel> panels = part.developed().sideBySide(APART_MM);
+    MatView picture = small(Lie.UPRIGHT);
+    picture.setPrefSize(WIDTH - 62, PART_HIGH);
+    picture.setMaxWidth(WIDTH - 62);
+    picture.setMinHeight(PART_HIGH);
+    picture.setMaxHeight(PART_HIGH);
+    picture.setDrawing(pen -> Figures.flat(pen, panels));
+    picture.fit(
+        Box.around(panels.stream().flatMap(it -> it.outline().flattened(0.5).stream()).toList()),
+        4);
+    Button card = new Button(part.name() + (part.count() > 1 ? " × " + part.count() : ""), picture);
+    card.setId("part-" + part.id());
+    card.setContentDisplay(ContentDisplay.TOP);
+    card.setPrefWidth(WIDTH - 30);
+    card.setMaxWidth(WIDTH - 30);
+    card.getStyleClass().add(Style.RACK_CARD);
+    card.setOnAction(event -> desk.goToPart(part.id()));
+    return card;
+  }
+
+  /** Marks the part that is looked at. */
+  private void mark() {
+    String looked = desk.sumsProperty().get() ? desk.partProperty().get() : "";
+    for (Node card : partCards.getChildren()) {
+      card.pseudoClassStateChanged(CURRENT, ("part-" + looked).equals(card.getId()));
+    }
   }
 
   private void drawWhole(Pen pen) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Pen;
+import stoutblade.develop.Panel;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.part.BladeForm;
@@ -35,6 +36,14 @@ public final class Figures {
   /** The length of the whole prop in mm, as made; 0 where nothing tells it. */
   public static double wholeLength(Derived derived) {
     return derived.fit().map(it -> it.length().value()).orElseGet(() -> tracedLength(derived));
+  }
+
+  /** Panels of a shape that was laid out flat, as a small picture. */
+  public static void flat(Pen pen, List<Panel> panels) {
+    for (Panel panel : panels) {
+      pen.fill(panel.outline(), pen.colour(Ink.FOAM));
+      pen.stroke(panel.outline(), pen.colour(Ink.INK), 1.2);
+    }
   }
 
   /** That length in words, to the figures that its doubt leaves it. */

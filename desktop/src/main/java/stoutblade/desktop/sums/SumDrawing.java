@@ -2,6 +2,7 @@ package stoutblade.desktop.sums;
 
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Pen;
+import stoutblade.desktop.station.Figures;
 import stoutblade.develop.Edge;
 import stoutblade.develop.Panel;
 import stoutblade.measure.Units;
@@ -47,10 +48,7 @@ final class SumDrawing {
               }
               pen.stroke(it, pen.colour(Ink.INK), 1.2);
             });
-    for (Panel panel : drawing.panels()) {
-      pen.fill(panel.outline(), pen.colour(Ink.FOAM));
-      pen.stroke(panel.outline(), pen.colour(Ink.INK), 1.2);
-    }
+    Figures.flat(pen, drawing.panels());
     drawing.help().forEach(it -> pen.stroke(it, pen.colour(Ink.SELECTED), 1));
   }
 

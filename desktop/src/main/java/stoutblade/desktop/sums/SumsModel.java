@@ -3,75 +3,109 @@ package stoutblade.desktop.sums;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import stoutblade.desktop.Desk;
+import stoutblade.measure.Quantity;
+import stoutblade.project.Edits;
+import stoutblade.project.ShapedPart;
 import stoutblade.stock.Catalogue;
 import stoutblade.sum.Answer;
 import stoutblade.sum.Entry;
 import stoutblade.sum.Sum;
 
-/** What is chosen and typed in the bench sums, kept for as long as the window is open. */
+/**
+ * What is chosen and typed in the bench sums: either a sum of no part, kept for as long as the
+ * window is open, or a part of the project, whose every change is an edit.
+ */
 final class SumsModel {
 
+  private final Desk desk;
   private final Catalogue catalogue;
   private final Map<Sum, Map<String, Double>> typed = new HashMap<>();
-  private Sum chosen = Sum.ALL.getFirst();
+  private Sum free = Sum.ALL.getFirst();
 
-  SumsModel(Catalogue catalogue) {
-    this.catalogue = catalogue;
+  SumsModel(Desk desk) {
+    this.desk = desk;
+    this.catalogue = desk.catalogue();
+  }
+
+  /** The part that is looked at, where it is one. */
+  Optional<ShapedPart> part() {
+    return desk.project().parts().stream()
+        .filter(it -> it.id().equals(desk.partProperty().get()))
+        .findFirst();
   }
 
   Sum chosen() {
-    return chosen;
+    return part().map(ShapedPart::shape).orElse(free);
   }
 
+  /** Takes up a sum of no part. */
   void choose(Sum sum) {
-    chosen = sum;
+    desk.partProperty().set("");
+    free = sum;
   }
 
   /** Goes so many sums on or back. */
   void step(int by) {
     int count = Sum.ALL.size();
-    chosen = Sum.ALL.get(Math.floorMod(Sum.ALL.indexOf(chosen) + by, count));
+    choose(Sum.ALL.get(Math.floorMod(Sum.ALL.indexOf(chosen()) + by, count)));
+  }
+
+  private Map<String, Double> values() {
+    return part().map(ShapedPart::sizes).orElseGet(() -> typed.getOrDefault(free, Map.of()));
   }
 
   double value(Entry entry) {
-    return typed.getOrDefault(chosen, Map.of()).getOrDefault(entry.key(), entry.usual());
-  }
-
-  /** True where something was typed. */
-  boolean changed() {
-    return !typed.getOrDefault(chosen, Map.of()).isEmpty();
+    return values().getOrDefault(entry.key(), entry.usual());
   }
 
   /** Makes the chosen sum as it usually is. */
   void reset() {
-    typed.remove(chosen);
+    typed.remove(free);
   }
 
   /**
-   * Takes a value, which stays also where the sum cannot be worked out with it: the next value may
-   * mend that.
+   * Takes a value. In a sum of no part it stays also where the sum cannot be worked out with it:
+   * the next value may mend that.
    *
-   * @return why it makes no sense by itself, or empty where it is taken
+   * @return why it makes no sense, or empty where it is taken
    */
   Optional<String> type(Entry entry, double value) {
-    try {
-      chosen.answer(Map.of(entry.key(), value), catalogue);
-    } catch (IllegalArgumentException e) {
-      if (value < entry.least() || value > entry.most() || !whole(entry, value)) {
-        return Optional.of(e.getMessage());
-      }
+    Optional<ShapedPart> part = part();
+    if (part.isPresent()) {
+      return desk.perform(
+              Edits.part(
+                  part.get().id(),
+                  part.get().name() + ": " + entry.label(),
+                  it -> it.with(entry.key(), value)))
+          ? Optional.empty()
+          : Optional.of(desk.noticeProperty().get());
     }
-    typed.computeIfAbsent(chosen, it -> new HashMap<>()).put(entry.key(), value);
+    if (value < entry.least() || value > entry.most() || !whole(entry, value)) {
+      return Optional.of(result(free, Map.of(entry.key(), value)).why);
+    }
+    typed.computeIfAbsent(free, it -> new HashMap<>()).put(entry.key(), value);
     return Optional.empty();
   }
 
   private static boolean whole(Entry entry, double value) {
-    return entry.quantity() != stoutblade.measure.Quantity.COUNT || value == Math.rint(value);
+    return entry.quantity() != Quantity.COUNT || value == Math.rint(value);
+  }
+
+  /** Keeps the sum as a part of the prop, with all its sizes. */
+  boolean keep() {
+    Map<String, Double> sizes = new HashMap<>();
+    free.entries().forEach(it -> sizes.put(it.key(), value(it)));
+    boolean kept = desk.perform(Edits.addPart(free.title(), free.key(), sizes));
+    if (kept) {
+      desk.partProperty().set(desk.project().parts().getLast().id());
+    }
+    return kept;
   }
 
   /** The answer. */
   Result result() {
-    return result(chosen, typed.getOrDefault(chosen, Map.of()));
+    return result(chosen(), values());
   }
 
   /** A sum's answer to its usual values. */

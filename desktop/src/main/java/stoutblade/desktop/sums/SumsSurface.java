@@ -13,7 +13,9 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
@@ -28,9 +30,12 @@ import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Surface;
+import stoutblade.formats.Exports;
 import stoutblade.measure.Display;
 import stoutblade.measure.Quantity;
 import stoutblade.project.Derived;
+import stoutblade.project.Edits;
+import stoutblade.project.ShapedPart;
 import stoutblade.sum.Answer;
 import stoutblade.sum.Entry;
 import stoutblade.sum.Sum;
@@ -56,7 +61,7 @@ public final class SumsSurface implements Surface {
   private final Map<Sum, Button> tiles = new LinkedHashMap<>();
   private final Map<Entry, EntryField> fields = new LinkedHashMap<>();
   private final Map<Entry, List<ToggleButton>> choices = new LinkedHashMap<>();
-  private Optional<Sum> laidOut = Optional.empty();
+  private String laidOut = "";
 
   /**
    * The surface.
@@ -66,7 +71,7 @@ public final class SumsSurface implements Surface {
   public SumsSurface(Desk desk, Consumer<Template> printer) {
     this.desk = desk;
     this.printer = printer;
-    this.model = new SumsModel(desk.catalogue());
+    this.model = new SumsModel(desk);
     mat.setId("sum-mat");
     mat.setDrawing(this::draw);
     words.getStyleClass().add(Style.MAT_NOTE);
@@ -146,15 +151,32 @@ public final class SumsSurface implements Surface {
   // == SIZES
 
   private void layOut() {
-    laidOut = Optional.of(model.chosen());
+    laidOut = key();
     fields.clear();
     choices.clear();
     Tray tray = new Tray();
+    model
+        .part()
+        .ifPresent(
+            part -> {
+              tray.with("This part is", name(part));
+              tray.with("Made", made(part));
+            });
     model.chosen().entries().forEach(it -> tray.with(it.label(), control(it)));
     Button print = new Button("Print  P");
     print.setId("sums-print");
     print.setOnAction(event -> print());
     print.setDisable(model.result().answer().flatMap(Answer::form).isEmpty());
+    tray.with(
+        " ",
+        model
+            .part()
+            .map(part -> new HBox(8, print, remove(part)))
+            .orElseGet(() -> new HBox(8, print, keep(), usual())));
+    below.getChildren().setAll(tray);
+  }
+
+  private Button usual() {
     Button usual = new Button("As usual");
     usual.setId("sums-usual");
     usual.setOnAction(
@@ -162,8 +184,64 @@ public final class SumsSurface implements Surface {
           model.reset();
           show(desk.derived());
         });
-    tray.with(" ", new HBox(8, print, usual));
-    below.getChildren().setAll(tray);
+    return usual;
+  }
+
+  private Button keep() {
+    Button keep = new Button("Part  M");
+    keep.setId("sums-keep");
+    keep.setTooltip(new Tooltip("Keep it as a part of the prop"));
+    keep.setOnAction(event -> keepIt());
+    keep.setDisable(model.result().answer().flatMap(Answer::form).isEmpty());
+    return keep;
+  }
+
+  private void keepIt() {
+    if (model.part().isEmpty()
+        && model.result().answer().flatMap(Answer::form).isPresent()
+        && model.keep()) {
+      show(desk.derived());
+    }
+  }
+
+  private TextField name(ShapedPart part) {
+    TextField name = new TextField(part.name());
+    name.setId("part-name");
+    name.setPrefColumnCount(7);
+    name.setOnAction(
+        event -> {
+          desk.perform(
+              Edits.part(part.id(), "Name a part", it -> it.withName(name.getText().strip())));
+          node.requestFocus();
+        });
+    return name;
+  }
+
+  private EntryField made(ShapedPart part) {
+    EntryField made =
+        EntryField.number(
+            desk,
+            "×",
+            () -> "how many are made",
+            value ->
+                desk.perform(
+                    Edits.part(part.id(), "How many", it -> it.withCount((int) Math.rint(value)))));
+    made.setId("part-count");
+    made.setPrefColumnCount(3);
+    made.show(part.count());
+    return made;
+  }
+
+  private Button remove(ShapedPart part) {
+    Button remove = new Button("Remove");
+    remove.setId("part-remove");
+    remove.setOnAction(event -> desk.perform(Edits.removePart(part.id())));
+    return remove;
+  }
+
+  /** What the tray was laid out for. */
+  private String key() {
+    return desk.partProperty().get() + "|" + model.chosen().key() + "|" + model.part().isPresent();
   }
 
   private Node control(Entry entry) {
@@ -228,10 +306,13 @@ public final class SumsSurface implements Surface {
 
   @Override
   public void show(Derived derived) {
-    if (!laidOut.equals(Optional.of(model.chosen()))) {
+    if (!laidOut.equals(key())) {
       layOut();
     }
-    tiles.forEach((sum, tile) -> tile.pseudoClassStateChanged(CURRENT, sum.equals(model.chosen())));
+    tiles.forEach(
+        (sum, tile) ->
+            tile.pseudoClassStateChanged(
+                CURRENT, model.part().isEmpty() && sum.equals(model.chosen())));
     fields.forEach(
         (entry, field) ->
             field.show(
@@ -260,6 +341,10 @@ public final class SumsSurface implements Surface {
 
   private void print() {
     Sum sum = model.chosen();
+    if (model.part().isPresent()) {
+      printer.accept(Exports.template(model.part().get(), desk.units()));
+      return;
+    }
     model
         .result()
         .answer()
@@ -285,6 +370,7 @@ public final class SumsSurface implements Surface {
   public boolean key(KeyEvent event) {
     switch (event.getCode()) {
       case P -> print();
+      case M -> keepIt();
       case DOWN, RIGHT -> step(1);
       case UP, LEFT -> step(-1);
       default -> {

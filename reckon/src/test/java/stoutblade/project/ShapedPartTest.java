@@ -1,0 +1,53 @@
+package stoutblade.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+class ShapedPartTest {
+
+  private static final ShapedPart COLLAR =
+      new ShapedPart("d1", "Collar", "ring", Map.of("across", 60.0), 1);
+
+  @Test
+  void a_part_made_smaller_keeps_the_thickness_of_its_foam() {
+    ShapedPart half = COLLAR.times(0.5);
+
+    assertThat(half.sizes()).containsEntry("across", 30.0).containsEntry("width", 20.0);
+    assertThat(half.sizes()).doesNotContainKey("foam");
+    // π(30 + 10)
+    assertThat(half.developed().figures().getFirst().value()).isCloseTo(Math.PI * 40, within(1e-9));
+  }
+
+  @Test
+  void parts_are_added_changed_and_removed_as_edits() {
+    Project one = Edits.addPart("Collar", "ring", Map.of("across", 60.0)).applyTo(Samples.whole());
+    Project two = Edits.addPart("Cone", "cone", Map.of()).applyTo(one);
+    assertThat(two.parts()).extracting(ShapedPart::id).containsExactly("d1", "d2");
+
+    Project changed = Edits.part("d2", "Higher", it -> it.with("height", 300)).applyTo(two);
+    assertThat(changed.parts().get(1).sizes()).containsEntry("height", 300.0);
+    assertThat(changed.parts().get(0)).isEqualTo(two.parts().get(0));
+    assertThat(Edits.removePart("d1").applyTo(changed).parts())
+        .extracting(ShapedPart::id)
+        .containsExactly("d2");
+  }
+
+  @Test
+  void what_makes_no_part_is_refused() {
+    assertThatThrownBy(() -> COLLAR.with("across", -4)).hasMessageContaining("Across: from");
+    assertThatThrownBy(() -> COLLAR.with("colour", 4)).hasMessageContaining("asks for");
+    assertThatThrownBy(() -> COLLAR.withName(" ")).hasMessageContaining("name");
+    assertThatThrownBy(() -> COLLAR.withCount(0)).hasMessageContaining("1 to 200");
+    assertThatThrownBy(() -> new ShapedPart("d1", "Soup", "soup", Map.of(), 1))
+        .hasMessageContaining("no sum");
+    assertThatThrownBy(() -> new ShapedPart("d1", "Glue", "glue", Map.of(), 1))
+        .hasMessageContaining("lays no shape out");
+    assertThatThrownBy(() -> Samples.whole().withParts(List.of(COLLAR, COLLAR)))
+        .hasMessageContaining("an id of its own");
+  }
+}
