@@ -224,6 +224,7 @@ public final class Desk {
     file.set(from);
     changed.set(false);
     notice.set("");
+    part.set("");
     derive();
     keeper.ifPresent(Keeper::saved);
   }

@@ -49,32 +49,25 @@ record BSpline(int degree, List<Double> knots, List<Point> points, List<Double> 
     for (int i = degree; i < points.size(); i++) {
       double from = knots.get(i);
       double to = knots.get(i + 1);
+      int span = i;
       if (to > from) {
         all.addAll(
-            Path.following(u -> at(within(u, from, to)), u -> slope(u, from, to), from, to, PIECES)
+            Path.following(u -> at(span, u), u -> slope(span, u, from, to), from, to, PIECES)
                 .cubics());
       }
     }
     return all;
   }
 
-  /** The span's own side of a knot. */
-  private static double within(double u, double from, double to) {
-    return Math.clamp(u, from, Math.nextDown(to));
-  }
-
-  private Point slope(double u, double from, double to) {
+  private Point slope(int span, double u, double from, double to) {
     double step = (to - from) * 1e-5;
     double a = Math.max(from, u - step);
-    double b = Math.min(Math.nextDown(to), u + step);
-    return at(b).minus(at(a)).times(1 / (b - a));
+    double b = Math.min(to, u + step);
+    return at(span, b).minus(at(span, a)).times(1 / (b - a));
   }
 
-  private Point at(double u) {
-    int span = degree;
-    while (span + 1 < points.size() && knots.get(span + 1) <= u) {
-      span++;
-    }
+  /** A place between a knot and the next, both included. */
+  private Point at(int span, double u) {
     double[][] worked = new double[degree + 1][3];
     for (int j = 0; j <= degree; j++) {
       int k = span - degree + j;

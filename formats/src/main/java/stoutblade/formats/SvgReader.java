@@ -38,6 +38,10 @@ public final class SvgReader {
   private static final int DEEPEST = 100;
   private static final int MOST_ELEMENTS = 200_000;
   private static final int MOST_CURVES = 1_000_000;
+
+  /** A length of more letters is none, and would keep the pattern busy. */
+  private static final int LONGEST_LENGTH = 80;
+
   private static final double LARGEST_MM = 100_000;
   private static final Pattern LENGTH =
       Pattern.compile("\\s*([+-]?[0-9]*\\.?[0-9]+(?:[eE][+-]?[0-9]+)?)\\s*([a-zA-Z%]*)\\s*");
@@ -232,7 +236,7 @@ public final class SvgReader {
 
   private static Optional<Double> absolute(String length) {
     Matcher matcher = LENGTH.matcher(length);
-    if (!matcher.matches()) {
+    if (length.length() > LONGEST_LENGTH || !matcher.matches()) {
       return Optional.empty();
     }
     return Optional.ofNullable(UNITS.get(matcher.group(2).toLowerCase(Locale.ROOT)))
@@ -305,8 +309,8 @@ public final class SvgReader {
   private static double number(Map<String, String> at, String key) {
     String text = at.getOrDefault(key, "0");
     Matcher matcher = LENGTH.matcher(text);
-    if (!matcher.matches()) {
-      throw new IllegalArgumentException(key + " is not a length: '" + text + "'");
+    if (text.length() > LONGEST_LENGTH || !matcher.matches()) {
+      throw new IllegalArgumentException(key + " is not a length");
     }
     String unit = matcher.group(2).toLowerCase(Locale.ROOT);
     double value = Double.parseDouble(matcher.group(1));

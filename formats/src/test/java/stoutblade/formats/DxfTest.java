@@ -202,6 +202,24 @@ class DxfTest {
     assertThat(work.layers()).containsExactly("A");
   }
 
+  /** As many controls as the longest outline has points: the time grows with them, not faster. */
+  @Test
+  void a_spline_of_many_controls_is_read() throws IOException {
+    int count = 20_000;
+    List<String> pairs = new ArrayList<>(List.of("0", "SPLINE", "8", "S", "71", "3"));
+    for (int i = 0; i < count + 4; i++) {
+      pairs.addAll(List.of("40", Integer.toString(Math.clamp(i - 3, 0, count - 3))));
+    }
+    for (int i = 0; i < count; i++) {
+      double angle = 2 * Math.PI * i / (count - 1);
+      pairs.addAll(List.of("10", Double.toString(90 * Math.cos(angle))));
+      pairs.addAll(List.of("20", Double.toString(90 * Math.sin(angle))));
+    }
+    LineWork work = read(entities(pairs.toArray(String[]::new)));
+    assertThat(work.lines().getFirst().path().length(0.01))
+        .isCloseTo(2 * Math.PI * 90, within(0.1));
+  }
+
   @Test
   void damage_ends_in_a_message_that_names_the_line() {
     assertThatThrownBy(() -> read("words", "more words")).hasMessageContaining("no DXF");

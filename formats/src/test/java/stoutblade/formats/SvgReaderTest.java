@@ -237,6 +237,19 @@ class SvgReaderTest {
     }
   }
 
+  /** Numbers of a million digits, and as many rings: no pattern or sorting goes round in them. */
+  @Test
+  void long_numbers_and_many_rings_are_taken_in_their_stride() throws IOException {
+    String long1 = "1".repeat(1_000_000);
+    assertThatThrownBy(() -> read(page("<rect width='" + long1 + "!' height='3'/>")))
+        .hasMessageContaining("cannot be read");
+    StringBuilder rings = new StringBuilder();
+    for (int i = 0; i < 20_000; i++) {
+      rings.append("<rect x='" + i % 140 + "' y='" + i / 140 + "' width='0.7' height='0.9'/>");
+    }
+    assertThat(read(page(rings.toString())).outlines(0.1)).hasSize(200);
+  }
+
   /** Whatever is damaged, it is read or refused in words. */
   @Test
   void damage_is_read_or_refused() throws IOException {

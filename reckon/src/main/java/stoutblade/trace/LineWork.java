@@ -9,7 +9,7 @@ import stoutblade.shape.Box;
 import stoutblade.shape.NodeFitting;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
-import stoutblade.shape.Region;
+import stoutblade.shape.Point;
 
 /**
  * Lines that were drawn elsewhere, at true size, y up.
@@ -64,16 +64,30 @@ public record LineWork(List<Line> lines, List<String> unread, String unit, boole
    */
   public List<Outline> outlines(double toleranceMm) {
     return rings().stream()
-        .filter(LineWork::worthwhile)
-        .sorted(Comparator.comparingDouble((Path it) -> -Region.inside(it, COARSE_MM).area()))
+        .map(it -> Ring.of(it, it.flattened(COARSE_MM)))
+        .filter(Ring::worthwhile)
+        .sorted(Comparator.comparingDouble((Ring it) -> -it.area))
         .limit(Tracing.MOST_OUTLINES)
-        .map(it -> NodeFitting.closed(it.flattened(toleranceMm / 4), toleranceMm))
+        .map(it -> NodeFitting.closed(it.path.flattened(toleranceMm / 4), toleranceMm))
         .toList();
   }
 
-  private static boolean worthwhile(Path ring) {
-    Box box = Box.around(ring.flattened(COARSE_MM));
-    return Math.min(box.width(), box.height()) >= SPECK_MM;
+  /** A closed path with the size that it is sorted by. */
+  private record Ring(Path path, Box box, double area) {
+
+    static Ring of(Path path, List<Point> coarse) {
+      double twice = 0;
+      for (int i = 0; i < coarse.size(); i++) {
+        Point a = coarse.get(i);
+        Point b = coarse.get((i + 1) % coarse.size());
+        twice += a.x() * b.y() - b.x() * a.y();
+      }
+      return new Ring(path, Box.around(coarse), Math.abs(twice) / 2);
+    }
+
+    boolean worthwhile() {
+      return Math.min(box.width(), box.height()) >= SPECK_MM;
+    }
   }
 
   /** The layers that lines lie in, in order; the empty name stands for none. */
