@@ -220,6 +220,9 @@ public record Cone(
   /** The upper edge, from the end of a piece back to its start. */
   private Path top(double start, double end, double half) {
     double sine = Math.sin(lean());
+    if (slant == 0) {
+      return Path.arc(new Point(0, 0), near(start), -Math.PI / 2 + half, -Math.PI / 2 - half);
+    }
     return Path.following(
         round -> unrolled(round, start, half, sine),
         round -> {

@@ -22,6 +22,9 @@ public final class FlatTemplate {
   private static final double NOTCH_MM = 4;
   private static final double LABEL_MM = 6;
 
+  /** About how wide a letter is, in times its size. */
+  private static final double LETTER_WIDE = 0.55;
+
   private FlatTemplate() {}
 
   /**
@@ -74,8 +77,11 @@ public final class FlatTemplate {
       Box box = panel.box();
       double size = Math.clamp(Math.min(box.width(), box.height()) / 10, 2, LABEL_MM);
       Edge.Notch quarter = edge.at(edge.length() * 0.3);
-      Point at = quarter.at().plus(quarter.inward().times(NOTCH_MM + size));
-      labels.add(new Label(String.join(", ", said), at, size));
+      String words = String.join(", ", said);
+      // Words run along y: half their length has to clear an edge that crosses them.
+      double clear = Math.abs(quarter.inward().y()) * LETTER_WIDE * size * words.length() / 2;
+      Point at = quarter.at().plus(quarter.inward().times(NOTCH_MM + size + clear));
+      labels.add(new Label(words, at, size));
     }
   }
 }
