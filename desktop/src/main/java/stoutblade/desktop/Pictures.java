@@ -6,6 +6,7 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -39,7 +40,7 @@ public final class Pictures {
   private final Chores chores;
   private final Map<String, Levels> pictures = new HashMap<>();
   private final Map<Made, Flattened> flattened = new HashMap<>();
-  private final Map<Made, Levels> made = new java.util.LinkedHashMap<>();
+  private final Map<Made, Levels> made = new LinkedHashMap<>();
   private final Set<Made> making = new HashSet<>();
   private Runnable changed = () -> {};
   private boolean reading;
@@ -191,11 +192,12 @@ public final class Pictures {
    * @param each run after each, on the window's thread
    */
   public void read(Document document, Runnable each) {
-    List<Picture> unread =
-        document.project().size().references().stream()
-            .map(Reference::picture)
-            .filter(it -> !pictures.containsKey(it.digest()))
-            .toList();
+    Map<String, Picture> wanted = new LinkedHashMap<>();
+    document.project().size().references().stream()
+        .map(Reference::picture)
+        .filter(it -> !pictures.containsKey(it.digest()))
+        .forEach(it -> wanted.putIfAbsent(it.digest(), it));
+    List<Picture> unread = List.copyOf(wanted.values());
     reading = !unread.isEmpty();
     if (reading) {
       read(unread, document, each);

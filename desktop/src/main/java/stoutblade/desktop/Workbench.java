@@ -10,8 +10,6 @@ import java.util.function.Supplier;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
@@ -21,12 +19,10 @@ import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import stoutblade.desktop.shell.NamesItem;
+import stoutblade.desktop.shell.Notices;
 import stoutblade.desktop.shell.Rack;
 import stoutblade.desktop.shell.Shelf;
 import stoutblade.desktop.shell.Slip;
@@ -62,7 +58,7 @@ public final class Workbench {
   private final Opener opener;
   private final BorderPane root = new BorderPane();
   private final StackPane middle = new StackPane();
-  private final VBox notices = new VBox(6);
+  private final Notices notices;
   private Optional<SumsSurface> sums = Optional.empty();
   private final Map<Station, Surface> surfaces = new EnumMap<>(Station.class);
   private final Map<Station, Supplier<Surface>> makers = new EnumMap<>(Station.class);
@@ -84,6 +80,7 @@ public final class Workbench {
     this.chores = new Chores(desk::say);
     this.pictures = new Pictures(chores);
     this.opener = new Opener(desk, chores, pictures, this::sizeSurface);
+    this.notices = new Notices(desk);
     this.shelf = new Shelf(desk, chores, switchTheme);
     this.minutes = new Timeline(new KeyFrame(Duration.minutes(1), event -> desk.derive()));
     makers.put(
@@ -118,7 +115,6 @@ public final class Workbench {
               }
             });
     desk.derivedProperty().addListener(it -> surface().show(desk.derived()));
-    desk.noticeProperty().addListener(it -> showNotice());
     root.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
     minutes.setCycleCount(Timeline.INDEFINITE);
     minutes.play();
@@ -410,61 +406,16 @@ public final class Workbench {
         written -> desk.say(written.size() + " files written to " + folder));
   }
 
-  // == NOTICES
-
-  private void showNotice() {
-    String words = desk.noticeProperty().get();
-    notices.getChildren().removeIf(it -> "notice".equals(it.getId()));
-    if (!words.isBlank()) {
-      VBox bar = bar(words, button("Seen", () -> desk.say("")));
-      bar.setId("notice");
-      notices.getChildren().add(bar);
-    }
-  }
-
-  private static VBox bar(String words, Button... buttons) {
-    Label label = new Label(words);
-    label.setWrapText(true);
-    label.setMinHeight(Region.USE_PREF_SIZE);
-    VBox bar = new VBox(8, label, new HBox(8, buttons));
-    bar.setMaxWidth(Slip.WIDE);
-    bar.getStyleClass().add(Style.NOTICE);
-    return bar;
-  }
-
-  private static Button button(String words, Runnable action) {
-    Button button = new Button(words);
-    button.setMinWidth(Region.USE_PREF_SIZE);
-    button.setOnAction(event -> action.run());
-    return button;
-  }
-
   /** Offers what a program that did not end well had open. */
   public void offer(Autosave.Left left) {
-    Button takeUp = button("Take it up", () -> {});
-    Button throwAway = button("Throw it away", () -> {});
-    VBox bar =
-        bar(
-            "'"
-                + left.document().project().name()
-                + "' was open when the program last stopped"
-                + " without being closed. It is as it was after the last edit.",
-            takeUp,
-            throwAway);
-    bar.setId("recovery");
-    takeUp.setOnAction(
-        event -> {
-          notices.getChildren().remove(bar);
+    notices.offer(
+        left.document().project().name(),
+        () -> {
           desk.recover(left.document(), left.origin());
           showPictures();
           discard(left);
-        });
-    throwAway.setOnAction(
-        event -> {
-          notices.getChildren().remove(bar);
-          discard(left);
-        });
-    notices.getChildren().add(bar);
+        },
+        () -> discard(left));
   }
 
   private void discard(Autosave.Left left) {
@@ -504,6 +455,7 @@ public final class Workbench {
     } else if (event.getCode() == KeyCode.L) {
       switchTheme.run();
     } else if (event.getCode() == KeyCode.E
+        && !desk.sumsProperty().get()
         && desk.stationProperty().get() == Station.CUT
         && desk.derived().tiling().isPresent()) {
       new Requests().export();

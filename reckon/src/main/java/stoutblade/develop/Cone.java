@@ -53,7 +53,7 @@ public record Cone(
       throw new IllegalArgumentException(
           "A cone is cut from 1 to " + MOST_PIECES + " pieces; found " + pieces);
     }
-    double lean = Math.atan((footMm - topMm) / 2 / heightMm);
+    double lean = lean(footMm, topMm, heightMm);
     Form.above(footMm - foamMm / Math.cos(lean), 0, "The foot's diameter in mm, less the foam,");
     if (!(Math.abs(slant) < Math.PI / 2 - lean - 1e-3)) {
       throw new IllegalArgumentException(
@@ -63,16 +63,28 @@ public record Cone(
               + Math.toDegrees(slant)
               + "°");
     }
-    double most = highest(footMm, topMm, heightMm, foamMm, slant);
-    if (slant != 0 && !(most > 0 && lowest(footMm, topMm, heightMm, foamMm, slant) > 0)) {
+    double tip = (footMm / 2 - foamMm / 2 / Math.cos(lean)) / Math.tan(lean);
+    double most = Math.tan(Math.abs(slant)) * Math.tan(lean);
+    double near = cut(heightMm, tip, most);
+    double far = cut(heightMm, tip, -most);
+    if (slant != 0 && !(Math.min(near, far) > 0 && Math.max(near, far) < tip)) {
       throw new IllegalArgumentException(
           "The slanting cut runs past the tip or the foot; make it flatter or the cone taller.");
     }
   }
 
+  private static double lean(double foot, double top, double height) {
+    return Math.atan((foot - top) / 2 / height);
+  }
+
+  /** Where z = h + k·(tip − z): the height of a slanting cut on one side of the wall. */
+  private static double cut(double height, double tip, double k) {
+    return (height + tip * k) / (1 + k);
+  }
+
   /** How far the wall leans from the axis, in radians. */
   public double lean() {
-    return Math.atan((footMm - topMm) / 2 / heightMm);
+    return lean(footMm, topMm, heightMm);
   }
 
   /** Radius of the middle of the foam in the plane of the foot, in mm. */
@@ -91,22 +103,7 @@ public record Cone(
       return Math.min(heightMm, tip());
     }
     // z = h + x·tan(slant) with x = (tip − z)·tan(lean)·cos(round).
-    double k = Math.tan(slant) * Math.tan(lean()) * Math.cos(round);
-    return (heightMm + tip() * k) / (1 + k);
-  }
-
-  private static double highest(double foot, double top, double h, double foam, double slant) {
-    double lean = Math.atan((foot - top) / 2 / h);
-    double tip = (foot / 2 - foam / 2 / Math.cos(lean)) / Math.tan(lean);
-    double k = -Math.tan(Math.abs(slant)) * Math.tan(lean);
-    return tip - (h + tip * k) / (1 + k);
-  }
-
-  private static double lowest(double foot, double top, double h, double foam, double slant) {
-    double lean = Math.atan((foot - top) / 2 / h);
-    double tip = (foot / 2 - foam / 2 / Math.cos(lean)) / Math.tan(lean);
-    double k = Math.tan(Math.abs(slant)) * Math.tan(lean);
-    return Math.min((h + tip * k) / (1 + k), (h - tip * k) / (1 - k));
+    return cut(heightMm, tip(), Math.tan(slant) * Math.tan(lean()) * Math.cos(round));
   }
 
   @Override
