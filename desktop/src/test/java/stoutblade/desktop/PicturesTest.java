@@ -143,4 +143,27 @@ class PicturesTest {
     assertThat(all.stream().map(it -> pictures.pixels(it).isPresent()))
         .containsExactly(true, false, true, true);
   }
+
+  @Test
+  void a_picture_that_is_used_twice_is_decoded_once() throws Exception {
+    Document demo = Demo.open(LocalDateTime.of(2026, 11, 2, 9, 0));
+    Reference first = demo.project().size().references().getFirst();
+    Document twice =
+        demo.with(
+            demo.project()
+                .withSize(
+                    demo.project()
+                        .size()
+                        .withReferences(
+                            List.of(first, Reference.of("p9", "Again", first.picture())))));
+    List<Boolean> after = new ArrayList<>();
+    fx(
+        () -> {
+          pictures.read(twice, () -> after.add(pictures.reading()));
+          return true;
+        });
+    settled();
+    assertThat(after).containsExactly(false);
+    assertThat(pictures.pixels(first.picture())).isPresent();
+  }
 }

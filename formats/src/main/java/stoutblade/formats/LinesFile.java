@@ -5,6 +5,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import stoutblade.shape.NodeFitting;
 import stoutblade.shape.Outline;
 import stoutblade.trace.LineWork;
 import stoutblade.trace.Tracing;
@@ -52,22 +54,46 @@ public record LinesFile(String name, LineWork work, List<Outline> outlines, doub
   /** Reads it from its bytes; an SVG begins with a bracket. */
   static LinesFile read(String name, byte[] bytes) throws IOException {
     LineWork work = svg(bytes) ? SvgReader.read(name, bytes) : DxfReader.read(name, bytes);
+    if (work.rings().isEmpty()) {
+      throw new FormatException(
+          name,
+          "no closed outline in it: "
+              + work.loose()
+              + " open lines"
+              + (work.unread().isEmpty() ? "" : ". Not read: " + unread(work)));
+    }
     for (double tolerance : TOLERANCES_MM) {
-      List<Outline> outlines = work.outlines(tolerance);
-      if (outlines.isEmpty()) {
-        throw new FormatException(
-            name,
-            "no closed outline in it: "
-                + work.loose()
-                + " open lines"
-                + (work.unread().isEmpty() ? "" : ". Not read: " + unread(work)));
-      }
-      if (outlines.stream().mapToInt(it -> it.nodes().size()).sum() <= Tracing.MOST_NODES) {
-        return new LinesFile(bare(name), work, outlines, tolerance);
+      Optional<List<Outline>> outlines = followed(name, work, tolerance);
+      if (outlines.isPresent()) {
+        return new LinesFile(bare(name), work, outlines.get(), tolerance);
       }
     }
     throw new FormatException(
-        name, "its outlines need more than " + Tracing.MOST_NODES + " nodes, however coarse");
+        name,
+        "its outlines need more nodes than are kept, however coarse: at most "
+            + NodeFitting.MOST_NODES
+            + " for one and "
+            + Tracing.MOST_NODES
+            + " in all");
+  }
+
+  /** The outlines within a tolerance; empty where that takes too many nodes. */
+  private static Optional<List<Outline>> followed(String name, LineWork work, double tolerance)
+      throws FormatException {
+    List<Outline> outlines;
+    try {
+      outlines = work.outlines(tolerance);
+    } catch (IllegalArgumentException e) {
+      // An outline of more nodes than any may have.
+      return Optional.empty();
+    }
+    if (outlines.isEmpty()) {
+      throw new FormatException(name, "only specks in it, smaller than half a millimetre");
+    }
+    boolean few =
+        outlines.stream().allMatch(it -> it.nodes().size() < NodeFitting.MOST_NODES)
+            && outlines.stream().mapToInt(it -> it.nodes().size()).sum() <= Tracing.MOST_NODES;
+    return few ? Optional.of(outlines) : Optional.empty();
   }
 
   private static boolean svg(byte[] bytes) {

@@ -18,7 +18,9 @@ public final class NodeFitting {
   /** The way looked at on each side of a corner, in tolerances. */
   private static final double LOOK = 8;
 
-  private static final int MOST_NODES = 900;
+  /** An outline that has come to so many nodes may lie further off than its tolerance. */
+  public static final int MOST_NODES = 900;
+
   private static final int PIECES = 12;
   private static final int MOST_BETWEEN = 6000;
 
