@@ -23,6 +23,7 @@ import stoutblade.formats.ProjectFile;
 import stoutblade.measure.Units;
 import stoutblade.project.Derived;
 import stoutblade.project.Edits;
+import stoutblade.project.OutlineEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Reckoner;
 import stoutblade.shape.Point;
@@ -62,7 +63,8 @@ public class ReckonBench {
     turn++;
     Point at = project.blade().half().nodes().get(NODE).at();
     Project moved =
-        Edits.moveNode(NODE, at.plus(new Point(0.01 * (turn % 100), 0))).applyTo(project);
+        OutlineEdits.moveNode(OutlineEdits.BLADE, NODE, at.plus(new Point(0.01 * (turn % 100), 0)))
+            .applyTo(project);
     return reckoner.derive(moved, NOW, Units.METRIC);
   }
 

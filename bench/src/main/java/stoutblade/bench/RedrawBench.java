@@ -17,7 +17,7 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.Theme;
 import stoutblade.desktop.Workbench;
 import stoutblade.formats.CatalogueFile;
-import stoutblade.project.Edits;
+import stoutblade.project.OutlineEdits;
 import stoutblade.project.Reckoner;
 import stoutblade.project.Station;
 import stoutblade.shape.Point;
@@ -71,7 +71,9 @@ final class RedrawBench {
     List<Double> millis = new ArrayList<>();
     for (int i = 0; i < WARM_UP + RUNS; i++) {
       long start = System.nanoTime();
-      desk.perform(Edits.moveNode(NODE, at.plus(new Point(0.01 * (i % 100 + 1), 0))));
+      desk.perform(
+          OutlineEdits.moveNode(
+              OutlineEdits.BLADE, NODE, at.plus(new Point(0.01 * (i % 100 + 1), 0))));
       bench.root().applyCss();
       bench.root().layout();
       if (i >= WARM_UP) {

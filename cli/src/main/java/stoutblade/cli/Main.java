@@ -16,6 +16,7 @@ import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
 import stoutblade.formats.Exports;
 import stoutblade.formats.FiguresJson;
+import stoutblade.formats.ShippedTypeface;
 import stoutblade.measure.Units;
 import stoutblade.project.Derived;
 import stoutblade.project.Edits;
@@ -105,7 +106,7 @@ public final class Main {
   }
 
   private Derived derived(Project project, Units units) throws IOException {
-    return new Reckoner(CatalogueFile.withUsersOwn(CatalogueFile.usersOwn()))
+    return new Reckoner(CatalogueFile.withUsersOwn(CatalogueFile.usersOwn()), new ShippedTypeface())
         .derive(project, now, units);
   }
 

@@ -27,6 +27,7 @@ import stoutblade.sum.Answer;
 import stoutblade.sum.Entry;
 import stoutblade.sum.Sum;
 import stoutblade.template.FlatTemplate;
+import stoutblade.template.Making;
 import stoutblade.template.Template;
 
 /** One bench sum: {@code sum ring --across 2" --foam 10mm}. */
@@ -105,7 +106,8 @@ final class SumCommand implements Callable<Integer> {
                 () ->
                     new IllegalArgumentException(
                         "'" + sum.key() + "' lays nothing out flat: there is nothing to write"));
-    Template template = FlatTemplate.of(sum.key(), sum.title(), form.develop(sum.key()), units);
+    Template template =
+        FlatTemplate.of(Making.once(sum.key(), sum.title()), form.develop(sum.key()), units);
     String name = out.toString().toLowerCase(Locale.ROOT);
     if (name.endsWith(".svg")) {
       TemplateSvg.write(out, template, sum.title(), "Scale 1 : 1");

@@ -45,7 +45,11 @@ class MainTest {
 
     assertThat(folder.resolve("reedcutter-templates-a3.pdf")).isRegularFile();
     assertThat(folder.resolve("reedcutter-blade-layers.svg")).isRegularFile();
-    assertThat(out.toString().lines()).hasSize(10).allMatch(it -> Files.exists(Path.of(it)));
+    assertThat(out.toString().lines())
+        .hasSizeGreaterThan(10)
+        .allMatch(it -> Files.exists(Path.of(it)))
+        .anyMatch(it -> it.endsWith("butt-a3.pdf"))
+        .anyMatch(it -> it.endsWith("butt.dxf"));
   }
 
   @Test

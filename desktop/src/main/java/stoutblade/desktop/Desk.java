@@ -27,10 +27,16 @@ import stoutblade.project.Project;
 import stoutblade.project.Reckoner;
 import stoutblade.project.Refit;
 import stoutblade.project.Station;
+import stoutblade.prop.Part;
+import stoutblade.prop.ShapedPart;
+import stoutblade.prop.Typeface;
 import stoutblade.stock.Catalogue;
 
 /** What is open: the project with its history, what is derived from it, and how it is looked at. */
 public final class Desk {
+
+  /** What stands for the id of a part where the prop put together is looked at. */
+  public static final String PROP = "prop";
 
   private final Reckoner reckoner;
   private final Clock clock;
@@ -86,6 +92,11 @@ public final class Desk {
     return reckoner.catalogue();
   }
 
+  /** What lettering is written in. */
+  public Typeface typeface() {
+    return reckoner.typeface();
+  }
+
   public Clock clock() {
     return clock;
   }
@@ -113,15 +124,21 @@ public final class Desk {
     return station;
   }
 
-  /** The id of the part that lies among the bench sums; empty for a sum of no part. */
+  /** The id of the part that is looked at; empty for the blade, or for a sum of no part. */
   public StringProperty partProperty() {
     return part;
   }
 
-  /** Shows a part among the bench sums. */
+  /** Shows a part: a shape among the bench sums, a plate at Draft, anything else on the prop. */
   public void goToPart(String id) {
+    boolean shape = project().parts().stream().anyMatch(it -> it.id().equals(id) && shape(it));
+    station.set(shape ? station.get() : Station.DRAFT);
     part.set(id);
-    sums.set(true);
+    sums.set(shape);
+  }
+
+  private static boolean shape(Part part) {
+    return part instanceof ShapedPart;
   }
 
   /** Goes to a station; the bench sums are put away. */

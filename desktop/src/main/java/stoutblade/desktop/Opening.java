@@ -15,6 +15,7 @@ import stoutblade.demo.Demo;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
+import stoutblade.formats.ShippedTypeface;
 import stoutblade.measure.Units;
 import stoutblade.project.Reckoner;
 import stoutblade.stock.Catalogue;
@@ -62,7 +63,7 @@ record Opening(Reckoner reckoner, Document document, List<Autosave.Left> left, P
         arguments.contains(ProjectSource.DEMO)
             ? Demo.open(now)
             : new Document(NewProject.first(now), Map.of());
-    Reckoner reckoner = new Reckoner(await(catalogue));
+    Reckoner reckoner = new Reckoner(await(catalogue), new ShippedTypeface());
     reckoner.derive(document.project(), now, Units.METRIC);
     return new Opening(reckoner, document, walk ? List.of() : Autosave.left(autosaves), autosaves);
   }

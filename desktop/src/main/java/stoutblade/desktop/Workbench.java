@@ -30,12 +30,12 @@ import stoutblade.desktop.shell.TapeView;
 import stoutblade.desktop.station.BuildSurface;
 import stoutblade.desktop.station.CoreSurface;
 import stoutblade.desktop.station.CutSurface;
-import stoutblade.desktop.station.DraftSurface;
 import stoutblade.desktop.station.Figures;
 import stoutblade.desktop.station.FinishSurface;
 import stoutblade.desktop.station.LayersSurface;
 import stoutblade.desktop.station.LogSurface;
 import stoutblade.desktop.station.Surface;
+import stoutblade.desktop.station.draft.DraftSurface;
 import stoutblade.desktop.station.size.SizeSurface;
 import stoutblade.desktop.sums.SumsSurface;
 import stoutblade.formats.Autosave;
@@ -110,7 +110,7 @@ public final class Workbench {
     desk.partProperty()
         .addListener(
             it -> {
-              if (desk.sumsProperty().get()) {
+              if (desk.sumsProperty().get() || desk.stationProperty().get() == Station.DRAFT) {
                 surface().show(desk.derived());
               }
             });

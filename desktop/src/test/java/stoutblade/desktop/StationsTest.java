@@ -20,6 +20,7 @@ import org.testfx.util.WaitForAsyncUtils;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.measure.Figure;
 import stoutblade.project.Edits;
+import stoutblade.project.OutlineEdits;
 import stoutblade.project.Station;
 import stoutblade.shape.Point;
 
@@ -88,7 +89,7 @@ class StationsTest extends InWindow {
   void draft_shows_where_an_outline_crosses_itself_and_mends_it(FxRobot robot) {
     openDemo();
     go(robot, Station.DRAFT);
-    fx(() -> desk.perform(Edits.moveNode(4, new Point(75, 20))));
+    fx(() -> desk.perform(OutlineEdits.moveNode(OutlineEdits.BLADE, 4, new Point(75, 20))));
     until(() -> robot.lookup("#finding-draft-crossing").tryQuery().isPresent());
     assertThat(desk.derived().template()).isEmpty();
 

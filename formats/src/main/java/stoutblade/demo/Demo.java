@@ -24,8 +24,9 @@ import stoutblade.journal.Journal;
 import stoutblade.layer.Layering;
 import stoutblade.part.Blade;
 import stoutblade.project.Project;
-import stoutblade.project.ShapedPart;
 import stoutblade.project.Size;
+import stoutblade.prop.Placing;
+import stoutblade.prop.ShapedPart;
 import stoutblade.reference.Picture;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
@@ -137,9 +138,9 @@ public final class Demo {
         Paper.A4,
         journal(now),
         List.of(
-            new ShapedPart("d1", "Collar", "ring", collar(), 1),
-            new ShapedPart("d2", "Grip", "wraps", grip(), 1),
-            new ShapedPart("d3", "Butt", "cone", butt(), 1)));
+            new ShapedPart("d1", "Collar", "ring", collar(), "eva-stiff", Placing.USUAL),
+            new ShapedPart("d2", "Grip", "wraps", grip(), "eva-craft", Placing.USUAL),
+            new ShapedPart("d3", "Butt", "cone", butt(), "eva-high-density", Placing.USUAL)));
   }
 
   /** A ring of 10 mm where the leaf meets the haft. */

@@ -8,14 +8,13 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.project.Derived;
 import stoutblade.project.Finding;
 import stoutblade.project.Project;
-import stoutblade.project.ShapedPart;
-import stoutblade.template.FlatTemplate;
 import stoutblade.template.Paper;
 import stoutblade.template.Template;
 import stoutblade.template.Tiling;
@@ -37,28 +36,27 @@ public final class Exports {
       Path folder, Derived derived, Units units, LocalDateTime now, DoubleConsumer progress)
       throws IOException {
     Project project = derived.project();
-    Template template = derived.template().orElseThrow(() -> nothing(derived));
+    List<Template> templates = derived.templates(units);
+    if (templates.isEmpty()) {
+      throw nothing(derived);
+    }
     Files.createDirectories(folder);
     String stem = fileName(project.name());
     String scale = scale(derived, units);
     List<Path> written = new ArrayList<>();
 
-    written.add(writeTemplates(folder, derived, units));
-    progress.accept(0.5);
-
-    Path svg = folder.resolve(stem + "-" + template.id() + ".svg");
-    TemplateSvg.write(svg, template, project.name(), scale);
-    written.add(svg);
-    Path dxf = folder.resolve(stem + "-" + template.id() + ".dxf");
-    TemplateDxf.write(dxf, template);
-    written.add(dxf);
-    for (ShapedPart part : project.parts()) {
-      Template flat = template(part, units);
-      written.add(writeTemplate(folder, flat, project.paper(), project.name(), scale));
+    for (Template template : templates) {
+      if (derived.template().equals(Optional.of(template))) {
+        written.add(writeTemplates(folder, derived, units));
+      } else if (Tiling.pages(template, project.paper()) <= Tiling.MOST_PAGES) {
+        written.add(writeTemplate(folder, template, project.paper(), project.name(), scale));
+      }
+      written.addAll(lines(folder, template, project.name(), scale));
+      progress.accept(0.6 * written.size() / (3 * templates.size()));
     }
-    progress.accept(0.6);
-
-    written.addAll(writePlan(folder, derived, now));
+    if (derived.plan().isPresent()) {
+      written.addAll(writePlan(folder, derived, now));
+    }
     progress.accept(0.8);
 
     Path shopping = folder.resolve(stem + "-shopping.csv");
@@ -72,13 +70,15 @@ public final class Exports {
     return written;
   }
 
-  /** The template of a part. */
-  public static Template template(ShapedPart part, Units units) {
-    return FlatTemplate.of(
-        part.id() + "-" + fileName(part.name()),
-        part.name() + (part.count() > 1 ? ", made " + part.count() + " times" : ""),
-        part.developed(),
-        units);
+  /** A template as SVG and as DXF. */
+  private static List<Path> lines(Path folder, Template template, String project, String scale)
+      throws IOException {
+    String stem = fileName(project) + "-" + template.id();
+    Path svg = folder.resolve(stem + ".svg");
+    TemplateSvg.write(svg, template, project, scale);
+    Path dxf = folder.resolve(stem + ".dxf");
+    TemplateDxf.write(dxf, template);
+    return List.of(svg, dxf);
   }
 
   /**

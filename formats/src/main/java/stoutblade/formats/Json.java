@@ -15,9 +15,12 @@ import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import stoutblade.prop.Part;
+import stoutblade.prop.Where;
 import stoutblade.reference.Model;
 import stoutblade.reference.Ruler;
 import stoutblade.reference.School;
+import stoutblade.shape.Outline;
 
 /** JSON as this project reads and writes it: strict, limited in depth and size, dates as text. */
 final class Json {
@@ -66,6 +69,9 @@ final class Json {
         .addMixIn(Ruler.By.class, Kinds.By.class)
         .addMixIn(School.class, Kinds.OfSchool.class)
         .addMixIn(Model.ModelRuler.class, Kinds.OfModelRuler.class)
+        .addMixIn(Outline.class, Kinds.OfOutline.class)
+        .addMixIn(Part.class, Kinds.OfPart.class)
+        .addMixIn(Where.class, Kinds.OfWhere.class)
         .disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
         .enable(SerializationFeature.INDENT_OUTPUT)
         .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)

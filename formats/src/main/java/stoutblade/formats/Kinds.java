@@ -2,9 +2,15 @@ package stoutblade.formats;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import stoutblade.prop.FlatPart;
+import stoutblade.prop.Plate;
+import stoutblade.prop.ShapedPart;
+import stoutblade.prop.Where;
 import stoutblade.reference.Model;
 import stoutblade.reference.Ruler;
 import stoutblade.reference.School;
+import stoutblade.shape.HalfOutline;
+import stoutblade.shape.WholeOutline;
 
 /** The words by which closed sets of records are told apart in a file. */
 final class Kinds {
@@ -40,4 +46,31 @@ final class Kinds {
     @JsonSubTypes.Type(value = Model.AsTallAsBearer.class, name = "as-tall-as-bearer"),
   })
   interface OfModelRuler {}
+
+  /** How an outline is drawn. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = WORD)
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = HalfOutline.class, name = "half"),
+    @JsonSubTypes.Type(value = WholeOutline.class, name = "whole"),
+  })
+  interface OfOutline {}
+
+  /** What a part is. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = WORD)
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = ShapedPart.class, name = "shaped"),
+    @JsonSubTypes.Type(value = Plate.class, name = "plate"),
+    @JsonSubTypes.Type(value = FlatPart.class, name = "flat"),
+  })
+  interface OfPart {}
+
+  /** Where things are. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "places")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Where.At.class, name = "at"),
+    @JsonSubTypes.Type(value = Where.Ring.class, name = "ring"),
+    @JsonSubTypes.Type(value = Where.Row.class, name = "row"),
+    @JsonSubTypes.Type(value = Where.Along.class, name = "along"),
+  })
+  interface OfWhere {}
 }

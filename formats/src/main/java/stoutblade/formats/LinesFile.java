@@ -7,7 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.shape.NodeFitting;
-import stoutblade.shape.Outline;
+import stoutblade.shape.WholeOutline;
 import stoutblade.trace.LineWork;
 import stoutblade.trace.Tracing;
 
@@ -19,7 +19,8 @@ import stoutblade.trace.Tracing;
  * @param outlines its closed outlines, the largest first
  * @param toleranceMm how far they may lie from the lines
  */
-public record LinesFile(String name, LineWork work, List<Outline> outlines, double toleranceMm) {
+public record LinesFile(
+    String name, LineWork work, List<WholeOutline> outlines, double toleranceMm) {
 
   /** The endings of the files that are read. */
   public static final List<String> ENDINGS = List.of(".svg", ".dxf");
@@ -63,7 +64,7 @@ public record LinesFile(String name, LineWork work, List<Outline> outlines, doub
               + (work.unread().isEmpty() ? "" : ". Not read: " + unread(work)));
     }
     for (double tolerance : TOLERANCES_MM) {
-      Optional<List<Outline>> outlines = followed(name, work, tolerance);
+      Optional<List<WholeOutline>> outlines = followed(name, work, tolerance);
       if (outlines.isPresent()) {
         return new LinesFile(bare(name), work, outlines.get(), tolerance);
       }
@@ -78,9 +79,9 @@ public record LinesFile(String name, LineWork work, List<Outline> outlines, doub
   }
 
   /** The outlines within a tolerance; empty where that takes too many nodes. */
-  private static Optional<List<Outline>> followed(String name, LineWork work, double tolerance)
+  private static Optional<List<WholeOutline>> followed(String name, LineWork work, double tolerance)
       throws FormatException {
-    List<Outline> outlines;
+    List<WholeOutline> outlines;
     try {
       outlines = work.outlines(tolerance);
     } catch (IllegalArgumentException e) {

@@ -20,7 +20,8 @@ final class Migrations {
     ObjectNode migrate(ObjectNode project);
   }
 
-  private static final List<Migration> STEPS = List.of(new FromVersion1(), new FromVersion2());
+  private static final List<Migration> STEPS =
+      List.of(new FromVersion1(), new FromVersion2(), new FromVersion3());
 
   private Migrations() {}
 

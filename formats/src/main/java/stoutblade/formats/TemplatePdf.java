@@ -250,6 +250,10 @@ public final class TemplatePdf {
         case CHANNEL -> pen(0.25, 1.2, 1.2);
         case BEND -> pen(0.25, 6, 2);
         case NOTCH -> pen(0.35);
+        case ENGRAVE -> pen(0.3);
+        case SCORE -> pen(0.25, 4, 1.2);
+        case FULLER -> pen(0.3, 3, 1, 0.8, 1);
+        case LAID -> pen(0.25, 1.5, 1.5);
       }
     }
 

@@ -21,6 +21,7 @@ import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
 import stoutblade.template.FlatTemplate;
+import stoutblade.template.Making;
 import stoutblade.template.Template;
 import stoutblade.trace.LineWork;
 
@@ -123,7 +124,9 @@ class DxfTest {
       throws IOException, InterruptedException {
     Template cone =
         FlatTemplate.of(
-            "cone", "Cone", new Cone(240, 80, 200, 10, 0, 2).develop("x"), Units.METRIC);
+            Making.once("cone", "Cone"),
+            new Cone(240, 80, 200, 10, 0, 2).develop("x"),
+            Units.METRIC);
     Path file = folder.resolve("cone.dxf");
     TemplateDxf.write(file, cone);
 
@@ -156,7 +159,9 @@ class DxfTest {
   void what_we_write_we_read_again() throws IOException {
     Template cone =
         FlatTemplate.of(
-            "cone", "Cone", new Cone(240, 80, 200, 10, 0, 1).develop("x"), Units.METRIC);
+            Making.once("cone", "Cone"),
+            new Cone(240, 80, 200, 10, 0, 1).develop("x"),
+            Units.METRIC);
     LineWork work =
         DxfReader.read("cone.dxf", TemplateDxf.text(cone).getBytes(StandardCharsets.US_ASCII));
     assertThat(work.unit()).isEqualTo("millimetres");
@@ -250,7 +255,9 @@ class DxfTest {
   void random_damage_is_read_or_refused() throws IOException {
     Template cone =
         FlatTemplate.of(
-            "cone", "Cone", new Cone(240, 80, 200, 10, 0, 1).develop("x"), Units.METRIC);
+            Making.once("cone", "Cone"),
+            new Cone(240, 80, 200, 10, 0, 1).develop("x"),
+            Units.METRIC);
     byte[] sound = TemplateDxf.text(cone).getBytes(StandardCharsets.US_ASCII);
     Random random = new Random(5);
     int refused = 0;

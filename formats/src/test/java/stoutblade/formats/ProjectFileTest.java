@@ -24,6 +24,8 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import stoutblade.project.Project;
+import stoutblade.prop.Part;
+import stoutblade.prop.Placing;
 import stoutblade.reference.Reference;
 import stoutblade.reference.Ruler;
 import stoutblade.shape.Point;
@@ -178,8 +180,8 @@ class ProjectFileTest {
       delimiter = '|',
       quoteCharacter = '`',
       value = {
-        "\"version\" : 3        | \"version\" : 4      | written by a newer Stout Blade",
-        "\"version\" : 3        | \"version\" : \"x\"  | 'version' is a whole number from 1",
+        "\"version\" : 4        | \"version\" : 5      | written by a newer Stout Blade",
+        "\"version\" : 4        | \"version\" : \"x\"  | 'version' is a whole number from 1",
         "stout-blade-project    | other                | not a project",
         "\"project\" :          | \"projekt\" :        | 'project' is missing",
         "\"heightMm\" : 1740.0  | \"height\" : 1740.0  | height",
@@ -248,6 +250,26 @@ class ProjectFileTest {
     assertThat(demo.parts()).hasSize(3);
     assertThat(project.size()).isEqualTo(demo.size());
     assertThat(project.coats()).isEqualTo(demo.coats());
+    assertThat(ProjectFile.parse("new.stout", ProjectFile.json(project))).isEqualTo(project);
+  }
+
+  /** Written by the program as it was when version 3 was the newest. */
+  @Test
+  void a_project_of_version_3_keeps_its_outlines_and_its_parts_get_a_place() throws IOException {
+    byte[] old;
+    try (var in = getClass().getResourceAsStream("project-version-3.json")) {
+      old = in.readAllBytes();
+    }
+
+    Project project = ProjectFile.parse("old.stout", old);
+
+    Project demo = FormatSamples.demo().project();
+    assertThat(project.blade()).isEqualTo(demo.blade());
+    assertThat(project.size()).isEqualTo(demo.size());
+    assertThat(project.parts()).extracting(Part::name).containsExactly("Collar", "Grip", "Butt");
+    assertThat(project.parts())
+        .allSatisfy(it -> assertThat(it.placing()).isEqualTo(Placing.USUAL))
+        .allSatisfy(it -> assertThat(it.foamId()).isEqualTo(project.layering().foamId()));
     assertThat(ProjectFile.parse("new.stout", ProjectFile.json(project))).isEqualTo(project);
   }
 

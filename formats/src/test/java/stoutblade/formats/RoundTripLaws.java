@@ -12,6 +12,7 @@ import stoutblade.measure.LengthEntry;
 import stoutblade.measure.Units;
 import stoutblade.project.Edit;
 import stoutblade.project.Edits;
+import stoutblade.project.OutlineEdits;
 import stoutblade.project.Project;
 import stoutblade.project.SizeEdits;
 import stoutblade.reference.Ruler;
@@ -47,7 +48,11 @@ class RoundTripLaws {
               new Wearer("W" + (char) random.nextInt(32, 9000), 1000 + random.nextDouble() * 1000));
       case 2 -> Edits.withoutCore();
       case 3 -> Edits.coreEnd(random.nextDouble() * 700 - 100);
-      case 4 -> Edits.addNode(1, Node.curve(random.nextDouble() * 90, random.nextDouble() * 500));
+      case 4 ->
+          OutlineEdits.addNode(
+              OutlineEdits.BLADE,
+              1,
+              Node.curve(random.nextDouble() * 90, random.nextDouble() * 500));
       case 5 -> Edits.coats("gold", random.nextInt(30));
       case 6 -> Edits.onShelf("gold", random.nextGaussian() * 1e5);
       case 7 ->

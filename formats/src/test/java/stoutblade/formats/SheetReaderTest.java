@@ -15,11 +15,11 @@ import stoutblade.shape.Box;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Homography;
 import stoutblade.shape.Node;
-import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Polyline;
 import stoutblade.shape.Region;
+import stoutblade.shape.WholeOutline;
 import stoutblade.template.Paper;
 import stoutblade.trace.Flattened;
 import stoutblade.trace.MarkerSheet;
@@ -174,7 +174,7 @@ class SheetReaderTest {
 
     assertThat(read.found()).isEqualTo(sheet.markers().size());
     assertThat(read.missMm()).isLessThan(0.25);
-    Outline outline = traced.outlines().getFirst();
+    WholeOutline outline = traced.outlines().getFirst();
     assertThat(outline.nodes()).hasSizeLessThan(60);
     List<Point> found = outline.path().flattened(0.02);
     assertThat(farthest(found, LEAF.flattened(0.02))).isLessThan(0.5);

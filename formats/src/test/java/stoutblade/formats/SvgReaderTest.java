@@ -24,10 +24,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import stoutblade.shape.Box;
-import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
+import stoutblade.shape.WholeOutline;
 import stoutblade.trace.LineWork;
 
 /** Lines out of SVG files, against other libraries and against damage. */
@@ -184,7 +184,7 @@ class SvgReaderTest {
 
     assertThat(work.rings()).hasSize(2);
     assertThat(work.loose()).isEqualTo(1);
-    Outline first = work.outlines(0.1).getFirst();
+    WholeOutline first = work.outlines(0.1).getFirst();
     assertThat(first.nodes()).hasSize(4);
     assertThat(Region.inside(first.path(), 0.01).area()).isCloseTo(4800, within(1.0));
   }

@@ -22,9 +22,17 @@ import stoutblade.shape.Point;
  * @param foamMm the foam's thickness, in mm
  * @param slant how far the cut of the upper end leans from level, in radians
  * @param pieces how many equal pieces it is cut from, each with a seam
+ * @param seam where the first seam is: by how much round the axis from the line where a slanting
+ *     cut is highest, in radians
  */
 public record Cone(
-    double footMm, double topMm, double heightMm, double foamMm, double slant, int pieces)
+    double footMm,
+    double topMm,
+    double heightMm,
+    double foamMm,
+    double slant,
+    int pieces,
+    double seam)
     implements Form {
 
   private static final int MOST_PIECES = 26;
@@ -71,6 +79,12 @@ public record Cone(
       throw new IllegalArgumentException(
           "The slanting cut runs past the tip or the foot; make it flatter or the cone taller.");
     }
+  }
+
+  /** A cone whose seam is where a slanting cut is highest. */
+  public Cone(
+      double footMm, double topMm, double heightMm, double foamMm, double slant, int pieces) {
+    this(footMm, topMm, heightMm, foamMm, slant, pieces, 0);
   }
 
   private static double lean(double foot, double top, double height) {
@@ -194,8 +208,8 @@ public record Cone(
     Path foot = Path.arc(new Point(0, 0), long1, from, to);
     String left = same.isEmpty() ? letter(index) : same;
     String right = same.isEmpty() ? letter((index + 1) % pieces) : same;
-    double start = 2 * Math.PI * index / pieces;
-    double end = 2 * Math.PI * (index + 1) / pieces;
+    double start = seam + 2 * Math.PI * index / pieces;
+    double end = seam + 2 * Math.PI * (index + 1) / pieces;
     List<Edge> edges = new ArrayList<>();
     edges.add(new Edge("", foot, lean()));
     if (near(end) < 1e-9 && near(start) < 1e-9) {

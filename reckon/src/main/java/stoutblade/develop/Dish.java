@@ -5,8 +5,6 @@ import java.util.List;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
-import stoutblade.shape.Cubic;
-import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 
 /**
@@ -31,11 +29,7 @@ public record Dish(double rimMm, double depthMm, double foamMm, int parts, Way w
     GORES
   }
 
-  private static final int MOST_PARTS = 96;
   private static final int CURVES = 24;
-
-  /** Darts narrower than this are not cut: a knife's own width closes them. */
-  private static final double KNIFE_MM = 0.3;
 
   /**
    * Checks the sizes.
@@ -55,18 +49,7 @@ public record Dish(double rimMm, double depthMm, double foamMm, int parts, Way w
               + rimMm
               + " mm across");
     }
-    if (parts < 3 || parts > MOST_PARTS) {
-      throw new IllegalArgumentException(
-          "There are 3 to " + MOST_PARTS + " darts or gores; found " + parts);
-    }
-    if (segments < 1 || parts % segments != 0) {
-      throw new IllegalArgumentException(
-          "The segments share the darts out evenly: "
-              + parts
-              + " darts do not make "
-              + segments
-              + " segments");
-    }
+    Petals.check(parts, segments);
   }
 
   private static double sphere(double rim, double depth) {
@@ -115,7 +98,8 @@ public record Dish(double rimMm, double depthMm, double foamMm, int parts, Way w
 
   @Override
   public Developed develop(String id) {
-    return new Developed(panels(profile()), figures(id), words());
+    List<Panel> panels = new Petals(profile(), parts, way, segments).panels();
+    return new Developed(panels, figures(id), words(way));
   }
 
   private List<Figure> figures(String id) {
@@ -192,134 +176,24 @@ public record Dish(double rimMm, double depthMm, double foamMm, int parts, Way w
     return List.of(disc, dart, reach, sphere, opening);
   }
 
-  private List<String> words() {
+  /** The outside from the middle to the rim: x from the axis, y above the rim, in mm. */
+  public List<Point> outside() {
+    double sphere = sphere(rimMm, depthMm);
+    double opening = profile().opening();
+    List<Point> points = new ArrayList<>();
+    for (int i = 0; i <= CURVES; i++) {
+      double angle = opening * i / CURVES;
+      points.add(new Point(sphere * Math.sin(angle), depthMm - sphere * (1 - Math.cos(angle))));
+    }
+    return points;
+  }
+
+  /** What to mind when it is closed. */
+  static List<String> words(Way way) {
     return way == Way.DARTS
         ? List.of(
             "Warm the disc over a round thing before the darts are glued, so that no seam pulls.",
             "A ring glued inside the rim stiffens it.")
         : List.of("Glue gores in pairs, the pairs in halves, the halves last.");
-  }
-
-  // == PANELS
-
-  private List<Panel> panels(Profile profile) {
-    if (way == Way.GORES) {
-      return List.of(gore(profile));
-    }
-    double from = notable(profile);
-    if (segments == 1) {
-      return List.of(disc(profile, from));
-    }
-    return List.of(segment(profile, from));
-  }
-
-  /** The way from the middle at which a dart is wider than a knife's cut, in mm. */
-  private double notable(Profile profile) {
-    double low = 0;
-    double high = profile.length();
-    for (int i = 0; i < 50; i++) {
-      double middle = (low + high) / 2;
-      if (2 * Math.PI * (middle - profile.radius(middle)) / parts < KNIFE_MM) {
-        low = middle;
-      } else {
-        high = middle;
-      }
-    }
-    return low;
-  }
-
-  /** Half the angle that a petal between two darts takes at a way from the middle. */
-  private double half(Profile profile, double along) {
-    return along < 1e-9 ? Math.PI / parts : Math.PI * profile.radius(along) / along / parts;
-  }
-
-  /** The edge of a petal, on its left (+1) or right (−1) seen from the middle. */
-  private Path petalEdge(Profile profile, double centre, int side, double from, double to) {
-    return Path.following(
-        s -> petalPlace(profile, centre, side, s),
-        s -> {
-          double h = profile.length() * 1e-6;
-          double low = Math.max(0, s - h);
-          return petalPlace(profile, centre, side, s + h)
-              .minus(petalPlace(profile, centre, side, low))
-              .times(1 / (s + h - low));
-        },
-        from,
-        to,
-        CURVES);
-  }
-
-  private Point petalPlace(Profile profile, double centre, int side, double along) {
-    double angle = centre + side * half(profile, along);
-    return new Point(along * Math.cos(angle), along * Math.sin(angle));
-  }
-
-  private Path rim(Profile profile, double centre) {
-    double half = half(profile, profile.length());
-    return Path.arc(new Point(0, 0), profile.length(), centre - half, centre + half);
-  }
-
-  private Panel disc(Profile profile, double from) {
-    List<Edge> edges = new ArrayList<>();
-    for (int i = 0; i < parts; i++) {
-      double centre = 2 * Math.PI * i / parts;
-      edges.add(Edge.free(rim(profile, centre)));
-      dart(edges, profile, centre, from, Integer.toString(i + 1));
-    }
-    return Panel.of("Disc with " + parts + " darts", 1, edges);
-  }
-
-  /** The two edges of the dart after a petal, counter-clockwise. */
-  private void dart(List<Edge> edges, Profile profile, double centre, double from, String number) {
-    double next = centre + 2 * Math.PI / parts;
-    Path in = petalEdge(profile, centre, 1, profile.length(), from);
-    Path out = petalEdge(profile, next, -1, from, profile.length());
-    // The dart ends in one point, between the two edges.
-    Point tip = in.end().towards(out.start(), 0.5);
-    edges.add(new Edge(number, endingAt(in, tip), 0));
-    edges.add(new Edge(number, endingAt(out.reversed(), tip).reversed(), 0));
-  }
-
-  private static Path endingAt(Path path, Point tip) {
-    List<Cubic> all = new ArrayList<>(path.cubics());
-    Cubic last = all.removeLast();
-    all.add(new Cubic(last.start(), last.control1(), last.control2(), tip));
-    return new Path(all, false);
-  }
-
-  private Panel segment(Profile profile, double from) {
-    int petals = parts / segments;
-    List<Edge> edges = new ArrayList<>();
-    edges.add(new Edge("A", petalEdge(profile, 0, -1, 0, profile.length()), 0));
-    for (int i = 0; i < petals; i++) {
-      double centre = 2 * Math.PI * i / parts;
-      edges.add(Edge.free(rim(profile, centre)));
-      if (i < petals - 1) {
-        dart(edges, profile, centre, from, Integer.toString(i + 1));
-      }
-    }
-    double last = 2 * Math.PI * (petals - 1) / parts;
-    edges.add(new Edge("A", petalEdge(profile, last, 1, profile.length(), 0), 0));
-    return Panel.of("Segment, one of " + segments, segments, edges);
-  }
-
-  private Panel gore(Profile profile) {
-    double length = profile.length();
-    double share = Math.PI / parts;
-    Path right =
-        Path.following(
-            s -> new Point(share * profile.radius(s), length - s),
-            s -> new Point(share * profile.growth(s), -1),
-            length,
-            0,
-            CURVES);
-    Path left = right.moved(Point::mirrored).reversed();
-    return Panel.of(
-        "Gore",
-        parts,
-        List.of(
-            Edge.free(Path.line(left.end(), right.start())),
-            new Edge("A", right, 0),
-            new Edge("A", left, 0)));
   }
 }

@@ -6,7 +6,19 @@ import stoutblade.measure.Source;
 
 /** A shape of a few sizes that can be laid out flat. */
 public sealed interface Form
-    permits Cone, Dish, EdgeBand, Elbow, Helix, OverEdge, Prism, Pyramid, Ring, Wraps {
+    permits Cone,
+        Cover,
+        Dish,
+        EdgeBand,
+        Elbow,
+        Helix,
+        Moulding,
+        OverEdge,
+        Prism,
+        Pyramid,
+        Ring,
+        Turned,
+        Wraps {
 
   /** Where the middle of the foam's thickness comes from. */
   Source THROUGH_THE_MIDDLE =

@@ -68,6 +68,23 @@ public record Panel(
         List.of("", seam, "", seam));
   }
 
+  /** One of equal pieces of a flat ring. */
+  static Panel ringPiece(
+      String name, int count, double inner, double outer, int pieces, String seam) {
+    double half = Math.PI / pieces;
+    Point middle = new Point(0, 0);
+    Path out = Path.arc(middle, outer, Math.PI / 2 - half, Math.PI / 2 + half);
+    Path in = Path.arc(middle, inner, Math.PI / 2 + half, Math.PI / 2 - half);
+    return of(
+        name,
+        count,
+        List.of(
+            Edge.free(out),
+            Edge.straight(seam, out.end(), in.start(), 0),
+            Edge.free(in),
+            Edge.straight(seam, in.end(), out.start(), 0)));
+  }
+
   /** The outline. */
   public Path outline() {
     List<Cubic> all = new ArrayList<>();

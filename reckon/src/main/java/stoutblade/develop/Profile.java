@@ -2,10 +2,11 @@ package stoutblade.develop;
 
 import java.util.ArrayList;
 import java.util.List;
+import stoutblade.shape.Cubic;
 import stoutblade.shape.Node;
-import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
+import stoutblade.shape.WholeOutline;
 
 /** The curve that, turned about the axis, gives a dish: by the way along it from the axis. */
 public sealed interface Profile {
@@ -79,12 +80,15 @@ public sealed interface Profile {
     public static Drawn through(List<Node> nodes) {
       List<Node> there = new ArrayList<>(nodes);
       for (int i = nodes.size() - 1; i > 0; i--) {
-        there.add(nodes.get(i).movedTo(nodes.get(i).at().mirrored()));
+        there.add(nodes.get(i).movedTo(nodes.get(i).at().mirrored()).withBulge(0));
       }
       // Closed by its mirror image, so that it crosses the axis at a right angle.
-      Path whole = new Outline(there).path();
-      Path half = new Path(whole.cubics().subList(0, nodes.size() - 1), false);
-      return new Drawn(half.flattened(STEP_MM));
+      WholeOutline whole = new WholeOutline(there);
+      List<Cubic> half = new ArrayList<>();
+      for (int i = 0; i < nodes.size() - 1; i++) {
+        half.addAll(whole.side(i));
+      }
+      return new Drawn(new Path(half, false).flattened(STEP_MM));
     }
 
     @Override

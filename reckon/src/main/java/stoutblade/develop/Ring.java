@@ -34,6 +34,11 @@ public record Ring(double diameterMm, Known known, double foamMm, double widthMm
         known == Known.OUTSIDE ? "The outside diameter in mm" : "The former's diameter in mm");
   }
 
+  /** The outside diameter, in mm. */
+  public double outsideMm() {
+    return known == Known.OUTSIDE ? diameterMm : diameterMm + 2 * foamMm;
+  }
+
   /** The diameter through the middle of the foam, in mm. */
   public double middleMm() {
     return known == Known.FORMER ? diameterMm + foamMm : diameterMm - foamMm;

@@ -12,7 +12,9 @@ import stoutblade.fit.Fitting;
 import stoutblade.journal.Comparison;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Figure;
+import stoutblade.measure.Units;
 import stoutblade.part.BladeForm;
+import stoutblade.prop.Assembly;
 import stoutblade.reference.Placement;
 import stoutblade.reference.Sizing;
 import stoutblade.stock.Shopping;
@@ -27,6 +29,9 @@ import stoutblade.template.Tiling;
  * @param placement how the blade's frame lies on the picture
  * @param fit the prop with its wearer
  * @param form the form of the blade
+ * @param assembly the parts put together
+ * @param parts what is derived from each part, in their order
+ * @param weight what the whole prop weighs, where something of it is drawn
  * @param layers its layers
  * @param core its core
  * @param template the template of its layers
@@ -44,6 +49,9 @@ public record Derived(
     Optional<Placement> placement,
     Optional<Fitting> fit,
     Optional<BladeForm> form,
+    Assembly assembly,
+    List<PartReckoning> parts,
+    Optional<Figure> weight,
     Optional<Layers> layers,
     Optional<CoreReckoning> core,
     Optional<Template> template,
@@ -88,7 +96,10 @@ public record Derived(
       case SIZE -> {
         figures.addAll(sizing.figures());
       }
-      case DRAFT -> form.ifPresent(it -> figures.addAll(it.figures()));
+      case DRAFT -> {
+        form.ifPresent(it -> figures.addAll(it.figures()));
+        weight.ifPresent(figures::add);
+      }
       case LAYERS -> layers.ifPresent(it -> figures.addAll(it.figures()));
       case CORE -> core.ifPresent(it -> figures.addAll(it.figures()));
       case CUT -> {
@@ -107,6 +118,22 @@ public record Derived(
       case LOG -> figures.addAll(comparison.figures());
     }
     return figures;
+  }
+
+  /** What is derived from a part. */
+  public Optional<PartReckoning> part(String id) {
+    return parts.stream().filter(it -> it.part().id().equals(id)).findFirst();
+  }
+
+  /** Every template: the blade's first, then those of the parts that are drawn. */
+  public List<Template> templates(Units units) {
+    List<Template> all = new ArrayList<>();
+    template.ifPresent(all::add);
+    parts.stream()
+        .filter(it -> !it.flat().panels().isEmpty())
+        .map(it -> it.template(units))
+        .forEach(all::add);
+    return all;
   }
 
   /** The findings of a station. */

@@ -14,16 +14,13 @@ import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
 import stoutblade.layer.Layering;
 import stoutblade.part.Blade;
-import stoutblade.reference.Reference;
-import stoutblade.shape.HalfOutline;
-import stoutblade.shape.Node;
-import stoutblade.shape.Point;
 import stoutblade.template.Paper;
 
-/** The edits of all stations but Size, whose edits are {@link SizeEdits}. */
+/**
+ * The edits of all stations but Size and Draft, whose edits are {@link SizeEdits}, {@link
+ * OutlineEdits} and {@link PartEdits}.
+ */
 public final class Edits {
-
-  private static final int WIDTH_ROUNDS = 4;
 
   private Edits() {}
 
@@ -37,128 +34,6 @@ public final class Edits {
     return new Edit(
         "Name the blade",
         project -> project.withBlade(new Blade(name.strip(), project.blade().half())));
-  }
-
-  // == PARTS
-
-  /** Keeps a bench sum as a part. */
-  public static Edit addPart(String name, String sum, Map<String, Double> sizes) {
-    return new Edit(
-        "New part: " + name,
-        project -> {
-          List<ShapedPart> parts = new ArrayList<>(project.parts());
-          String id = Reference.next("d", parts.stream().map(ShapedPart::id).toList());
-          parts.add(new ShapedPart(id, name, sum, sizes, 1));
-          return project.withParts(parts);
-        });
-  }
-
-  /** Changes a part. */
-  public static Edit part(String id, String what, UnaryOperator<ShapedPart> change) {
-    return new Edit(
-        what,
-        project ->
-            project.withParts(
-                project.parts().stream()
-                    .map(it -> it.id().equals(id) ? change.apply(it) : it)
-                    .toList()));
-  }
-
-  public static Edit removePart(String id) {
-    return new Edit(
-        "Remove a part",
-        project ->
-            project.withParts(project.parts().stream().filter(it -> !it.id().equals(id)).toList()));
-  }
-
-  // == DRAFT
-
-  /** Adds a node before the given place. */
-  public static Edit addNode(int index, Node node) {
-    return onOutline("Add a node", half -> half.inserted(index, node));
-  }
-
-  /** Moves a node; onto the centre line within the snap distance. */
-  public static Edit moveNode(int index, Point to) {
-    return onOutline(
-        "Move node " + (index + 1), half -> half.with(index, half.nodes().get(index).movedTo(to)));
-  }
-
-  /** Makes a corner of a curve or a curve of a corner. */
-  public static Edit turnNode(int index) {
-    return onOutline("Corner or curve", half -> half.with(index, half.nodes().get(index).turned()));
-  }
-
-  public static Edit removeNode(int index) {
-    return onOutline(
-        "Remove node " + (index + 1),
-        half -> {
-          if (index == 0 && half.nodes().size() > 1) {
-            Point second = half.nodes().get(1).at();
-            return half.with(1, half.nodes().get(1).movedTo(new Point(second.x(), 0))).without(0);
-          }
-          return half.without(index);
-        });
-  }
-
-  /** Replaces the whole outline. */
-  public static Edit outline(HalfOutline outline) {
-    return onOutline("Draw the outline", half -> outline);
-  }
-
-  /**
-   * Enlarges the outline along the blade so that it gets a length; its widths stay.
-   *
-   * @param mm the new length from base to tip
-   */
-  public static Edit length(double mm) {
-    return onOutline(
-        "Set the length",
-        half -> {
-          double old = half.nodes().stream().mapToDouble(node -> node.at().y()).max().orElse(0);
-          if (!(mm > 0) || old <= 0) {
-            throw new IllegalArgumentException("A blade has a length above 0; found " + mm + " mm");
-          }
-          return stretched(half, 1, mm / old);
-        });
-  }
-
-  /**
-   * Enlarges the outline across the blade so that it gets a greatest width; its length stays.
-   * Curves do not follow a stretch quite evenly, so it is repeated until the width is met.
-   */
-  public static Edit width(double mm) {
-    return onOutline(
-        "Set the width",
-        half -> {
-          HalfOutline stretched = half;
-          for (int i = 0; i < WIDTH_ROUNDS; i++) {
-            double now = halfWidth(stretched);
-            if (!(mm > 0) || now <= 0) {
-              throw new IllegalArgumentException(
-                  "A blade has a width above 0; found " + mm + " mm");
-            }
-            stretched = stretched(stretched, mm / 2 / now, 1);
-          }
-          return stretched;
-        });
-  }
-
-  private static double halfWidth(HalfOutline half) {
-    return half.outline().flattened(0.01).stream().mapToDouble(Point::x).max().orElse(0);
-  }
-
-  private static HalfOutline stretched(HalfOutline half, double across, double along) {
-    return new HalfOutline(
-        half.nodes().stream()
-            .map(node -> node.movedTo(new Point(node.at().x() * across, node.at().y() * along)))
-            .toList());
-  }
-
-  private static Edit onOutline(String name, UnaryOperator<HalfOutline> change) {
-    return new Edit(
-        name,
-        project -> project.withBlade(project.blade().with(change.apply(project.blade().half()))));
   }
 
   // == LAYERS AND CORE

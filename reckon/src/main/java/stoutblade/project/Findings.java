@@ -42,6 +42,7 @@ final class Findings {
   List<Finding> all() {
     found.addAll(new SizeFindings(derived, units).all());
     draft();
+    found.addAll(new PartFindings(derived, units).all());
     derived.layers().ifPresentOrElse(this::layers, this::noLayers);
     derived.core().ifPresent(this::core);
     unfoundCore();
@@ -56,7 +57,7 @@ final class Findings {
 
   private void draft() {
     Blade blade = project.blade();
-    if (!blade.half().drawn()) {
+    if (!blade.half().drawn() && project.parts().isEmpty()) {
       next(
           Station.DRAFT,
           "trace",
@@ -64,7 +65,9 @@ final class Findings {
           "Click along one edge from the base to the tip; the other half follows.");
       return;
     }
-    BladeForm.crossing(blade).ifPresent(at -> crossing(blade, at));
+    if (blade.half().drawn()) {
+      BladeForm.crossing(blade).ifPresent(at -> crossing(blade, at));
+    }
   }
 
   private void crossing(Blade blade, Point at) {
@@ -88,7 +91,7 @@ final class Findings {
     for (int i = 1; i < half.nodes().size(); i++) {
       HalfOutline without = half.without(i);
       if (without.drawn() && BladeForm.crossing(blade.with(without)).isEmpty()) {
-        return Optional.of(Edits.removeNode(i));
+        return Optional.of(OutlineEdits.removeNode(OutlineEdits.BLADE, i));
       }
     }
     return Optional.empty();

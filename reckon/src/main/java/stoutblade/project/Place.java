@@ -19,6 +19,14 @@ public sealed interface Place {
   /** A place on the blade's face, in mm. */
   record OnBlade(Point mm) implements Place {}
 
+  /**
+   * A place on a part.
+   *
+   * @param partId the part
+   * @param mm in the part's own frame
+   */
+  record OnPart(String partId, Point mm) implements Place {}
+
   /** A step of the work. */
   record OnStep(String stepId) implements Place {}
 

@@ -11,6 +11,8 @@ import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
 import stoutblade.layer.Layering;
 import stoutblade.part.Blade;
+import stoutblade.prop.Assembly;
+import stoutblade.prop.Part;
 import stoutblade.template.Paper;
 import stoutblade.wearer.Wearer;
 
@@ -28,7 +30,7 @@ import stoutblade.wearer.Wearer;
  * @param shelf what is there of each coating, in mm³, by catalogue id
  * @param paper what templates are printed on
  * @param journal what really happened
- * @param parts parts that are wrapped, turned or folded
+ * @param parts parts beside the blade
  */
 public record Project(
     String name,
@@ -42,7 +44,7 @@ public record Project(
     Map<String, Double> shelf,
     Paper paper,
     Journal journal,
-    List<ShapedPart> parts) {
+    List<Part> parts) {
 
   private static final int LONGEST_NAME = 120;
 
@@ -57,11 +59,12 @@ public record Project(
     checkName("blade", blade.name());
     coats = List.copyOf(coats);
     parts = List.copyOf(parts);
-    if (parts.size() > ShapedPart.MOST_PARTS
-        || parts.stream().map(ShapedPart::id).distinct().count() < parts.size()) {
+    if (parts.size() > Part.MOST_PARTS
+        || parts.stream().map(Part::id).distinct().count() < parts.size()) {
       throw new IllegalArgumentException(
-          "A prop has at most " + ShapedPart.MOST_PARTS + " parts, each with an id of its own");
+          "A prop has at most " + Part.MOST_PARTS + " parts, each with an id of its own");
     }
+    Assembly.check(parts);
     shelf = java.util.Collections.unmodifiableMap(new TreeMap<>(shelf));
     if (coats.stream().map(Coats::coatingId).distinct().count() < coats.size()) {
       throw new IllegalArgumentException("A coating is planned once, with its number of coats");
@@ -151,7 +154,7 @@ public record Project(
         name, size, event, freeHours, blade, layering, core, coats, shelf, paper, changed, parts);
   }
 
-  public Project withParts(List<ShapedPart> changed) {
+  public Project withParts(List<Part> changed) {
     return new Project(
         name, size, event, freeHours, blade, layering, core, coats, shelf, paper, journal, changed);
   }

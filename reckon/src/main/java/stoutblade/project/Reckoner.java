@@ -5,7 +5,9 @@ import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import stoutblade.build.BladeSteps;
 import stoutblade.build.Plan;
@@ -24,6 +26,9 @@ import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.measure.Units;
 import stoutblade.part.BladeForm;
+import stoutblade.prop.Assembly;
+import stoutblade.prop.Part;
+import stoutblade.prop.Typeface;
 import stoutblade.reference.Placement;
 import stoutblade.reference.Sizing;
 import stoutblade.stock.Catalogue;
@@ -39,12 +44,16 @@ import stoutblade.wearer.BodyMeasure;
 public final class Reckoner {
 
   private final Catalogue catalogue;
+  private final Typeface typeface;
   private final Memo<Sizing> sizings = new Memo<>();
   private final Memo<Optional<Placement>> placements = new Memo<>();
   private final Memo<Optional<Fitting>> fits = new Memo<>();
   private final Memo<Optional<BladeForm>> forms = new Memo<>();
   private final Memo<Optional<Layers>> layers = new Memo<>();
   private final Memo<Optional<CoreReckoning>> cores = new Memo<>();
+  private final Memo<Assembly> assemblies = new Memo<>();
+  private final Memo<List<PartReckoning>> partLists = new Memo<>();
+  private final Map<String, Memo<PartReckoning>> partMemos = new HashMap<>();
   private final Memo<Optional<Template>> templates = new Memo<>();
   private final Memo<Optional<Tiling>> tilings = new Memo<>();
   private final Memo<List<CoatReckoning>> coats = new Memo<>();
@@ -52,9 +61,25 @@ public final class Reckoner {
   private final Memo<Optional<List<Step>>> steps = new Memo<>();
   private final Memo<Optional<Plan>> plans = new Memo<>();
 
-  /** A reckoner with the materials that can be chosen. */
+  /** A reckoner with the materials that can be chosen, and no letters. */
   public Reckoner(Catalogue catalogue) {
+    this(catalogue, Typeface.NONE);
+  }
+
+  /**
+   * A reckoner.
+   *
+   * @param catalogue the materials that can be chosen
+   * @param typeface what lettering is written in
+   */
+  public Reckoner(Catalogue catalogue, Typeface typeface) {
     this.catalogue = catalogue;
+    this.typeface = typeface;
+  }
+
+  /** What lettering is written in. */
+  public Typeface typeface() {
+    return typeface;
   }
 
   /** The materials that can be chosen. */
@@ -76,6 +101,12 @@ public final class Reckoner {
         layers.of(() -> form.flatMap(it -> layers(project, it)), form, project.layering());
     Optional<CoreReckoning> core =
         cores.of(() -> core(project, form, layered), layered, project.core());
+    Assembly assembly =
+        assemblies.of(
+            () -> Assembly.of(project.parts(), project.blade().half()),
+            project.parts(),
+            project.blade());
+    List<PartReckoning> parts = partLists.of(() -> parts(project, assembly), assembly);
     Optional<Template> template =
         templates.of(
             () ->
@@ -90,14 +121,14 @@ public final class Reckoner {
         coats.of(() -> coats(project, layered), layered, project.coats(), project.shelf());
     Optional<Shopping> shopping =
         shoppings.of(
-            () -> layered.map(it -> Shopping.of(form.orElseThrow(), it, core, planned, catalogue)),
-            layered,
-            core,
-            planned);
+            () -> shopping(form, layered, core, planned, parts), parts, layered, core, planned);
     Optional<List<Step>> work =
         steps.of(
             () ->
-                shopping.map(it -> steps(project, form, layered, core, planned, tiling, it, units)),
+                layered.flatMap(
+                    any ->
+                        shopping.map(
+                            it -> steps(project, form, layered, core, planned, tiling, it, units))),
             shopping,
             tiling,
             planned,
@@ -123,6 +154,9 @@ public final class Reckoner {
             placement,
             fits.of(() -> fitting(project, sizing, form), sizing, form, project.core()),
             form,
+            assembly,
+            parts,
+            weight(core, layered, parts),
             layered,
             core,
             template,
@@ -143,6 +177,9 @@ public final class Reckoner {
         bare.placement(),
         bare.fit(),
         bare.form(),
+        bare.assembly(),
+        bare.parts(),
+        bare.weight(),
         bare.layers(),
         bare.core(),
         bare.template(),
@@ -153,6 +190,77 @@ public final class Reckoner {
         bare.comparison(),
         bare.bodyFigures(),
         new Findings(bare, catalogue, units).all());
+  }
+
+  /** The parts, each worked out anew only where it is another than before. */
+  private List<PartReckoning> parts(Project project, Assembly assembly) {
+    List<PartReckoning> all = new ArrayList<>();
+    partMemos.keySet().retainAll(project.parts().stream().map(Part::id).toList());
+    for (Part part : project.parts()) {
+      all.add(
+          partMemos
+              .computeIfAbsent(part.id(), id -> new Memo<>())
+              .of(
+                  () -> PartReckoning.of(part, assembly, catalogue, typeface),
+                  part,
+                  assembly.made(part),
+                  assembly.mirrored(part)));
+    }
+    return List.copyOf(all);
+  }
+
+  private Optional<Shopping> shopping(
+      Optional<BladeForm> form,
+      Optional<Layers> layered,
+      Optional<CoreReckoning> core,
+      List<CoatReckoning> planned,
+      List<PartReckoning> parts) {
+    List<Shopping.Cut> cuts =
+        parts.stream()
+            .filter(it -> it.foam().isPresent() && !it.flat().panels().isEmpty())
+            .map(
+                it ->
+                    new Shopping.Cut(
+                        it.part().name(),
+                        it.foam().orElseThrow(),
+                        it.part().thicknessMm(),
+                        it.made(),
+                        it.flat().panels()))
+            .toList();
+    if (layered.isEmpty() && cuts.isEmpty()) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        Shopping.of(
+            layered.map(it -> new Shopping.Bladed(form.orElseThrow(), it, core)),
+            cuts,
+            planned,
+            catalogue));
+  }
+
+  /** What the blade with its core and all parts weigh together. */
+  private static Optional<Figure> weight(
+      Optional<CoreReckoning> core, Optional<Layers> layered, List<PartReckoning> parts) {
+    List<Figure> masses = new ArrayList<>();
+    core.map(CoreReckoning::mass).ifPresent(masses::add);
+    parts.forEach(it -> it.mass().ifPresent(masses::add));
+    if (parts.isEmpty() || masses.isEmpty()) {
+      return Optional.empty();
+    }
+    String sum =
+        masses.stream()
+            .map(it -> "{" + it.id() + "}")
+            .collect(java.util.stream.Collectors.joining(" + "));
+    return Optional.of(
+        Figure.computed(
+            "prop.mass",
+            layered.isPresent() && core.isEmpty()
+                ? "Parts beside the blade, weight"
+                : "Whole prop, weight",
+            Quantity.MASS,
+            sum,
+            Source.GEOMETRY,
+            masses.toArray(Figure[]::new)));
   }
 
   private static Optional<Placement> placement(Project project, Sizing sizing) {

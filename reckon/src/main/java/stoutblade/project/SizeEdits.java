@@ -17,7 +17,7 @@ import stoutblade.reference.Reference;
 import stoutblade.reference.Ruler;
 import stoutblade.reference.School;
 import stoutblade.shape.HalfOutline;
-import stoutblade.shape.Outline;
+import stoutblade.shape.WholeOutline;
 import stoutblade.trace.Tracing;
 import stoutblade.wearer.Bearer;
 import stoutblade.wearer.BodyMeasure;
@@ -253,7 +253,7 @@ public final class SizeEdits {
 
   /** Keeps outlines that were taken from a picture or a model. */
   public static Edit addTracing(
-      String name, String from, List<Outline> outlines, double tolerance) {
+      String name, String from, List<WholeOutline> outlines, double tolerance) {
     return new Edit(
         "Trace " + name,
         project -> {

@@ -1,7 +1,6 @@
 package stoutblade.shape;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 
 /**
@@ -12,7 +11,7 @@ import java.util.List;
  *
  * @param nodes the nodes, in mm; none while nothing is drawn
  */
-public record HalfOutline(List<Node> nodes) {
+public record HalfOutline(List<Node> nodes) implements Outline {
 
   /** An outline that is not drawn yet. */
   public static final HalfOutline EMPTY = new HalfOutline(List.of());
@@ -67,7 +66,7 @@ public record HalfOutline(List<Node> nodes) {
     }
   }
 
-  /** True where there is enough of it to be a shape. */
+  @Override
   public boolean drawn() {
     return nodes.size() >= 2
         && nodes.stream().anyMatch(node -> node.at().x() > ON_CENTRE)
@@ -87,10 +86,13 @@ public record HalfOutline(List<Node> nodes) {
     if (!drawn()) {
       throw new IllegalStateException("The outline is not drawn yet");
     }
-    return new Path(Spline.through(bothSides()), false);
+    List<Cubic> all = new ArrayList<>();
+    Spline.through(allNodes()).forEach(all::addAll);
+    return new Path(all, false);
   }
 
   /** The whole outline: the edge, closed along the base. */
+  @Override
   public Path outline() {
     List<Cubic> cubics = new ArrayList<>(edge().cubics());
     Point baseRight = cubics.getFirst().start();
@@ -101,41 +103,59 @@ public record HalfOutline(List<Node> nodes) {
     return new Path(cubics, true);
   }
 
-  private List<Node> bothSides() {
+  @Override
+  public List<Node> allNodes() {
     List<Node> all = new ArrayList<>(nodes);
-    List<Node> back = new ArrayList<>(nodes);
-    if (nodes.getLast().at().x() <= ON_CENTRE) {
-      back.removeLast();
+    if (all.isEmpty()) {
+      return all;
     }
-    Collections.reverse(back);
-    back.forEach(node -> all.add(node.movedTo(node.at().mirrored())));
+    int last = nodes.size() - 1;
+    boolean pointed = nodes.getLast().at().x() <= ON_CENTRE;
+    // The side across a square tip is straight; a mirrored arc bulges as its image does.
+    all.set(last, nodes.getLast().withBulge(pointed ? bulgeBefore(last) : 0));
+    for (int i = pointed ? last - 1 : last; i >= 0; i--) {
+      Node node = nodes.get(i);
+      all.add(node.movedTo(node.at().mirrored()).withBulge(bulgeBefore(i)));
+    }
     return all;
   }
 
-  /** The outline enlarged about the middle of its base. */
+  private double bulgeBefore(int index) {
+    return index == 0 ? 0 : nodes.get(index - 1).bulge();
+  }
+
+  @Override
+  public int sides() {
+    return Math.max(0, nodes.size() - 1);
+  }
+
+  @Override
+  public List<Cubic> side(int index) {
+    return Spline.through(allNodes()).get(index);
+  }
+
+  @Override
+  public HalfOutline through(List<Node> changed) {
+    return new HalfOutline(changed);
+  }
+
+  @Override
   public HalfOutline times(double factor) {
-    return new HalfOutline(
-        nodes.stream().map(node -> node.movedTo(node.at().times(factor))).toList());
+    return (HalfOutline) Outline.super.times(factor);
   }
 
-  /** The outline with one node put in another's place. */
+  @Override
   public HalfOutline with(int index, Node node) {
-    List<Node> changed = new ArrayList<>(nodes);
-    changed.set(index, node);
-    return new HalfOutline(changed);
+    return (HalfOutline) Outline.super.with(index, node);
   }
 
-  /** The outline with a node added before the given place. */
+  @Override
   public HalfOutline inserted(int index, Node node) {
-    List<Node> changed = new ArrayList<>(nodes);
-    changed.add(index, node);
-    return new HalfOutline(changed);
+    return (HalfOutline) Outline.super.inserted(index, node);
   }
 
-  /** The outline without one of its nodes. */
+  @Override
   public HalfOutline without(int index) {
-    List<Node> changed = new ArrayList<>(nodes);
-    changed.remove(index);
-    return new HalfOutline(changed);
+    return (HalfOutline) Outline.super.without(index);
   }
 }

@@ -46,7 +46,7 @@ public final class NodeFitting {
    * @param ring three points or more; the first may be repeated at the end
    * @param tolerance in the unit of the points
    */
-  public static Outline closed(List<Point> ring, double tolerance) {
+  public static WholeOutline closed(List<Point> ring, double tolerance) {
     if (ring.stream().distinct().count() < 3) {
       throw new IllegalArgumentException("An outline takes three places that lie apart");
     }
@@ -61,7 +61,7 @@ public final class NodeFitting {
     }
     NodeFitting fitting = new NodeFitting(points, true, tolerance);
     fitting.fit();
-    return new Outline(List.copyOf(fitting.nodes.values()));
+    return new WholeOutline(List.copyOf(fitting.nodes.values()));
   }
 
   /**
@@ -246,7 +246,8 @@ public final class NodeFitting {
 
   private List<Cubic> curves() {
     List<Node> all = List.copyOf(nodes.values());
-    return closed ? Spline.round(all) : Spline.through(all);
+    // Fitted nodes have no arcs and nothing taken off: each side is one curve.
+    return (closed ? Spline.round(all) : Spline.through(all)).stream().map(List::getFirst).toList();
   }
 
   private Worst worst() {

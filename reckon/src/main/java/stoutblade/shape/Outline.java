@@ -2,36 +2,62 @@ package stoutblade.shape;
 
 import java.util.List;
 
-/**
- * A closed outline through nodes.
- *
- * @param nodes three or more, in order round it, in mm
- */
-public record Outline(List<Node> nodes) {
+/** A closed outline through nodes: drawn whole, or as half of one that is mirrored. */
+public sealed interface Outline permits HalfOutline, WholeOutline {
 
-  /** The most nodes that an outline takes. */
-  public static final int MOST_NODES = 5000;
+  /** The nodes that were drawn, in order, in mm. */
+  List<Node> nodes();
+
+  /** True where there is enough of it to be a shape. */
+  boolean drawn();
 
   /**
-   * Checks the number of nodes.
+   * The curves all round.
    *
-   * @throws IllegalArgumentException if there are too few or too many
+   * @throws IllegalStateException if nothing is drawn
    */
-  public Outline {
-    nodes = List.copyOf(nodes);
-    if (nodes.size() < 3 || nodes.size() > MOST_NODES) {
-      throw new IllegalArgumentException(
-          "A closed outline has 3 to " + MOST_NODES + " nodes; found " + nodes.size());
-    }
+  Path outline();
+
+  /** How many sides run from one drawn node to the next. */
+  int sides();
+
+  /** The curves of a side, from node {@code index} to the next, with the corner at its start. */
+  List<Cubic> side(int index);
+
+  /** The same through other nodes. */
+  Outline through(List<Node> changed);
+
+  /** The node that a side ends at. */
+  default int after(int side) {
+    return (side + 1) % nodes().size();
   }
 
-  /** The curves through the nodes. */
-  public Path path() {
-    return new Path(Spline.round(nodes), true);
+  /** The outline with one node put in another's place. */
+  default Outline with(int index, Node node) {
+    List<Node> changed = new java.util.ArrayList<>(nodes());
+    changed.set(index, node);
+    return through(changed);
   }
 
-  /** The same enlarged about the origin. */
-  public Outline times(double factor) {
-    return new Outline(nodes.stream().map(node -> node.movedTo(node.at().times(factor))).toList());
+  /** The outline with a node added before the given place. */
+  default Outline inserted(int index, Node node) {
+    List<Node> changed = new java.util.ArrayList<>(nodes());
+    changed.add(index, node);
+    return through(changed);
   }
+
+  /** The outline without one of its nodes. */
+  default Outline without(int index) {
+    List<Node> changed = new java.util.ArrayList<>(nodes());
+    changed.remove(index);
+    return through(changed);
+  }
+
+  /** The same made larger about the origin. */
+  default Outline times(double factor) {
+    return through(nodes().stream().map(it -> it.times(factor)).toList());
+  }
+
+  /** The nodes all round: those that were drawn, with their mirror images where half is drawn. */
+  List<Node> allNodes();
 }

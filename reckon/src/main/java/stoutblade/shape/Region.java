@@ -11,8 +11,11 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.distance.IndexedFacetDistance;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
 import org.locationtech.jts.operation.valid.IsValidOp;
 import org.locationtech.jts.operation.valid.TopologyValidationError;
 
@@ -125,10 +128,135 @@ public final class Region {
    * @param distance in mm
    */
   public Region grown(double distance) {
+    return grown(distance, 0.02);
+  }
+
+  /**
+   * The same with arcs, where corners turn too sharply for a mitre, kept within a tolerance.
+   *
+   * @param tolerance in mm
+   */
+  public Region grown(double distance, double tolerance) {
     BufferParameters sharp =
         new BufferParameters(
-            8, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, MITRE_LIMIT);
+            quadrantSegments(Math.abs(distance), tolerance),
+            BufferParameters.CAP_FLAT,
+            BufferParameters.JOIN_MITRE,
+            MITRE_LIMIT);
     return new Region(new BufferOp(geometry, sharp).getResultGeometry(distance));
+  }
+
+  /** The area of closed paths together, each by itself a ring. */
+  public static Region union(List<Path> paths, double tolerance) {
+    List<Geometry> polygons = new ArrayList<>();
+    for (Path path : paths) {
+      Polygon polygon = FACTORY.createPolygon(coordinates(closed(path.flattened(tolerance))));
+      polygons.add(polygon.isValid() ? polygon : polygon.buffer(0));
+    }
+    return new Region(UnaryUnionOp.union(polygons));
+  }
+
+  /** True where the whole of another area lies inside, away from the boundary. */
+  public boolean covers(Region other) {
+    return PreparedGeometryFactory.prepare(geometry).containsProperly(other.geometry);
+  }
+
+  /** Of how many separate parts it is. */
+  public int separate() {
+    return geometry.getNumGeometries();
+  }
+
+  /** How many of some areas it touches. */
+  public long touched(List<Region> others) {
+    return others.stream().filter(it -> geometry.intersects(it.geometry)).count();
+  }
+
+  /** The stretches of a line that lie inside. */
+  public List<List<Point>> inside(List<Point> line) {
+    Geometry common = FACTORY.createLineString(coordinates(line)).intersection(geometry);
+    List<List<Point>> stretches = new ArrayList<>();
+    for (int i = 0; i < common.getNumGeometries(); i++) {
+      if (common.getGeometryN(i) instanceof LineString stretch && !stretch.isEmpty()) {
+        stretches.add(Arrays.stream(stretch.getCoordinates()).map(Region::point).toList());
+      }
+    }
+    return stretches;
+  }
+
+  /** The stretches of the boundary that lie at a distance from a line. */
+  public List<List<Point>> runsAt(List<Point> line, double distance) {
+    IndexedFacetDistance toLine =
+        new IndexedFacetDistance(FACTORY.createLineString(coordinates(line)));
+    double close = distance - Math.max(0.05, distance * 0.002);
+    List<List<Point>> runs = new ArrayList<>();
+    for (List<Point> ring : rings) {
+      List<List<Point>> own = new ArrayList<>();
+      List<Point> run = new ArrayList<>();
+      for (Point point : ring) {
+        double away = toLine.distance(FACTORY.createPoint(new Coordinate(point.x(), point.y())));
+        if (away >= close && away <= 2 * distance - close) {
+          run.add(point);
+        } else if (!run.isEmpty()) {
+          own.add(run);
+          run = new ArrayList<>();
+        }
+      }
+      if (!run.isEmpty()) {
+        own.add(run);
+      }
+      // A run over the ring's first point is one.
+      if (own.size() > 1 && own.getFirst().getFirst().equals(own.getLast().getLast())) {
+        List<Point> last = own.removeLast();
+        last.addAll(own.getFirst().subList(1, own.getFirst().size()));
+        own.set(0, last);
+      }
+      own.stream().filter(it -> it.size() > 1).forEach(runs::add);
+    }
+    return runs;
+  }
+
+  /** What is left of the area outside another. */
+  public Region without(Region other) {
+    return new Region(geometry.difference(other.geometry));
+  }
+
+  /** The area of both together. */
+  public Region with(Region other) {
+    return new Region(geometry.union(other.geometry));
+  }
+
+  /** What lies in both. */
+  public Region common(Region other) {
+    return new Region(geometry.intersection(other.geometry));
+  }
+
+  /** The area grown, or shrunk, with round corners. */
+  public Region rounded(double distance, double tolerance) {
+    BufferParameters round = new BufferParameters(quadrantSegments(Math.abs(distance), tolerance));
+    return new Region(new BufferOp(geometry, round).getResultGeometry(distance));
+  }
+
+  /** Its parts, each by itself. */
+  public List<Region> parts() {
+    List<Region> parts = new ArrayList<>();
+    for (int i = 0; i < geometry.getNumGeometries(); i++) {
+      if (!geometry.getGeometryN(i).isEmpty()) {
+        parts.add(new Region(geometry.getGeometryN(i)));
+      }
+    }
+    return parts;
+  }
+
+  /** The middle of its area, in mm. */
+  public Point centre() {
+    return point(geometry.getCentroid().getCoordinate());
+  }
+
+  /** The distance of a place to its boundary, in mm. */
+  public double toBoundary(Point place) {
+    return geometry
+        .getBoundary()
+        .distance(FACTORY.createPoint(new Coordinate(place.x(), place.y())));
   }
 
   /** True where a place lies inside. */

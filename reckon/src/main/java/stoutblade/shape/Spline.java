@@ -18,37 +18,125 @@ final class Spline {
     this.closed = closed;
   }
 
-  /** Curves through all nodes in order, open at both ends. */
-  static List<Cubic> through(List<Node> nodes) {
-    Spline spline = new Spline(nodes, false);
-    List<Cubic> cubics = new ArrayList<>();
-    for (int i = 0; i + 1 < nodes.size(); i++) {
-      cubics.add(spline.piece(i));
-    }
-    return cubics;
+  /** The curves of each side, open at both ends. */
+  static List<List<Cubic>> through(List<Node> nodes) {
+    return new Spline(nodes, false).sides(nodes.size() - 1);
   }
 
-  /** Curves through all nodes in order and from the last back to the first. */
-  static List<Cubic> round(List<Node> nodes) {
-    Spline spline = new Spline(nodes, true);
-    List<Cubic> cubics = new ArrayList<>();
-    for (int i = 0; i < nodes.size(); i++) {
-      cubics.add(spline.piece(i));
-    }
-    return cubics;
+  /** The curves of each side, the last of which runs back to the first node. */
+  static List<List<Cubic>> round(List<Node> nodes) {
+    return new Spline(nodes, true).sides(nodes.size());
   }
+
+  private List<List<Cubic>> sides(int count) {
+    List<List<Cubic>> sides = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      sides.add(node(i).bulge() == 0 ? piece(i) : arc(i));
+    }
+    return sides;
+  }
+
+  // == ARCS
+
+  private List<Cubic> arc(int i) {
+    Point start = node(i).at();
+    Point end = node(i + 1).at();
+    Arc arc = Arc.between(start, end, node(i).bulge());
+    List<Cubic> curves = new ArrayList<>(arc.path().cubics());
+    Cubic first = curves.getFirst();
+    curves.set(0, new Cubic(start, first.control1(), first.control2(), first.end()));
+    Cubic last = curves.removeLast();
+    curves.add(new Cubic(last.start(), last.control1(), last.control2(), end));
+    return curves;
+  }
+
+  // == CORNERS
+
+  /** A straight side, less what its corners take, after the corner at its start. */
+  private List<Cubic> straight(int i) {
+    Point start = node(i).at();
+    Point end = node(i + 1).at();
+    double length = start.distance(end);
+    double atStart = taken(i);
+    double atEnd = taken(i + 1);
+    if (length == 0) {
+      return List.of(Cubic.line(start, end));
+    }
+    Point from = start.towards(end, atStart / length);
+    Point to = end.towards(start, atEnd / length);
+    List<Cubic> curves = new ArrayList<>();
+    if (atStart > 0) {
+      Point before = node(i - 1).at();
+      curves.addAll(corner(i, start.towards(before, atStart / start.distance(before)), from));
+    }
+    if (curves.isEmpty() || from.distance(to) > 1e-9) {
+      curves.add(Cubic.line(from, to));
+    }
+    return curves;
+  }
+
+  private List<Cubic> corner(int i, Point from, Point to) {
+    if (node(i).kind() == Node.Kind.CHAMFER) {
+      return List.of(Cubic.line(from, to));
+    }
+    double turn = turn(i);
+    Arc arc = Arc.between(from, to, Math.tan(turn / 4));
+    List<Cubic> curves = new ArrayList<>(arc.path().cubics());
+    Cubic last = curves.removeLast();
+    curves.add(new Cubic(last.start(), last.control1(), last.control2(), to));
+    return curves;
+  }
+
+  /** How far the outline turns at a node, to the left, in radians. */
+  private double turn(int i) {
+    Point in = node(i).at().minus(node(i - 1).at());
+    Point out = node(i + 1).at().minus(node(i).at());
+    return Math.atan2(in.x() * out.y() - in.y() * out.x(), in.dot(out));
+  }
+
+  /**
+   * What a rounded or chamfered corner takes off each of its sides: nothing where one is not
+   * straight, and where two corners share a side that is too short for both, each its share.
+   */
+  private double taken(int i) {
+    double wanted = wanted(i);
+    return wanted == 0 ? 0 : wanted * Math.min(room(i - 1), room(i));
+  }
+
+  private double room(int side) {
+    double length = node(side).at().distance(node(side + 1).at());
+    return Math.min(1, length / (wanted(side) + wanted(side + 1)));
+  }
+
+  private double wanted(int i) {
+    Node node = node(i);
+    boolean ends = !closed && (i <= 0 || i + 1 >= nodes.size());
+    if (!node.kind().eased() || node.ease() == 0 || ends || curved(i - 1) || curved(i)) {
+      return 0;
+    }
+    // A rounding of radius r touches its sides r·tan(turn/2) from the corner.
+    return node.kind() == Node.Kind.CHAMFER
+        ? node.ease()
+        : node.ease() * Math.tan(Math.abs(turn(i)) / 2);
+  }
+
+  private boolean curved(int side) {
+    return node(side).bulge() != 0 || smooth(side) || smooth(side + 1);
+  }
+
+  // == CURVES
 
   private Node node(int i) {
     return nodes.get(closed ? Math.floorMod(i, nodes.size()) : i);
   }
 
-  private Cubic piece(int i) {
+  private List<Cubic> piece(int i) {
     Point start = node(i).at();
     Point end = node(i + 1).at();
     boolean smoothStart = smooth(i);
     boolean smoothEnd = smooth(i + 1);
     if (!smoothStart && !smoothEnd) {
-      return Cubic.line(start, end);
+      return straight(i);
     }
     double third = knot(i) / 3;
     Point control1 = smoothStart ? start.plus(tangent(i).times(third)) : start;
@@ -59,7 +147,7 @@ final class Spline {
     if (!smoothEnd) {
       control2 = end.towards(bend(start, control1), 2 / 3.0);
     }
-    return new Cubic(start, control1, control2, end);
+    return List.of(new Cubic(start, control1, control2, end));
   }
 
   /** The control of the parabola whose end and tangent are given: a corner takes no stand. */
@@ -78,10 +166,18 @@ final class Spline {
     Point after = node(i + 1).at();
     double d1 = knot(i - 1);
     double d2 = knot(i);
-    return here.minus(before)
-        .times(1 / d1)
-        .minus(after.minus(before).times(1 / (d1 + d2)))
-        .plus(after.minus(here).times(1 / d2));
+    Point free =
+        here.minus(before)
+            .times(1 / d1)
+            .minus(after.minus(before).times(1 / (d1 + d2)))
+            .plus(after.minus(here).times(1 / d2));
+    if (node(i - 1).bulge() != 0) {
+      return Arc.between(before, here, node(i - 1).bulge()).directionAtEnd().times(free.length());
+    }
+    if (node(i).bulge() != 0) {
+      return Arc.between(here, after, node(i).bulge()).directionAtStart().times(free.length());
+    }
+    return free;
   }
 
   private double knot(int i) {

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.core.CoreReckoning;
+import stoutblade.develop.Panel;
 import stoutblade.finish.CoatReckoning;
+import stoutblade.layer.Foam;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Display;
 import stoutblade.measure.Doubt;
@@ -14,7 +16,7 @@ import stoutblade.measure.Source;
 import stoutblade.part.BladeForm;
 
 /**
- * What must be bought for a blade.
+ * What must be bought for a prop.
  *
  * @param lines one for each thing
  * @param fitsSheet false where a layer is larger than a sheet of the foam
@@ -49,19 +51,42 @@ public record Shopping(List<Line> lines, boolean fitsSheet) {
     return (int) lines.stream().filter(Line::missing).count();
   }
 
+  /**
+   * The blade.
+   *
+   * @param form its form
+   * @param layers its layers
+   * @param core its core
+   */
+  public record Bladed(BladeForm form, Layers layers, Optional<CoreReckoning> core) {}
+
+  /**
+   * A part that is cut from foam.
+   *
+   * @param name what the maker calls it
+   * @param foam its foam
+   * @param thicknessMm its thickness
+   * @param made how many are made
+   * @param panels what is cut for one
+   */
+  public record Cut(String name, Foam foam, double thicknessMm, int made, List<Panel> panels) {}
+
   /** Works out the list. */
   public static Shopping of(
-      BladeForm form,
-      Layers layers,
-      Optional<CoreReckoning> core,
-      List<CoatReckoning> coats,
-      Catalogue catalogue) {
+      Optional<Bladed> blade, List<Cut> parts, List<CoatReckoning> coats, Catalogue catalogue) {
     List<Line> lines = new ArrayList<>();
-    int perSheet = perSheet(form, layers);
-    lines.add(foam(form, layers, perSheet));
-    core.ifPresent(it -> lines.add(rod(it)));
-    lines.add(cement(form, catalogue.glue(Glue.FOR_LAYERS)));
-    core.ifPresent(it -> lines.add(bedding(it, catalogue.glue(Glue.FOR_CORE))));
+    int perSheet = blade.map(it -> perSheet(it.form(), it.layers())).orElse(1);
+    blade.ifPresent(
+        it -> {
+          lines.add(foam(it.form(), it.layers(), perSheet));
+          it.core().ifPresent(core -> lines.add(rod(core)));
+        });
+    lines.addAll(FoamForParts.lines(parts));
+    blade.ifPresent(
+        it -> {
+          lines.add(cement(it.form(), catalogue.glue(Glue.FOR_LAYERS)));
+          it.core().ifPresent(core -> lines.add(bedding(core, catalogue.glue(Glue.FOR_CORE))));
+        });
     coats.stream().filter(it -> it.coating().spread() > 0).map(Shopping::coats).forEach(lines::add);
     return new Shopping(lines, perSheet > 0);
   }

@@ -30,16 +30,16 @@ public record Entry(
     choices = List.copyOf(choices);
   }
 
-  static Entry length(String key, String label, double usual) {
+  public static Entry length(String key, String label, double usual) {
     return new Entry(key, label, Quantity.LENGTH, usual, 0.1, LONGEST_MM, List.of());
   }
 
   /** A length that may be nothing. */
-  static Entry lengthOrNone(String key, String label, double usual) {
+  public static Entry lengthOrNone(String key, String label, double usual) {
     return new Entry(key, label, Quantity.LENGTH, usual, 0, LONGEST_MM, List.of());
   }
 
-  static Entry count(String key, String label, int usual, int least, int most) {
+  public static Entry count(String key, String label, int usual, int least, int most) {
     return new Entry(key, label, Quantity.COUNT, usual, least, most, List.of());
   }
 
@@ -62,7 +62,7 @@ public record Entry(
     return new Entry(key, label, Quantity.MASS, usual, 0.1, 100_000, List.of());
   }
 
-  static Entry choice(String key, String label, String... words) {
+  public static Entry choice(String key, String label, String... words) {
     return new Entry(key, label, Quantity.COUNT, 0, 0, words.length - 1, List.of(words));
   }
 }

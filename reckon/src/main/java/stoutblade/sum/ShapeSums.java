@@ -1,24 +1,31 @@
 package stoutblade.sum;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.develop.Cone;
+import stoutblade.develop.Cover;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Dish;
 import stoutblade.develop.EdgeBand;
 import stoutblade.develop.Elbow;
 import stoutblade.develop.Form;
 import stoutblade.develop.Helix;
+import stoutblade.develop.Moulding;
 import stoutblade.develop.OverEdge;
 import stoutblade.develop.Panel;
 import stoutblade.develop.Prism;
 import stoutblade.develop.Pyramid;
 import stoutblade.develop.Ring;
+import stoutblade.develop.Turned;
 import stoutblade.develop.Wraps;
+import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
+import stoutblade.measure.Source;
 import stoutblade.shape.Box;
+import stoutblade.shape.Node;
 import stoutblade.shape.Point;
 import stoutblade.stock.Catalogue;
 
@@ -63,7 +70,21 @@ final class ShapeSums {
           Entry.length("height", "Height", 200),
           Entry.length("foam", "Foam", FOAM),
           Entry.angle("slant", "Upper cut leans by", 0, -75, 75),
-          Entry.count("pieces", "Pieces", 1, 1, 26));
+          Entry.count("pieces", "Pieces", 1, 1, 26),
+          Entry.angle("seam", "Seam from the high side", 0, -180, 180));
+
+  static final List<Entry> PROFILE =
+      List.of(
+          Entry.length("rim", "Rim, across", 600),
+          Entry.length("middle", "Depth in the middle", 90),
+          Entry.lengthOrNone("inner", "Depth a third out", 78),
+          Entry.lengthOrNone("outer", "Depth two thirds out", 42),
+          Entry.length("foam", "Foam", FOAM),
+          Entry.choice("way", "Laid out as", "darts", "gores"),
+          Entry.count("darts", "Darts or gores", 16, 3, 96),
+          Entry.count("segments", "Segments", 4, 1, 12),
+          Entry.lengthOrNone("ring", "Flat ring on the rim", 0),
+          Entry.lengthOrNone("stiff", "Ring inside, height", 0));
 
   static final List<Entry> DISH =
       List.of(
@@ -117,13 +138,31 @@ final class ShapeSums {
           Entry.count("sides", "Sides", 4, 3, 24),
           Entry.length("foot", "A side at the foot", 120),
           Entry.lengthOrNone("top", "A side at the upper end", 40),
-          Entry.length("height", "Height", 90));
+          Entry.length("height", "Height", 90),
+          Entry.length("foam", "Foam", 6));
 
   static final List<Entry> OVER =
       List.of(
           Entry.length("half", "On each face", 60),
           Entry.length("crossed", "Thickness crossed", 12.7),
-          Entry.length("length", "Along the edge", 150));
+          Entry.length("length", "Along the edge", 150),
+          Entry.length("foam", "Plate, thickness", 5));
+
+  static final List<Entry> SKIN =
+      List.of(
+          Entry.length("long", "Stack, length", 160),
+          Entry.length("wide", "Stack, width", 60),
+          Entry.length("high", "Stack, height", 40),
+          Entry.length("foam", "Skin", 2));
+
+  static final List<Entry> MOULDING =
+      List.of(
+          Entry.choice("shape", "Profile", "half-round", "triangular", "round"),
+          Entry.count("sides", "Sides of the edge", 4, 3, 24),
+          Entry.length("side", "A side along the edge", 300),
+          Entry.length("other", "Second side of four", 200),
+          Entry.length("foam", "Profile, width", 15),
+          Entry.choice("lies", "Lies", "outside the edge", "inside the edge"));
 
   private ShapeSums() {}
 
@@ -166,7 +205,8 @@ final class ShapeSums {
             in.get("height"),
             in.get("foam"),
             in.get("slant"),
-            in.count("pieces")));
+            in.count("pieces"),
+            in.get("seam")));
   }
 
   static Answer dish(Values in, Catalogue catalogue) {
@@ -191,8 +231,8 @@ final class ShapeSums {
             Quantity.LENGTH,
             "the depth at which a cap with the rim {darts.rim} in foam of {darts.foam}"
                 + " takes {darts.darts} darts of {darts.dart}",
-            stoutblade.measure.Source.GEOMETRY,
-            stoutblade.measure.Doubt.NONE,
+            Source.GEOMETRY,
+            Doubt.NONE,
             in.figure("rim"),
             in.figure("foam"),
             in.figure("darts"),
@@ -201,7 +241,7 @@ final class ShapeSums {
         flat(
             "darts",
             new Dish(in.get("rim"), depth, in.get("foam"), in.count("darts"), Dish.Way.DARTS, 1));
-    List<Figure> figures = new java.util.ArrayList<>(flat.figures());
+    List<Figure> figures = new ArrayList<>(flat.figures());
     figures.addFirst(found);
     return new Answer(figures, flat.words(), flat.drawing(), flat.form());
   }
@@ -250,12 +290,73 @@ final class ShapeSums {
   }
 
   static Answer pyramid(Values in, Catalogue catalogue) {
-    return flat(
-        "pyramid", new Pyramid(in.count("sides"), in.get("foot"), in.get("top"), in.get("height")));
+    return withFoam(
+        "pyramid",
+        in,
+        new Pyramid(in.count("sides"), in.get("foot"), in.get("top"), in.get("height")));
   }
 
   static Answer over(Values in, Catalogue catalogue) {
-    return flat("over", new OverEdge(in.get("half"), in.get("crossed"), in.get("length")));
+    return withFoam("over", in, new OverEdge(in.get("half"), in.get("crossed"), in.get("length")));
+  }
+
+  static Answer profile(Values in, Catalogue catalogue) {
+    double radius = in.get("rim") / 2;
+    Dish.Way way = in.count("way") == 0 ? Dish.Way.DARTS : Dish.Way.GORES;
+    List<Node> nodes =
+        List.of(
+            Node.curve(0, in.get("middle")),
+            Node.curve(radius / 3, in.get("inner")),
+            Node.curve(radius * 2 / 3, in.get("outer")),
+            Node.corner(radius, 0));
+    return flat(
+        "profile",
+        new Turned(
+            nodes,
+            in.get("foam"),
+            in.count("darts"),
+            way,
+            way == Dish.Way.DARTS ? in.count("segments") : 1,
+            in.get("ring"),
+            in.get("stiff")));
+  }
+
+  static Answer skin(Values in, Catalogue catalogue) {
+    return flat("skin", new Cover(in.get("long"), in.get("wide"), in.get("high"), in.get("foam")));
+  }
+
+  static Answer moulding(Values in, Catalogue catalogue) {
+    int sides = in.count("sides");
+    double side = in.get("side");
+    return flat(
+        "moulding",
+        new Moulding(
+            sides,
+            side,
+            sides == 4 ? in.get("other") : side,
+            in.get("foam"),
+            in.count("lies") == 0));
+  }
+
+  /** A shape whose lengths do not depend on its foam, with how much of it there is. */
+  private static Answer withFoam(String id, Values in, Form form) {
+    Answer flat = flat(id, form);
+    Figure foam = in.figure("foam");
+    double area =
+        form.develop(id).panels().stream().mapToDouble(it -> it.count() * it.area()).sum();
+    Figure volume =
+        Figure.found(
+            id + ".volume",
+            "Foam in it",
+            area * foam.value(),
+            Quantity.VOLUME,
+            "area of all pieces times {" + foam.id() + "}",
+            Source.GEOMETRY,
+            Doubt.NONE,
+            foam);
+    List<Figure> figures = new ArrayList<>(flat.figures());
+    figures.add(volume);
+    return new Answer(figures, flat.words(), flat.drawing(), flat.form());
   }
 
   // == DRAWING

@@ -27,35 +27,40 @@ public final class FlatTemplate {
 
   private FlatTemplate() {}
 
-  /**
-   * A template.
-   *
-   * @param id short name without spaces, for file names
-   * @param title what is cut by it
-   */
-  public static Template of(String id, String title, Developed flat, Units units) {
+  /** A template. */
+  public static Template of(Making making, Developed flat, Units units) {
     List<Template.Copy> copies = new ArrayList<>();
     List<Stroke> strokes = new ArrayList<>();
     List<Label> labels = new ArrayList<>();
     for (Panel panel : flat.sideBySide(APART_MM)) {
-      copies.add(new Template.Copy(words(panel), false));
+      copies.addAll(making.copies(panel.name(), panel.count()));
       panel.windows().forEach(it -> strokes.add(new Stroke(Stroke.Kind.CUT, it)));
       strokes.add(new Stroke(Stroke.Kind.CUT, panel.outline()));
       panel.lines().forEach(it -> strokes.add(new Stroke(Stroke.Kind.BEND, it)));
       panel.edges().forEach(it -> edge(panel, it, units, strokes, labels));
-      labels.add(name(title, panel));
+      labels.addAll(names(making, panel, units));
     }
-    return new Template(id, title, copies, strokes, labels);
+    return new Template(making.fileId(), making.title(), copies, strokes, labels);
   }
 
   private static String words(Panel panel) {
     return panel.name() + (panel.count() > 1 ? ", cut " + panel.count() : "");
   }
 
-  private static Label name(String title, Panel panel) {
+  private static List<Label> names(Making making, Panel panel, Units units) {
     Box box = panel.box();
     double size = Math.clamp(Math.min(box.width(), box.height()) / 8, 2, LABEL_MM);
-    return new Label(title + ": " + words(panel), box.centre(), size);
+    List<String> lines = new ArrayList<>();
+    lines.add(making.title() + ": " + words(panel));
+    if (box.width() > 8 * size) {
+      lines.addAll(making.lines(units));
+    }
+    List<Label> labels = new ArrayList<>();
+    for (int i = 0; i < lines.size(); i++) {
+      double x = box.centre().x() + (i - (lines.size() - 1) / 2.0) * size * 1.5;
+      labels.add(new Label(lines.get(i), new Point(x, box.centre().y()), size));
+    }
+    return labels;
   }
 
   private static void edge(

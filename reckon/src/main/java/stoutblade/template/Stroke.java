@@ -17,7 +17,11 @@ public record Stroke(Kind kind, Path path) {
     CENTRE("Centre line"),
     CHANNEL("Core channel, glue face"),
     BEND("Bend or lap here"),
-    NOTCH("Notch: meets the notch across the seam");
+    NOTCH("Notch: meets the notch across the seam"),
+    ENGRAVE("Engraved line"),
+    SCORE("Score or groove"),
+    FULLER("Fuller: routed between the lines"),
+    LAID("Laid on here");
 
     private final String words;
 

@@ -5,9 +5,9 @@ import java.util.List;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.NodeFitting;
-import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
+import stoutblade.shape.WholeOutline;
 
 /**
  * Half a blade's outline from a whole one: its width is taken square to its long axis and split
@@ -26,7 +26,7 @@ public final class Halves {
    * @param tolerance how far the half may lie from the mean of both sides, in mm
    * @throws IllegalArgumentException if the outline has no area
    */
-  public static HalfOutline of(Outline outline, double tolerance) {
+  public static HalfOutline of(WholeOutline outline, double tolerance) {
     List<Point> ring = outline.path().flattened(FLATTENING);
     Axis axis = Axis.of(ring);
     List<Point> laid = ring.stream().map(axis::lay).toList();

@@ -7,9 +7,9 @@ import java.util.List;
 import java.util.Map;
 import stoutblade.shape.Box;
 import stoutblade.shape.NodeFitting;
-import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
+import stoutblade.shape.WholeOutline;
 
 /**
  * Lines that were drawn elsewhere, at true size, y up.
@@ -62,7 +62,7 @@ public record LineWork(List<Line> lines, List<String> unread, String unit, boole
    *
    * @param toleranceMm how far the nodes' curves may lie from the lines
    */
-  public List<Outline> outlines(double toleranceMm) {
+  public List<WholeOutline> outlines(double toleranceMm) {
     return rings().stream()
         .map(it -> Ring.of(it, it.flattened(COARSE_MM)))
         .filter(Ring::worthwhile)

@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.function.DoubleConsumer;
 import java.util.function.UnaryOperator;
 import stoutblade.shape.NodeFitting;
-import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
+import stoutblade.shape.WholeOutline;
 
 /**
  * Follows what is drawn or cut out on a picture: the edge of what is darker or lighter than its
@@ -104,7 +104,7 @@ public final class Tracer {
    * @param outlines the outlines, largest first
    * @param lineWidthMm how wide the drawn line is; 0 where none was followed along its middle
    */
-  public record Result(List<Outline> outlines, double lineWidthMm) {}
+  public record Result(List<WholeOutline> outlines, double lineWidthMm) {}
 
   /**
    * Traces a picture.
@@ -131,7 +131,7 @@ public final class Tracer {
             .toList();
     progress.accept(0.6);
     Middle middle = options.lineMiddle ? Middle.of(rings) : new Middle(rings, 0);
-    List<Outline> outlines = new ArrayList<>();
+    List<WholeOutline> outlines = new ArrayList<>();
     for (int i = 0; i < middle.rings.size(); i++) {
       outlines.add(NodeFitting.closed(middle.rings.get(i), options.toleranceMm));
       progress.accept(0.6 + 0.4 * (i + 1) / middle.rings.size());

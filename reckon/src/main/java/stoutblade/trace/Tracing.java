@@ -1,7 +1,7 @@
 package stoutblade.trace;
 
 import java.util.List;
-import stoutblade.shape.Outline;
+import stoutblade.shape.WholeOutline;
 
 /**
  * Outlines taken from a picture or a model, at the size in which the prop is made.
@@ -13,7 +13,7 @@ import stoutblade.shape.Outline;
  * @param toleranceMm how far they may lie from what was traced
  */
 public record Tracing(
-    String id, String name, String from, List<Outline> outlines, double toleranceMm) {
+    String id, String name, String from, List<WholeOutline> outlines, double toleranceMm) {
 
   /** The most outlines of one tracing. */
   public static final int MOST_OUTLINES = 200;

@@ -7,8 +7,8 @@ import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.shape.Box;
-import stoutblade.shape.Outline;
 import stoutblade.shape.Region;
+import stoutblade.shape.WholeOutline;
 
 /** The figures of outlines that were traced: how large they are, and how many nodes they take. */
 public final class TracingFigures {
@@ -24,7 +24,7 @@ public final class TracingFigures {
    * @param toleranceMm how far the outlines may lie from what was traced; the sides are unsure by
    *     it at both ends
    */
-  public static List<Figure> of(String id, List<Outline> outlines, double toleranceMm) {
+  public static List<Figure> of(String id, List<WholeOutline> outlines, double toleranceMm) {
     if (outlines.isEmpty()) {
       return List.of();
     }
@@ -50,7 +50,7 @@ public final class TracingFigures {
         Doubt.of(id, toleranceMm / Math.sqrt(2)));
   }
 
-  private static Figure area(String id, Outline outline, double toleranceMm) {
+  private static Figure area(String id, WholeOutline outline, double toleranceMm) {
     double along = outline.path().length(FINE);
     return Figure.found(
         id,

@@ -47,19 +47,19 @@ class EditsTest {
 
   @Test
   void length_and_width_can_be_typed() {
-    Project longer = Edits.length(620).applyTo(Samples.whole());
-    Project wider = Edits.width(140).applyTo(longer);
+    Project longer = OutlineEdits.length(OutlineEdits.BLADE, 620).applyTo(Samples.whole());
+    Project wider = OutlineEdits.width(OutlineEdits.BLADE, 140).applyTo(longer);
 
     assertThat(length(wider)).isCloseTo(620, within(1e-9));
     assertThat(Samples.derive(wider).form().orElseThrow().width().value())
         .isCloseTo(140, within(1e-6));
-    assertThatThrownBy(() -> Edits.length(0).applyTo(Samples.whole()))
+    assertThatThrownBy(() -> OutlineEdits.length(OutlineEdits.BLADE, 0).applyTo(Samples.whole()))
         .hasMessageContaining("above 0");
   }
 
   @Test
   void removing_the_first_node_puts_the_next_on_the_base() {
-    Project without = Edits.removeNode(0).applyTo(Samples.whole());
+    Project without = OutlineEdits.removeNode(OutlineEdits.BLADE, 0).applyTo(Samples.whole());
 
     assertThat(without.blade().half().nodes().getFirst().at()).isEqualTo(new Point(50, 0));
     assertThat(without.blade().half().nodes()).hasSize(2);
@@ -103,7 +103,10 @@ class EditsTest {
         .hasMessageContaining("1 to 120 characters");
     assertThatThrownBy(() -> Samples.whole().withShelf(Map.of("paint", -1.0)))
         .hasMessageContaining("between 0 and 1000 litres");
-    assertThatThrownBy(() -> Edits.addNode(1, Node.corner(-4, 10)).applyTo(Samples.whole()))
+    assertThatThrownBy(
+            () ->
+                OutlineEdits.addNode(OutlineEdits.BLADE, 1, Node.corner(-4, 10))
+                    .applyTo(Samples.whole()))
         .hasMessageContaining("beyond the centre line");
   }
 }

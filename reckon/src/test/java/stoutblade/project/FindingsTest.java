@@ -157,8 +157,10 @@ class FindingsTest {
 
   @Test
   void what_is_too_large_to_cut_or_buy_is_found() {
-    Project large = Edits.length(1500).applyTo(Samples.whole());
-    Project huge = Edits.width(9000).applyTo(Edits.length(9000).applyTo(Samples.whole()));
+    Project large = OutlineEdits.length(OutlineEdits.BLADE, 1500).applyTo(Samples.whole());
+    Project huge =
+        OutlineEdits.width(OutlineEdits.BLADE, 9000)
+            .applyTo(OutlineEdits.length(OutlineEdits.BLADE, 9000).applyTo(Samples.whole()));
 
     assertThat(found(large, "cut.sheet").why()).contains("150 cm by 10 cm");
     assertThat(found(huge, "cut.pages").why()).contains("pages of A4");
@@ -228,7 +230,7 @@ class FindingsTest {
             Edits.bevel(12),
             Edits.withoutCore(),
             SizeEdits.carry("Apart", it -> it.withHands(2)),
-            Edits.length(640),
+            OutlineEdits.length(OutlineEdits.BLADE, 640),
             Edits.coats("paint", 1))) {
       project = edit.applyTo(project);
       Derived now = remembering.derive(project, Samples.NOW, Units.METRIC);

@@ -21,10 +21,17 @@ class HistoryLaws {
       case 0 -> Edits.bevel(random.nextInt(40));
       case 1 -> Edits.paper(random.nextBoolean() ? Paper.A3 : Paper.LETTER);
       case 2 -> Edits.coats("paint", random.nextInt(4));
-      case 3 -> Edits.addNode(1, Node.curve(20 + random.nextInt(30), 50 + random.nextInt(100)));
-      case 4 -> Edits.moveNode(1, new Point(random.nextInt(60), random.nextInt(400)));
+      case 3 ->
+          OutlineEdits.addNode(
+              OutlineEdits.BLADE, 1, Node.curve(20 + random.nextInt(30), 50 + random.nextInt(100)));
+      case 4 ->
+          OutlineEdits.moveNode(
+              OutlineEdits.BLADE, 1, new Point(random.nextInt(60), random.nextInt(400)));
       case 5 -> Edits.onShelf("paint", random.nextInt(90_000));
-      default -> nodes > 3 ? Edits.removeNode(1) : Edits.name("Prop " + random.nextInt(9));
+      default ->
+          nodes > 3
+              ? OutlineEdits.removeNode(OutlineEdits.BLADE, 1)
+              : Edits.name("Prop " + random.nextInt(9));
     };
   }
 

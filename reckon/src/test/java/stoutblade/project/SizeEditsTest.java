@@ -18,8 +18,8 @@ import stoutblade.reference.Orientation;
 import stoutblade.reference.Reference;
 import stoutblade.shape.Box;
 import stoutblade.shape.Node;
-import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
+import stoutblade.shape.WholeOutline;
 import stoutblade.trace.Tracing;
 import stoutblade.wearer.Wearer;
 
@@ -27,8 +27,8 @@ class SizeEditsTest {
 
   private static final Project PICTURED = Samples.pictured(Samples.picture());
 
-  private static final Outline SQUARE =
-      new Outline(
+  private static final WholeOutline SQUARE =
+      new WholeOutline(
           List.of(
               Node.corner(0, 0), Node.corner(100, 0), Node.corner(100, 100), Node.corner(0, 100)));
 
@@ -174,7 +174,7 @@ class SizeEditsTest {
         .hasMessageContaining("p and a number");
     assertThatThrownBy(() -> new Tracing("t1", "T", "p1", List.of(), 1))
         .hasMessageContaining("1 to 200 outlines");
-    assertThatThrownBy(() -> new Outline(List.of(Node.corner(0, 0))))
+    assertThatThrownBy(() -> new WholeOutline(List.of(Node.corner(0, 0))))
         .hasMessageContaining("3 to 5000 nodes");
   }
 

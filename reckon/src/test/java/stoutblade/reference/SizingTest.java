@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
 import stoutblade.measure.Stated;
 import stoutblade.measure.Units;
 import stoutblade.project.Edit;
-import stoutblade.project.Edits;
+import stoutblade.project.OutlineEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Refit;
 import stoutblade.project.Samples;
@@ -163,7 +163,7 @@ class SizingTest {
         .contains("the core stays Dowel 9 mm")
         .contains("instead of")
         .contains("new at Layers: The bevels meet everywhere");
-    Project longer = Edits.length(900).applyTo(large);
+    Project longer = OutlineEdits.length(OutlineEdits.BLADE, 900).applyTo(large);
     assertThat(Refit.between(Samples.derive(large), Samples.derive(longer), Units.METRIC))
         .isEmpty();
   }

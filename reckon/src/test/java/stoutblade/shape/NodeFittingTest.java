@@ -55,7 +55,7 @@ class NodeFittingTest {
   void an_ellipse_takes_few_nodes_within_the_tolerance(
       @ForAll @DoubleRange(min = 60, max = 200) double a,
       @ForAll @DoubleRange(min = 30, max = 60) double b) {
-    Outline outline = NodeFitting.closed(ellipse(a, b, 900), 0.2);
+    WholeOutline outline = NodeFitting.closed(ellipse(a, b, 900), 0.2);
 
     assertThat(farthest(ellipse(a, b, 900), outline.path())).isLessThan(0.22);
     assertThat(outline.nodes()).hasSizeLessThan(36);
@@ -63,7 +63,7 @@ class NodeFittingTest {
 
   @Test
   void a_square_keeps_its_four_corners_and_nothing_else() {
-    Outline outline = NodeFitting.closed(square(100, 0.5), 0.2);
+    WholeOutline outline = NodeFitting.closed(square(100, 0.5), 0.2);
 
     assertThat(outline.nodes()).hasSize(4).allMatch(it -> it.kind() == Node.Kind.CORNER);
     assertThat(farthest(square(100, 0.5), outline.path())).isLessThan(0.05);
@@ -77,7 +77,7 @@ class NodeFittingTest {
             .map(p -> p.plus(new Point(0.04 * random.nextGaussian(), 0.04 * random.nextGaussian())))
             .toList();
 
-    Outline outline = NodeFitting.closed(noisy, 0.3);
+    WholeOutline outline = NodeFitting.closed(noisy, 0.3);
 
     assertThat(outline.nodes()).hasSizeLessThan(9);
     assertThat(farthest(square(100, 1), outline.path())).isLessThan(0.35);
@@ -96,7 +96,11 @@ class NodeFittingTest {
     assertThat(coarse.size()).isLessThan(fine.size());
     assertThat(fine.getFirst().at()).isEqualTo(wave.getFirst());
     assertThat(fine.getLast().at().distance(wave.getLast())).isCloseTo(0, within(1e-12));
-    assertThat(farthest(wave, new Path(Spline.through(fine), false))).isLessThan(0.06);
+    assertThat(
+            farthest(
+                wave,
+                new Path(Spline.through(fine).stream().flatMap(List::stream).toList(), false)))
+        .isLessThan(0.06);
   }
 
   @Test

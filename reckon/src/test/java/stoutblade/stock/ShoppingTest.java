@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import stoutblade.project.Edits;
+import stoutblade.project.OutlineEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Samples;
 
@@ -32,7 +32,9 @@ class ShoppingTest {
 
   @Test
   void a_wide_blade_takes_a_sheet_for_each_layer() {
-    Project wide = Edits.width(520).applyTo(Edits.length(900).applyTo(Samples.whole()));
+    Project wide =
+        OutlineEdits.width(OutlineEdits.BLADE, 520)
+            .applyTo(OutlineEdits.length(OutlineEdits.BLADE, 900).applyTo(Samples.whole()));
 
     assertThat(line(wide, "Foam").buy().value()).isEqualTo(2);
   }

@@ -19,8 +19,7 @@ class FlatTemplateTest {
   void every_seam_has_its_letter_on_both_edges_and_notches_that_meet() {
     Template dish =
         FlatTemplate.of(
-            "dish",
-            "Shield face",
+            Making.once("dish", "Shield face"),
             new Dish(600, 75, 10, 16, Dish.Way.DARTS, 4).develop("x"),
             Units.METRIC);
 
@@ -36,12 +35,15 @@ class FlatTemplateTest {
   void mitres_are_written_at_the_edges_and_bends_are_drawn() {
     Template box =
         FlatTemplate.of(
-            "box", "Crate", new Prism(4, 200, 120, 90, 10, 2).develop("x"), Units.METRIC);
+            Making.once("box", "Crate"),
+            new Prism(4, 200, 120, 90, 10, 2).develop("x"),
+            Units.METRIC);
     assertThat(box.labels().stream().map(Label::text)).contains("A, leans 45°");
-    assertThat(box.copies()).hasSize(3);
+    assertThat(box.copies()).hasSize(6);
 
     Template plate =
-        FlatTemplate.of("over", "Plate", new OverEdge(60, 12, 150).develop("x"), Units.METRIC);
+        FlatTemplate.of(
+            Making.once("over", "Plate"), new OverEdge(60, 12, 150).develop("x"), Units.METRIC);
     assertThat(count(plate, Stroke.Kind.BEND)).isEqualTo(2);
     assertThat(count(plate, Stroke.Kind.CUT)).isEqualTo(1);
   }

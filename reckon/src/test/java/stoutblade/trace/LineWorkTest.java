@@ -8,10 +8,10 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
-import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
+import stoutblade.shape.WholeOutline;
 
 /** Lines from elsewhere, put together to outlines. */
 class LineWorkTest {
@@ -94,7 +94,7 @@ class LineWorkTest {
     lines.addAll(square("", 50, 20));
     lines.addAll(square("", 100, 40));
 
-    List<Outline> outlines = work(lines).outlines(0.05);
+    List<WholeOutline> outlines = work(lines).outlines(0.05);
 
     assertThat(outlines).hasSize(2);
     assertThat(outlines.getFirst().nodes()).hasSize(4);

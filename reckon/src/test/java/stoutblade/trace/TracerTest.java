@@ -10,9 +10,9 @@ import java.util.function.ToDoubleBiFunction;
 import org.junit.jupiter.api.Test;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
-import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
+import stoutblade.shape.WholeOutline;
 import stoutblade.trace.Tracer.By;
 import stoutblade.trace.Tracer.Options;
 
@@ -51,7 +51,7 @@ class TracerTest {
     return Math.hypot(x - 50, y - 50) - 30;
   }
 
-  private static double area(Outline outline) {
+  private static double area(WholeOutline outline) {
     return Region.inside(outline.path(), 0.01).area();
   }
 
@@ -144,8 +144,8 @@ class TracerTest {
                 Node.corner(12, 0), Node.corner(30, 20), Node.curve(28, 90), Node.corner(0, 200)));
     double c = Math.cos(0.4);
     double s = Math.sin(0.4);
-    Outline turned =
-        new Outline(
+    WholeOutline turned =
+        new WholeOutline(
             leaf.outline().flattened(0.05).stream()
                 .map(p -> Node.corner(p.x() * c - p.y() * s + 300, p.x() * s + p.y() * c - 80))
                 .distinct()

@@ -11,13 +11,13 @@ import stoutblade.measure.Source;
 import stoutblade.mesh.MeshSection;
 import stoutblade.mesh.SectionFigures;
 import stoutblade.shape.Node;
-import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
+import stoutblade.shape.WholeOutline;
 
 class TracingFiguresTest {
 
-  private static final Outline OBLONG =
-      new Outline(
+  private static final WholeOutline OBLONG =
+      new WholeOutline(
           List.of(
               Node.corner(0, 0), Node.corner(80, 0), Node.corner(80, 200), Node.corner(0, 200)));
 

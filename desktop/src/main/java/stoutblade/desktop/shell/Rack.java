@@ -1,6 +1,9 @@
 package stoutblade.desktop.shell;
 
+import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -17,8 +20,9 @@ import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.station.Figures;
 import stoutblade.develop.Panel;
 import stoutblade.measure.Display;
-import stoutblade.project.ShapedPart;
+import stoutblade.project.PartReckoning;
 import stoutblade.project.Station;
+import stoutblade.prop.Part;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 
@@ -37,7 +41,7 @@ public final class Rack extends VBox {
   private final Button bladeCard;
   private final VBox partCards = new VBox(6);
   private final ScrollPane partList = new ScrollPane(partCards);
-  private List<ShapedPart> parts = List.of();
+  private IdentityHashMap<PartReckoning, Button> cards = new IdentityHashMap<>();
 
   /** A rack that follows the desk. */
   public Rack(Desk desk) {
@@ -103,25 +107,37 @@ public final class Rack extends VBox {
   }
 
   private void showParts() {
-    if (!desk.project().parts().equals(parts)) {
-      parts = desk.project().parts();
-      partCards.getChildren().setAll(parts.stream().map(this::partCard).toList());
+    // A card is made anew only where its part is another than before: compared by identity.
+    IdentityHashMap<PartReckoning, Button> now = new IdentityHashMap<>();
+    List<Button> order = new ArrayList<>();
+    for (PartReckoning part : desk.derived().parts()) {
+      Button card = Optional.ofNullable(cards.get(part)).orElseGet(() -> partCard(part));
+      now.put(part, card);
+      order.add(card);
     }
+    if (!order.equals(partCards.getChildren())) {
+      partCards.getChildren().setAll(order);
+    }
+    cards = now;
     mark();
   }
 
-  private Button partCard(ShapedPart part) {
-    List<Panel> panels = part.developed().sideBySide(APART_MM);
+  private Button partCard(PartReckoning reckoned) {
+    Part part = reckoned.part();
+    List<Panel> panels = reckoned.flat().sideBySide(APART_MM);
     MatView picture = small(Lie.UPRIGHT);
     picture.setPrefSize(WIDTH - 62, PART_HIGH);
     picture.setMaxWidth(WIDTH - 62);
     picture.setMinHeight(PART_HIGH);
     picture.setMaxHeight(PART_HIGH);
     picture.setDrawing(pen -> Figures.flat(pen, panels));
-    picture.fit(
-        Box.around(panels.stream().flatMap(it -> it.outline().flattened(0.5).stream()).toList()),
-        4);
-    Button card = new Button(part.name() + (part.count() > 1 ? " × " + part.count() : ""), picture);
+    if (!panels.isEmpty()) {
+      picture.fit(
+          Box.around(panels.stream().flatMap(it -> it.outline().flattened(0.5).stream()).toList()),
+          4);
+    }
+    Button card =
+        new Button(part.name() + (reckoned.made() > 1 ? " × " + reckoned.made() : ""), picture);
     card.setId("part-" + part.id());
     card.setContentDisplay(ContentDisplay.TOP);
     card.setPrefWidth(WIDTH - 30);
@@ -133,7 +149,7 @@ public final class Rack extends VBox {
 
   /** Marks the part that is looked at. */
   private void mark() {
-    String looked = desk.sumsProperty().get() ? desk.partProperty().get() : "";
+    String looked = desk.partProperty().get();
     for (Node card : partCards.getChildren()) {
       card.pseudoClassStateChanged(CURRENT, ("part-" + looked).equals(card.getId()));
     }

@@ -4,12 +4,12 @@ import java.util.function.Function;
 import javafx.util.StringConverter;
 
 /** How choices are written in boxes that are chosen from and not typed into. */
-final class Choices {
+public final class Choices {
 
   private Choices() {}
 
   /** Writes each choice by a function. */
-  static <T> StringConverter<T> named(Function<T, String> name) {
+  public static <T> StringConverter<T> named(Function<T, String> name) {
     return new StringConverter<>() {
       @Override
       public String toString(T choice) {

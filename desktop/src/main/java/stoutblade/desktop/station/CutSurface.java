@@ -194,7 +194,10 @@ public final class CutSurface implements Surface {
         case CENTRE -> pen.stroke(stroke.path(), pen.colour(Ink.SOFT), 1.2, 16, 4, 2, 4);
         case CHANNEL -> pen.stroke(stroke.path(), pen.colour(Ink.SELECTED), 1.6, 3, 3);
         case BEND -> pen.stroke(stroke.path(), pen.colour(Ink.INK), 1.2, 8, 4);
-        case NOTCH -> pen.stroke(stroke.path(), pen.colour(Ink.INK), 1.4);
+        case NOTCH, ENGRAVE -> pen.stroke(stroke.path(), pen.colour(Ink.INK), 1.4);
+        case SCORE -> pen.stroke(stroke.path(), pen.colour(Ink.INK), 1, 6, 2);
+        case FULLER -> pen.stroke(stroke.path(), pen.colour(Ink.INK), 1.4, 8, 3, 2, 3);
+        case LAID -> pen.stroke(stroke.path(), pen.colour(Ink.SOFT), 1.2, 3, 3);
       }
     }
   }

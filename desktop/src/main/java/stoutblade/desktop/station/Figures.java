@@ -2,6 +2,7 @@ package stoutblade.desktop.station;
 
 import java.util.ArrayList;
 import java.util.List;
+import stoutblade.desktop.Pictures;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.develop.Panel;
@@ -9,11 +10,13 @@ import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.part.BladeForm;
 import stoutblade.project.Derived;
+import stoutblade.reference.Flat;
+import stoutblade.reference.Placement;
 import stoutblade.shape.Box;
 import stoutblade.shape.Cubic;
-import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
+import stoutblade.shape.WholeOutline;
 import stoutblade.wearer.BodyOutline;
 import stoutblade.wearer.Wearer;
 
@@ -139,8 +142,8 @@ public final class Figures {
   }
 
   /** Outlines as they were traced, with their nodes. */
-  public static void tracing(Pen pen, List<Outline> outlines, Ink ink) {
-    for (Outline outline : outlines) {
+  public static void tracing(Pen pen, List<WholeOutline> outlines, Ink ink) {
+    for (WholeOutline outline : outlines) {
       Path path = outline.path();
       pen.stroke(path, pen.faint(Ink.PAPER, 0.8), 4);
       pen.stroke(path, pen.colour(ink), 1.8);
@@ -148,6 +151,29 @@ public final class Figures {
         outline.nodes().forEach(it -> pen.dot(it.at(), 3, pen.colour(ink)));
       }
     }
+  }
+
+  /** The picture that the blade is traced on, at its scale. */
+  public static void picture(Pen pen, Placement placement, Pictures pictures, double dim) {
+    pictures
+        .of(
+            placement.reference(),
+            Flat.of(placement.reference()),
+            placement.mmPerPixel() * pen.zoom())
+        .ifPresent(it -> picture(pen, placement, it, dim));
+  }
+
+  private static void picture(Pen pen, Placement placement, Pictures.Shown shown, double dim) {
+    Point from = new Point(shown.frame().minX(), shown.frame().minY());
+    Point corner = placement.flatToBlade(from);
+    double step = shown.step();
+    pen.picture(
+        shown.image(),
+        corner,
+        placement.flatToBlade(from.plus(new Point(step, 0))).minus(corner),
+        placement.flatToBlade(from.plus(new Point(0, step))).minus(corner),
+        new Box(0, 0, shown.image().getWidth(), shown.image().getHeight()),
+        dim);
   }
 
   /** A path moved by a displacement. */

@@ -5,8 +5,8 @@ import java.util.Map;
 import java.util.Optional;
 import stoutblade.desktop.Desk;
 import stoutblade.measure.Quantity;
-import stoutblade.project.Edits;
-import stoutblade.project.ShapedPart;
+import stoutblade.project.PartEdits;
+import stoutblade.prop.ShapedPart;
 import stoutblade.stock.Catalogue;
 import stoutblade.sum.Answer;
 import stoutblade.sum.Entry;
@@ -32,6 +32,8 @@ final class SumsModel {
   Optional<ShapedPart> part() {
     return desk.project().parts().stream()
         .filter(it -> it.id().equals(desk.partProperty().get()))
+        .filter(ShapedPart.class::isInstance)
+        .map(ShapedPart.class::cast)
         .findFirst();
   }
 
@@ -74,7 +76,7 @@ final class SumsModel {
     Optional<ShapedPart> part = part();
     if (part.isPresent()) {
       return desk.perform(
-              Edits.part(
+              PartEdits.shape(
                   part.get().id(),
                   part.get().name() + ": " + entry.label(),
                   it -> it.with(entry.key(), value)))
@@ -96,7 +98,7 @@ final class SumsModel {
   boolean keep() {
     Map<String, Double> sizes = new HashMap<>();
     free.entries().forEach(it -> sizes.put(it.key(), value(it)));
-    boolean kept = desk.perform(Edits.addPart(free.title(), free.key(), sizes));
+    boolean kept = desk.perform(PartEdits.addShape(free.title(), free.key(), sizes));
     if (kept) {
       desk.partProperty().set(desk.project().parts().getLast().id());
     }

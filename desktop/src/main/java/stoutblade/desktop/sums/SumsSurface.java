@@ -1,6 +1,5 @@
 package stoutblade.desktop.sums;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,13 +13,11 @@ import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
@@ -28,18 +25,19 @@ import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
+import stoutblade.desktop.shell.SizeFields;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Surface;
-import stoutblade.formats.Exports;
 import stoutblade.measure.Display;
 import stoutblade.measure.Quantity;
 import stoutblade.project.Derived;
-import stoutblade.project.Edits;
-import stoutblade.project.ShapedPart;
+import stoutblade.project.PartEdits;
+import stoutblade.prop.ShapedPart;
 import stoutblade.sum.Answer;
 import stoutblade.sum.Entry;
 import stoutblade.sum.Sum;
 import stoutblade.template.FlatTemplate;
+import stoutblade.template.Making;
 import stoutblade.template.Template;
 
 /** Bench sums: drawers of small drawings to choose from, the chosen one on the mat, its sizes. */
@@ -59,8 +57,7 @@ public final class SumsSurface implements Surface {
   private final VBox below = new VBox();
   private final BorderPane node = new BorderPane(mat);
   private final Map<Sum, Button> tiles = new LinkedHashMap<>();
-  private final Map<Entry, EntryField> fields = new LinkedHashMap<>();
-  private final Map<Entry, List<ToggleButton>> choices = new LinkedHashMap<>();
+  private Optional<SizeFields> fields = Optional.empty();
   private String laidOut = "";
 
   /**
@@ -152,8 +149,9 @@ public final class SumsSurface implements Surface {
 
   private void layOut() {
     laidOut = key();
-    fields.clear();
-    choices.clear();
+    SizeFields laid =
+        new SizeFields(desk, "sum-" + model.chosen().key() + "-", this::type, node::requestFocus);
+    fields = Optional.of(laid);
     Tray tray = new Tray();
     model
         .part()
@@ -162,7 +160,7 @@ public final class SumsSurface implements Surface {
               tray.with("This part is", name(part));
               tray.with("Made", made(part));
             });
-    model.chosen().entries().forEach(it -> tray.with(it.label(), control(it)));
+    model.chosen().entries().forEach(it -> tray.with(it.label(), laid.control(it)));
     Button print = new Button("Print  P");
     print.setId("sums-print");
     print.setOnAction(event -> print());
@@ -211,7 +209,8 @@ public final class SumsSurface implements Surface {
     name.setOnAction(
         event -> {
           desk.perform(
-              Edits.part(part.id(), "Name a part", it -> it.withName(name.getText().strip())));
+              PartEdits.change(
+                  part.id(), "Name a part", it -> it.withName(name.getText().strip())));
           node.requestFocus();
         });
     return name;
@@ -225,72 +224,26 @@ public final class SumsSurface implements Surface {
             () -> "how many are made",
             value ->
                 desk.perform(
-                    Edits.part(part.id(), "How many", it -> it.withCount((int) Math.rint(value)))));
+                    PartEdits.place(
+                        part.id(),
+                        "How many",
+                        it -> it.made((int) Math.rint(value), it.mirrored()))));
     made.setId("part-count");
     made.setPrefColumnCount(3);
-    made.show(part.count());
+    made.show(part.placing().copies());
     return made;
   }
 
   private Button remove(ShapedPart part) {
     Button remove = new Button("Remove");
     remove.setId("part-remove");
-    remove.setOnAction(event -> desk.perform(Edits.removePart(part.id())));
+    remove.setOnAction(event -> desk.perform(PartEdits.remove(part.id())));
     return remove;
   }
 
   /** What the tray was laid out for. */
   private String key() {
     return desk.partProperty().get() + "|" + model.chosen().key() + "|" + model.part().isPresent();
-  }
-
-  private Node control(Entry entry) {
-    if (!entry.choices().isEmpty()) {
-      return choice(entry);
-    }
-    EntryField field =
-        switch (entry.quantity()) {
-          case LENGTH -> EntryField.length(desk, value -> type(entry, value));
-          case ANGLE ->
-              EntryField.number(
-                  desk,
-                  "°",
-                  () -> entry.label() + " is an angle in degrees",
-                  value -> type(entry, Math.toRadians(value)));
-          case MASS ->
-              EntryField.number(
-                  desk,
-                  "g",
-                  () -> entry.label() + " is a weight in grams",
-                  value -> type(entry, value));
-          default ->
-              EntryField.number(
-                  desk, "", () -> entry.label() + " is a number", value -> type(entry, value));
-        };
-    field.setId("sum-" + model.chosen().key() + "-" + entry.key());
-    field.setPrefColumnCount(5);
-    fields.put(entry, field);
-    return field;
-  }
-
-  private Node choice(Entry entry) {
-    HBox row = new HBox(4);
-    List<ToggleButton> buttons = new ArrayList<>();
-    for (int i = 0; i < entry.choices().size(); i++) {
-      int index = i;
-      ToggleButton button = new ToggleButton(entry.choices().get(i));
-      button.setId("sum-" + model.chosen().key() + "-" + entry.key() + "-" + i);
-      button.setMinWidth(Region.USE_PREF_SIZE);
-      button.setOnAction(
-          event -> {
-            type(entry, index);
-            node.requestFocus();
-          });
-      buttons.add(button);
-      row.getChildren().add(button);
-    }
-    choices.put(entry, buttons);
-    return row;
   }
 
   private boolean type(Entry entry, double value) {
@@ -313,18 +266,7 @@ public final class SumsSurface implements Surface {
         (sum, tile) ->
             tile.pseudoClassStateChanged(
                 CURRENT, model.part().isEmpty() && sum.equals(model.chosen())));
-    fields.forEach(
-        (entry, field) ->
-            field.show(
-                entry.quantity() == Quantity.ANGLE
-                    ? Math.toDegrees(model.value(entry))
-                    : model.value(entry)));
-    choices.forEach(
-        (entry, buttons) -> {
-          for (int i = 0; i < buttons.size(); i++) {
-            buttons.get(i).setSelected(i == (int) model.value(entry));
-          }
-        });
+    fields.ifPresent(it -> it.show(model::value));
     SumsModel.Result result = model.result();
     mat.setUnits(desk.units());
     mat.setRuled(result.answer().isPresent());
@@ -342,7 +284,9 @@ public final class SumsSurface implements Surface {
   private void print() {
     Sum sum = model.chosen();
     if (model.part().isPresent()) {
-      printer.accept(Exports.template(model.part().get(), desk.units()));
+      desk.derived()
+          .part(model.part().get().id())
+          .ifPresent(it -> printer.accept(it.template(desk.units())));
       return;
     }
     model
@@ -353,7 +297,9 @@ public final class SumsSurface implements Surface {
             form ->
                 printer.accept(
                     FlatTemplate.of(
-                        sum.key(), sum.title() + sizes(), form.develop(sum.key()), desk.units())));
+                        Making.once(sum.key(), sum.title() + sizes()),
+                        form.develop(sum.key()),
+                        desk.units())));
   }
 
   /** The lengths that were typed, for the print. */

@@ -42,8 +42,8 @@ import stoutblade.reference.Orientation;
 import stoutblade.reference.Orientation.View;
 import stoutblade.shape.Box;
 import stoutblade.shape.NodeFitting;
-import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
+import stoutblade.shape.WholeOutline;
 import stoutblade.trace.Tracing;
 
 /** One model from a side: which way it stands, how large it is, its outline and sections. */
@@ -415,7 +415,7 @@ final class ModelDesk {
       return;
     }
     try {
-      List<Outline> outlines = outlines(seen.get());
+      List<WholeOutline> outlines = outlines(seen.get());
       String called = model.get().name() + ", " + view.words().toLowerCase(java.util.Locale.ROOT);
       if (desk.perform(SizeEdits.addTracing(called, modelId, outlines, WITHIN_MM)) && asDraft) {
         TraceDesk.draft(desk, called, outlines.getFirst(), WITHIN_MM);
@@ -425,7 +425,7 @@ final class ModelDesk {
     }
   }
 
-  private List<Outline> outlines(Meshes.Seen seen) {
+  private List<WholeOutline> outlines(Meshes.Seen seen) {
     double mm = mm();
     return seen.silhouette().region().rings().stream()
         .map(ring -> ring.stream().map(it -> it.times(mm)).toList())

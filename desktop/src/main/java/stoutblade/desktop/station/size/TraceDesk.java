@@ -29,8 +29,8 @@ import stoutblade.project.SizeEdits;
 import stoutblade.project.Station;
 import stoutblade.reference.PictureSize;
 import stoutblade.shape.Box;
-import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
+import stoutblade.shape.WholeOutline;
 import stoutblade.trace.Flattened;
 import stoutblade.trace.Halves;
 import stoutblade.trace.Pixels;
@@ -63,7 +63,7 @@ final class TraceDesk {
   private final Button draft = new Button("Draft from it");
   private Optional<Source> source = Optional.empty();
   private Options options = Options.USUAL;
-  private List<Outline> outlines = List.of();
+  private List<WholeOutline> outlines = List.of();
   private double lineWidth;
   private int round;
   private String note = "";
@@ -317,7 +317,7 @@ final class TraceDesk {
   }
 
   /** Starts the draft from half of an outline and goes there. */
-  static void draft(Desk desk, String called, Outline outline, double within) {
+  static void draft(Desk desk, String called, WholeOutline outline, double within) {
     UnaryOperator<Double> coarser = it -> Math.max(0.1, it);
     if (desk.perform(SizeEdits.draftFrom(called, Halves.of(outline, coarser.apply(within))))) {
       desk.goTo(Station.DRAFT);

@@ -1,4 +1,4 @@
-package stoutblade.desktop.station;
+package stoutblade.desktop.station.draft;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -18,7 +18,7 @@ import stoutblade.shape.Node;
 import stoutblade.shape.Point;
 
 /** The outline being drawn, without a window. */
-class DraftModelTest {
+class OutlineModelTest {
 
   private static final double REACH = 5;
   private static final Clock CLOCK =
@@ -30,10 +30,10 @@ class DraftModelTest {
           CLOCK,
           Optional.empty(),
           new Document(NewProject.first(LocalDateTime.now(CLOCK)), Map.of()));
-  private final DraftModel model = new DraftModel(desk);
+  private final OutlineModel model = new OutlineModel(desk);
 
   private void click(double x, double y, boolean corner) {
-    model.press(new Point(x, y), REACH, corner);
+    model.press(new Point(x, y), REACH, corner, false);
     model.release();
   }
 
@@ -63,21 +63,24 @@ class DraftModelTest {
   void a_node_is_found_by_its_mirror_image_too() {
     trace();
 
-    assertThat(model.press(new Point(-51, 201), REACH, false)).isTrue();
+    assertThat(model.press(new Point(-51, 201), REACH, false, false)).isTrue();
     model.release();
     assertThat(model.selected()).contains(1);
   }
 
   @Test
-  void a_press_on_the_edge_adds_a_node_there_and_beside_it_takes_hold_of_nothing() {
+  void two_presses_on_the_edge_add_a_node_there_and_beside_it_takes_hold_of_nothing() {
     trace();
     Point onEdge = desk.project().blade().half().edge().cubics().get(1).at(0.5);
 
     click(onEdge.x(), onEdge.y(), false);
+    assertThat(model.side()).as("the first press selects the side").contains(1);
+    assertThat(model.addOnSide(onEdge, REACH)).isTrue();
+    model.release();
 
     assertThat(desk.project().blade().half().nodes()).hasSize(4);
     assertThat(node(2).at().distance(onEdge)).isLessThan(1e-9);
-    assertThat(model.press(new Point(400, 300), REACH, false)).isFalse();
+    assertThat(model.press(new Point(400, 300), REACH, false, false)).isFalse();
     assertThat(model.selected()).isEmpty();
   }
 
@@ -85,7 +88,7 @@ class DraftModelTest {
   void dragging_is_one_edit_and_snaps_to_the_centre_line() {
     trace();
     int before = desk.history().states().size();
-    model.press(new Point(50, 200), REACH, false);
+    model.press(new Point(50, 200), REACH, false, false);
     for (int step = 0; step < 20; step++) {
       model.drag(new Point(50 - step * 2.5, 210), REACH);
     }

@@ -1,4 +1,4 @@
-package stoutblade.project;
+package stoutblade.prop;
 
 import java.util.List;
 import java.util.Map;
@@ -7,6 +7,7 @@ import java.util.TreeMap;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Form;
 import stoutblade.measure.Quantity;
+import stoutblade.shape.Path;
 import stoutblade.stock.Catalogue;
 import stoutblade.sum.Entry;
 import stoutblade.sum.Sum;
@@ -18,15 +19,14 @@ import stoutblade.sum.Sum;
  * @param name what the maker calls it
  * @param sum the key of the sum that lays it out
  * @param sizes what was typed, by the keys of its entries, in the units of their quantities
- * @param count how many are made
+ * @param foamId the catalogue id of its foam
+ * @param placing where it is on the prop
  */
-public record ShapedPart(String id, String name, String sum, Map<String, Double> sizes, int count) {
+public record ShapedPart(
+    String id, String name, String sum, Map<String, Double> sizes, String foamId, Placing placing)
+    implements Part {
 
-  /** The most parts of one prop. */
-  public static final int MOST_PARTS = 200;
-
-  private static final int LONGEST_NAME = 60;
-  private static final int MOST_MADE = 200;
+  private static final String THICKNESS = "foam";
 
   /** Thicknesses of sheet, which stay when the prop is made larger or smaller. */
   private static final Set<String> THICKNESSES = Set.of("foam", "crossed");
@@ -41,18 +41,8 @@ public record ShapedPart(String id, String name, String sum, Map<String, Double>
    */
   public ShapedPart {
     sizes = java.util.Collections.unmodifiableMap(new TreeMap<>(sizes));
-    if (!id.matches("d[1-9][0-9]{0,3}")) {
-      throw new IllegalArgumentException("A part's id is d and a number; found '" + id + "'");
-    }
-    if (name.isBlank() || name.length() > LONGEST_NAME) {
-      throw new IllegalArgumentException(
-          "A part has a name of 1 to " + LONGEST_NAME + " characters; found '" + name + "'");
-    }
-    if (count < 1 || count > MOST_MADE) {
-      throw new IllegalArgumentException(
-          "Of a part 1 to " + MOST_MADE + " are made; found " + count);
-    }
     form(sum, sizes);
+    Part.check(id, name, thickness(sum, sizes));
   }
 
   private static Form form(String sum, Map<String, Double> sizes) {
@@ -68,30 +58,59 @@ public record ShapedPart(String id, String name, String sum, Map<String, Double>
     return Sum.named(sum).orElseThrow();
   }
 
-  /** It, laid out flat. */
+  /** The form that its sizes make. */
+  public Form form() {
+    return form(sum, sizes);
+  }
+
+  @Override
   public Developed developed() {
-    return form(sum, sizes).develop("part." + id);
+    return form().develop("part." + id);
+  }
+
+  @Override
+  public List<Path> seen() {
+    return Seen.of(form(), placing.facing());
+  }
+
+  @Override
+  public double thicknessMm() {
+    return thickness(sum, sizes);
+  }
+
+  private static double thickness(String sum, Map<String, Double> sizes) {
+    return Sum.named(sum).orElseThrow().entries().stream()
+        .filter(it -> it.key().equals(THICKNESS))
+        .findFirst()
+        .map(it -> sizes.getOrDefault(THICKNESS, it.usual()))
+        .orElseThrow(
+            () -> new IllegalArgumentException("The sum '" + sum + "' has no foam to cut"));
   }
 
   /** The same with one size changed. */
   public ShapedPart with(String key, double value) {
     Map<String, Double> changed = new TreeMap<>(sizes);
     changed.put(key, value);
-    return new ShapedPart(id, name, sum, changed, count);
+    return new ShapedPart(id, name, sum, changed, foamId, placing);
   }
 
+  @Override
   public ShapedPart withName(String changed) {
-    return new ShapedPart(id, changed, sum, sizes, count);
+    return new ShapedPart(id, changed, sum, sizes, foamId, placing);
   }
 
-  public ShapedPart withCount(int changed) {
-    return new ShapedPart(id, name, sum, sizes, changed);
+  @Override
+  public ShapedPart withFoam(String changedId, double mm) {
+    return new ShapedPart(id, name, sum, with(THICKNESS, mm).sizes, changedId, placing);
   }
 
-  /**
-   * The same made larger or smaller; the thicknesses of sheets stay. Sizes that were left as usual
-   * become sizes of their own.
-   */
+  @Override
+  public ShapedPart withPlacing(Placing changed) {
+    return new ShapedPart(id, name, sum, sizes, foamId, changed);
+  }
+
+  /** Sizes that were left as usual become sizes of their own. */
+  @Override
   public ShapedPart times(double factor) {
     Map<String, Double> changed = new TreeMap<>(sizes);
     for (Entry entry : shape().entries()) {
@@ -99,6 +118,6 @@ public record ShapedPart(String id, String name, String sum, Map<String, Double>
         changed.put(entry.key(), sizes.getOrDefault(entry.key(), entry.usual()) * factor);
       }
     }
-    return new ShapedPart(id, name, sum, changed, count);
+    return new ShapedPart(id, name, sum, changed, foamId, placing.times(factor));
   }
 }

@@ -1,4 +1,4 @@
-package stoutblade.project;
+package stoutblade.prop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -7,11 +7,14 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import stoutblade.project.PartEdits;
+import stoutblade.project.Project;
+import stoutblade.project.Samples;
 
 class ShapedPartTest {
 
   private static final ShapedPart COLLAR =
-      new ShapedPart("d1", "Collar", "ring", Map.of("across", 60.0), 1);
+      new ShapedPart("d1", "Collar", "ring", Map.of("across", 60.0), "eva-stiff", Placing.USUAL);
 
   @Test
   void a_part_made_smaller_keeps_the_thickness_of_its_foam() {
@@ -25,15 +28,18 @@ class ShapedPartTest {
 
   @Test
   void parts_are_added_changed_and_removed_as_edits() {
-    Project one = Edits.addPart("Collar", "ring", Map.of("across", 60.0)).applyTo(Samples.whole());
-    Project two = Edits.addPart("Cone", "cone", Map.of()).applyTo(one);
-    assertThat(two.parts()).extracting(ShapedPart::id).containsExactly("d1", "d2");
+    Project one =
+        PartEdits.addShape("Collar", "ring", Map.of("across", 60.0)).applyTo(Samples.whole());
+    Project two = PartEdits.addShape("Cone", "cone", Map.of()).applyTo(one);
+    assertThat(two.parts()).extracting(Part::id).containsExactly("d1", "d2");
 
-    Project changed = Edits.part("d2", "Higher", it -> it.with("height", 300)).applyTo(two);
-    assertThat(changed.parts().get(1).sizes()).containsEntry("height", 300.0);
+    Project changed = PartEdits.shape("d2", "Higher", it -> it.with("height", 300)).applyTo(two);
+    assertThat(changed.parts().get(1))
+        .isInstanceOfSatisfying(
+            ShapedPart.class, it -> assertThat(it.sizes()).containsEntry("height", 300.0));
     assertThat(changed.parts().get(0)).isEqualTo(two.parts().get(0));
-    assertThat(Edits.removePart("d1").applyTo(changed).parts())
-        .extracting(ShapedPart::id)
+    assertThat(PartEdits.remove("d1").applyTo(changed).parts())
+        .extracting(Part::id)
         .containsExactly("d2");
   }
 
@@ -42,10 +48,12 @@ class ShapedPartTest {
     assertThatThrownBy(() -> COLLAR.with("across", -4)).hasMessageContaining("Across: from");
     assertThatThrownBy(() -> COLLAR.with("colour", 4)).hasMessageContaining("asks for");
     assertThatThrownBy(() -> COLLAR.withName(" ")).hasMessageContaining("name");
-    assertThatThrownBy(() -> COLLAR.withCount(0)).hasMessageContaining("1 to 200");
-    assertThatThrownBy(() -> new ShapedPart("d1", "Soup", "soup", Map.of(), 1))
+    assertThatThrownBy(() -> Placing.USUAL.made(0, 0)).hasMessageContaining("1 to 200");
+    assertThatThrownBy(
+            () -> new ShapedPart("d1", "Soup", "soup", Map.of(), "eva-stiff", Placing.USUAL))
         .hasMessageContaining("no sum");
-    assertThatThrownBy(() -> new ShapedPart("d1", "Glue", "glue", Map.of(), 1))
+    assertThatThrownBy(
+            () -> new ShapedPart("d1", "Glue", "glue", Map.of(), "eva-stiff", Placing.USUAL))
         .hasMessageContaining("lays no shape out");
     assertThatThrownBy(() -> Samples.whole().withParts(List.of(COLLAR, COLLAR)))
         .hasMessageContaining("an id of its own");

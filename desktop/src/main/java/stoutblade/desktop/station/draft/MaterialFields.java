@@ -1,0 +1,74 @@
+package stoutblade.desktop.station.draft;
+
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.scene.control.ComboBox;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.shell.EntryField;
+import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.station.Choices;
+import stoutblade.layer.Foam;
+import stoutblade.project.PartEdits;
+import stoutblade.prop.Part;
+
+/** Fields for what a part is cut from. */
+final class MaterialFields {
+
+  private final Supplier<Optional<? extends Part>> part;
+  private final ComboBox<Foam> foam = new ComboBox<>();
+  private final EntryField thickness;
+  private boolean showing;
+
+  MaterialFields(Desk desk, String prefix, Supplier<Optional<? extends Part>> part) {
+    this.part = part;
+    foam.setId(prefix + "foam");
+    foam.getItems().setAll(desk.catalogue().foams());
+    foam.setConverter(Choices.named(Foam::name));
+    foam.setPrefWidth(190);
+    foam.setOnAction(
+        event -> {
+          if (!showing && foam.getValue() != null) {
+            part.get()
+                .ifPresent(
+                    it ->
+                        desk.perform(
+                            PartEdits.change(
+                                it.id(),
+                                "Choose the foam",
+                                own -> own.withFoam(foam.getValue().id(), own.thicknessMm()))));
+          }
+        });
+    thickness =
+        EntryField.length(
+            desk,
+            mm ->
+                part.get()
+                    .map(
+                        it ->
+                            desk.perform(
+                                PartEdits.change(
+                                    it.id(), "Thickness", own -> own.withFoam(own.foamId(), mm))))
+                    .orElse(false));
+    thickness.setId(prefix + "thickness");
+    thickness.setPrefColumnCount(5);
+  }
+
+  void into(Tray tray) {
+    tray.with("Foam", foam).with("Thickness", thickness);
+  }
+
+  void show() {
+    showing = true;
+    part.get()
+        .ifPresent(
+            it -> {
+              foam.setValue(
+                  foam.getItems().stream()
+                      .filter(kind -> kind.id().equals(it.foamId()))
+                      .findFirst()
+                      .orElse(null));
+              thickness.show(it.thicknessMm());
+            });
+    showing = false;
+  }
+}

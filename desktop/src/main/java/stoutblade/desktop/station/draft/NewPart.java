@@ -1,0 +1,121 @@
+package stoutblade.desktop.station.draft;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import stoutblade.desktop.Desk;
+import stoutblade.project.PartEdits;
+import stoutblade.shape.Box;
+import stoutblade.shape.Exact;
+import stoutblade.shape.HalfOutline;
+import stoutblade.shape.Node;
+import stoutblade.shape.Outline;
+import stoutblade.shape.Path;
+import stoutblade.shape.Point;
+import stoutblade.shape.WholeOutline;
+import stoutblade.trace.Tracing;
+
+/** The menu from which a part is begun: by drawing, from what was traced, or among the sums. */
+final class NewPart {
+
+  private static final double THICKNESS_MM = 10;
+
+  private final Desk desk;
+  private final MenuButton menu = new MenuButton("New part  M");
+
+  NewPart(Desk desk) {
+    this.desk = desk;
+    menu.setId("new-part");
+    menu.setOnShowing(event -> fill());
+    fill();
+  }
+
+  MenuButton menu() {
+    return menu;
+  }
+
+  private void fill() {
+    List<MenuItem> items = new ArrayList<>();
+    items.add(item("new-half", "Plate, half drawn about its axis", () -> add("Plate", half())));
+    items.add(item("new-whole", "Plate, drawn whole", () -> add("Plate", rectangle())));
+    items.add(
+        item("new-disc", "Disc", () -> add("Disc", WholeOutline.circle(new Point(0, 0), 60))));
+    items.add(item("new-by-hand", "Plate, traced by hand", () -> add("Plate", HalfOutline.EMPTY)));
+    if (desk.project().blade().half().drawn()) {
+      items.add(
+          item(
+              "new-like-blade",
+              "Plate with the blade's outline",
+              () -> add("Plate", desk.project().blade().half())));
+    }
+    List<Tracing> tracings = desk.project().size().tracings();
+    if (!tracings.isEmpty()) {
+      items.add(new SeparatorMenuItem());
+    }
+    for (Tracing tracing : tracings) {
+      items.add(item("new-" + tracing.id(), "From " + tracing.name(), () -> addTraced(tracing)));
+    }
+    items.add(new SeparatorMenuItem());
+    items.add(
+        item(
+            "new-shape",
+            "Wrapped, turned or folded: from a sum  S",
+            () -> {
+              desk.partProperty().set("");
+              desk.sumsProperty().set(true);
+            }));
+    menu.getItems().setAll(items);
+  }
+
+  private static MenuItem item(String id, String words, Runnable action) {
+    MenuItem item = new MenuItem(words);
+    item.setId(id);
+    item.setOnAction(event -> action.run());
+    return item;
+  }
+
+  private void add(String name, Outline outline) {
+    if (desk.perform(PartEdits.addPlate(name, outline, THICKNESS_MM))) {
+      desk.goToPart(desk.project().parts().getLast().id());
+    }
+  }
+
+  /** The largest outline of a tracing becomes the plate; the others in it become windows of it. */
+  private void addTraced(Tracing tracing) {
+    Optional<WholeOutline> largest =
+        tracing.outlines().stream().max(java.util.Comparator.comparing(it -> extent(it.outline())));
+    largest.ifPresent(
+        it -> {
+          Point middle = Box.around(it.outline().flattened(0.1)).centre();
+          List<Node> nodes =
+              it.nodes().stream().map(node -> node.movedTo(node.at().minus(middle))).toList();
+          add(tracing.name(), Exact.whole(new WholeOutline(nodes)));
+          int others = tracing.outlines().size() - 1;
+          if (others > 0) {
+            desk.say("The largest outline was taken; " + others + " more are left in the tracing");
+          }
+        });
+  }
+
+  private static double extent(Path path) {
+    Box box = Box.around(path.flattened(0.5));
+    return box.width() * box.height();
+  }
+
+  private static HalfOutline half() {
+    return new HalfOutline(
+        List.of(Node.corner(0, 0), Node.corner(40, 0), Node.corner(40, 120), Node.corner(0, 120)));
+  }
+
+  private static WholeOutline rectangle() {
+    return new WholeOutline(
+        List.of(
+            Node.corner(-60, -40),
+            Node.corner(60, -40),
+            Node.corner(60, 40),
+            Node.corner(-60, 40)));
+  }
+}

@@ -1,0 +1,231 @@
+package stoutblade.desktop.station.draft;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.VBox;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.Pictures;
+import stoutblade.desktop.mat.Lie;
+import stoutblade.desktop.mat.MatView;
+import stoutblade.desktop.mat.Pen;
+import stoutblade.desktop.shell.MaskingTape;
+import stoutblade.part.BladeForm;
+import stoutblade.project.Derived;
+import stoutblade.project.OutlineEdits;
+import stoutblade.project.PartReckoning;
+import stoutblade.project.Place;
+import stoutblade.project.Station;
+import stoutblade.prop.Plate;
+import stoutblade.shape.Box;
+import stoutblade.shape.Outline;
+import stoutblade.shape.Point;
+
+/** The outline of the blade or of a plate on the mat, with the trays for what is selected. */
+final class OutlineDesk {
+
+  private static final double REACH_PX = 13;
+  private static final double FIRST_LENGTH_MM = 600;
+
+  private final Desk desk;
+  private final OutlineModel model;
+  private final MatView mat = new MatView(Lie.LYING);
+  private final MaskingTape tape;
+  private final OutlineDrawing drawing;
+  private final OutlineTrays trays;
+  private final BorderPane node = new BorderPane(mat);
+  private String fitted = "";
+
+  OutlineDesk(Desk desk, Pictures pictures) {
+    this.desk = desk;
+    this.model = new OutlineModel(desk);
+    this.tape = new MaskingTape(desk, mat, this::where);
+    this.drawing = new OutlineDrawing(desk, pictures, model);
+    this.trays = new OutlineTrays(desk, model, this::after);
+    mat.setId("draft-mat");
+    mat.setDrawing(this::draw);
+    mat.setHand(new Drafting());
+    trays.dim().addListener(it -> mat.redraw());
+    VBox below = new VBox(trays.selected(), trays.always());
+    node.setBottom(below);
+  }
+
+  private void after() {
+    trays.show();
+    mat.redraw();
+    mat.requestFocus();
+  }
+
+  BorderPane node() {
+    return node;
+  }
+
+  void show(Derived derived) {
+    mat.setUnits(desk.units());
+    trays.show();
+    place(derived);
+    desk.besideProperty()
+        .set(
+            model
+                .plate()
+                .flatMap(it -> derived.part(it.id()))
+                .map(PartReckoning::figures)
+                .orElse(List.of()));
+    tape.show(derived.findingsOf(Station.DRAFT).stream().filter(it -> about(it.place())).toList());
+    mat.redraw();
+  }
+
+  private boolean about(Place place) {
+    return switch (place) {
+      case Place.OnPart it -> it.partId().equals(model.id());
+      default -> model.plate().isEmpty();
+    };
+  }
+
+  private Optional<Point> where(Place place) {
+    return switch (place) {
+      case Place.OnBlade it -> Optional.of(it.mm());
+      case Place.OnPart it -> Optional.of(it.mm());
+      default -> Optional.empty();
+    };
+  }
+
+  /**
+   * Fits the mat: to what is expected before anything is drawn, to the outline once it is there.
+   */
+  private void place(Derived derived) {
+    Outline outline = model.outline();
+    if (outline.nodes().isEmpty()) {
+      fitted = "";
+      mat.fit(firstView(derived), 30);
+      model.tracingProperty().set(true);
+    } else if (!fitted.equals("+" + model.id())
+        && !model.tracingProperty().get()
+        && outline.drawn()) {
+      fitted = "+" + model.id();
+      mat.fit(Box.around(outline.outline().flattened(1)), 56);
+    }
+  }
+
+  private Box firstView(Derived derived) {
+    double reach =
+        derived
+            .placement()
+            .filter(it -> model.plate().isEmpty())
+            .flatMap(
+                placement ->
+                    placement
+                        .reference()
+                        .centreLine()
+                        .map(line -> placement.toBlade(line.to()).y()))
+            .orElse(FIRST_LENGTH_MM);
+    return new Box(-reach * 0.3, -reach * 0.05, reach * 0.3, reach * 1.05);
+  }
+
+  // == DRAWING
+
+  private void draw(Pen pen) {
+    Derived derived = desk.derived();
+    drawing.picture(pen, trays.dim().get());
+    Outline outline = model.outline();
+    if (model.half()) {
+      double end =
+          outline.nodes().isEmpty()
+              ? firstView(derived).maxY()
+              : outline.nodes().stream().mapToDouble(it -> it.at().y()).max().orElse(0) * 1.04;
+      drawing.centreLine(pen, end);
+    }
+    model
+        .moved()
+        .ifPresentOrElse(it -> drawing.plate(pen, it), () -> drawing.outline(pen, outline));
+    drawing.nodes(pen, outline);
+    if (model.plate().isEmpty()) {
+      derived.form().ifPresent((BladeForm it) -> drawing.measures(pen, it));
+    } else {
+      model
+          .moved()
+          .filter(it -> it.outline().drawn())
+          .ifPresent((Plate it) -> drawing.measures(pen, it));
+    }
+    tape.mark(pen);
+  }
+
+  // == HAND
+
+  /** Drafting with the pointer and the keys. */
+  private final class Drafting implements MatView.Hand {
+
+    private double reach() {
+      return REACH_PX / mat.zoom();
+    }
+
+    @Override
+    public boolean press(Point place, MouseEvent event) {
+      boolean held =
+          (event.getClickCount() == 2 && !model.tracingProperty().get())
+              ? model.addOnSide(place, reach())
+              : model.press(place, reach(), event.isShiftDown(), event.isShortcutDown());
+      trays.show();
+      return held;
+    }
+
+    @Override
+    public void drag(Point place, MouseEvent event) {
+      model.drag(place, reach());
+      trays.values();
+    }
+
+    @Override
+    public void release(Point place, MouseEvent event) {
+      model.release();
+      trays.show();
+    }
+
+    @Override
+    public boolean key(KeyEvent event) {
+      double step = event.isShiftDown() ? 10 : event.isAltDown() ? 0.1 : 1;
+      switch (event.getCode()) {
+        case LEFT -> model.nudge(0, -step);
+        case RIGHT -> model.nudge(0, step);
+        case UP -> model.nudge(-step, 0);
+        case DOWN -> model.nudge(step, 0);
+        case N -> model.step(event.isShiftDown() ? -1 : 1);
+        case DELETE, BACK_SPACE -> model.remove();
+        case ESCAPE -> {
+          model.tracingProperty().set(false);
+          model.select(-1);
+        }
+        default -> {
+          return false;
+        }
+      }
+      trays.show();
+      return true;
+    }
+  }
+
+  boolean key(KeyEvent event) {
+    switch (event.getCode()) {
+      case T -> model.tracingProperty().set(!model.tracingProperty().get());
+      case C -> {
+        model.turn();
+        after();
+      }
+      case F -> trays.openFeatures();
+      default -> {
+        return false;
+      }
+    }
+    if (event.getCode() != javafx.scene.input.KeyCode.F) {
+      mat.requestFocus();
+    }
+    return true;
+  }
+
+  /** True where nothing of the blade or plate is drawn and nothing can be. */
+  boolean empty() {
+    return model.id().equals(OutlineEdits.BLADE) && model.outline().nodes().isEmpty();
+  }
+}

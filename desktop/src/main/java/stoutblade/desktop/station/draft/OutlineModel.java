@@ -1,0 +1,415 @@
+package stoutblade.desktop.station.draft;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.SimpleBooleanProperty;
+import stoutblade.desktop.Desk;
+import stoutblade.project.Edit;
+import stoutblade.project.OutlineEdits;
+import stoutblade.project.PartEdits;
+import stoutblade.prop.Feature;
+import stoutblade.prop.Plate;
+import stoutblade.shape.Cubic;
+import stoutblade.shape.HalfOutline;
+import stoutblade.shape.Node;
+import stoutblade.shape.Outline;
+import stoutblade.shape.Point;
+
+/**
+ * The outline being drawn, of the blade or of a plate: what is selected, what is being moved, where
+ * new nodes go.
+ */
+final class OutlineModel {
+
+  private static final int PIECES = 24;
+
+  private final Desk desk;
+  private final BooleanProperty tracing = new SimpleBooleanProperty();
+  private String lookedAt = OutlineEdits.BLADE;
+  private final TreeSet<Integer> nodes = new TreeSet<>();
+  private int selected = -1;
+  private int side = -1;
+  private String feature = "";
+  private boolean wantsParallel;
+  private Optional<Outline> moving = Optional.empty();
+  private Optional<Feature> shifting = Optional.empty();
+  private Grip grip = new Grip("", 0);
+
+  /** A handle of a feature: 0 moves it, 1 and 2 are the ends of its place. */
+  private record Grip(String featureId, int handle) {}
+
+  OutlineModel(Desk desk) {
+    this.desk = desk;
+  }
+
+  // == WHAT IS DRAWN
+
+  /** True while a press adds a node. */
+  BooleanProperty tracingProperty() {
+    return tracing;
+  }
+
+  /** The plate that is looked at; none where it is the blade. */
+  Optional<Plate> plate() {
+    Optional<Plate> plate =
+        desk.project().parts().stream()
+            .filter(it -> it.id().equals(desk.partProperty().get()))
+            .filter(Plate.class::isInstance)
+            .map(Plate.class::cast)
+            .findFirst();
+    String now = plate.map(Plate::id).orElse(OutlineEdits.BLADE);
+    if (!now.equals(lookedAt)) {
+      lookedAt = now;
+      tracing.set(false);
+      select(-1);
+    }
+    return plate;
+  }
+
+  /** The plate as it is to be drawn: with what is being moved where it is now. */
+  Optional<Plate> moved() {
+    return plate()
+        .map(it -> moving.map(it::withOutline).orElse(it))
+        .map(it -> shifting.map(now -> it.with(now.id(), was -> now)).orElse(it));
+  }
+
+  /** What the edits of outlines call what is looked at. */
+  String id() {
+    return plate().map(Plate::id).orElse(OutlineEdits.BLADE);
+  }
+
+  /** The outline as it is to be drawn: with the node being moved where it is now. */
+  Outline outline() {
+    return moving.orElseGet(() -> OutlineEdits.of(desk.project(), id()));
+  }
+
+  boolean half() {
+    return outline() instanceof HalfOutline;
+  }
+
+  /** True while something is held. */
+  boolean holding() {
+    return moving.isPresent() || shifting.isPresent();
+  }
+
+  // == WHAT IS SELECTED
+
+  /** The index of the selected node, if there is one. */
+  Optional<Integer> selected() {
+    return selected >= 0 && selected < outline().nodes().size()
+        ? Optional.of(selected)
+        : Optional.empty();
+  }
+
+  Optional<Node> selectedNode() {
+    return selected().map(index -> outline().nodes().get(index));
+  }
+
+  /** The nodes that are selected together, in order. */
+  List<Integer> several() {
+    int count = outline().nodes().size();
+    return nodes.stream().filter(it -> it < count).toList();
+  }
+
+  /** The selected side, if there is one. */
+  Optional<Integer> side() {
+    return side >= 0 && side < outline().sides() ? Optional.of(side) : Optional.empty();
+  }
+
+  Optional<Feature> feature() {
+    return moved().flatMap(it -> it.feature(feature));
+  }
+
+  void select(int index) {
+    selected = index;
+    nodes.clear();
+    if (index >= 0) {
+      nodes.add(index);
+    }
+    side = -1;
+    feature = "";
+    wantsParallel = false;
+  }
+
+  void selectSide(int index) {
+    select(-1);
+    side = index;
+  }
+
+  void selectFeature(String featureId) {
+    select(-1);
+    feature = featureId;
+  }
+
+  /** Selects the node after, or before, the selected one. */
+  void step(int by) {
+    int count = outline().nodes().size();
+    if (count > 0) {
+      select(Math.floorMod(selected + by, count));
+    }
+  }
+
+  /** The next side that is pressed is what the selected one becomes parallel to. */
+  void askParallel() {
+    if (side().isPresent()) {
+      wantsParallel = true;
+      desk.say("Press the side that it is to be parallel to");
+    }
+  }
+
+  // == POINTER
+
+  /**
+   * Takes hold of a node near a place; while tracing adds one and takes hold of it; else selects
+   * the side or the feature there.
+   *
+   * @param reach how near, in mm
+   * @param corner true where a new node is a corner
+   * @param more true where a node is selected together with those that are
+   */
+  boolean press(Point place, double reach, boolean corner, boolean more) {
+    Optional<Grip> held = tracing.get() ? Optional.empty() : grip(place, reach);
+    if (held.isPresent()) {
+      grip = held.get();
+      selectFeature(grip.featureId());
+      shifting = feature();
+      return true;
+    }
+    Optional<Integer> near = nearest(place, reach);
+    if (near.isPresent()) {
+      take(near.get(), more);
+      moving = Optional.of(outline());
+      return true;
+    }
+    if (tracing.get()) {
+      return add(outline().nodes().size(), place, reach, corner);
+    }
+    Optional<Integer> onSide = sideNear(place, reach);
+    if (onSide.isEmpty()) {
+      select(-1);
+      return false;
+    }
+    if (wantsParallel && side().isPresent()) {
+      int turned = side;
+      selectSide(turned);
+      desk.perform(OutlineEdits.parallel(id(), turned, onSide.get()));
+    } else {
+      selectSide(onSide.get());
+    }
+    return true;
+  }
+
+  private void take(int index, boolean more) {
+    if (more) {
+      selected = index;
+      side = -1;
+      feature = "";
+      nodes.add(index);
+    } else {
+      select(index);
+    }
+  }
+
+  /** Adds a node on the edge near a place and takes hold of it. */
+  boolean addOnSide(Point place, double reach) {
+    Optional<Integer> onSide = sideNear(place, reach);
+    return onSide.isPresent() && add(onSide.get() + 1, place, reach, false);
+  }
+
+  private boolean add(int index, Point place, double reach, boolean corner) {
+    Point at = fitted(index, place, reach);
+    Node node = new Node(at, corner || index == 0 ? Node.Kind.CORNER : Node.Kind.CURVE);
+    if (desk.perform(OutlineEdits.addNode(id(), index, node))) {
+      select(index);
+      moving = Optional.of(outline());
+      return true;
+    }
+    return false;
+  }
+
+  private Optional<Integer> nearest(Point place, double reach) {
+    Integer best = null;
+    double least = reach;
+    for (int i = 0; i < outline().nodes().size(); i++) {
+      Point at = outline().nodes().get(i).at();
+      double away = at.distance(place);
+      if (half()) {
+        away = Math.min(away, at.mirrored().distance(place));
+      }
+      if (away <= least) {
+        least = away;
+        best = i;
+      }
+    }
+    return Optional.ofNullable(best);
+  }
+
+  /** The side near a place. */
+  private Optional<Integer> sideNear(Point place, double reach) {
+    if (!outline().drawn()) {
+      return Optional.empty();
+    }
+    Point at = half() ? new Point(Math.abs(place.x()), place.y()) : place;
+    Integer best = null;
+    double least = reach;
+    for (int i = 0; i < outline().sides(); i++) {
+      for (Cubic cubic : outline().side(i)) {
+        for (int part = 0; part < PIECES; part++) {
+          double away =
+              at.distanceToSegment(
+                  cubic.at(part / (double) PIECES), cubic.at((part + 1) / (double) PIECES));
+          if (away <= least) {
+            least = away;
+            best = i;
+          }
+        }
+      }
+    }
+    return Optional.ofNullable(best);
+  }
+
+  private Optional<Grip> grip(Point place, double reach) {
+    Grip best = null;
+    double least = reach;
+    for (Feature it : plate().map(Plate::features).orElse(List.of())) {
+      List<Point> handles = Handles.of(it.where());
+      for (int i = 0; i < handles.size(); i++) {
+        double away = handles.get(i).distance(place);
+        if (away <= least) {
+          least = away;
+          best = new Grip(it.id(), i);
+        }
+      }
+    }
+    return Optional.ofNullable(best);
+  }
+
+  /**
+   * A place that a node may take: half an outline stays on its side, its first node on the base.
+   */
+  private Point fitted(int index, Point place, double reach) {
+    if (!half()) {
+      return place;
+    }
+    double across = Math.abs(place.x()) < reach * 0.6 ? 0 : Math.abs(place.x());
+    return new Point(across, index == 0 ? 0 : Math.max(0, place.y()));
+  }
+
+  /** Moves what is held; a node of half an outline snaps to the centre line within the reach. */
+  void drag(Point place, double reach) {
+    if (shifting.isPresent()) {
+      shifting = shifting.map(it -> it.at(Handles.moved(it.where(), grip.handle(), place)));
+      return;
+    }
+    moving =
+        moving.map(
+            outline ->
+                outline.with(
+                    selected,
+                    outline.nodes().get(selected).movedTo(fitted(selected, place, reach))));
+  }
+
+  /** Lets go: the move becomes an edit. */
+  void release() {
+    if (shifting.isPresent()) {
+      Feature now = shifting.get();
+      shifting = Optional.empty();
+      if (!feature().equals(Optional.of(now))) {
+        perform(now, "Move the " + now.kind().plain(), it -> it.at(now.where()));
+      }
+      return;
+    }
+    Optional<Point> to = moving.flatMap(outline -> selectedNode()).map(Node::at);
+    moving = Optional.empty();
+    to.filter(at -> !at.equals(outline().nodes().get(selected).at()))
+        .ifPresent(at -> desk.perform(OutlineEdits.moveNode(id(), selected, at)));
+    endAtTip();
+  }
+
+  /** A node on the centre line is the tip of half an outline: the tracing is done. */
+  private void endAtTip() {
+    int count = outline().nodes().size();
+    if (tracing.get() && half() && count > 1 && outline().nodes().getLast().at().x() == 0) {
+      tracing.set(false);
+    }
+  }
+
+  // == EDITS
+
+  boolean perform(Edit edit) {
+    return desk.perform(edit);
+  }
+
+  private boolean perform(
+      Feature feature, String what, java.util.function.UnaryOperator<Feature> change) {
+    return desk.perform(PartEdits.feature(id(), feature.id(), what, change));
+  }
+
+  /** Changes the selected feature. */
+  boolean change(String what, java.util.function.UnaryOperator<Feature> change) {
+    return feature().map(it -> perform(it, what, change)).orElse(false);
+  }
+
+  /** Changes the selected node. */
+  boolean node(String what, java.util.function.UnaryOperator<Node> change) {
+    return selected()
+        .map(index -> desk.perform(OutlineEdits.node(id(), index, what, change)))
+        .orElse(false);
+  }
+
+  /** Moves the selected node to typed places, in mm. */
+  boolean moveTo(double across, double along) {
+    if (selected().isEmpty()) {
+      desk.say("Select a node first: press it, or N for the next");
+      return false;
+    }
+    try {
+      return desk.perform(OutlineEdits.moveNode(id(), selected, new Point(across, along)));
+    } catch (IllegalArgumentException e) {
+      desk.say(e.getMessage());
+      return false;
+    }
+  }
+
+  /** Moves the selected node, or the selected feature, by mm. */
+  void nudge(double across, double along) {
+    Point by = new Point(across, along);
+    if (feature().isPresent()) {
+      change("Move the " + feature().get().kind().plain(), it -> it.at(it.where().moved(by)));
+      return;
+    }
+    selectedNode()
+        .ifPresent(
+            node -> {
+              Point to = node.at().plus(by);
+              if (half()) {
+                moveTo(Math.max(0, to.x()), selected == 0 ? 0 : Math.max(0, to.y()));
+              } else {
+                moveTo(to.x(), to.y());
+              }
+            });
+  }
+
+  void turn() {
+    selected().ifPresent(index -> desk.perform(OutlineEdits.turnNode(id(), index)));
+  }
+
+  /** Takes out what is selected. */
+  void remove() {
+    if (feature().isPresent()) {
+      desk.perform(PartEdits.removeFeature(id(), feature));
+      select(-1);
+      return;
+    }
+    List<Integer> gone = new ArrayList<>(several());
+    for (int index : gone.reversed()) {
+      desk.perform(OutlineEdits.removeNode(id(), index));
+    }
+    if (!gone.isEmpty()) {
+      select(Math.min(gone.getFirst(), outline().nodes().size() - 1));
+    }
+  }
+}

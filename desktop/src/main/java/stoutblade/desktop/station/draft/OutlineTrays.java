@@ -1,0 +1,458 @@
+package stoutblade.desktop.station.draft;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.beans.property.DoubleProperty;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.Slider;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.StackPane;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.shell.EntryField;
+import stoutblade.desktop.shell.SizeFields;
+import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.station.Choices;
+import stoutblade.project.OutlineEdits;
+import stoutblade.project.PartEdits;
+import stoutblade.prop.Feature;
+import stoutblade.prop.Where;
+import stoutblade.shape.Box;
+import stoutblade.shape.Exact;
+import stoutblade.shape.HalfOutline;
+import stoutblade.shape.Node;
+import stoutblade.shape.Outline;
+import stoutblade.shape.Point;
+
+/** The trays below an outline: what is always there, and what belongs to what is selected. */
+final class OutlineTrays {
+
+  private final Desk desk;
+  private final OutlineModel model;
+  private final Runnable after;
+  private final StackPane selected = new StackPane();
+  private final Tray always = new Tray();
+  private final ToggleButton trace = new ToggleButton("Add nodes  T");
+  private final MenuButton features = new MenuButton("Work into it  F");
+  private final Button whole = new Button("Draw it whole");
+  private final Slider dim = new Slider(0, 1, 0.85);
+  private final EntryField offset;
+  private final MaterialFields material;
+
+  private final Tray wholeTray = new Tray();
+  private final EntryField length;
+  private final EntryField width;
+  private final EntryField station;
+  private final EntryField stationWidth;
+  private double stationMm = 100;
+
+  private final Tray nodeTray = new Tray();
+  private final EntryField across;
+  private final EntryField along;
+  private final EntryField ease;
+  private final EntryField angle;
+  private final ComboBox<Node.Kind> kind = new ComboBox<>();
+
+  private final Tray sideTray = new Tray();
+  private final EntryField sideLength;
+  private final EntryField radius;
+
+  private final Tray severalTray = new Tray();
+  private final Tray featureTray = new Tray();
+  private Optional<SizeFields> sizes = Optional.empty();
+  private final PlaceFields places;
+  private final PlaceFields edgeOnly;
+  private String laidOut = "";
+  private boolean showing;
+
+  OutlineTrays(Desk desk, OutlineModel model, Runnable after) {
+    this.desk = desk;
+    this.model = model;
+    this.after = after;
+    this.material = new MaterialFields(desk, "plate-", model::plate);
+    Placed placed = new Placed();
+    places = new PlaceFields(desk, "feature-", Arrays.asList(PlaceFields.Way.values()), placed);
+    edgeOnly = new PlaceFields(desk, "feature-", List.of(PlaceFields.Way.EDGE), placed);
+    length = EntryField.length(desk, mm -> desk.perform(OutlineEdits.length(model.id(), mm)));
+    width = EntryField.length(desk, mm -> desk.perform(OutlineEdits.width(model.id(), mm)));
+    station =
+        EntryField.length(
+            desk,
+            mm -> {
+              stationMm = mm;
+              values();
+              return true;
+            });
+    stationWidth =
+        EntryField.length(
+            desk, mm -> desk.perform(OutlineEdits.widthAt(model.id(), stationMm, mm)));
+    across = EntryField.length(desk, mm -> model.moveTo(mm, at().y()));
+    along = EntryField.length(desk, mm -> model.moveTo(at().x(), mm));
+    ease = EntryField.length(desk, mm -> model.node("Size of a corner", it -> it.withEase(mm)));
+    angle =
+        EntryField.number(
+            desk,
+            "°",
+            () -> "an angle in degrees",
+            value ->
+                model
+                    .selected()
+                    .map(
+                        it ->
+                            desk.perform(OutlineEdits.angle(model.id(), it, Math.toRadians(value))))
+                    .orElse(false));
+    sideLength =
+        EntryField.length(
+            desk, mm -> onSide(it -> desk.perform(OutlineEdits.sideLength(model.id(), it, mm))));
+    radius =
+        EntryField.length(
+            desk, mm -> onSide(it -> desk.perform(OutlineEdits.sideRadius(model.id(), it, mm))));
+    offset = EntryField.length(desk, mm -> desk.perform(OutlineEdits.offset(model.id(), mm)));
+    layOut();
+  }
+
+  private boolean onSide(Function<Integer, Boolean> edit) {
+    return model.side().map(edit).orElse(false);
+  }
+
+  private Point at() {
+    return model.selectedNode().map(Node::at).orElse(new Point(0, 0));
+  }
+
+  StackPane selected() {
+    return selected;
+  }
+
+  Tray always() {
+    return always;
+  }
+
+  /** How strongly the picture underneath shows. */
+  DoubleProperty dim() {
+    return dim.valueProperty();
+  }
+
+  /** Opens the list of what can be worked into a plate. */
+  void openFeatures() {
+    if (!features.isDisabled()) {
+      features.show();
+    }
+  }
+
+  // == LAYING OUT
+
+  private void layOut() {
+    length.setId("blade-length");
+    width.setId("blade-width");
+    station.setId("station");
+    stationWidth.setId("station-width");
+    across.setId("node-across");
+    along.setId("node-along");
+    ease.setId("node-ease");
+    angle.setId("node-angle");
+    kind.setId("node-kind");
+    sideLength.setId("side-length");
+    radius.setId("side-radius");
+    offset.setId("offset");
+    offset.setPrefColumnCount(5);
+    trace.setId("trace");
+    features.setId("features");
+    whole.setId("draw-whole");
+    trace.selectedProperty().bindBidirectional(model.tracingProperty());
+    dim.setPrefWidth(80);
+    for (Feature.Kind it : Feature.Kind.values()) {
+      MenuItem item = new MenuItem(it.title());
+      item.setId("add-" + it.name().toLowerCase(java.util.Locale.ROOT));
+      item.setOnAction(event -> add(it));
+      features.getItems().add(item);
+    }
+    whole.setOnAction(
+        event -> {
+          desk.perform(OutlineEdits.whole(model.id()));
+          after.run();
+        });
+    kind.getItems().setAll(Node.Kind.values());
+    kind.setConverter(Choices.named(Node.Kind::words));
+    kind.setOnAction(
+        event -> {
+          if (!showing && kind.getValue() != null) {
+            model.node(kind.getValue().words(), this::as);
+            after.run();
+          }
+        });
+    wholeTray.with("Length", length).with("Greatest width", width);
+    nodeTray
+        .with("Node across", across)
+        .with("Node along", along)
+        .with("Selected node", button("turn-node", "Corner or curve  C", model::turn))
+        .with("It is", kind)
+        .with("Radius or cut", ease)
+        .with("Angle", angle)
+        .with(" ", button("remove-node", "Remove  Del", model::remove));
+    sideTray
+        .with("Side, length", sideLength)
+        .with("Arc, radius (0 straight)", radius)
+        .with(" ", button("side-parallel", "Parallel to…", model::askParallel))
+        .with(" ", button("side-bevel", "Bevel it", () -> alongSide(Feature.Kind.BEVEL)))
+        .with(" ", button("side-teeth", "Teeth on it", () -> alongSide(Feature.Kind.TEETH)));
+    severalTray
+        .with("Nodes in line", button("align-across", "Across", () -> align(Exact.Line.ACROSS)))
+        .with(" ", button("align-along", "Along", () -> align(Exact.Line.ALONG)))
+        .with(
+            "Spaced",
+            button(
+                "space-nodes",
+                "Evenly",
+                () -> desk.perform(OutlineEdits.space(model.id(), model.several()))))
+        .with(" ", button("remove-nodes", "Remove  Del", model::remove));
+  }
+
+  private Button button(String id, String words, Runnable action) {
+    Button button = new Button(words);
+    button.setId(id);
+    button.setOnAction(
+        event -> {
+          action.run();
+          after.run();
+        });
+    return button;
+  }
+
+  /** A rounding or chamfer starts with a size that can be seen. */
+  private Node as(Node node) {
+    Node.Kind wanted = kind.getValue();
+    Node changed = node.with(wanted);
+    return wanted.eased() && node.ease() == 0 ? changed.withEase(10) : changed;
+  }
+
+  private void align(Exact.Line line) {
+    desk.perform(OutlineEdits.align(model.id(), model.several(), line));
+  }
+
+  // == WORKING INTO IT
+
+  private void add(Feature.Kind it) {
+    Outline outline = model.outline();
+    Box box = Box.around(outline.outline().flattened(1));
+    Point middle = box.centre();
+    double reach = Math.min(box.width(), box.height());
+    Where where =
+        switch (it.reach()) {
+          case ANYWHERE -> Where.At.of(middle.x(), middle.y());
+          case EDGE ->
+              it == Feature.Kind.BEVEL
+                  ? new Where.Along(0, outline.sides(), 0, 1)
+                  : new Where.Along(0, outline.sides(), 0, 12);
+          case LINE ->
+              new Where.Row(
+                  new Point(middle.x(), box.minY() + box.height() * 0.2),
+                  new Point(middle.x(), box.minY() + box.height() * 0.8),
+                  it == Feature.Kind.SCORES ? (int) Math.max(2, Math.rint(reach * 0.6 / 6.35)) : 1);
+        };
+    String words = it == Feature.Kind.LETTERS ? "LANTERN" : "";
+    if (desk.perform(PartEdits.addFeature(model.id(), it, words, where))) {
+      model.plate().ifPresent(plate -> model.selectFeature(plate.features().getLast().id()));
+    }
+    after.run();
+  }
+
+  private void alongSide(Feature.Kind it) {
+    if (model.plate().isEmpty()) {
+      desk.say("The blade's bevel is set at Layers: it runs round its whole edge");
+      return;
+    }
+    model
+        .side()
+        .ifPresent(
+            side -> {
+              Where where = new Where.Along(side, 1, 0, it == Feature.Kind.BEVEL ? 1 : 8);
+              if (desk.perform(PartEdits.addFeature(model.id(), it, "", where))) {
+                model
+                    .plate()
+                    .ifPresent(plate -> model.selectFeature(plate.features().getLast().id()));
+              }
+            });
+  }
+
+  private final class Placed implements PlaceFields.Placed {
+
+    @Override
+    public Optional<Where> where() {
+      return model.feature().map(Feature::where);
+    }
+
+    @Override
+    public Outline carrier() {
+      return model.outline();
+    }
+
+    @Override
+    public boolean put(String what, Function<Where, Where> change) {
+      boolean done = model.change(what, it -> it.at(change.apply(it.where())));
+      after.run();
+      return done;
+    }
+  }
+
+  private PlaceFields placeFields(Feature feature) {
+    return feature.kind().reach() == Feature.Reach.EDGE ? edgeOnly : places;
+  }
+
+  private void layOut(Feature feature) {
+    SizeFields fields =
+        new SizeFields(
+            desk,
+            "feature-",
+            (entry, value) ->
+                model.change(
+                    feature.kind().title() + ": " + entry.label(),
+                    it -> it.with(entry.key(), value)),
+            after);
+    sizes = Optional.of(fields);
+    featureTray.getChildren().clear();
+    if (feature.kind() == Feature.Kind.LETTERS) {
+      TextField words = new TextField(feature.words());
+      words.setId("feature-words");
+      words.setPrefColumnCount(12);
+      words.setOnAction(
+          event -> {
+            model.change("Lettering", it -> it.saying(words.getText().strip()));
+            after.run();
+          });
+      featureTray.with("It says", words);
+    }
+    feature
+        .kind()
+        .entries()
+        .forEach(
+            it -> featureTray.with(feature.kind().title() + ": " + it.label(), fields.control(it)));
+    if (feature.kind() != Feature.Kind.BEVEL) {
+      placeFields(feature).into(featureTray);
+    }
+    if (feature.where() instanceof Where.At) {
+      featureTray.with(" ", button("feature-mirror", "Mirror image", this::mirror));
+    }
+    featureTray.with(" ", button("feature-remove", "Remove  Del", model::remove));
+  }
+
+  /** The same on the other side of the axis. */
+  private void mirror() {
+    Feature now = model.feature().orElseThrow();
+    if (now.where() instanceof Where.At at) {
+      desk.perform(PartEdits.mirrored(model.id(), now.id(), at));
+      model.plate().ifPresent(plate -> model.selectFeature(plate.features().getLast().id()));
+    }
+  }
+
+  // == SHOWING
+
+  /** Shows the tray of what is selected, and its values. */
+  void show() {
+    boolean plate = model.plate().isPresent();
+    always.getChildren().clear();
+    always.with("Base to tip, one edge", trace);
+    if (plate) {
+      always.with("Cut, draw, lay on", features).with("Offset all round", offset);
+      if (model.half()) {
+        always.with(" ", whole);
+      }
+      material.into(always);
+    } else {
+      always.with("Picture", dim);
+    }
+    features.setDisable(!model.outline().drawn());
+    Tray now = wholeTray;
+    if (model.feature().isPresent()) {
+      Feature feature = model.feature().get();
+      String key = model.id() + feature.id() + feature.kind() + placeFields(feature).key();
+      if (!key.equals(laidOut)) {
+        layOut(feature);
+        laidOut = key;
+      }
+      now = featureTray;
+    } else if (model.several().size() > 1) {
+      now = severalTray;
+    } else if (model.selectedNode().isPresent()) {
+      now = nodeTray;
+    } else if (model.side().isPresent()) {
+      now = sideTray;
+    } else {
+      wholeTray.getChildren().clear();
+      wholeTray.with("Length", length).with("Greatest width", width);
+      if (model.half()) {
+        wholeTray.with("At, from the base", station).with("it is wide", stationWidth);
+      }
+    }
+    selected.getChildren().setAll(now);
+    values();
+  }
+
+  /** Shows the values of what is selected. */
+  void values() {
+    showing = true;
+    Outline outline = model.outline();
+    offset.show(0);
+    material.show();
+    if (outline.drawn()) {
+      Box box = Box.around(outline.outline().flattened(0.02));
+      length.show(outline instanceof HalfOutline ? box.maxY() : box.height());
+      width.show(box.width());
+      station.show(stationMm);
+      showWidth(outline);
+    } else {
+      length.showNothing();
+      width.showNothing();
+      stationWidth.showNothing();
+      station.show(stationMm);
+    }
+    model
+        .selectedNode()
+        .ifPresentOrElse(
+            it -> {
+              across.show(it.at().x());
+              along.show(it.at().y());
+              kind.setValue(it.kind());
+              ease.show(it.ease());
+              ease.setDisable(!it.kind().eased());
+              boolean cornered = outline.drawn() && outline.allNodes().size() > 2;
+              angle.setDisable(!cornered || model.selected().orElse(0) >= outline.sides());
+              if (cornered) {
+                angle.show(Math.toDegrees(Exact.angle(outline, model.selected().orElseThrow())));
+              } else {
+                angle.showNothing();
+              }
+            },
+            () -> {
+              across.showNothing();
+              along.showNothing();
+            });
+    model
+        .side()
+        .ifPresent(
+            it -> {
+              sideLength.show(Exact.length(outline, it));
+              radius.show(Exact.radius(outline, it));
+            });
+    model
+        .feature()
+        .ifPresent(
+            it -> {
+              sizes.ifPresent(fields -> fields.show(entry -> it.size(entry.key())));
+              placeFields(it).show();
+            });
+    showing = false;
+  }
+
+  private void showWidth(Outline outline) {
+    double wide =
+        stoutblade.shape.Region.crossing(outline.outline(), 0.1).isPresent()
+            ? 0
+            : stoutblade.shape.Region.inside(outline.outline(), 0.02).widthAt(stationMm);
+    stationWidth.show(wide);
+  }
+}

@@ -1,0 +1,493 @@
+package stoutblade.desktop.station.draft;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Slider;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.Pictures;
+import stoutblade.desktop.mat.Ink;
+import stoutblade.desktop.mat.Lie;
+import stoutblade.desktop.mat.MatView;
+import stoutblade.desktop.mat.Pen;
+import stoutblade.desktop.shell.EntryField;
+import stoutblade.desktop.shell.MaskingTape;
+import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.station.Figures;
+import stoutblade.project.Derived;
+import stoutblade.project.PartEdits;
+import stoutblade.project.PartReckoning;
+import stoutblade.project.Place;
+import stoutblade.project.Station;
+import stoutblade.prop.Assembly;
+import stoutblade.prop.Part;
+import stoutblade.prop.Placing;
+import stoutblade.prop.Plate;
+import stoutblade.prop.PlateForm;
+import stoutblade.prop.Spot;
+import stoutblade.prop.Where;
+import stoutblade.shape.Box;
+import stoutblade.shape.Outline;
+import stoutblade.shape.Path;
+import stoutblade.shape.Point;
+import stoutblade.shape.Region;
+
+/** The prop put together: its parts from the front, each where it is, moved by hand. */
+final class PropDesk {
+
+  private static final double REACH_PX = 9;
+  private static final double MARGIN_PX = 60;
+
+  private final Desk desk;
+  private final Pictures pictures;
+  private final MatView mat = new MatView(Lie.UPRIGHT);
+  private final MaskingTape tape;
+  private final BorderPane node = new BorderPane(mat);
+  private final StackPane below = new StackPane();
+  private final Tray always = new Tray();
+  private final Tray chosen = new Tray();
+  private final Slider dim = new Slider(0, 1, 0.5);
+  private final ComboBox<String> on = new ComboBox<>();
+  private final ComboBox<Placing.Faces> shows = new ComboBox<>();
+  private final ComboBox<Placing.Faces> textured = new ComboBox<>();
+  private final ToggleButton facing = new ToggleButton("along its axis");
+  private final TextField name = new TextField();
+  private final EntryField copies;
+  private final EntryField mirrored;
+  private final MaterialFields material;
+  private final PlaceFields places;
+  private final Button open = new Button("Draft it  Enter");
+  private String laidOut = "";
+  private boolean showing;
+  private Point held = new Point(0, 0);
+  private Optional<Point> moved = Optional.empty();
+  private String selected = "";
+
+  PropDesk(Desk desk, Pictures pictures) {
+    this.desk = desk;
+    this.pictures = pictures;
+    this.tape = new MaskingTape(desk, mat, this::where);
+    this.places = new PlaceFields(desk, "place-", List.of(PlaceFields.Way.values()), new Placed());
+    this.material = new MaterialFields(desk, "part-", this::part);
+    mat.setId("prop-mat");
+    mat.setDrawing(this::draw);
+    mat.setHand(new Moving());
+    dim.setPrefWidth(80);
+    dim.valueProperty().addListener(it -> mat.redraw());
+    copies =
+        EntryField.number(
+            desk,
+            "×",
+            () -> "how many are made for each place",
+            value -> place("How many", it -> it.made((int) Math.rint(value), it.mirrored())));
+    mirrored =
+        EntryField.number(
+            desk,
+            "×",
+            () -> "how many of them are mirrored",
+            value -> place("Mirrored", it -> it.made(it.copies(), (int) Math.rint(value))));
+    copies.setId("place-copies");
+    mirrored.setId("place-mirrored");
+    copies.setPrefColumnCount(3);
+    mirrored.setPrefColumnCount(3);
+    on.setId("place-on");
+    on.setConverter(Choices.named(this::carrier));
+    on.setOnAction(
+        event -> {
+          if (!showing && on.getValue() != null) {
+            part().ifPresent(it -> desk.perform(PartEdits.fix(it.id(), on.getValue())));
+          }
+        });
+    faces(shows, "place-shows", List.of(Placing.Faces.values()), true);
+    faces(
+        textured,
+        "place-textured",
+        List.of(Placing.Faces.NONE, Placing.Faces.FRONT, Placing.Faces.BACK),
+        false);
+    facing.setId("place-facing");
+    facing.setOnAction(event -> place("Seen from", it -> it.facing(facing.isSelected())));
+    name.setId("place-name");
+    name.setPrefColumnCount(9);
+    name.setOnAction(
+        event -> {
+          part()
+              .ifPresent(
+                  it ->
+                      desk.perform(
+                          PartEdits.change(
+                              it.id(),
+                              "Name a part",
+                              own -> own.withName(name.getText().strip()))));
+          mat.requestFocus();
+        });
+    open.setId("open-part");
+    open.setOnAction(event -> part().ifPresent(it -> desk.goToPart(it.id())));
+    always.with("Picture", dim);
+    node.setBottom(new VBox(below, always));
+  }
+
+  private void faces(
+      ComboBox<Placing.Faces> box, String id, List<Placing.Faces> faces, boolean showing1) {
+    box.setId(id);
+    box.getItems().setAll(faces);
+    box.setConverter(Choices.named(Placing.Faces::words));
+    box.setPrefWidth(96);
+    box.setOnAction(
+        event -> {
+          if (!showing && box.getValue() != null) {
+            place(
+                showing1 ? "Which faces show" : "Which face is textured",
+                it -> showing1 ? it.showing(box.getValue()) : it.textured(box.getValue()));
+          }
+        });
+  }
+
+  BorderPane node() {
+    return node;
+  }
+
+  Tray tray() {
+    return always;
+  }
+
+  // == WHAT IS SELECTED
+
+  /** The part that is selected. */
+  private Optional<Part> part() {
+    return desk.project().parts().stream().filter(it -> it.id().equals(selected)).findFirst();
+  }
+
+  /** Selects a part; an empty id for none. */
+  void select(String id) {
+    selected = id;
+    show(desk.derived());
+  }
+
+  private boolean place(String what, Function<Placing, Placing> change) {
+    return part()
+        .map(it -> desk.perform(PartEdits.place(it.id(), what, change::apply)))
+        .orElse(false);
+  }
+
+  private String carrier(String id) {
+    return switch (id) {
+      case "" -> "nothing: it stands by itself";
+      case Assembly.BLADE -> desk.project().blade().name();
+      default ->
+          desk.project().parts().stream()
+              .filter(it -> it.id().equals(id))
+              .findFirst()
+              .map(Part::name)
+              .orElse(id);
+    };
+  }
+
+  private List<String> carriers(Part part) {
+    List<String> ids = new ArrayList<>(List.of(""));
+    if (desk.project().blade().half().drawn()) {
+      ids.add(Assembly.BLADE);
+    }
+    Assembly assembly = desk.derived().assembly();
+    desk.project().parts().stream()
+        .filter(it -> !it.id().equals(part.id()) && !assembly.carries(part.id(), it))
+        .map(Part::id)
+        .forEach(ids::add);
+    return ids;
+  }
+
+  private final class Placed implements PlaceFields.Placed {
+
+    @Override
+    public Optional<Where> where() {
+      return part().map(it -> it.placing().where());
+    }
+
+    @Override
+    public Outline carrier() {
+      String on = part().map(it -> it.placing().on()).orElse("");
+      return desk.project().parts().stream()
+          .filter(it -> it.id().equals(on) && it instanceof Plate)
+          .map(it -> ((Plate) it).outline())
+          .findFirst()
+          .orElse(desk.project().blade().half());
+    }
+
+    @Override
+    public boolean put(String what, Function<Where, Where> change) {
+      boolean done = place(what, it -> it.at(change.apply(it.where())));
+      mat.requestFocus();
+      return done;
+    }
+  }
+
+  // == SHOWING
+
+  void show(Derived derived) {
+    mat.setUnits(desk.units());
+    String key = part().map(it -> it.id() + places.key()).orElse("");
+    if (!key.equals(laidOut)) {
+      laidOut = key;
+      layOut();
+    }
+    below.getChildren().setAll(part().isPresent() ? List.of(chosen) : List.of());
+    showing = true;
+    part().ifPresent(this::values);
+    showing = false;
+    desk.besideProperty()
+        .set(
+            part()
+                .flatMap(it -> derived.part(it.id()))
+                .map(PartReckoning::figures)
+                .orElse(List.of()));
+    bounds(derived).ifPresent(it -> mat.fitAnew(it, MARGIN_PX));
+    tape.show(
+        derived.findingsOf(Station.DRAFT).stream()
+            .filter(it -> !(it.place() instanceof Place.OnBlade))
+            .toList());
+    mat.redraw();
+  }
+
+  private void layOut() {
+    chosen.getChildren().clear();
+    chosen.with("This part is", name).with("Fixed to", on);
+    places.into(chosen);
+    chosen
+        .with("Made for each place", copies)
+        .with("of them mirrored", mirrored)
+        .with("Faces that show", shows)
+        .with("Textured face", textured)
+        .with("Seen", facing);
+    material.into(chosen);
+    chosen
+        .with(" ", open)
+        .with(" ", button("part-again", "Another like it", PartEdits::again))
+        .with(" ", button("part-remove", "Remove  Del", PartEdits::remove));
+  }
+
+  private Button button(String id, String words, Function<String, stoutblade.project.Edit> edit) {
+    Button button = new Button(words);
+    button.setId(id);
+    button.setOnAction(
+        event -> {
+          part().ifPresent(it -> desk.perform(edit.apply(it.id())));
+          mat.requestFocus();
+        });
+    return button;
+  }
+
+  private void values(Part part) {
+    if (!name.isFocused()) {
+      name.setText(part.name());
+    }
+    on.getItems().setAll(carriers(part));
+    on.setValue(part.placing().on());
+    copies.show(part.placing().copies());
+    mirrored.show(part.placing().mirrored());
+    shows.setValue(part.placing().shows());
+    textured.setValue(part.placing().textured());
+    facing.setSelected(part.placing().facing());
+    material.show();
+    places.show();
+  }
+
+  private Optional<Box> bounds(Derived derived) {
+    List<Point> all = new ArrayList<>();
+    derived.form().ifPresent(it -> all.addAll(it.outline().flattened(1)));
+    for (Part part : derived.assembly().order()) {
+      for (Path path : part.seen()) {
+        for (Spot spot : derived.assembly().spots().get(part.id())) {
+          all.addAll(spot.place(path).flattened(1));
+        }
+      }
+    }
+    return all.isEmpty() ? Optional.empty() : Optional.of(Box.around(all));
+  }
+
+  private Optional<Point> where(Place place) {
+    if (place instanceof Place.OnPart it) {
+      List<Spot> spots = desk.derived().assembly().spots().getOrDefault(it.partId(), List.of());
+      return spots.isEmpty() ? Optional.empty() : Optional.of(spots.getFirst().place(it.mm()));
+    }
+    return place instanceof Place.OnBlade it ? Optional.of(it.mm()) : Optional.empty();
+  }
+
+  // == DRAWING
+
+  private void draw(Pen pen) {
+    Derived derived = desk.derived();
+    derived.placement().ifPresent(it -> Figures.picture(pen, it, pictures, dim.getValue()));
+    List<Part> order = derived.assembly().order();
+    order.stream().filter(it -> hidden(it)).forEach(it -> part(pen, derived, it));
+    derived
+        .form()
+        .ifPresent(
+            it -> {
+              pen.fill(it.outline(), pen.colour(Ink.FOAM));
+              derived
+                  .layers()
+                  .ifPresent(
+                      layers -> pen.stroke(layers.solid().flat().rings(), pen.colour(Ink.SOFT), 1));
+              pen.stroke(it.outline(), pen.colour(Ink.INK), 1.8);
+            });
+    order.stream().filter(it -> !hidden(it)).forEach(it -> part(pen, derived, it));
+    part().ifPresent(it -> handles(pen, derived, it));
+    tape.mark(pen);
+  }
+
+  /** Parts that show only behind are drawn behind, in dashes. */
+  private static boolean hidden(Part part) {
+    return part.placing().shows() == Placing.Faces.BACK;
+  }
+
+  private void part(Pen pen, Derived derived, Part part) {
+    boolean chosen = part.id().equals(selected);
+    Point by = shift(derived, part);
+    List<Spot> spots = derived.assembly().spots().get(part.id());
+    for (Spot spot : spots) {
+      Spot placed = new Spot(spot.at().plus(by), spot.turn());
+      Optional<PlateForm> form = derived.part(part.id()).flatMap(PartReckoning::form);
+      if (form.isPresent() && !form.get().face().empty()) {
+        List<List<Point>> rings =
+            form.get().face().rings().stream()
+                .map(ring -> ring.stream().map(placed::place).toList())
+                .toList();
+        pen.fill(rings, pen.faint(Ink.FOAM, hidden(part) ? 0.35 : 1));
+        stroke(pen, rings, part, chosen);
+        form.get()
+            .markings()
+            .forEach(it -> pen.stroke(placed.place(it.path()), pen.colour(Ink.SOFT), 0.9));
+      } else {
+        List<Path> lines = part.seen();
+        for (int i = 0; i < lines.size(); i++) {
+          Path line = placed.place(lines.get(i));
+          if (i == 0) {
+            pen.fill(line, pen.faint(Ink.FOAM, hidden(part) ? 0.35 : 1));
+          }
+          List<Point> ring = line.flattened(0.05);
+          stroke(pen, List.of(ring), part, chosen);
+        }
+      }
+    }
+  }
+
+  private void stroke(Pen pen, List<List<Point>> rings, Part part, boolean chosen) {
+    if (hidden(part)) {
+      pen.stroke(rings, pen.colour(chosen ? Ink.SELECTED : Ink.SOFT), chosen ? 2.4 : 1.2, 5, 4);
+    } else {
+      pen.stroke(rings, pen.colour(chosen ? Ink.SELECTED : Ink.INK), chosen ? 2.6 : 1.5);
+    }
+  }
+
+  /** What is being moved, and what it carries, is drawn where it would be. */
+  private Point shift(Derived derived, Part part) {
+    boolean along = part.id().equals(selected) || derived.assembly().carries(selected, part);
+    return moved.isPresent() && along ? moved.get() : new Point(0, 0);
+  }
+
+  private void handles(Pen pen, Derived derived, Part part) {
+    Spot carrier = derived.assembly().carrier(part);
+    Point by = shift(derived, part);
+    for (Point handle : Handles.of(part.placing().where())) {
+      pen.handle(carrier.place(handle).plus(by), true, true);
+    }
+  }
+
+  // == HAND
+
+  /** The part under a place, the topmost first. */
+  private Optional<Part> under(Point place) {
+    Derived derived = desk.derived();
+    double reach = REACH_PX / mat.zoom();
+    for (Part part : derived.assembly().order().reversed()) {
+      for (Spot spot : derived.assembly().spots().get(part.id())) {
+        Point own = spot.own(place);
+        for (Path line : part.seen()) {
+          Region region = Region.inside(line, 0.1);
+          if (region.holds(own) || region.toBoundary(own) < reach / 3) {
+            return Optional.of(part);
+          }
+        }
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** Moving parts with the pointer and the keys. */
+  private final class Moving implements MatView.Hand {
+
+    @Override
+    public boolean press(Point place, MouseEvent event) {
+      Optional<Part> under = under(place);
+      select(under.map(Part::id).orElse(""));
+      held = place;
+      if (under.isPresent() && event.getClickCount() == 2) {
+        desk.goToPart(selected);
+        return false;
+      }
+      return under.isPresent();
+    }
+
+    @Override
+    public void drag(Point place, MouseEvent event) {
+      moved = Optional.of(place.minus(held));
+    }
+
+    @Override
+    public void release(Point place, MouseEvent event) {
+      Optional<Point> by = moved.filter(it -> it.length() * mat.zoom() > 2);
+      moved = Optional.empty();
+      by.ifPresent(it -> part().ifPresent(part -> desk.perform(PartEdits.move(part.id(), it))));
+    }
+
+    @Override
+    public boolean key(KeyEvent event) {
+      double step = event.isShiftDown() ? 10 : event.isAltDown() ? 0.1 : 1;
+      switch (event.getCode()) {
+        case LEFT -> nudge(-step, 0);
+        case RIGHT -> nudge(step, 0);
+        case UP -> nudge(0, step);
+        case DOWN -> nudge(0, -step);
+        case N -> next(event.isShiftDown() ? -1 : 1);
+        case DELETE, BACK_SPACE -> part().ifPresent(it -> desk.perform(PartEdits.remove(it.id())));
+        case ENTER -> part().ifPresent(it -> desk.goToPart(it.id()));
+        case ESCAPE -> select("");
+        default -> {
+          return false;
+        }
+      }
+      return true;
+    }
+  }
+
+  private void nudge(double x, double y) {
+    part().ifPresent(it -> desk.perform(PartEdits.move(it.id(), new Point(x, y))));
+  }
+
+  private void next(int by) {
+    List<Part> parts = desk.project().parts();
+    if (!parts.isEmpty()) {
+      int now = part().map(parts::indexOf).orElse(by > 0 ? -1 : 0);
+      select(parts.get(Math.floorMod(now + by, parts.size())).id());
+    }
+  }
+
+  boolean key(KeyEvent event) {
+    if (event.getCode() == KeyCode.ENTER && part().isPresent()) {
+      desk.goToPart(selected);
+      return true;
+    }
+    return false;
+  }
+}

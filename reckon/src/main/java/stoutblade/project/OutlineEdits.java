@@ -1,0 +1,216 @@
+package stoutblade.project;
+
+import java.util.List;
+import java.util.function.DoubleUnaryOperator;
+import java.util.function.UnaryOperator;
+import stoutblade.part.Blade;
+import stoutblade.prop.Plate;
+import stoutblade.shape.Box;
+import stoutblade.shape.Exact;
+import stoutblade.shape.HalfOutline;
+import stoutblade.shape.Node;
+import stoutblade.shape.Outline;
+import stoutblade.shape.Point;
+
+/**
+ * The edits of an outline: the blade's or a plate's.
+ *
+ * <p>Each takes the id of the plate, or {@link #BLADE} for the blade, of which half is drawn.
+ */
+public final class OutlineEdits {
+
+  /** What stands for the id of a part where the blade is meant. */
+  public static final String BLADE = "";
+
+  private static final int ROUNDS = 4;
+
+  private OutlineEdits() {}
+
+  /** The outline of the blade or of a plate. */
+  public static Outline of(Project project, String id) {
+    return id.equals(BLADE) ? project.blade().half() : plate(project, id).outline();
+  }
+
+  private static Plate plate(Project project, String id) {
+    return project.parts().stream()
+        .filter(it -> it.id().equals(id) && it instanceof Plate)
+        .map(Plate.class::cast)
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException("There is no plate '" + id + "'"));
+  }
+
+  /** Any change of an outline. */
+  public static Edit on(String id, String name, UnaryOperator<Outline> change) {
+    return new Edit(
+        name,
+        project -> {
+          Outline changed = change.apply(of(project, id));
+          if (!id.equals(BLADE)) {
+            return PartEdits.replaced(project, plate(project, id).withOutline(changed));
+          }
+          if (changed instanceof HalfOutline half) {
+            Blade blade = project.blade().with(half);
+            return project.withBlade(blade);
+          }
+          throw new IllegalArgumentException("A blade is drawn as half its outline");
+        });
+  }
+
+  // == NODES
+
+  /** Adds a node before the given place. */
+  public static Edit addNode(String id, int index, Node node) {
+    return on(id, "Add a node", it -> it.inserted(index, node));
+  }
+
+  public static Edit moveNode(String id, int index, Point to) {
+    return node(id, index, "Move node " + (index + 1), it -> it.movedTo(to));
+  }
+
+  /** Makes a corner of a curve or a curve of a corner. */
+  public static Edit turnNode(String id, int index) {
+    return node(id, index, "Corner or curve", Node::turned);
+  }
+
+  /** Changes one node. */
+  public static Edit node(String id, int index, String name, UnaryOperator<Node> change) {
+    return on(id, name, it -> it.with(index, change.apply(it.nodes().get(index))));
+  }
+
+  /** Takes a node out; the first of half an outline leaves its place on the base to the next. */
+  public static Edit removeNode(String id, int index) {
+    return on(
+        id,
+        "Remove node " + (index + 1),
+        outline -> {
+          if (index == 0 && outline instanceof HalfOutline && outline.nodes().size() > 1) {
+            Node second = outline.nodes().get(1);
+            return outline.with(1, second.movedTo(new Point(second.at().x(), 0))).without(0);
+          }
+          return outline.without(index);
+        });
+  }
+
+  // == THE WHOLE
+
+  /** Replaces the whole outline. */
+  public static Edit outline(String id, Outline outline) {
+    return on(id, "Draw the outline", it -> outline);
+  }
+
+  /** Stretches the outline along so that it gets a length; its widths stay. */
+  public static Edit length(String id, double mm) {
+    return stretch(id, "Set the length", mm, Box::height, false);
+  }
+
+  /** Stretches the outline across so that it gets a greatest width; its length stays. */
+  public static Edit width(String id, double mm) {
+    return stretch(id, "Set the width", mm, Box::width, true);
+  }
+
+  /** Curves do not follow a stretch quite evenly, so it is repeated until it is met. */
+  private static Edit stretch(
+      String id,
+      String name,
+      double mm,
+      java.util.function.ToDoubleFunction<Box> extent,
+      boolean across) {
+    return on(
+        id,
+        name,
+        outline -> {
+          Outline stretched = outline;
+          for (int i = 0; i < ROUNDS; i++) {
+            Box box = box(stretched);
+            double now = extent.applyAsDouble(box);
+            if (!(mm > 0) || now <= 0) {
+              throw new IllegalArgumentException(
+                  "An outline has a length and a width above 0; found " + mm + " mm");
+            }
+            double factor = mm / now;
+            DoubleUnaryOperator x = across ? from(stretched, box.centre().x(), factor) : it -> it;
+            DoubleUnaryOperator y = across ? it -> it : from(stretched, box.minY(), factor);
+            stretched =
+                stretched.through(
+                    stretched.nodes().stream()
+                        .map(
+                            it ->
+                                it.movedTo(
+                                    new Point(
+                                        x.applyAsDouble(it.at().x()),
+                                        y.applyAsDouble(it.at().y()))))
+                        .toList());
+          }
+          return stretched;
+        });
+  }
+
+  private static Box box(Outline outline) {
+    return outline.drawn()
+        ? Box.around(outline.outline().flattened(0.005))
+        : Box.around(List.of(new Point(0, 0)));
+  }
+
+  /** Half an outline keeps its centre line and its base. */
+  private static DoubleUnaryOperator from(Outline outline, double fixed, double factor) {
+    double still = outline instanceof HalfOutline ? 0 : fixed;
+    return it -> still + (it - still) * factor;
+  }
+
+  // == EXACTLY
+
+  public static Edit sideLength(String id, int side, double mm) {
+    return on(id, "Length of a side", it -> Exact.withLength(it, side, mm));
+  }
+
+  public static Edit sideRadius(String id, int side, double mm) {
+    return on(id, "Radius of a side", it -> Exact.withRadius(it, side, mm));
+  }
+
+  public static Edit angle(String id, int index, double radians) {
+    return on(id, "Angle of a corner", it -> Exact.withAngle(it, index, radians));
+  }
+
+  public static Edit parallel(String id, int side, int as) {
+    return on(id, "Make a side parallel", it -> Exact.parallel(it, side, as));
+  }
+
+  public static Edit offset(String id, double mm) {
+    return on(
+        id,
+        "Offset the outline",
+        it -> {
+          if (id.equals(BLADE)) {
+            throw new IllegalArgumentException("A blade is drawn as half its outline");
+          }
+          return Exact.offset(it, mm);
+        });
+  }
+
+  /** Sets the width of half an outline at a station. */
+  public static Edit widthAt(String id, double station, double mm) {
+    return on(
+        id,
+        "Width at a station",
+        it -> {
+          if (it instanceof HalfOutline half) {
+            return Exact.withWidth(half, station, mm);
+          }
+          throw new IllegalArgumentException(
+              "A width at a station is set where half the outline is drawn about its axis");
+        });
+  }
+
+  public static Edit align(String id, List<Integer> nodes, Exact.Line line) {
+    return on(id, "Bring nodes in line", it -> Exact.aligned(it, nodes, line));
+  }
+
+  public static Edit space(String id, List<Integer> nodes) {
+    return on(id, "Space nodes evenly", it -> Exact.spaced(it, nodes));
+  }
+
+  /** Draws a half outline whole from now on. */
+  public static Edit whole(String id) {
+    return on(id, "Draw it whole", Exact::whole);
+  }
+}

@@ -1,0 +1,260 @@
+package stoutblade.project;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import stoutblade.prop.Assembly;
+import stoutblade.prop.Feature;
+import stoutblade.prop.FlatPart;
+import stoutblade.prop.Part;
+import stoutblade.prop.Placing;
+import stoutblade.prop.Plate;
+import stoutblade.prop.ShapedPart;
+import stoutblade.prop.Spot;
+import stoutblade.prop.Where;
+import stoutblade.reference.Reference;
+import stoutblade.shape.Outline;
+import stoutblade.shape.Point;
+
+/** The edits of the prop's parts: what there is, where it is, and what is worked into it. */
+public final class PartEdits {
+
+  private PartEdits() {}
+
+  // == WHAT THERE IS
+
+  private static Edit add(String name, Function<Project, Function<String, Part>> maker) {
+    return new Edit(
+        "New part: " + name,
+        project -> {
+          List<Part> parts = new ArrayList<>(project.parts());
+          String id = Reference.next("d", parts.stream().map(Part::id).toList());
+          parts.add(maker.apply(project).apply(id));
+          return project.withParts(parts);
+        });
+  }
+
+  /** Keeps a bench sum as a part. */
+  public static Edit addShape(String name, String sum, Map<String, Double> sizes) {
+    return add(
+        name,
+        project ->
+            id -> new ShapedPart(id, name, sum, sizes, project.layering().foamId(), Placing.USUAL));
+  }
+
+  /** Adds a part that is cut along an outline. */
+  public static Edit addPlate(String name, Outline outline, double thicknessMm) {
+    return add(
+        name,
+        project ->
+            id ->
+                new Plate(
+                    id,
+                    name,
+                    outline,
+                    List.of(),
+                    project.layering().foamId(),
+                    thicknessMm,
+                    Placing.USUAL));
+  }
+
+  /** Adds a part whose flat pieces are there already. */
+  public static Edit addFlat(
+      String name, String origin, List<FlatPart.Piece> pieces, double thicknessMm) {
+    return add(
+        name,
+        project ->
+            id ->
+                new FlatPart(
+                    id,
+                    name,
+                    origin,
+                    pieces,
+                    project.layering().foamId(),
+                    thicknessMm,
+                    Placing.USUAL));
+  }
+
+  static Project replaced(Project project, Part part) {
+    return project.withParts(
+        project.parts().stream().map(it -> it.id().equals(part.id()) ? part : it).toList());
+  }
+
+  /** Changes a part. */
+  public static Edit change(String id, String what, UnaryOperator<Part> change) {
+    return new Edit(what, project -> replaced(project, change.apply(part(project, id))));
+  }
+
+  private static Part part(Project project, String id) {
+    return project.parts().stream()
+        .filter(it -> it.id().equals(id))
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException("There is no part '" + id + "'"));
+  }
+
+  /** Changes a shape. */
+  public static Edit shape(String id, String what, UnaryOperator<ShapedPart> change) {
+    return change(id, what, it -> it instanceof ShapedPart shape ? change.apply(shape) : it);
+  }
+
+  /** Takes a part away; what was fixed to it is fixed to what carried it, in the same place. */
+  public static Edit remove(String id) {
+    return new Edit(
+        "Remove a part",
+        project -> {
+          Part gone = part(project, id);
+          Project freed = project;
+          for (Part part : project.parts()) {
+            if (part.placing().on().equals(id)) {
+              freed = fixed(freed, part.id(), gone.placing().on());
+            }
+          }
+          return freed.withParts(freed.parts().stream().filter(it -> !it.id().equals(id)).toList());
+        });
+  }
+
+  /** Makes another like it, beside it. */
+  public static Edit again(String id) {
+    return new Edit(
+        "Another like it",
+        project -> {
+          List<Part> parts = new ArrayList<>(project.parts());
+          Part like = part(project, id);
+          String next = Reference.next("d", parts.stream().map(Part::id).toList());
+          Placing beside = like.placing().moved(new Point(20, 0));
+          parts.add(
+              switch (like) {
+                case ShapedPart it ->
+                    new ShapedPart(next, it.name(), it.sum(), it.sizes(), it.foamId(), beside);
+                case Plate it ->
+                    new Plate(
+                        next,
+                        it.name(),
+                        it.outline(),
+                        it.features(),
+                        it.foamId(),
+                        it.thicknessMm(),
+                        beside);
+                case FlatPart it ->
+                    new FlatPart(
+                        next,
+                        it.name(),
+                        it.origin(),
+                        it.pieces(),
+                        it.foamId(),
+                        it.thicknessMm(),
+                        beside);
+              });
+          return project.withParts(parts);
+        });
+  }
+
+  // == WHERE IT IS
+
+  /** Changes how a part is placed. */
+  public static Edit place(String id, String what, UnaryOperator<Placing> change) {
+    return change(id, what, it -> it.withPlacing(change.apply(it.placing())));
+  }
+
+  /** Moves a part by so much on the prop; what is fixed to it comes along. */
+  public static Edit move(String id, Point by) {
+    return new Edit(
+        "Move a part",
+        project -> {
+          Part part = part(project, id);
+          Spot carrier = Assembly.of(project.parts(), project.blade().half()).carrier(part);
+          Point own = carrier.own(carrier.at().plus(by));
+          return replaced(project, part.withPlacing(part.placing().moved(own)));
+        });
+  }
+
+  /** Fixes a part to another, or to the prop itself; it stays where it is. */
+  public static Edit fix(String id, String on) {
+    return new Edit("Fix a part", project -> fixed(project, id, on));
+  }
+
+  private static Project fixed(Project project, String id, String on) {
+    Part part = part(project, id);
+    Assembly before = Assembly.of(project.parts(), project.blade().half());
+    Spot was = before.carrier(part);
+    Project moved = replaced(project, part.withPlacing(part.placing().on(on)));
+    Spot now = Assembly.of(moved.parts(), moved.blade().half()).carrier(part(moved, id));
+    Where where =
+        switch (part.placing().where()) {
+          case Where.At it -> new Where.At(now.own(was.place(it.spot())));
+          case Where.Ring it ->
+              new Where.Ring(
+                  now.own(was.place(it.centre())),
+                  it.radiusMm(),
+                  it.count(),
+                  it.from() + was.turn() - now.turn());
+          case Where.Row it ->
+              new Where.Row(now.own(was.place(it.from())), now.own(was.place(it.to())), it.count());
+          case Where.Along it -> it;
+        };
+    return replaced(moved, part.withPlacing(part.placing().on(on).at(where)));
+  }
+
+  // == WHAT IS WORKED INTO IT
+
+  /** Adds a feature to a plate. */
+  public static Edit addFeature(String id, Feature.Kind kind, String words, Where where) {
+    return onPlate(
+        id,
+        kind.title(),
+        plate -> {
+          List<Feature> features = new ArrayList<>(plate.features());
+          String next = Reference.next("f", features.stream().map(Feature::id).toList());
+          features.add(new Feature(next, kind, Map.of(), words, where));
+          return plate.withFeatures(features);
+        });
+  }
+
+  public static Edit feature(
+      String id, String featureId, String what, UnaryOperator<Feature> change) {
+    return onPlate(id, what, it -> it.with(featureId, change));
+  }
+
+  /** The same feature on the other side of the axis. */
+  public static Edit mirrored(String id, String featureId, Where.At at) {
+    return onPlate(
+        id,
+        "Mirror image",
+        plate -> {
+          List<Feature> features = new ArrayList<>(plate.features());
+          String next = Reference.next("f", features.stream().map(Feature::id).toList());
+          Feature own =
+              plate
+                  .feature(featureId)
+                  .orElseThrow(() -> new IllegalArgumentException("There is no such feature"));
+          Spot image = new Spot(at.spot().at().mirrored(), -at.spot().turn());
+          features.add(
+              new Feature(next, own.kind(), own.sizes(), own.words(), new Where.At(image)));
+          return plate.withFeatures(features);
+        });
+  }
+
+  public static Edit removeFeature(String id, String featureId) {
+    return onPlate(
+        id,
+        "Remove a feature",
+        plate ->
+            plate.withFeatures(
+                plate.features().stream().filter(it -> !it.id().equals(featureId)).toList()));
+  }
+
+  private static Edit onPlate(String id, String what, UnaryOperator<Plate> change) {
+    return change(
+        id,
+        what,
+        it -> {
+          if (it instanceof Plate plate) {
+            return change.apply(plate);
+          }
+          throw new IllegalArgumentException(
+              it.name() + " is no plate: features are worked into plates");
+        });
+  }
+}

@@ -1,0 +1,297 @@
+package stoutblade.project;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import stoutblade.layer.Foam;
+import stoutblade.measure.Display;
+import stoutblade.measure.Units;
+import stoutblade.project.Finding.Severity;
+import stoutblade.prop.Feature;
+import stoutblade.prop.Part;
+import stoutblade.prop.Placing;
+import stoutblade.prop.Plate;
+import stoutblade.prop.PlateForm;
+import stoutblade.prop.Spot;
+import stoutblade.prop.Where;
+import stoutblade.shape.Box;
+import stoutblade.shape.HalfOutline;
+import stoutblade.shape.Node;
+import stoutblade.shape.Outline;
+import stoutblade.shape.Point;
+import stoutblade.shape.Region;
+
+/** Looks through the parts beside the blade for what is wrong or risky. */
+final class PartFindings {
+
+  /** Slivers of one plate that are shown: one mend often mends several. */
+  private static final int MOST_SLIVERS = 3;
+
+  private final Derived derived;
+  private final Units units;
+  private final List<Finding> found = new ArrayList<>();
+
+  PartFindings(Derived derived, Units units) {
+    this.derived = derived;
+    this.units = units;
+  }
+
+  List<Finding> all() {
+    derived.parts().forEach(this::part);
+    return found;
+  }
+
+  private void part(PartReckoning reckoned) {
+    reckoned.form().ifPresent(it -> plate(reckoned, it));
+    if (!reckoned.flat().panels().isEmpty()) {
+      reckoned.foam().ifPresentOrElse(it -> sheet(reckoned, it), () -> noFoam(reckoned));
+      texture(reckoned);
+    }
+  }
+
+  // == OUTLINES
+
+  private void plate(PartReckoning reckoned, PlateForm form) {
+    Plate plate = form.plate();
+    if (!plate.outline().drawn()) {
+      add(
+          plate,
+          "trace",
+          new Point(0, 0),
+          Severity.NEXT,
+          "Trace " + plate.name(),
+          "Press T, then click along its edge from the base to the tip; the other half follows.",
+          List.of());
+      return;
+    }
+    if (form.crossing().isPresent()) {
+      crossing(plate, form.crossing().get());
+      return;
+    }
+    List<PlateForm.Sliver> slivers = reckoned.slivers();
+    slivers.stream().limit(MOST_SLIVERS).forEach(it -> sliver(form, it, slivers.indexOf(it)));
+    if (form.outer().size() > 1) {
+      add(
+          plate,
+          "apart",
+          form.face().centre(),
+          Severity.WRONG,
+          plate.name() + " falls into " + form.outer().size() + " parts",
+          "What is cut out of it runs right through. Move it, or make it smaller.",
+          List.of());
+    }
+  }
+
+  private void crossing(Plate plate, Point at) {
+    add(
+        plate,
+        "crossing",
+        at,
+        Severity.WRONG,
+        "The outline of " + plate.name() + " crosses itself",
+        "At " + show(at.x()) + " across, " + show(at.y()) + " along. It cannot be cut like this.",
+        straightening(plate).map(List::of).orElse(List.of()));
+  }
+
+  /** Taking out one node, the one nearest to a mend, often undoes a crossing. */
+  private static Optional<Edit> straightening(Plate plate) {
+    Outline outline = plate.outline();
+    int first = outline instanceof HalfOutline ? 1 : 0;
+    for (int i = first; i < outline.nodes().size() && outline.nodes().size() > 3; i++) {
+      Outline without = outline.without(i);
+      if (without.drawn() && Region.crossing(without.outline(), 0.01).isEmpty()) {
+        return Optional.of(OutlineEdits.removeNode(plate.id(), i));
+      }
+    }
+    return Optional.empty();
+  }
+
+  private void sliver(PlateForm form, PlateForm.Sliver sliver, int number) {
+    Plate plate = form.plate();
+    List<Edit> mends = new ArrayList<>();
+    if (sliver.tip()) {
+      tip(plate, sliver.at()).ifPresent(mends::add);
+    } else {
+      bridge(form, sliver.at()).ifPresent(mends::add);
+    }
+    add(
+        plate,
+        "sliver-" + number,
+        sliver.at(),
+        Severity.WARNING,
+        sliver.tip() ? "A long thin point" : "Too little foam is left here",
+        "It is narrower than the foam is thick, "
+            + show(plate.thicknessMm())
+            + ": such a strip tears when it is cut or bent (our assumption).",
+        mends);
+  }
+
+  /** A node at the thin point is rounded by half the thickness. */
+  private Optional<Edit> tip(Plate plate, Point at) {
+    List<Node> nodes = plate.outline().nodes();
+    int nearest = -1;
+    double least = Double.POSITIVE_INFINITY;
+    for (int i = 0; i < nodes.size(); i++) {
+      Point place = nodes.get(i).at();
+      double away = Math.min(place.distance(at), place.mirrored().distance(at));
+      if (away < least && nodes.get(i).kind() == Node.Kind.CORNER) {
+        least = away;
+        nearest = i;
+      }
+    }
+    double radius = plate.thicknessMm() / 2;
+    return nearest < 0
+        ? Optional.empty()
+        : Optional.of(
+            OutlineEdits.node(
+                plate.id(),
+                nearest,
+                "Round the point by " + show(radius),
+                it -> it.with(Node.Kind.ROUND).withEase(radius)));
+  }
+
+  /** What is cut out nearest to the place is moved away from the edge until the foam holds. */
+  private Optional<Edit> bridge(PlateForm form, Point at) {
+    Plate plate = form.plate();
+    Feature nearest = null;
+    Spot spot = Spot.ORIGIN;
+    double least = Double.POSITIVE_INFINITY;
+    for (Feature feature : plate.features()) {
+      boolean cuts =
+          switch (feature.kind()) {
+            case HOLE, SLOT, WINDOW -> true;
+            default -> false;
+          };
+      for (Spot place : cuts ? feature.where().spots(plate.outline()) : List.<Spot>of()) {
+        if (place.at().distance(at) < least) {
+          least = place.at().distance(at);
+          nearest = feature;
+          spot = place;
+        }
+      }
+    }
+    if (nearest == null || least < 1e-6) {
+      return Optional.empty();
+    }
+    double missing = plate.thicknessMm() - 2 * form.face().toBoundary(at);
+    double by = Math.ceil(Math.max(1, missing + 1));
+    if (nearest.where() instanceof Where.At || nearest.where() instanceof Where.Row) {
+      Point away = spot.at().minus(at).times(by / least);
+      return Optional.of(
+          PartEdits.feature(
+              plate.id(),
+              nearest.id(),
+              "Move the " + nearest.kind().plain() + " by " + show(by),
+              it -> it.at(it.where().moved(away))));
+    }
+    if (nearest.where() instanceof Where.Along along) {
+      return Optional.of(
+          PartEdits.feature(
+              plate.id(),
+              nearest.id(),
+              "Move them in by " + show(by),
+              it ->
+                  it.at(
+                      new Where.Along(
+                          along.side(), along.sides(), along.insetMm() + by, along.count()))));
+    }
+    if (nearest.where() instanceof Where.Ring ring && ring.radiusMm() > by) {
+      return Optional.of(
+          PartEdits.feature(
+              plate.id(),
+              nearest.id(),
+              "Ring narrower by " + show(by),
+              it ->
+                  it.at(
+                      new Where.Ring(
+                          ring.centre(), ring.radiusMm() - by, ring.count(), ring.from()))));
+    }
+    return Optional.empty();
+  }
+
+  // == SHEETS
+
+  private void sheet(PartReckoning reckoned, Foam foam) {
+    Part part = reckoned.part();
+    double width = Math.min(foam.sheetWidthMm(), foam.sheetLengthMm());
+    double length = Math.max(foam.sheetWidthMm(), foam.sheetLengthMm());
+    for (var panel : reckoned.flat().panels()) {
+      Box box = panel.box();
+      double small = Math.min(box.width(), box.height());
+      double large = Math.max(box.width(), box.height());
+      if (small > width || large > length) {
+        add(
+            part,
+            "sheet",
+            new Point(0, 0),
+            Severity.WARNING,
+            panel.name() + " is larger than a sheet",
+            show(large)
+                + " by "
+                + show(small)
+                + ", and the sheet is "
+                + show(length)
+                + " by "
+                + show(width)
+                + ". Cut it in pieces, or join sheets first, with the seam on the hidden side.",
+            List.of());
+        return;
+      }
+    }
+  }
+
+  private void noFoam(PartReckoning reckoned) {
+    add(
+        reckoned.part(),
+        "foam",
+        new Point(0, 0),
+        Severity.WRONG,
+        "The foam of " + reckoned.part().name() + " is not in the catalogue",
+        "'" + reckoned.part().foamId() + "' was chosen, and the catalogue has no such foam.",
+        List.of());
+  }
+
+  /** Glue does not hold on a texture until it is ground off. */
+  private void texture(PartReckoning reckoned) {
+    Part part = reckoned.part();
+    Placing placing = part.placing();
+    boolean glued = !placing.on().isEmpty();
+    boolean inwards =
+        placing.textured() == Placing.Faces.BACK && placing.shows() != Placing.Faces.BACK;
+    if (glued && inwards) {
+      add(
+          part,
+          "texture",
+          new Point(0, 0),
+          Severity.WARNING,
+          "The textured face of " + part.name() + " is glued",
+          "Glue does not hold on the texture until it is ground off (common practice).",
+          List.of(
+              PartEdits.place(
+                  part.id(), "Turn the sheet over", it -> it.textured(Placing.Faces.FRONT))));
+    }
+  }
+
+  private String show(double mm) {
+    return Display.length(mm, units);
+  }
+
+  private void add(
+      Part part,
+      String id,
+      Point at,
+      Severity severity,
+      String title,
+      String why,
+      List<Edit> mends) {
+    found.add(
+        new Finding(
+            "draft." + part.id() + "." + id,
+            Station.DRAFT,
+            new Place.OnPart(part.id(), at),
+            severity,
+            title,
+            why,
+            mends));
+  }
+}

@@ -1,0 +1,132 @@
+package stoutblade.project;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import stoutblade.develop.Developed;
+import stoutblade.layer.Foam;
+import stoutblade.measure.Doubt;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
+import stoutblade.measure.Source;
+import stoutblade.measure.Units;
+import stoutblade.prop.Assembly;
+import stoutblade.prop.Part;
+import stoutblade.prop.Plate;
+import stoutblade.prop.PlateForm;
+import stoutblade.prop.Typeface;
+import stoutblade.stock.Catalogue;
+import stoutblade.template.FlatTemplate;
+import stoutblade.template.Making;
+import stoutblade.template.PlateTemplate;
+import stoutblade.template.Template;
+
+/**
+ * What is derived from a part.
+ *
+ * @param part what was decided
+ * @param flat it, laid out flat
+ * @param form its form, where it is a plate
+ * @param foam its foam, where the catalogue has it
+ * @param made how many are made in all
+ * @param mirrored how many of them are mirrored
+ * @param figures its figures, the most wanted first
+ * @param slivers where a plate is narrower than its foam is thick
+ */
+public record PartReckoning(
+    Part part,
+    Developed flat,
+    Optional<PlateForm> form,
+    Optional<Foam> foam,
+    int made,
+    int mirrored,
+    List<Figure> figures,
+    List<PlateForm.Sliver> slivers) {
+
+  /** Copies the lists. */
+  public PartReckoning {
+    figures = List.copyOf(figures);
+    slivers = List.copyOf(slivers);
+  }
+
+  /** Works a part out. */
+  static PartReckoning of(Part part, Assembly assembly, Catalogue catalogue, Typeface typeface) {
+    Optional<PlateForm> form =
+        part instanceof Plate plate ? Optional.of(PlateForm.of(plate, typeface)) : Optional.empty();
+    Developed flat = form.map(PlateForm::developed).orElseGet(part::developed);
+    Optional<Foam> foam = catalogue.foam(part.foamId());
+    int made = assembly.made(part);
+    List<Figure> figures = new ArrayList<>(flat.figures());
+    if (!flat.panels().isEmpty()) {
+      figures.addAll(amounts(part, flat, foam, made));
+    }
+    List<PlateForm.Sliver> slivers =
+        form.map(it -> it.slivers(part.thicknessMm())).orElse(List.of());
+    return new PartReckoning(
+        part, flat, form, foam, made, assembly.mirrored(part), figures, slivers);
+  }
+
+  private static List<Figure> amounts(Part part, Developed flat, Optional<Foam> foam, int made) {
+    String id = "part." + part.id();
+    List<Figure> figures = new ArrayList<>();
+    Figure count = Figure.given(id + ".made", "Made in all", made, Quantity.COUNT, Source.DECIDED);
+    Figure one =
+        Figure.found(
+            id + ".foam-area",
+            "Foam in one",
+            flat.panels().stream().mapToDouble(it -> it.count() * it.area()).sum(),
+            Quantity.AREA,
+            "area of all its pieces, by Green's theorem",
+            Source.GEOMETRY,
+            Doubt.NONE);
+    Figure thick =
+        Figure.given(
+            id + ".thick", "Thickness", part.thicknessMm(), Quantity.LENGTH, Source.DECIDED);
+    figures.add(count);
+    foam.ifPresent(
+        it -> {
+          Figure density =
+              Figure.given(
+                  id + ".density",
+                  "Density of " + it.name(),
+                  it.densityGPerMm3(),
+                  Quantity.DENSITY,
+                  Source.catalogue(it.source()));
+          figures.add(
+              Figure.computed(
+                  id + ".mass",
+                  made > 1 ? "Weight of all of them" : "Weight",
+                  Quantity.MASS,
+                  "{%s} * {%s} * {%s} * {%s}"
+                      .formatted(one.id(), thick.id(), density.id(), count.id()),
+                  Source.GEOMETRY,
+                  one,
+                  thick,
+                  density,
+                  count));
+        });
+    figures.add(one);
+    return figures;
+  }
+
+  /** What they weigh together, where their foam is known. */
+  public Optional<Figure> mass() {
+    return figures.stream().filter(it -> it.id().equals("part." + part.id() + ".mass")).findFirst();
+  }
+
+  /** Its template. */
+  public Template template(Units units) {
+    Making making =
+        new Making(
+            part.id(),
+            part.name(),
+            foam.map(Foam::name).orElse(part.foamId()),
+            part.thicknessMm(),
+            made,
+            mirrored,
+            part.placing().shows() == stoutblade.prop.Placing.Faces.BACK,
+            part.placing().textured() != stoutblade.prop.Placing.Faces.NONE);
+    return form.map(it -> PlateTemplate.of(it, making, units))
+        .orElseGet(() -> FlatTemplate.of(making, flat, units));
+  }
+}

@@ -1,0 +1,109 @@
+package stoutblade.prop;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import stoutblade.develop.Developed;
+import stoutblade.shape.HalfOutline;
+import stoutblade.shape.Outline;
+import stoutblade.shape.Path;
+
+/**
+ * A part that is cut from flat foam along an outline.
+ *
+ * @param id unique among the parts
+ * @param name what the maker calls it
+ * @param outline its outline, in mm
+ * @param features what is cut into it, drawn on it and laid on it
+ * @param foamId its foam
+ * @param thicknessMm how thick it is to be
+ * @param placing where it is
+ */
+public record Plate(
+    String id,
+    String name,
+    Outline outline,
+    List<Feature> features,
+    String foamId,
+    double thicknessMm,
+    Placing placing)
+    implements Part {
+
+  /**
+   * Copies the features.
+   *
+   * @throws IllegalArgumentException if there are too many, or two have one id
+   */
+  public Plate {
+    Part.check(id, name, thicknessMm);
+    features = List.copyOf(features);
+    if (features.size() > Feature.MOST
+        || features.stream().map(Feature::id).distinct().count() < features.size()) {
+      throw new IllegalArgumentException(
+          "A plate has at most " + Feature.MOST + " features, each with an id of its own");
+    }
+  }
+
+  /** A feature, where it is there. */
+  public Optional<Feature> feature(String featureId) {
+    return features.stream().filter(it -> it.id().equals(featureId)).findFirst();
+  }
+
+  /** The plate with its form worked out, without lettering. */
+  public PlateForm form() {
+    return PlateForm.of(this, Typeface.NONE);
+  }
+
+  @Override
+  public Developed developed() {
+    return form().developed();
+  }
+
+  @Override
+  public List<Path> seen() {
+    return outline.drawn() ? List.of(outline.outline()) : List.of();
+  }
+
+  public Plate withOutline(Outline changed) {
+    return new Plate(id, name, changed, features, foamId, thicknessMm, placing);
+  }
+
+  public Plate withFeatures(List<Feature> changed) {
+    return new Plate(id, name, outline, changed, foamId, thicknessMm, placing);
+  }
+
+  /** The same with a feature changed. */
+  public Plate with(String featureId, UnaryOperator<Feature> change) {
+    return withFeatures(
+        features.stream().map(it -> it.id().equals(featureId) ? change.apply(it) : it).toList());
+  }
+
+  @Override
+  public Plate withName(String changed) {
+    return new Plate(id, changed, outline, features, foamId, thicknessMm, placing);
+  }
+
+  @Override
+  public Plate withFoam(String changedId, double mm) {
+    return new Plate(id, name, outline, features, changedId, mm, placing);
+  }
+
+  @Override
+  public Plate withPlacing(Placing changed) {
+    return new Plate(id, name, outline, features, foamId, thicknessMm, changed);
+  }
+
+  @Override
+  public Plate times(double factor) {
+    List<Feature> larger = new ArrayList<>();
+    features.forEach(it -> larger.add(it.times(factor)));
+    return new Plate(
+        id, name, outline.times(factor), larger, foamId, thicknessMm, placing.times(factor));
+  }
+
+  /** True where half of it is drawn. */
+  public boolean half() {
+    return outline instanceof HalfOutline;
+  }
+}

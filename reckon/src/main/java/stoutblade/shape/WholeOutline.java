@@ -1,0 +1,80 @@
+package stoutblade.shape;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A closed outline through nodes.
+ *
+ * @param nodes three or more in order round it, in mm; two where a side between them is an arc
+ */
+public record WholeOutline(List<Node> nodes) implements Outline {
+
+  /** The most nodes that an outline takes. */
+  public static final int MOST_NODES = 5000;
+
+  /**
+   * Checks the number of nodes.
+   *
+   * @throws IllegalArgumentException if there are too few or too many
+   */
+  public WholeOutline {
+    nodes = List.copyOf(nodes);
+    boolean arcs = nodes.size() == 2 && nodes.stream().anyMatch(it -> it.bulge() != 0);
+    if ((nodes.size() < 3 && !arcs) || nodes.size() > MOST_NODES) {
+      throw new IllegalArgumentException(
+          "A closed outline has 3 to " + MOST_NODES + " nodes; found " + nodes.size());
+    }
+  }
+
+  /** A circle about a place. */
+  public static WholeOutline circle(Point centre, double radius) {
+    Point across = new Point(radius, 0);
+    return new WholeOutline(
+        List.of(
+            new Node(centre.plus(across), Node.Kind.CORNER, 0, 1),
+            new Node(centre.minus(across), Node.Kind.CORNER, 0, 1)));
+  }
+
+  /** The curves through the nodes. */
+  public Path path() {
+    List<Cubic> all = new ArrayList<>();
+    Spline.round(nodes).forEach(all::addAll);
+    return new Path(all, true);
+  }
+
+  @Override
+  public Path outline() {
+    return path();
+  }
+
+  @Override
+  public boolean drawn() {
+    return true;
+  }
+
+  @Override
+  public int sides() {
+    return nodes.size();
+  }
+
+  @Override
+  public List<Cubic> side(int index) {
+    return Spline.round(nodes).get(index);
+  }
+
+  @Override
+  public List<Node> allNodes() {
+    return nodes;
+  }
+
+  @Override
+  public WholeOutline through(List<Node> changed) {
+    return new WholeOutline(changed);
+  }
+
+  @Override
+  public WholeOutline times(double factor) {
+    return (WholeOutline) Outline.super.times(factor);
+  }
+}

@@ -1,0 +1,91 @@
+package stoutblade.stock;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import stoutblade.measure.Display;
+import stoutblade.measure.Doubt;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
+import stoutblade.measure.Source;
+import stoutblade.shape.Box;
+
+/** The sheets that parts are cut from: a line for each foam and thickness. */
+final class FoamForParts {
+
+  /** More pieces than this of one foam are not laid out one by one. */
+  private static final int MOST_LAID = 2000;
+
+  private FoamForParts() {}
+
+  static List<Shopping.Line> lines(List<Shopping.Cut> parts) {
+    Map<String, List<Shopping.Cut>> kinds = new LinkedHashMap<>();
+    for (Shopping.Cut part : parts) {
+      String kind = part.foam().id() + "-" + Display.decimal(part.thicknessMm(), 2);
+      kinds.computeIfAbsent(kind, it -> new ArrayList<>()).add(part);
+    }
+    List<Shopping.Line> lines = new ArrayList<>();
+    kinds.forEach((kind, cuts) -> lines.add(line("stock.parts." + kind, cuts)));
+    return lines;
+  }
+
+  private static Shopping.Line line(String id, List<Shopping.Cut> cuts) {
+    Shopping.Cut first = cuts.getFirst();
+    double area = 0;
+    List<Box> boxes = new ArrayList<>();
+    for (Shopping.Cut cut : cuts) {
+      for (var panel : cut.panels()) {
+        int count = panel.count() * cut.made();
+        area += panel.area() * count;
+        for (int i = 0; i < count && boxes.size() < MOST_LAID; i++) {
+          boxes.add(panel.box());
+        }
+      }
+    }
+    double width = first.foam().sheetWidthMm();
+    double length = first.foam().sheetLengthMm();
+    int laid = Shelves.sheets(boxes, width, length, Shopping.ROOM_MM);
+    Figure need =
+        Figure.found(
+            id + ".area",
+            "Foam in the parts",
+            area,
+            Quantity.AREA,
+            "area of all pieces, by Green's theorem",
+            Source.GEOMETRY,
+            Doubt.NONE);
+    double sheets = laid < 0 ? Math.max(1, Math.ceil(area / (0.7 * width * length))) : laid;
+    Figure buy =
+        Figure.found(
+            id + ".sheets",
+            "Sheets of foam",
+            sheets,
+            Quantity.COUNT,
+            laid < 0
+                ? "a piece is larger than a sheet and has to be joined: {"
+                    + need.id()
+                    + "} over seven tenths of a sheet"
+                : "boxes of all pieces with 5 mm between them, laid in rows, the tallest first;"
+                    + " pieces turned into each other's hollows can take fewer",
+            laid < 0
+                ? Source.assumption("about three tenths of a sheet are lost between pieces")
+                : Source.GEOMETRY,
+            Doubt.NONE,
+            need);
+    String name =
+        first.foam().name()
+            + ", "
+            + Display.decimal(first.thicknessMm(), 1)
+            + " mm, for "
+            + names(cuts);
+    return new Shopping.Line(name, need, buy);
+  }
+
+  private static String names(List<Shopping.Cut> cuts) {
+    List<String> names = cuts.stream().map(Shopping.Cut::name).distinct().toList();
+    return names.size() <= 3
+        ? String.join(", ", names)
+        : String.join(", ", names.subList(0, 2)) + " and " + (names.size() - 2) + " more";
+  }
+}
