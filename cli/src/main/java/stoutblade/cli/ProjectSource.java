@@ -21,6 +21,11 @@ public final class ProjectSource {
    * @param now the time at which the demo stands
    */
   public static Document open(String named, LocalDateTime now) throws IOException {
-    return named.equals(DEMO) ? Demo.open(now) : ProjectFile.read(Path.of(named));
+    return switch (named) {
+      case DEMO -> Demo.open(now);
+      case DEMO + "-tidegate" -> Demo.tidegate(now);
+      case DEMO + "-fog-bell" -> Demo.fogBell(now);
+      default -> ProjectFile.read(Path.of(named));
+    };
   }
 }

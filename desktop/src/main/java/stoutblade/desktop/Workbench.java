@@ -21,6 +21,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.util.Duration;
+import stoutblade.cli.ProjectSource;
 import stoutblade.desktop.shell.NamesItem;
 import stoutblade.desktop.shell.Notices;
 import stoutblade.desktop.shell.Rack;
@@ -175,6 +176,10 @@ public final class Workbench {
             item("Save", KeyCode.S, () -> save(() -> {})),
             item("Save as…", null, () -> saveAs(() -> {})),
             new SeparatorMenuItem(),
+            item("The pageant's Reedcutter", null, () -> demo("demo")),
+            item("The pageant's Tidegate", null, () -> demo("demo-tidegate")),
+            item("The pageant's Fog Bell", null, () -> demo("demo-fog-bell")),
+            new SeparatorMenuItem(),
             new NamesItem(desk));
     desk.derivedProperty().addListener(it -> bench.setText(desk.project().name()));
     bench.setText(desk.project().name());
@@ -204,6 +209,20 @@ public final class Workbench {
   /** Asks for a project file and opens it. */
   public void openProject() {
     leaving(() -> dialogs.openProject().ifPresent(this::open));
+  }
+
+  /** Opens one of the props of the demo. */
+  public void demo(String word) {
+    LocalDateTime now = desk.now();
+    leaving(
+        () ->
+            chores.start(
+                "Opening the demo",
+                () -> ProjectSource.open(word, now),
+                document -> {
+                  desk.open(document, Optional.empty());
+                  showPictures();
+                }));
   }
 
   /** Opens a project file; until it is read whole, what is open stays. */
@@ -295,13 +314,17 @@ public final class Workbench {
     }
 
     @Override
-    public void print() {
+    public void print(Template template) {
       var derived = desk.derived();
       var units = desk.units();
-      chores.start(
-          "Printing",
-          () -> printer.print(derived, units),
-          path -> desk.say("Printed by the simulated printer: " + path));
+      if (derived.template().equals(Optional.of(template))) {
+        chores.start(
+            "Printing",
+            () -> printer.print(derived, units),
+            path -> desk.say("Printed by the simulated printer: " + path));
+      } else {
+        new SizeRequests().print(template);
+      }
     }
   }
 
@@ -457,7 +480,7 @@ public final class Workbench {
     } else if (event.getCode() == KeyCode.E
         && !desk.sumsProperty().get()
         && desk.stationProperty().get() == Station.CUT
-        && desk.derived().tiling().isPresent()) {
+        && !desk.derived().templates(desk.units()).isEmpty()) {
       new Requests().export();
     } else if (!surface().key(event)) {
       return;

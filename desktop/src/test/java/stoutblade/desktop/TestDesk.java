@@ -10,6 +10,7 @@ import java.util.Optional;
 import stoutblade.demo.Demo;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
+import stoutblade.formats.ShippedTypeface;
 import stoutblade.project.Reckoner;
 
 /** Desks for tests, at a fixed time and without a disk. */
@@ -35,7 +36,8 @@ public final class TestDesk {
   }
 
   static Desk on(Document document, Optional<Keeper> keeper) {
-    return new Desk(new Reckoner(CatalogueFile.shipped()), CLOCK, keeper, document);
+    return new Desk(
+        new Reckoner(CatalogueFile.shipped(), new ShippedTypeface()), CLOCK, keeper, document);
   }
 
   static LocalDateTime now() {

@@ -25,8 +25,7 @@ import stoutblade.layer.Layering;
 import stoutblade.part.Blade;
 import stoutblade.project.Project;
 import stoutblade.project.Size;
-import stoutblade.prop.Placing;
-import stoutblade.prop.ShapedPart;
+import stoutblade.prop.Part;
 import stoutblade.reference.Picture;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
@@ -107,6 +106,35 @@ public final class Demo {
     return new Document(project(DemoSize.of(pictures, reedcutter, bell), now), files);
   }
 
+  /** The Tidegate as it is drafted: a board with a dished face, boss, rays, rim and straps. */
+  public static Document tidegate(LocalDateTime now) throws IOException {
+    return beside(now, "Tidegate", DemoParts.tidegate());
+  }
+
+  /** The Fog Bell as it is drafted: cone, dome, three rings, yoke and clapper. */
+  public static Document fogBell(LocalDateTime now) throws IOException {
+    return beside(now, "Fog Bell", DemoParts.fogBell());
+  }
+
+  /** A prop of the same wearer and event, without a blade. */
+  private static Document beside(LocalDateTime now, String name, List<Part> parts)
+      throws IOException {
+    Project reedcutter = open(now).project();
+    return new Document(
+        reedcutter
+            .withName(name)
+            .withSize(
+                Size.of(reedcutter.wearer())
+                    .withWearers(reedcutter.size().wearers())
+                    .withPassages(reedcutter.size().passages()))
+            .withBlade(new Blade("Blade", HalfOutline.EMPTY))
+            .withCore(Optional.empty())
+            .withCoats(List.of())
+            .withJournal(Journal.EMPTY)
+            .withParts(parts),
+        Map.of());
+  }
+
   private static byte[] bytes(String name) throws IOException {
     try (InputStream in = Demo.class.getResourceAsStream(name)) {
       return in.readAllBytes();
@@ -137,26 +165,7 @@ public final class Demo {
             "clear-matt", 250_000.0),
         Paper.A4,
         journal(now),
-        List.of(
-            new ShapedPart("d1", "Collar", "ring", collar(), "eva-stiff", Placing.USUAL),
-            new ShapedPart("d2", "Grip", "wraps", grip(), "eva-craft", Placing.USUAL),
-            new ShapedPart("d3", "Butt", "cone", butt(), "eva-high-density", Placing.USUAL)));
-  }
-
-  /** A ring of 10 mm where the leaf meets the haft. */
-  private static Map<String, Double> collar() {
-    return Map.of("known", 0.0, "across", 33.0, "foam", 10.0, "width", 40.0);
-  }
-
-  /** Turns of 2 mm where the hands hold it. */
-  private static Map<String, Double> grip() {
-    return Map.of("former", 33.0, "foam", 2.0, "turns", 3.0, "width", 300.0, "step", 20.0);
-  }
-
-  /** The cone at the lower end. */
-  private static Map<String, Double> butt() {
-    return Map.of(
-        "foot", 64.0, "top", 38.0, "height", 70.0, "foam", 6.0, "slant", 0.0, "pieces", 1.0);
+        DemoParts.reedcutter());
   }
 
   private static LocalDateTime eventTime(LocalDateTime now) {

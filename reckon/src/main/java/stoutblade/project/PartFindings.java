@@ -3,6 +3,7 @@ package stoutblade.project;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import stoutblade.develop.EdgeBand;
 import stoutblade.layer.Foam;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
@@ -12,6 +13,7 @@ import stoutblade.prop.Part;
 import stoutblade.prop.Placing;
 import stoutblade.prop.Plate;
 import stoutblade.prop.PlateForm;
+import stoutblade.prop.ShapedPart;
 import stoutblade.prop.Spot;
 import stoutblade.prop.Where;
 import stoutblade.shape.Box;
@@ -26,6 +28,11 @@ final class PartFindings {
 
   /** Slivers of one plate that are shown: one mend often mends several. */
   private static final int MOST_SLIVERS = 3;
+
+  private static final double BAND_OFF_MM = 1;
+
+  /** Strips up to this width are joined from lengths as a matter of course. */
+  private static final double STRIP_MM = 120;
 
   private final Derived derived;
   private final Units units;
@@ -43,6 +50,7 @@ final class PartFindings {
 
   private void part(PartReckoning reckoned) {
     reckoned.form().ifPresent(it -> plate(reckoned, it));
+    band(reckoned.part());
     if (!reckoned.flat().panels().isEmpty()) {
       reckoned.foam().ifPresentOrElse(it -> sheet(reckoned, it), () -> noFoam(reckoned));
       texture(reckoned);
@@ -209,6 +217,41 @@ final class PartFindings {
     return Optional.empty();
   }
 
+  // == BANDS
+
+  /** A band round a plate is as long as the plate's edge. */
+  private void band(Part part) {
+    boolean onPlate =
+        derived.part(part.placing().on()).map(it -> it.part() instanceof Plate).orElse(false);
+    if (!(part instanceof ShapedPart shape)
+        || !(shape.form() instanceof EdgeBand band)
+        || !onPlate) {
+      return;
+    }
+    Plate plate = (Plate) derived.part(part.placing().on()).orElseThrow().part();
+    if (!plate.outline().drawn()) {
+      return;
+    }
+    double round = plate.outline().outline().length(0.01);
+    if (Math.abs(round - band.roundMm()) > BAND_OFF_MM) {
+      double to = Math.rint(round * 10) / 10;
+      add(
+          part,
+          "band",
+          new Point(0, 0),
+          Severity.WARNING,
+          part.name() + " is made for another edge",
+          plate.name()
+              + " measures "
+              + show(round)
+              + " once round, and the band is reckoned for "
+              + show(band.roundMm())
+              + ".",
+          List.of(
+              PartEdits.shape(part.id(), "Make it for " + show(to), it -> it.with("round", to))));
+    }
+  }
+
   // == SHEETS
 
   private void sheet(PartReckoning reckoned, Foam foam) {
@@ -219,7 +262,8 @@ final class PartFindings {
       Box box = panel.box();
       double small = Math.min(box.width(), box.height());
       double large = Math.max(box.width(), box.height());
-      if (small > width || large > length) {
+      boolean strip = small <= STRIP_MM;
+      if (small > width || (large > length && !strip)) {
         add(
             part,
             "sheet",

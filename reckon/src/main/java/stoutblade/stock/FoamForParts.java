@@ -1,9 +1,11 @@
 package stoutblade.stock;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import stoutblade.layer.Foam;
 import stoutblade.measure.Display;
 import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
@@ -39,7 +41,7 @@ final class FoamForParts {
         int count = panel.count() * cut.made();
         area += panel.area() * count;
         for (int i = 0; i < count && boxes.size() < MOST_LAID; i++) {
-          boxes.add(panel.box());
+          boxes.addAll(lengths(panel.box(), first.foam()));
         }
       }
     }
@@ -49,7 +51,7 @@ final class FoamForParts {
     Figure need =
         Figure.found(
             id + ".area",
-            "Foam in the parts",
+            "Foam for " + names(cuts),
             area,
             Quantity.AREA,
             "area of all pieces, by Green's theorem",
@@ -59,7 +61,7 @@ final class FoamForParts {
     Figure buy =
         Figure.found(
             id + ".sheets",
-            "Sheets of foam",
+            "Sheets for " + names(cuts),
             sheets,
             Quantity.COUNT,
             laid < 0
@@ -80,6 +82,15 @@ final class FoamForParts {
             + " mm, for "
             + names(cuts);
     return new Shopping.Line(name, need, buy);
+  }
+
+  /** A piece longer than a sheet is joined from equal lengths. */
+  private static List<Box> lengths(Box box, Foam foam) {
+    double sheet = Math.max(foam.sheetWidthMm(), foam.sheetLengthMm());
+    double large = Math.max(box.width(), box.height());
+    double small = Math.min(box.width(), box.height());
+    int count = (int) Math.max(1, Math.ceil(large / sheet));
+    return Collections.nCopies(count, new Box(0, 0, large / count, small));
   }
 
   private static String names(List<Shopping.Cut> cuts) {

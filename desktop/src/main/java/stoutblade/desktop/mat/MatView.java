@@ -103,6 +103,11 @@ public final class MatView extends Inks {
     this.moved = moved;
   }
 
+  /** How things lie from now on; what was fitted is fitted anew by the caller. */
+  public void setLie(Lie lie) {
+    this.lie = lie;
+  }
+
   /** Nodes that lie over the drawing, such as masking tape. */
   public Pane over() {
     return over;

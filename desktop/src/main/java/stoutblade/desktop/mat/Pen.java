@@ -202,6 +202,19 @@ public final class Pen {
     }
   }
 
+  /** A grip by which a feature is moved: a lozenge, so that it is not taken for a node. */
+  public void grip(Point place, boolean selected) {
+    Point at = mat.toScreen(place);
+    double half = selected ? HANDLE + 2 : HANDLE - 1.5;
+    double[] xs = {at.x() - half, at.x(), at.x() + half, at.x()};
+    double[] ys = {at.y(), at.y() - half, at.y(), at.y() + half};
+    out.setFill(selected ? colour(Ink.SELECTED) : colour(Ink.PAPER));
+    out.setStroke(selected ? colour(Ink.SELECTED) : colour(Ink.SOFT));
+    out.setLineWidth(1.6);
+    out.fillPolygon(xs, ys, 4);
+    out.strokePolygon(xs, ys, 4);
+  }
+
   /** A cross with an open middle, so that what is marked stays in sight. */
   public void sight(Point place, Color colour) {
     Point at = mat.toScreen(place);

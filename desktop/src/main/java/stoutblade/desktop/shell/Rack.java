@@ -57,6 +57,8 @@ public final class Rack extends VBox {
     partList.getStyleClass().add(Style.RACK_PARTS);
     partList.setFitToWidth(true);
     partList.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    partList.setMinHeight(0);
+    partList.setPrefHeight(PART_HIGH);
     VBox.setVgrow(partList, Priority.ALWAYS);
     getChildren().addAll(wholeCard, bladeCard, partList);
     desk.partProperty().addListener(it -> mark());
@@ -103,6 +105,9 @@ public final class Rack extends VBox {
                 blade.fit(
                     Box.around(it.face().rings().stream().flatMap(List::stream).toList()), 6));
     blade.redraw();
+    boolean bladed = desk.derived().form().isPresent() || desk.project().parts().isEmpty();
+    bladeCard.setVisible(bladed);
+    bladeCard.setManaged(bladed);
     showParts();
   }
 
@@ -126,8 +131,8 @@ public final class Rack extends VBox {
     Part part = reckoned.part();
     List<Panel> panels = reckoned.flat().sideBySide(APART_MM);
     MatView picture = small(Lie.UPRIGHT);
-    picture.setPrefSize(WIDTH - 62, PART_HIGH);
-    picture.setMaxWidth(WIDTH - 62);
+    picture.setPrefSize(WIDTH - 78, PART_HIGH);
+    picture.setMaxWidth(WIDTH - 78);
     picture.setMinHeight(PART_HIGH);
     picture.setMaxHeight(PART_HIGH);
     picture.setDrawing(pen -> Figures.flat(pen, panels));
@@ -140,8 +145,8 @@ public final class Rack extends VBox {
         new Button(part.name() + (reckoned.made() > 1 ? " × " + reckoned.made() : ""), picture);
     card.setId("part-" + part.id());
     card.setContentDisplay(ContentDisplay.TOP);
-    card.setPrefWidth(WIDTH - 30);
-    card.setMaxWidth(WIDTH - 30);
+    card.setPrefWidth(WIDTH - 46);
+    card.setMaxWidth(WIDTH - 46);
     card.getStyleClass().add(Style.RACK_CARD);
     card.setOnAction(event -> desk.goToPart(part.id()));
     return card;

@@ -42,6 +42,8 @@ public final class CutSurface implements Surface {
   private final MaskingTape tape;
   private final BorderPane node = new BorderPane(mat);
   private final ComboBox<Paper> paper = new ComboBox<>();
+  private final ComboBox<Template> which = new ComboBox<>();
+  private Optional<Tiling> tiling = Optional.empty();
   private final Button export = new Button("Export all…  E");
   private final Button print = new Button("Print");
   private final Label pieces = new Label();
@@ -54,8 +56,8 @@ public final class CutSurface implements Surface {
     /** Asks for a folder and exports everything there. */
     void export();
 
-    /** Prints the templates. */
-    void print();
+    /** Prints a template. */
+    void print(Template template);
   }
 
   /** The surface. */
@@ -77,16 +79,26 @@ public final class CutSurface implements Surface {
     export.getStyleClass().add(Style.PRIMARY);
     export.setOnAction(event -> requests.export());
     print.setId("print");
-    print.setOnAction(event -> requests.print());
+    print.setOnAction(event -> template().ifPresent(requests::print));
+    which.setId("template");
+    which.setConverter(Choices.named(Template::title));
+    which.setPrefWidth(190);
+    which.setOnAction(
+        event -> {
+          if (!showing) {
+            show(desk.derived());
+          }
+        });
     Label simulated = new Label("simulated printer");
     simulated.getStyleClass().add(Style.SIMULATED);
     HBox printing = new HBox(6, print, simulated);
     printing.setAlignment(Pos.CENTER_LEFT);
     node.setBottom(
         new Tray()
+            .with("Template", which)
             .with("Paper", paper)
-            .with("PDF and SVG at true size, plan, list", export)
-            .with("Templates on paper", printing)
+            .with("Everything, at true size", export)
+            .with("This one on paper", printing)
             .with("Pieces", pieces));
     ScrollPane side = new ScrollPane(list);
     side.setFitToWidth(true);
@@ -107,25 +119,48 @@ public final class CutSurface implements Surface {
     mat.setUnits(desk.units());
     showing = true;
     paper.setValue(derived.project().paper());
+    String before = template().map(Template::id).orElse("");
+    List<Template> templates = derived.templates(desk.units());
+    which.getItems().setAll(templates);
+    Optional<Template> now =
+        templates.stream()
+            .filter(it -> it.id().equals(before))
+            .findFirst()
+            .or(() -> templates.stream().findFirst());
+    which.setValue(now.orElse(null));
     showing = false;
-    export.setDisable(derived.tiling().isEmpty());
-    print.setDisable(derived.tiling().isEmpty());
+    tiling = now.flatMap(it -> tiling(derived, it));
+    export.setDisable(templates.isEmpty());
+    print.setDisable(tiling.isEmpty());
     pieces.setText(
-        derived
-            .template()
-            .map(it -> it.copies().size() + " to cut, " + it.mirroredCopies() + " of them mirrored")
+        now.map(it -> it.copies().size() + " to cut, " + it.mirroredCopies() + " of them mirrored")
             .orElse("nothing to cut yet"));
-    derived
-        .tiling()
-        .ifPresent(
-            it -> {
-              Box all =
-                  it.tiles().stream().map(Tiling.Tile::window).reduce(Box::with).orElseThrow();
-              mat.fitAnew(all, 20);
-            });
+    tiling.ifPresent(
+        it -> {
+          Box all = it.tiles().stream().map(Tiling.Tile::window).reduce(Box::with).orElseThrow();
+          mat.fitAnew(all, 20);
+        });
     showList(derived);
-    tape.show(derived.findingsOf(Station.CUT));
+    boolean blade = now.equals(derived.template());
+    tape.show(
+        derived.findingsOf(Station.CUT).stream()
+            .filter(it -> blade || !(it.place() instanceof Place.OnBlade))
+            .toList());
     mat.redraw();
+  }
+
+  private Optional<Template> template() {
+    return Optional.ofNullable(which.getValue());
+  }
+
+  /** How a template is spread over pages; none where it would take too many. */
+  private static Optional<Tiling> tiling(Derived derived, Template template) {
+    Paper paper = derived.project().paper();
+    return derived.template().equals(Optional.of(template))
+        ? derived.tiling()
+        : Optional.of(template)
+            .filter(it -> Tiling.pages(it, paper) <= Tiling.MOST_PAGES)
+            .map(it -> Tiling.of(it, paper));
   }
 
   private void showList(Derived derived) {
@@ -157,10 +192,9 @@ public final class CutSurface implements Surface {
   }
 
   private void draw(Pen pen) {
-    Derived derived = desk.derived();
-    derived.tiling().ifPresent(tiling -> drawPages(pen, tiling));
-    derived.template().ifPresent(template -> drawTemplate(pen, template));
-    derived.tiling().ifPresent(tiling -> drawLetters(pen, tiling));
+    tiling.ifPresent(it -> drawPages(pen, it));
+    template().ifPresent(it -> drawTemplate(pen, it));
+    tiling.ifPresent(it -> drawLetters(pen, it));
     tape.mark(pen);
   }
 

@@ -24,7 +24,7 @@ final class MaterialFields {
     foam.setId(prefix + "foam");
     foam.getItems().setAll(desk.catalogue().foams());
     foam.setConverter(Choices.named(Foam::name));
-    foam.setPrefWidth(190);
+    foam.setPrefWidth(156);
     foam.setOnAction(
         event -> {
           if (!showing && foam.getValue() != null) {

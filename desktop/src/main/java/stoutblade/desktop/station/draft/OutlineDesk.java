@@ -64,6 +64,8 @@ final class OutlineDesk {
 
   void show(Derived derived) {
     mat.setUnits(desk.units());
+    // A blade lies with its tip to the right; a plate stands as it does on the prop.
+    mat.setLie(model.plate().isPresent() ? Lie.UPRIGHT : Lie.LYING);
     trays.show();
     place(derived);
     desk.besideProperty()
@@ -187,10 +189,10 @@ final class OutlineDesk {
     public boolean key(KeyEvent event) {
       double step = event.isShiftDown() ? 10 : event.isAltDown() ? 0.1 : 1;
       switch (event.getCode()) {
-        case LEFT -> model.nudge(0, -step);
-        case RIGHT -> model.nudge(0, step);
-        case UP -> model.nudge(-step, 0);
-        case DOWN -> model.nudge(step, 0);
+        case LEFT -> nudge(-step, 0);
+        case RIGHT -> nudge(step, 0);
+        case UP -> nudge(0, step);
+        case DOWN -> nudge(0, -step);
         case N -> model.step(event.isShiftDown() ? -1 : 1);
         case DELETE, BACK_SPACE -> model.remove();
         case ESCAPE -> {
@@ -203,6 +205,15 @@ final class OutlineDesk {
       }
       trays.show();
       return true;
+    }
+  }
+
+  /** Moves what is selected by mm on the screen: to the right and up. */
+  private void nudge(double right, double up) {
+    if (model.plate().isPresent()) {
+      model.nudge(right, up);
+    } else {
+      model.nudge(-up, right);
     }
   }
 

@@ -81,7 +81,7 @@ final class OutlineDrawing {
       }
       for (int i = 0; i < handles.size(); i++) {
         if (chosen || i == 0) {
-          pen.handle(handles.get(i), true, chosen);
+          pen.grip(handles.get(i), chosen);
         }
       }
     }
@@ -140,7 +140,7 @@ final class OutlineDrawing {
             + " across, "
             + Display.length(it.at().y(), desk.units())
             + " along",
-        it.at().plus(new Point(26 / pen.zoom(), 0)),
+        it.at().plus(aside(pen)),
         pen.colour(Ink.SELECTED));
   }
 
@@ -158,7 +158,13 @@ final class OutlineDrawing {
                 ? ", radius " + Display.length(radius, desk.units())
                 : ", " + Display.show(direction, Quantity.ANGLE, desk.units()) + " from the axis");
     Point middle = curves.get(curves.size() / 2).at(0.5);
-    pen.plate(words, middle.plus(new Point(24 / pen.zoom(), 0)), pen.colour(Ink.SELECTED));
+    pen.plate(words, middle.plus(aside(pen)), pen.colour(Ink.SELECTED));
+  }
+
+  /** A step from a place to where its words do not cover it: up or down on the screen. */
+  private Point aside(Pen pen) {
+    double step = 26 / pen.zoom();
+    return model.plate().isPresent() ? new Point(0, step) : new Point(step, 0);
   }
 
   // == MEASURES

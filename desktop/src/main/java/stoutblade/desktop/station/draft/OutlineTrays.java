@@ -159,7 +159,10 @@ final class OutlineTrays {
     sideLength.setId("side-length");
     radius.setId("side-radius");
     offset.setId("offset");
-    offset.setPrefColumnCount(5);
+    for (EntryField field :
+        List.of(offset, across, along, ease, angle, sideLength, radius, station, stationWidth)) {
+      field.setPrefColumnCount(5);
+    }
     trace.setId("trace");
     features.setId("features");
     whole.setId("draw-whole");

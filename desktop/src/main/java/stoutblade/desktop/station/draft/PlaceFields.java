@@ -69,6 +69,7 @@ final class PlaceFields {
     way.getItems().setAll(ways);
     way.setConverter(Choices.named(it -> it.words));
     way.setId(prefix + "way");
+    way.setPrefWidth(118);
     way.setOnAction(
         event -> {
           if (!showing && way.getValue() != null) {

@@ -26,6 +26,7 @@ import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.desktop.station.Figures;
+import stoutblade.develop.EdgeBand;
 import stoutblade.project.Derived;
 import stoutblade.project.PartEdits;
 import stoutblade.project.PartReckoning;
@@ -36,6 +37,7 @@ import stoutblade.prop.Part;
 import stoutblade.prop.Placing;
 import stoutblade.prop.Plate;
 import stoutblade.prop.PlateForm;
+import stoutblade.prop.ShapedPart;
 import stoutblade.prop.Spot;
 import stoutblade.prop.Where;
 import stoutblade.shape.Box;
@@ -103,6 +105,7 @@ final class PropDesk {
     copies.setPrefColumnCount(3);
     mirrored.setPrefColumnCount(3);
     on.setId("place-on");
+    on.setPrefWidth(150);
     on.setConverter(Choices.named(this::carrier));
     on.setOnAction(
         event -> {
@@ -119,7 +122,7 @@ final class PropDesk {
     facing.setId("place-facing");
     facing.setOnAction(event -> place("Seen from", it -> it.facing(facing.isSelected())));
     name.setId("place-name");
-    name.setPrefColumnCount(9);
+    name.setPrefColumnCount(8);
     name.setOnAction(
         event -> {
           part()
@@ -134,7 +137,6 @@ final class PropDesk {
         });
     open.setId("open-part");
     open.setOnAction(event -> part().ifPresent(it -> desk.goToPart(it.id())));
-    always.with("Picture", dim);
     node.setBottom(new VBox(below, always));
   }
 
@@ -156,10 +158,6 @@ final class PropDesk {
 
   BorderPane node() {
     return node;
-  }
-
-  Tray tray() {
-    return always;
   }
 
   // == WHAT IS SELECTED
@@ -251,6 +249,12 @@ final class PropDesk {
                 .flatMap(it -> derived.part(it.id()))
                 .map(PartReckoning::figures)
                 .orElse(List.of()));
+    always.getChildren().clear();
+    if (derived.placement().isPresent()) {
+      always.with("Picture", dim);
+    }
+    always.setManaged(!always.getChildren().isEmpty());
+    always.setVisible(!always.getChildren().isEmpty());
     bounds(derived).ifPresent(it -> mat.fitAnew(it, MARGIN_PX));
     tape.show(
         derived.findingsOf(Station.DRAFT).stream()
@@ -306,7 +310,7 @@ final class PropDesk {
     List<Point> all = new ArrayList<>();
     derived.form().ifPresent(it -> all.addAll(it.outline().flattened(1)));
     for (Part part : derived.assembly().order()) {
-      for (Path path : part.seen()) {
+      for (Path path : derived.assembly().seen().get(part.id())) {
         for (Spot spot : derived.assembly().spots().get(part.id())) {
           all.addAll(spot.place(path).flattened(1));
         }
@@ -329,7 +333,7 @@ final class PropDesk {
     Derived derived = desk.derived();
     derived.placement().ifPresent(it -> Figures.picture(pen, it, pictures, dim.getValue()));
     List<Part> order = derived.assembly().order();
-    order.stream().filter(it -> hidden(it)).forEach(it -> part(pen, derived, it));
+    order.stream().filter(PropDesk::hidden).forEach(it -> part(pen, derived, it));
     derived
         .form()
         .ifPresent(
@@ -369,17 +373,21 @@ final class PropDesk {
             .markings()
             .forEach(it -> pen.stroke(placed.place(it.path()), pen.colour(Ink.SOFT), 0.9));
       } else {
-        List<Path> lines = part.seen();
+        List<Path> lines = derived.assembly().seen().get(part.id());
         for (int i = 0; i < lines.size(); i++) {
-          Path line = placed.place(lines.get(i));
-          if (i == 0) {
-            pen.fill(line, pen.faint(Ink.FOAM, hidden(part) ? 0.35 : 1));
+          List<Point> ring = placed.place(lines.get(i)).flattened(0.05);
+          if (i == 0 && !carriesItsBand(part)) {
+            pen.fill(List.of(ring), pen.faint(Ink.FOAM, hidden(part) ? 0.35 : 1));
           }
-          List<Point> ring = line.flattened(0.05);
           stroke(pen, List.of(ring), part, chosen);
         }
       }
     }
+  }
+
+  /** What lies round its carrier does not cover it. */
+  private static boolean carriesItsBand(Part part) {
+    return part instanceof ShapedPart it && it.form() instanceof EdgeBand;
   }
 
   private void stroke(Pen pen, List<List<Point>> rings, Part part, boolean chosen) {
@@ -410,10 +418,12 @@ final class PropDesk {
   private Optional<Part> under(Point place) {
     Derived derived = desk.derived();
     double reach = REACH_PX / mat.zoom();
-    for (Part part : derived.assembly().order().reversed()) {
+    List<Part> topmost = new ArrayList<>(derived.assembly().order().reversed());
+    topmost.sort(java.util.Comparator.comparing(PropDesk::hidden));
+    for (Part part : topmost) {
       for (Spot spot : derived.assembly().spots().get(part.id())) {
         Point own = spot.own(place);
-        for (Path line : part.seen()) {
+        for (Path line : derived.assembly().seen().get(part.id())) {
           Region region = Region.inside(line, 0.1);
           if (region.holds(own) || region.toBoundary(own) < reach / 3) {
             return Optional.of(part);
