@@ -354,12 +354,11 @@ public record PlateForm(
     }
     double tolerance = Math.max(0.02, width / 50);
     Region opened = face.rounded(-width / 2, tolerance).rounded(width / 2 + tolerance, tolerance);
-    int parts = opened.parts().size();
     for (Region left : face.without(opened).parts()) {
       Box box = Box.around(left.rings().stream().flatMap(List::stream).toList());
       double reach = Math.hypot(box.width(), box.height());
-      boolean bridge =
-          parts > 1 && left.rounded(3 * tolerance, tolerance).touched(opened.parts()) > 1;
+      // A bridge hangs on what is left in two places, a point in one.
+      boolean bridge = left.rounded(3 * tolerance, tolerance).common(opened).separate() > 1;
       if (bridge ? left.area() > tolerance * tolerance : reach > 4 * width) {
         found.add(new Sliver(left.centre(), !bridge));
       }

@@ -10,6 +10,13 @@ import java.util.TreeSet;
 public final class Exact {
 
   private static final double TOLERANCE_MM = 0.002;
+
+  /** Where an offset point comes to lie turns on the direction of its last short pieces. */
+  private static final double TIP_MM = 1e-4;
+
+  /** Nodes are fitted to an offset so closely that it keeps within 0.02 mm of the true one. */
+  private static final double FITTED_MM = 0.01;
+
   private static final double LENGTH_OFF_MM = 1e-6;
   private static final double NEAR_MM = 0.5;
   private static final int ROUNDS = 60;
@@ -242,13 +249,13 @@ public final class Exact {
    * @throws IllegalArgumentException if nothing is left
    */
   public static WholeOutline offset(Outline outline, double mm) {
-    Region region = Region.inside(outline.outline(), TOLERANCE_MM).grown(mm, TOLERANCE_MM);
+    Region region = Region.inside(outline.outline(), TIP_MM).grown(mm, TOLERANCE_MM);
     List<Point> ring =
         region.rings().stream()
             .max(Comparator.comparing(Exact::reach))
             .orElseThrow(
                 () -> new IllegalArgumentException("Nothing is left " + -mm + " mm further in"));
-    return NodeFitting.closed(ring, 0.02);
+    return NodeFitting.closed(ring, FITTED_MM);
   }
 
   private static double reach(List<Point> ring) {

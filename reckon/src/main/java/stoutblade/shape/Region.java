@@ -118,7 +118,7 @@ public final class Region {
       return this;
     }
     LineString line = FACTORY.createLineString(coordinates(edge));
-    BufferParameters round = new BufferParameters(quadrantSegments(distance, tolerance));
+    BufferParameters round = exact(new BufferParameters(quadrantSegments(distance, tolerance)));
     return new Region(geometry.difference(new BufferOp(line, round).getResultGeometry(distance)));
   }
 
@@ -138,11 +138,12 @@ public final class Region {
    */
   public Region grown(double distance, double tolerance) {
     BufferParameters sharp =
-        new BufferParameters(
-            quadrantSegments(Math.abs(distance), tolerance),
-            BufferParameters.CAP_FLAT,
-            BufferParameters.JOIN_MITRE,
-            MITRE_LIMIT);
+        exact(
+            new BufferParameters(
+                quadrantSegments(Math.abs(distance), tolerance),
+                BufferParameters.CAP_FLAT,
+                BufferParameters.JOIN_MITRE,
+                MITRE_LIMIT));
     return new Region(new BufferOp(geometry, sharp).getResultGeometry(distance));
   }
 
@@ -164,11 +165,6 @@ public final class Region {
   /** Of how many separate parts it is. */
   public int separate() {
     return geometry.getNumGeometries();
-  }
-
-  /** How many of some areas it touches. */
-  public long touched(List<Region> others) {
-    return others.stream().filter(it -> geometry.intersects(it.geometry)).count();
   }
 
   /** The stretches of a line that lie inside. */
@@ -232,7 +228,8 @@ public final class Region {
 
   /** The area grown, or shrunk, with round corners. */
   public Region rounded(double distance, double tolerance) {
-    BufferParameters round = new BufferParameters(quadrantSegments(Math.abs(distance), tolerance));
+    BufferParameters round =
+        exact(new BufferParameters(quadrantSegments(Math.abs(distance), tolerance)));
     return new Region(new BufferOp(geometry, round).getResultGeometry(distance));
   }
 
@@ -257,6 +254,12 @@ public final class Region {
     return geometry
         .getBoundary()
         .distance(FACTORY.createPoint(new Coordinate(place.x(), place.y())));
+  }
+
+  /** Without the library's own smoothing of hollows, by a hundredth of the distance. */
+  private static BufferParameters exact(BufferParameters parameters) {
+    parameters.setSimplifyFactor(0);
+    return parameters;
   }
 
   /** True where a place lies inside. */
