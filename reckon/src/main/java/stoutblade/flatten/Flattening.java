@@ -18,10 +18,24 @@ public final class Flattening {
   private static final double ROUND_WITHIN = 1e-6;
   private static final double START_SHARE = 0.2;
 
+  /** How stiff an edge of a seam is beside the faces, whose weights are about 1. */
+  private static final double BAR_STIFF = 60;
+
   private final Patch patch;
   private final Cotangents stiff;
   private final double[] u;
   private final double[] v;
+
+  private final List<Bar> bars = new ArrayList<>();
+
+  /**
+   * An edge of a seam, which keeps its length so that the seam's two edges match.
+   *
+   * @param a one end
+   * @param b the other end
+   * @param length in mm
+   */
+  private record Bar(int a, int b, double length) {}
 
   private Flattening(Patch patch) {
     this.patch = patch;
@@ -39,6 +53,28 @@ public final class Flattening {
     Flattening flat = new Flattening(patch);
     flat.keepAngles();
     progress.accept(START_SHARE);
+    flat.keepShapes(progress);
+    progress.accept(1);
+    return flat;
+  }
+
+  /**
+   * Lays a patch flat whose edges along seams keep their lengths.
+   *
+   * @param seams what was cut
+   * @param progress takes the share that is done, 0 to 1; may throw to stop
+   */
+  public static Flattening of(Patch patch, Seams seams, DoubleConsumer progress) {
+    Flattening flat = new Flattening(patch);
+    flat.keepAngles();
+    progress.accept(START_SHARE);
+    for (int i = 0; i < patch.rimLength(); i++) {
+      int a = patch.rimAt(i);
+      int b = patch.rimAt(i + 1);
+      if (seams.cuts(patch.source(a), patch.source(b))) {
+        flat.bars.add(new Bar(a, b, patch.distance(a, b)));
+      }
+    }
     flat.keepShapes(progress);
     progress.accept(1);
     return flat;
@@ -141,20 +177,44 @@ public final class Flattening {
     for (int i = 0; i < n; i++) {
       diagonal[i] = stiff.diagonal(i);
     }
+    for (Bar bar : bars) {
+      diagonal[bar.a] += BAR_STIFF;
+      diagonal[bar.b] += BAR_STIFF;
+    }
     double[] rightU = new double[n];
     double[] rightV = new double[n];
-    double before = energy();
+    double before = energy() + strain();
     for (int round = 0; round < MOST_ROUNDS; round++) {
       turned(rightU, rightV);
-      Conjugates.solve(stiff::times, diagonal, rightU, u, ROUND_WITHIN, 4 * n);
-      Conjugates.solve(stiff::times, diagonal, rightV, v, ROUND_WITHIN, 4 * n);
-      double now = energy();
+      Conjugates.solve(this::held, diagonal, rightU, u, ROUND_WITHIN, 4 * n);
+      Conjugates.solve(this::held, diagonal, rightV, v, ROUND_WITHIN, 4 * n);
+      double now = energy() + strain();
       if (before - now <= SETTLED * Math.max(before, 1e-12)) {
         return;
       }
       before = now;
       progress.accept(START_SHARE + (1 - START_SHARE) * (round + 1) / MOST_ROUNDS);
     }
+  }
+
+  /** The pull of all faces, and of the edges that keep their length. */
+  private void held(double[] value, double[] into) {
+    stiff.times(value, into);
+    for (Bar bar : bars) {
+      double pull = BAR_STIFF * (value[bar.a] - value[bar.b]);
+      into[bar.a] += pull;
+      into[bar.b] -= pull;
+    }
+  }
+
+  /** What the edges that keep their length are off, as the energy counts it. */
+  private double strain() {
+    double sum = 0;
+    for (Bar bar : bars) {
+      double off = at(bar.a).distance(at(bar.b)) - bar.length;
+      sum += BAR_STIFF * off * off;
+    }
+    return sum;
   }
 
   /** What each face, turned to where it lies best, pulls at its corners with. */
@@ -179,6 +239,15 @@ public final class Flattening {
         rightU[patch.corner(Patch.next(h))] -= pullU;
         rightV[patch.corner(Patch.next(h))] -= pullV;
       }
+    }
+    for (Bar bar : bars) {
+      double du = u[bar.a] - u[bar.b];
+      double dv = v[bar.a] - v[bar.b];
+      double pull = BAR_STIFF * bar.length / Math.max(1e-12, Math.hypot(du, dv));
+      rightU[bar.a] += pull * du;
+      rightU[bar.b] -= pull * du;
+      rightV[bar.a] += pull * dv;
+      rightV[bar.b] -= pull * dv;
     }
   }
 

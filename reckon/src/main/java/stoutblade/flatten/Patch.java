@@ -1,7 +1,9 @@
 package stoutblade.flatten;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import stoutblade.mesh.Mesh;
 
@@ -15,8 +17,10 @@ public final class Patch {
   private final int[] corners;
   private final int[] rim;
   private final int[] sources;
+  private final int[] faces;
 
-  private Patch(int[] sources, double[] xyz, int[] corners, int[] rim) {
+  private Patch(int[] faces, int[] sources, double[] xyz, int[] corners, int[] rim) {
+    this.faces = faces;
     this.sources = sources;
     this.xyz = xyz;
     this.corners = corners;
@@ -51,16 +55,107 @@ public final class Patch {
         corners[3 * i + k] = known == null ? local.size() - 1 : known;
       }
     }
-    double[] xyz = new double[3 * local.size()];
     int[] sources = new int[local.size()];
-    local.forEach(
-        (vertex, at) -> {
-          sources[at] = vertex;
-          xyz[3 * at] = mesh.x(vertex) * unitMm;
-          xyz[3 * at + 1] = mesh.y(vertex) * unitMm;
-          xyz[3 * at + 2] = mesh.z(vertex) * unitMm;
-        });
-    return new Patch(sources, xyz, corners, rim(corners, local.size()));
+    local.forEach((vertex, at) -> sources[at] = vertex);
+    return made(mesh, triangles, corners, sources, unitMm);
+  }
+
+  private static Patch made(
+      Mesh mesh, int[] triangles, int[] corners, int[] sources, double unitMm) {
+    double[] xyz = new double[3 * sources.length];
+    for (int at = 0; at < sources.length; at++) {
+      xyz[3 * at] = mesh.x(sources[at]) * unitMm;
+      xyz[3 * at + 1] = mesh.y(sources[at]) * unitMm;
+      xyz[3 * at + 2] = mesh.z(sources[at]) * unitMm;
+    }
+    return new Patch(triangles, sources, xyz, corners, rim(corners, sources.length));
+  }
+
+  /**
+   * Some faces of a mesh cut along seams: a patch for each piece that hangs together. A vertex on a
+   * seam is one vertex on each side of it.
+   *
+   * @throws IllegalArgumentException if a piece cannot be laid flat, with the reason
+   */
+  public static List<Patch> pieces(Mesh mesh, int[] triangles, Seams seams, double unitMm) {
+    if (triangles.length == 0) {
+      throw new IllegalArgumentException("No face is chosen");
+    }
+    Joined faces = new Joined(triangles.length);
+    Joined corners = new Joined(3 * triangles.length);
+    Map<Long, Integer> halves = new HashMap<>();
+    for (int h = 0; h < 3 * triangles.length; h++) {
+      int from = mesh.corner(triangles[h / 3], h % 3);
+      int to = mesh.corner(triangles[h / 3], (h + 1) % 3);
+      Integer other = halves.remove(key(to, from));
+      if (other == null || seams.cuts(from, to)) {
+        halves.put(key(from, to), h);
+        continue;
+      }
+      faces.join(h / 3, other / 3);
+      corners.join(h, next(other));
+      corners.join(next(h), other);
+    }
+    Map<Integer, List<Integer>> groups = new java.util.LinkedHashMap<>();
+    for (int i = 0; i < triangles.length; i++) {
+      groups.computeIfAbsent(faces.root(i), it -> new ArrayList<>()).add(i);
+    }
+    List<Patch> pieces = new ArrayList<>();
+    for (List<Integer> group : groups.values()) {
+      pieces.add(piece(mesh, triangles, group, corners, unitMm));
+    }
+    return pieces;
+  }
+
+  private static Patch piece(
+      Mesh mesh, int[] triangles, List<Integer> group, Joined joined, double unitMm) {
+    Map<Integer, Integer> local = new HashMap<>();
+    int[] own = new int[group.size()];
+    int[] corners = new int[3 * group.size()];
+    List<Integer> sources = new ArrayList<>();
+    for (int i = 0; i < own.length; i++) {
+      own[i] = triangles[group.get(i)];
+      for (int k = 0; k < 3; k++) {
+        int vertex = mesh.corner(own[i], k);
+        int at =
+            local.computeIfAbsent(
+                joined.root(3 * group.get(i) + k),
+                it -> {
+                  sources.add(vertex);
+                  return sources.size() - 1;
+                });
+        corners[3 * i + k] = at;
+      }
+    }
+    return made(mesh, own, corners, sources.stream().mapToInt(it -> it).toArray(), unitMm);
+  }
+
+  /** Things that are joined step by step (union and find). */
+  private static final class Joined {
+    private final int[] above;
+
+    Joined(int count) {
+      above = new int[count];
+      Arrays.setAll(above, i -> i);
+    }
+
+    int root(int at) {
+      int root = at;
+      while (above[root] != root) {
+        above[root] = above[above[root]];
+        root = above[root];
+      }
+      return root;
+    }
+
+    void join(int a, int b) {
+      above[root(a)] = root(b);
+    }
+  }
+
+  /** The face of the mesh that a face of the patch is. */
+  public int face(int triangle) {
+    return faces[triangle];
   }
 
   /** The vertices of the one edge round the faces, in their order, with checks of everything. */
@@ -141,7 +236,8 @@ public final class Patch {
     return sources[vertex];
   }
 
-  int corner(int halfEdge) {
+  /** The vertex of the patch at a corner: corner k of face t is 3t + k. */
+  public int corner(int halfEdge) {
     return corners[halfEdge];
   }
 

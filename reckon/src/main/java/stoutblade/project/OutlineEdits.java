@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 import java.util.function.UnaryOperator;
 import stoutblade.part.Blade;
+import stoutblade.part.BladeForm;
 import stoutblade.prop.Plate;
 import stoutblade.shape.Box;
 import stoutblade.shape.Exact;
@@ -147,7 +148,7 @@ public final class OutlineEdits {
 
   private static Box box(Outline outline) {
     return outline.drawn()
-        ? Box.around(outline.outline().flattened(0.005))
+        ? Box.around(outline.outline().flattened(BladeForm.TOLERANCE_MM))
         : Box.around(List.of(new Point(0, 0)));
   }
 

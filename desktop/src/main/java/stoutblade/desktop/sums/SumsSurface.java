@@ -45,8 +45,8 @@ public final class SumsSurface implements Surface {
 
   private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
   private static final double TILE = 76;
-  private static final double HIGH = 65;
-  private static final double PICTURE = 34;
+  private static final double HIGH = 58;
+  private static final double PICTURE = 28;
   private static final int PER_ROW = 4;
 
   private final Desk desk;
