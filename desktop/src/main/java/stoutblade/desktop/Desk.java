@@ -38,6 +38,9 @@ public final class Desk {
   /** What stands for the id of a part where the prop put together is looked at. */
   public static final String PROP = "prop";
 
+  /** What stands before the id of a model where its faces are laid flat. */
+  public static final String MODEL = "model:";
+
   private final Reckoner reckoner;
   private final Clock clock;
   private final Optional<Keeper> keeper;

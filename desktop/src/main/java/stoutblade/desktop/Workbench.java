@@ -54,6 +54,7 @@ public final class Workbench {
   private final Desk desk;
   private final Chores chores;
   private final Pictures pictures;
+  private final Meshes meshes;
   private final Dialogs dialogs;
   private final Printer printer;
   private final Opener opener;
@@ -80,13 +81,15 @@ public final class Workbench {
     this.switchTheme = switchTheme;
     this.chores = new Chores(desk::say);
     this.pictures = new Pictures(chores);
+    this.meshes = new Meshes(desk, chores);
     this.opener = new Opener(desk, chores, pictures, this::sizeSurface);
     this.notices = new Notices(desk);
     this.shelf = new Shelf(desk, chores, switchTheme);
     this.minutes = new Timeline(new KeyFrame(Duration.minutes(1), event -> desk.derive()));
     makers.put(
-        Station.SIZE, () -> new SizeSurface(desk, pictures, chores, home, new SizeRequests()));
-    makers.put(Station.DRAFT, () -> new DraftSurface(desk, pictures));
+        Station.SIZE,
+        () -> new SizeSurface(desk, pictures, meshes, chores, home, new SizeRequests()));
+    makers.put(Station.DRAFT, () -> new DraftSurface(desk, pictures, meshes, chores));
     makers.put(Station.LAYERS, () -> new LayersSurface(desk));
     makers.put(Station.CORE, () -> new CoreSurface(desk));
     makers.put(Station.CUT, () -> new CutSurface(desk, new Requests()));

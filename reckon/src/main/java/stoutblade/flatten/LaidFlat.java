@@ -24,6 +24,7 @@ public final class LaidFlat {
 
   private static final int MOST_DARTS = 16;
   private static final int MOST_PIECES = 60;
+  private static final double ROUGH_SHARE = 0.6;
 
   /**
    * A piece.
@@ -113,19 +114,30 @@ public final class LaidFlat {
       double unitMm,
       double forgives,
       DoubleConsumer progress) {
-    LaidFlat laid = of(mesh, faces, seams, unitMm, it -> progress.accept(it / (MOST_DARTS + 1)));
-    for (int dart = 1; dart <= MOST_DARTS && laid.worst() > forgives; dart++) {
-      double from = dart / (MOST_DARTS + 1.0);
-      Seams more = laid.withDart(mesh);
-      if (more.equals(laid.seams)) {
+    Seams cut = seams;
+    LaidFlat rough = roughly(mesh, faces, cut, unitMm, progress);
+    for (int dart = 1; dart <= MOST_DARTS && rough.worst() > forgives; dart++) {
+      Seams more = rough.withDart(mesh);
+      if (more.equals(cut)) {
         break;
       }
-      LaidFlat next =
-          of(mesh, faces, more, unitMm, it -> progress.accept(from + it / (MOST_DARTS + 1)));
-      laid = next;
+      cut = more;
+      double share = ROUGH_SHARE * dart / MOST_DARTS;
+      rough = roughly(mesh, faces, cut, unitMm, it -> progress.accept(share));
     }
+    LaidFlat laid =
+        of(mesh, faces, cut, unitMm, it -> progress.accept(ROUGH_SHARE + (1 - ROUGH_SHARE) * it));
     progress.accept(1);
     return laid;
+  }
+
+  private static LaidFlat roughly(
+      Mesh mesh, int[] faces, Seams seams, double unitMm, DoubleConsumer progress) {
+    List<Piece> pieces = new ArrayList<>();
+    for (Patch patch : Patch.pieces(mesh, faces, seams, unitMm)) {
+      pieces.add(new Piece(patch, Flattening.roughly(patch, it -> progress.accept(0))));
+    }
+    return new LaidFlat(faces, seams, pieces);
   }
 
   /** The greatest change of a length anywhere, as a share of it. */

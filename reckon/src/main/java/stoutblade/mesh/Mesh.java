@@ -20,6 +20,16 @@ public final class Mesh {
     this.extent = extentOf(xyz, corners);
   }
 
+  /**
+   * A mesh as it is given, nothing joined or checked: for pictures of what was worked out.
+   *
+   * @param xyz the places of the vertices, one after another
+   * @param corners three indices for each triangle
+   */
+  public static Mesh asTheyAre(float[] xyz, int[] corners) {
+    return new Mesh(xyz.clone(), corners.clone());
+  }
+
   private static Extent extentOf(float[] xyz, int[] corners) {
     double[] least = new double[3];
     double[] most = new double[3];

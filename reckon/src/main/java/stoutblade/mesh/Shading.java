@@ -2,6 +2,7 @@ package stoutblade.mesh;
 
 import java.util.Arrays;
 import java.util.function.DoubleConsumer;
+import java.util.function.IntUnaryOperator;
 import stoutblade.reference.Orientation;
 import stoutblade.reference.Orientation.View;
 import stoutblade.shape.Box;
@@ -27,12 +28,28 @@ public record Shading(Pixels pixels, Box frame) {
    */
   public static Shading of(
       Mesh mesh, Orientation orientation, View view, int longestPx, DoubleConsumer progress) {
-    return new Work(mesh, orientation, view, longestPx, progress).shading();
+    return of(mesh, orientation, view, longestPx, face -> -1, progress);
+  }
+
+  /**
+   * The same with some faces in colour.
+   *
+   * @param colours the colour of a face as 0xRRGGBB, or −1 for grey
+   */
+  public static Shading of(
+      Mesh mesh,
+      Orientation orientation,
+      View view,
+      int longestPx,
+      IntUnaryOperator colours,
+      DoubleConsumer progress) {
+    return new Work(mesh, orientation, view, longestPx, colours, progress).shading();
   }
 
   private static final class Work {
 
     private final Mesh mesh;
+    private final IntUnaryOperator colours;
     private final DoubleConsumer progress;
     private final double[] x;
     private final double[] y;
@@ -45,8 +62,15 @@ public record Shading(Pixels pixels, Box frame) {
     private final float[] depth;
     private final int[] argb;
 
-    Work(Mesh mesh, Orientation orientation, View view, int longestPx, DoubleConsumer progress) {
+    Work(
+        Mesh mesh,
+        Orientation orientation,
+        View view,
+        int longestPx,
+        IntUnaryOperator colours,
+        DoubleConsumer progress) {
       this.mesh = mesh;
+      this.colours = colours;
       this.progress = progress;
       int count = mesh.vertices();
       x = new double[count];
@@ -71,7 +95,7 @@ public record Shading(Pixels pixels, Box frame) {
 
     Shading shading() {
       for (int t = 0; t < mesh.triangles(); t++) {
-        paint(mesh.corner(t, 0), mesh.corner(t, 1), mesh.corner(t, 2));
+        paint(mesh.corner(t, 0), mesh.corner(t, 1), mesh.corner(t, 2), colours.applyAsInt(t));
         if ((t & 0xffff) == 0) {
           progress.accept(t / (double) mesh.triangles());
         }
@@ -81,7 +105,7 @@ public record Shading(Pixels pixels, Box frame) {
           new Box(minX, maxY - height * perPixel, minX + width * perPixel, maxY));
     }
 
-    private void paint(int a, int b, int c) {
+    private void paint(int a, int b, int c, int tint) {
       double ux = x[b] - x[a];
       double uy = y[b] - y[a];
       double uz = z[b] - z[a];
@@ -95,8 +119,8 @@ public record Shading(Pixels pixels, Box frame) {
         return;
       }
       // Faces may be turned over: what is seen is lit.
-      int grey = (int) Math.round(255 * (DARKEST + (LIGHTEST - DARKEST) * Math.abs(nz) / size));
-      int colour = 0xff000000 | grey << 16 | grey << 8 | grey;
+      double light = DARKEST + (LIGHTEST - DARKEST) * Math.abs(nz) / size;
+      int colour = tint < 0 ? lit(0xffffff, light) : lit(tint, light / LIGHTEST);
       int left = column(Math.min(x[a], Math.min(x[b], x[c])));
       int right = column(Math.max(x[a], Math.max(x[b], x[c])));
       int top = row(Math.max(y[a], Math.max(y[b], y[c])));
@@ -117,6 +141,14 @@ public record Shading(Pixels pixels, Box frame) {
           }
         }
       }
+    }
+
+    private static int lit(int colour, double light) {
+      int lit = 0xff000000;
+      for (int shift = 0; shift <= 16; shift += 8) {
+        lit |= (int) Math.round((colour >> shift & 0xff) * light) << shift;
+      }
+      return lit;
     }
 
     private int column(double atX) {

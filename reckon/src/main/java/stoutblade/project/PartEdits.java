@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import stoutblade.develop.Panel;
 import stoutblade.prop.Assembly;
 import stoutblade.prop.Feature;
 import stoutblade.prop.FlatPart;
@@ -20,6 +21,8 @@ import stoutblade.shape.Point;
 
 /** The edits of the prop's parts: what there is, where it is, and what is worked into it. */
 public final class PartEdits {
+
+  private static final double WITHIN_MM = 0.01;
 
   private PartEdits() {}
 
@@ -61,8 +64,17 @@ public final class PartEdits {
   }
 
   /** Adds a part whose flat pieces are there already. */
-  public static Edit addFlat(
-      String name, String origin, List<FlatPart.Piece> pieces, double thicknessMm) {
+  public static Edit addFlat(String name, String origin, List<Panel> panels) {
+    List<FlatPart.Piece> pieces =
+        panels.stream()
+            .map(
+                panel ->
+                    new FlatPart.Piece(
+                        panel.name(),
+                        panel.edges().stream()
+                            .map(it -> new FlatPart.Side(it.seam(), it.path().flattened(WITHIN_MM)))
+                            .toList()))
+            .toList();
     return add(
         name,
         project ->
@@ -73,7 +85,7 @@ public final class PartEdits {
                     origin,
                     pieces,
                     project.layering().foamId(),
-                    thicknessMm,
+                    project.layering().thicknessMm(),
                     Placing.USUAL));
   }
 

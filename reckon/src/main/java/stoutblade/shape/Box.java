@@ -66,6 +66,16 @@ public record Box(double minX, double minY, double maxX, double maxY) {
         Math.max(maxY, other.maxY));
   }
 
+  /** The box larger by a factor, about the origin. */
+  public Box times(double factor) {
+    return new Box(minX * factor, minY * factor, maxX * factor, maxY * factor);
+  }
+
+  /** The box moved. */
+  public Box moved(Point by) {
+    return new Box(minX + by.x(), minY + by.y(), maxX + by.x(), maxY + by.y());
+  }
+
   /** True where the boxes share at least a point. */
   public boolean meets(Box other) {
     return minX <= other.maxX && other.minX <= maxX && minY <= other.maxY && other.minY <= maxY;

@@ -10,6 +10,7 @@ import javafx.scene.layout.VBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
 import stoutblade.measure.Figure;
+import stoutblade.project.Station;
 
 /** The slip: the running reckoning of the station, each figure unfolding to its working. */
 public final class Slip extends ScrollPane {
@@ -33,13 +34,14 @@ public final class Slip extends ScrollPane {
     desk.derivedProperty().addListener(it -> show());
     desk.stationProperty().addListener(it -> show());
     desk.sumsProperty().addListener(it -> show());
+    desk.partProperty().addListener(it -> show());
     desk.besideProperty().addListener(it -> show());
     show();
   }
 
   private void show() {
     List<Figure> figures = new ArrayList<>();
-    if (!desk.sumsProperty().get()) {
+    if (!desk.sumsProperty().get() && !onPart()) {
       figures.addAll(desk.derived().figuresOf(desk.stationProperty().get()));
     }
     figures.addAll(desk.besideProperty().get());
@@ -59,6 +61,14 @@ public final class Slip extends ScrollPane {
       rows.getChildren().add(nothing);
     }
     rows.getChildren().addAll(shown);
+  }
+
+  /** True where a part is looked at: its own figures stand beside, not those of the blade. */
+  private boolean onPart() {
+    String part = desk.partProperty().get();
+    return desk.stationProperty().get() == Station.DRAFT
+        && !part.isEmpty()
+        && !part.equals(Desk.PROP);
   }
 
   /** True where the rows that are there only need other values: most edits change no row. */

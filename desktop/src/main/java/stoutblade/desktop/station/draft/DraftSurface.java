@@ -1,11 +1,14 @@
 package stoutblade.desktop.station.draft;
 
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
+import stoutblade.desktop.Chores;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.Meshes;
 import stoutblade.desktop.Pictures;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Surface;
@@ -17,16 +20,18 @@ public final class DraftSurface implements Surface {
   private final Desk desk;
   private final OutlineDesk outlines;
   private final PropDesk prop;
+  private final PatchDesk patch;
   private final NewPart newPart;
   private final ToggleButton together = new ToggleButton("Put together  P");
   private final StackPane middle = new StackPane();
   private final BorderPane node = new BorderPane(middle);
 
   /** The surface. */
-  public DraftSurface(Desk desk, Pictures pictures) {
+  public DraftSurface(Desk desk, Pictures pictures, Meshes meshes, Chores chores) {
     this.desk = desk;
     this.outlines = new OutlineDesk(desk, pictures);
     this.prop = new PropDesk(desk, pictures);
+    this.patch = new PatchDesk(desk, chores, meshes);
     this.newPart = new NewPart(desk);
     together.setId("together");
     together.setOnAction(event -> turn());
@@ -48,6 +53,15 @@ public final class DraftSurface implements Surface {
     }
   }
 
+  /** The model whose faces are being laid flat, where that is what is done. */
+  private Optional<String> model() {
+    String looked = desk.partProperty().get();
+    return Optional.of(looked)
+        .filter(it -> it.startsWith(Desk.MODEL))
+        .map(it -> it.substring(Desk.MODEL.length()))
+        .filter(it -> desk.project().size().model(it).isPresent());
+  }
+
   private boolean put() {
     boolean asked = desk.partProperty().get().equals(Desk.PROP);
     boolean bladeless = outlines.empty() && !desk.project().parts().isEmpty();
@@ -56,12 +70,17 @@ public final class DraftSurface implements Surface {
 
   @Override
   public void show(Derived derived) {
-    boolean put = put();
+    Optional<String> model = model();
+    boolean put = model.isEmpty() && put();
     together.setSelected(put);
-    middle.getChildren().setAll(put ? prop.node() : outlines.node());
-    if (put) {
+    if (model.isPresent()) {
+      middle.getChildren().setAll(patch.node());
+      patch.show(derived, model.get());
+    } else if (put) {
+      middle.getChildren().setAll(prop.node());
       prop.show(derived);
     } else {
+      middle.getChildren().setAll(outlines.node());
       outlines.show(derived);
     }
   }
@@ -72,6 +91,9 @@ public final class DraftSurface implements Surface {
       case P -> turn();
       case M -> newPart.menu().show();
       default -> {
+        if (model().isPresent()) {
+          return patch.key(event);
+        }
         return put() ? prop.key(event) : outlines.key(event);
       }
     }

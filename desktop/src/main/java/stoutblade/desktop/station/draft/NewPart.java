@@ -8,6 +8,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import stoutblade.desktop.Desk;
 import stoutblade.project.PartEdits;
+import stoutblade.reference.Model;
 import stoutblade.shape.Box;
 import stoutblade.shape.Exact;
 import stoutblade.shape.HalfOutline;
@@ -57,6 +58,13 @@ final class NewPart {
     }
     for (Tracing tracing : tracings) {
       items.add(item("new-" + tracing.id(), "From " + tracing.name(), () -> addTraced(tracing)));
+    }
+    for (Model model : desk.project().size().models()) {
+      items.add(
+          item(
+              "new-patch-" + model.id(),
+              "Faces of " + model.name() + ", laid flat",
+              () -> desk.partProperty().set(Desk.MODEL + model.id())));
     }
     items.add(new SeparatorMenuItem());
     items.add(

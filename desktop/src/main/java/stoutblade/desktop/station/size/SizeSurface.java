@@ -13,6 +13,7 @@ import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import stoutblade.desktop.Chores;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.Meshes;
 import stoutblade.desktop.Pictures;
 import stoutblade.desktop.station.Surface;
 import stoutblade.formats.LinesFile;
@@ -87,10 +88,11 @@ public final class SizeSurface implements Surface {
    *
    * @param home the folder in which this machine's screen measure is kept
    */
-  public SizeSurface(Desk desk, Pictures pictures, Chores chores, Path home, Requests requests) {
+  public SizeSurface(
+      Desk desk, Pictures pictures, Meshes meshes, Chores chores, Path home, Requests requests) {
     this.desk = desk;
     this.requests = requests;
-    this.meshes = new Meshes(desk, chores);
+    this.meshes = meshes;
     this.traceDesk = new TraceDesk(desk, pictures, chores, this::lay, this::lay);
     this.pictureDesk = new PictureDesk(desk, pictures, traceDesk);
     this.modelDesk = new ModelDesk(desk, meshes);
@@ -98,7 +100,12 @@ public final class SizeSurface implements Surface {
     this.holdUp = new HoldUp(desk, home, () -> hold(false));
     this.fitDesk = new FitDesk(desk, papers(), () -> hold(true));
     this.strip = new Strip(desk, pictures, meshes, this::choose);
-    meshes.setChanged(() -> show(desk.derived()));
+    meshes.whenChanged(
+        () -> {
+          if (node().getScene() != null) {
+            show(desk.derived());
+          }
+        });
     pictures.setChanged(() -> show(desk.derived()));
     strip.offer("Picture…  P", requests::openPicture);
     strip.offer("Picture from the clipboard  Ctrl V", requests::pastePicture);

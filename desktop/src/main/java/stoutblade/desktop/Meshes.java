@@ -1,16 +1,15 @@
-package stoutblade.desktop.station.size;
+package stoutblade.desktop;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.DoubleConsumer;
 import javafx.scene.image.Image;
-import stoutblade.desktop.Chores;
-import stoutblade.desktop.Desk;
-import stoutblade.desktop.Pictures;
 import stoutblade.formats.ModelFile;
 import stoutblade.mesh.MeshSection;
 import stoutblade.mesh.Shading;
@@ -25,7 +24,7 @@ import stoutblade.shape.Point;
  * The meshes of the models of what is open, read from their kept files when they are first asked
  * for, with what they look like from each side. All of it is made off the window's thread.
  */
-final class Meshes {
+public final class Meshes {
 
   private static final int SHADING_PX = 900;
   private static final int MOST_SEEN = 24;
@@ -36,7 +35,7 @@ final class Meshes {
   private final Map<String, MeshSection.Cutter> cutters = new HashMap<>();
   private final Map<Side, Seen> seen = new LinkedHashMap<>();
   private final Set<Object> making = new HashSet<>();
-  private Runnable changed = () -> {};
+  private final List<Runnable> listeners = new ArrayList<>();
 
   private record Side(String digest, Orientation orientation, View view) {}
 
@@ -47,25 +46,30 @@ final class Meshes {
    * @param image how it looks
    * @param frame where the image lies, in the model's units, y up
    */
-  record Seen(Silhouette silhouette, Image image, Box frame) {}
+  public record Seen(Silhouette silhouette, Image image, Box frame) {}
 
-  Meshes(Desk desk, Chores chores) {
+  /** The meshes of what is on the desk. */
+  public Meshes(Desk desk, Chores chores) {
     this.desk = desk;
     this.chores = chores;
   }
 
   /** Called when something that was asked for has been made. */
-  void setChanged(Runnable changed) {
-    this.changed = changed;
+  public void whenChanged(Runnable changed) {
+    listeners.add(changed);
+  }
+
+  private void changed() {
+    listeners.forEach(Runnable::run);
   }
 
   /** Adds a model that was just read. */
-  void add(ModelFile file) {
+  public void add(ModelFile file) {
     files.put(file.digest(), file);
   }
 
   /** The file of a model, once it is read. */
-  Optional<ModelFile> file(Model model) {
+  public Optional<ModelFile> file(Model model) {
     ModelFile ready = files.get(model.digest());
     byte[] bytes = desk.document().files().get(model.digest());
     if (ready == null && bytes != null && making.add(model.digest())) {
@@ -75,14 +79,14 @@ final class Meshes {
           read -> {
             making.remove(model.digest());
             files.put(model.digest(), read);
-            changed.run();
+            changed();
           });
     }
     return Optional.ofNullable(ready);
   }
 
   /** A model from a side, once that is worked out. */
-  Optional<Seen> seen(Model model, View view) {
+  public Optional<Seen> seen(Model model, View view) {
     Side side = new Side(model.digest(), model.orientation(), view);
     Seen ready = seen.get(side);
     if (ready == null) {
@@ -101,7 +105,7 @@ final class Meshes {
           if (seen.size() > MOST_SEEN) {
             seen.remove(seen.keySet().iterator().next());
           }
-          changed.run();
+          changed();
         });
   }
 
@@ -126,7 +130,7 @@ final class Meshes {
    * @param from one place of the line, in the model's units as seen in the view
    * @param to another
    */
-  Optional<MeshSection> section(Model model, View view, Point from, Point to) {
+  public Optional<MeshSection> section(Model model, View view, Point from, Point to) {
     if (from.distance(to) <= 0) {
       return Optional.empty();
     }

@@ -1,0 +1,437 @@
+package stoutblade.desktop.station.draft;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.image.Image;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.BorderPane;
+import stoutblade.desktop.Chores;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.Meshes;
+import stoutblade.desktop.Pictures;
+import stoutblade.desktop.Style;
+import stoutblade.desktop.mat.Ink;
+import stoutblade.desktop.mat.Lie;
+import stoutblade.desktop.mat.MatView;
+import stoutblade.desktop.mat.Pen;
+import stoutblade.desktop.shell.EntryField;
+import stoutblade.desktop.shell.Tray;
+import stoutblade.flatten.LaidFlat;
+import stoutblade.flatten.Seams;
+import stoutblade.flatten.StretchColours;
+import stoutblade.mesh.Mesh;
+import stoutblade.mesh.Shading;
+import stoutblade.project.Derived;
+import stoutblade.project.PatchFigures;
+import stoutblade.reference.Model;
+import stoutblade.reference.Orientation.View;
+import stoutblade.shape.Box;
+import stoutblade.shape.Point;
+
+/** Faces of a model on the mat, and beside them how they lie when they are laid flat. */
+final class PatchDesk {
+
+  private static final int PX = 900;
+  private static final double MARGIN_PX = 64;
+  private static final double APART = 0.12;
+
+  private final Desk desk;
+  private final Chores chores;
+  private final PatchModel model;
+  private final MatView mat = new MatView(Lie.UPRIGHT);
+  private final BorderPane node = new BorderPane(mat);
+  private final ToggleGroup tools = new ToggleGroup();
+  private final ToggleButton choosing = new ToggleButton("Choose faces  A");
+  private final ToggleButton cutting = new ToggleButton("Cut a seam  K");
+  private final ToggleGroup views = new ToggleGroup();
+  private final EntryField turn;
+  private final EntryField forgives;
+  private final TextField name = new TextField("Patch");
+  private final Label how = new Label();
+  private Optional<Painted> painted = Optional.empty();
+  private List<Flat> flats = List.of();
+  private int asked;
+
+  /** The model with its chosen faces in colour. */
+  private record Painted(Image image, Box frame, View view) {}
+
+  /** A piece laid flat: its picture, where it lies, and the lines round it. */
+  private record Flat(Image image, Box frame, List<Point> outline, Point by) {}
+
+  PatchDesk(Desk desk, Chores chores, Meshes meshes) {
+    this.desk = desk;
+    this.chores = chores;
+    this.model = new PatchModel(desk, meshes);
+    mat.setId("patch-mat");
+    mat.setDrawing(this::draw);
+    mat.setHand(new Pressing());
+    turn =
+        EntryField.number(
+            desk,
+            "°",
+            () -> "an angle in degrees",
+            value -> {
+              model.setTurn(Math.toRadians(Math.clamp(value, 0, 180)));
+              return true;
+            });
+    forgives =
+        EntryField.number(
+            desk,
+            "%",
+            () -> "a share of the length in per cent",
+            value -> {
+              model.setForgives(Math.clamp(value, 0.5, 60) / 100);
+              paint();
+              return true;
+            });
+    turn.setId("patch-turn");
+    forgives.setId("patch-forgives");
+    turn.setPrefColumnCount(4);
+    forgives.setPrefColumnCount(4);
+    choosing.setToggleGroup(tools);
+    cutting.setToggleGroup(tools);
+    choosing.setSelected(true);
+    choosing.setId("patch-choose");
+    cutting.setId("patch-seam");
+    cutting.setOnAction(event -> begin(cutting));
+    choosing.setOnAction(event -> begin(choosing));
+    name.setId("patch-name");
+    name.setPrefColumnCount(8);
+    how.setId("patch-how");
+    how.getStyleClass().add(Style.MAT_NOTE);
+    how.setWrapText(true);
+    how.setMaxWidth(330);
+    mat.over().getChildren().add(how);
+    how.relocate(44, 10);
+    meshes.whenChanged(
+        () -> {
+          if (node.getScene() != null) {
+            paint();
+          }
+        });
+    node.setBottom(tray());
+  }
+
+  private void begin(ToggleButton tool) {
+    tool.setSelected(true);
+    model.endSeam();
+    mat.redraw();
+    mat.requestFocus();
+  }
+
+  private Tray tray() {
+    Tray tray = new Tray();
+    String label = "Seen from";
+    for (View it : View.values()) {
+      ToggleButton button = new ToggleButton(it.words());
+      button.setId("patch-view-" + it.name().toLowerCase(java.util.Locale.ROOT));
+      button.setToggleGroup(views);
+      button.setSelected(it == model.view());
+      button.setOnAction(
+          event -> {
+            button.setSelected(true);
+            model.look(it);
+            paint();
+          });
+      tray.with(label, button);
+      label = " ";
+    }
+    return tray.with("Press on the model", choosing)
+        .with("Up to an edge of", turn)
+        .with("From corner to corner", cutting)
+        .with(" ", button("patch-propose", "Propose seams", model::propose))
+        .with(" ", button("patch-no-seams", "No seams", model::withoutSeams))
+        .with("Foam forgives", forgives)
+        .with("Flat", button("patch-flat", "Lay flat  L", () -> lay(false)))
+        .with(" ", button("patch-darts", "With darts  D", () -> lay(true)))
+        .with("Call it", name)
+        .with(" ", button("patch-keep", "Keep as a part", this::keep));
+  }
+
+  private Button button(String id, String words, Runnable action) {
+    Button button = new Button(words);
+    button.setId(id);
+    button.setOnAction(
+        event -> {
+          action.run();
+          paint();
+          mat.requestFocus();
+        });
+    return button;
+  }
+
+  BorderPane node() {
+    return node;
+  }
+
+  private void keep() {
+    String called = name.getText().isBlank() ? "Patch" : name.getText().strip();
+    if (model.keep(called)) {
+      desk.say("'" + called + "' is on the rack; put it in its place at Put together");
+    }
+  }
+
+  // == LAYING FLAT
+
+  private void lay(boolean darts) {
+    Optional<Mesh> mesh = model.mesh();
+    Optional<Double> mm = model.mm();
+    if (mesh.isEmpty() || model.chosen().isEmpty()) {
+      desk.say("Choose faces first: press them on the model");
+      return;
+    }
+    if (mm.isEmpty()) {
+      desk.say("Say how large the model is first, at Size");
+      return;
+    }
+    int[] faces = model.triangles();
+    Seams seams = model.seams();
+    double forgiven = model.forgives();
+    chores.start(
+        "Laying " + faces.length + " faces flat",
+        progress ->
+            darts
+                ? LaidFlat.withDarts(mesh.get(), faces, seams, mm.get(), forgiven, progress)
+                : LaidFlat.of(mesh.get(), faces, seams, mm.get(), progress),
+        laid -> {
+          model.setLaid(laid);
+          paint();
+          figures();
+        });
+  }
+
+  private void figures() {
+    desk.besideProperty()
+        .set(model.laid().map(it -> PatchFigures.of(it, model.forgives())).orElse(List.of()));
+  }
+
+  // == SHOWING
+
+  void show(Derived derived, String id) {
+    boolean other = model.model().map(it -> !it.id().equals(id)).orElse(true);
+    model.take(id);
+    mat.setUnits(desk.units());
+    mat.setRuled(model.mm().isPresent());
+    turn.show(Math.toDegrees(model.turn()));
+    forgives.show(model.forgives() * 100);
+    if (other) {
+      painted = Optional.empty();
+      flats = List.of();
+      paint();
+    }
+    figures();
+    mat.redraw();
+  }
+
+  private double mm() {
+    return model.mm().orElse(1.0);
+  }
+
+  /** Colours the model and its flat pieces off the window's thread; the newest asking counts. */
+  private void paint() {
+    how.setText(how());
+    Optional<Model> it = model.model();
+    Optional<Mesh> mesh = model.mesh();
+    if (it.isEmpty() || mesh.isEmpty()) {
+      return;
+    }
+    int mine = ++asked;
+    View view = model.view();
+    StretchColours colours =
+        StretchColours.of(model.chosen(), model.laid(), model.forgives(), mesh.get().triangles());
+    Optional<LaidFlat> laid = model.laid();
+    double mm = mm();
+    chores.start(
+        "Colouring",
+        progress -> {
+          Shading seen =
+              Shading.of(mesh.get(), it.get().orientation(), view, PX, colours::ofFace, progress);
+          List<Flat> pieces = laid.map(flat -> pieces(flat, colours)).orElse(List.of());
+          return new Result(seen, pieces);
+        },
+        made -> {
+          if (mine == asked) {
+            boolean first = painted.isEmpty() || flats.size() != made.flats.size();
+            painted =
+                Optional.of(
+                    new Painted(
+                        Pictures.levels(made.seen.pixels()).images().getFirst(),
+                        made.seen.frame(),
+                        view));
+            flats = beside(made.flats, made.seen.frame(), mm);
+            if (first) {
+              fit();
+            }
+            mat.redraw();
+          }
+        });
+  }
+
+  private record Result(Shading seen, List<Flat> flats) {}
+
+  private static List<Flat> pieces(LaidFlat laid, StretchColours colours) {
+    List<Flat> flats = new ArrayList<>();
+    for (int i = 0; i < laid.pieces().size(); i++) {
+      int piece = i;
+      LaidFlat.Piece own = laid.pieces().get(i);
+      Shading map = colours.map(own, face -> colours.ofPiece(piece, face), PX / 2);
+      flats.add(
+          new Flat(
+              Pictures.levels(map.pixels()).images().getFirst(),
+              map.frame(),
+              own.flat().outline(),
+              new Point(0, 0)));
+    }
+    return flats;
+  }
+
+  /** The pieces to the right of the model, one beside the other. */
+  private static List<Flat> beside(List<Flat> pieces, Box frame, double mm) {
+    double apart = frame.width() * mm * APART;
+    double x = frame.maxX() * mm + apart;
+    List<Flat> placed = new ArrayList<>();
+    for (Flat piece : pieces) {
+      Box own = piece.frame();
+      Point by = new Point(x - own.minX(), frame.minY() * mm - own.minY());
+      placed.add(new Flat(piece.image(), own, piece.outline(), by));
+      x += own.width() + apart / 2;
+    }
+    return placed;
+  }
+
+  private void fit() {
+    if (painted.isEmpty()) {
+      return;
+    }
+    Box all = painted.get().frame().times(mm());
+    for (Flat flat : flats) {
+      all = all.with(flat.frame().moved(flat.by()));
+    }
+    mat.fit(all, MARGIN_PX);
+  }
+
+  private String how() {
+    if (model.mesh().isEmpty()) {
+      return "Reading…";
+    }
+    if (model.chosen().isEmpty()) {
+      return "Press the model where foam is to lie over it. Shift adds, Ctrl takes away.";
+    }
+    if (cutting.isSelected()) {
+      return model.seamFrom().isEmpty()
+          ? "Press a corner where the seam begins."
+          : "Press the next corner; Esc ends the seam.";
+    }
+    return model.laid().isEmpty()
+        ? model.chosen().cardinality() + " faces chosen. L lays them flat, D with darts."
+        : "Warm: the foam is stretched there. Cold: it is squeezed.";
+  }
+
+  // == DRAWING
+
+  private void draw(Pen pen) {
+    double mm = mm();
+    painted
+        .filter(it -> it.view() == model.view())
+        .ifPresent(it -> picture(pen, it.image(), it.frame(), mm, new Point(0, 0)));
+    for (Flat flat : flats) {
+      picture(pen, flat.image(), flat.frame(), 1, flat.by());
+      List<Point> ring =
+          new ArrayList<>(flat.outline().stream().map(it -> it.plus(flat.by())).toList());
+      ring.add(ring.getFirst());
+      pen.stroke(List.of(ring), pen.colour(Ink.INK), 1.6);
+    }
+    seams(pen, mm);
+  }
+
+  private static void picture(Pen pen, Image image, Box frame, double mm, Point by) {
+    double step = frame.width() / image.getWidth() * mm;
+    pen.picture(
+        image,
+        new Point(frame.minX() * mm, frame.maxY() * mm).plus(by),
+        new Point(step, 0),
+        new Point(0, -step),
+        new Box(0, 0, image.getWidth(), image.getHeight()),
+        0.95);
+  }
+
+  private void seams(Pen pen, double mm) {
+    Optional<Model> it = model.model();
+    Optional<Mesh> mesh = model.mesh();
+    if (it.isEmpty() || mesh.isEmpty()) {
+      return;
+    }
+    for (Seams.Edge edge : model.seams().edges()) {
+      pen.line(
+          place(it.get(), mesh.get(), edge.low(), mm),
+          place(it.get(), mesh.get(), edge.high(), mm),
+          pen.colour(Ink.SELECTED),
+          3);
+    }
+    model
+        .seamFrom()
+        .ifPresent(
+            vertex -> pen.sight(place(it.get(), mesh.get(), vertex, mm), pen.colour(Ink.SELECTED)));
+  }
+
+  private Point place(Model it, Mesh mesh, int vertex, double mm) {
+    return it.orientation()
+        .in(model.view(), mesh.x(vertex), mesh.y(vertex), mesh.z(vertex))
+        .times(mm);
+  }
+
+  // == HAND
+
+  /** Choosing faces and cutting seams. */
+  private final class Pressing implements MatView.Hand {
+
+    @Override
+    public boolean press(Point place, MouseEvent event) {
+      Point own = place.times(1 / mm());
+      boolean taken =
+          cutting.isSelected()
+              ? model.seam(own)
+              : model.choose(own, event.isShiftDown(), event.isShortcutDown());
+      if (taken) {
+        flats = List.of();
+        desk.besideProperty().set(List.of());
+        paint();
+      }
+      return taken;
+    }
+
+    @Override
+    public void drag(Point place, MouseEvent event) {}
+
+    @Override
+    public void release(Point place, MouseEvent event) {}
+
+    @Override
+    public boolean key(KeyEvent event) {
+      return PatchDesk.this.key(event);
+    }
+  }
+
+  boolean key(KeyEvent event) {
+    switch (event.getCode()) {
+      case A -> begin(choosing);
+      case K -> begin(cutting);
+      case L -> lay(false);
+      case D -> lay(true);
+      case ESCAPE -> model.endSeam();
+      default -> {
+        return false;
+      }
+    }
+    how.setText(how());
+    mat.redraw();
+    return true;
+  }
+}
