@@ -259,6 +259,11 @@ public final class Workbench {
     opener.model(file);
   }
 
+  /** Opens the outlines of an SVG or DXF file. */
+  public void openLines(Path file) {
+    opener.lines(file);
+  }
+
   /** Opens a photograph of a paper on a marker sheet, to trace it. */
   public void openPaper(Path file) {
     opener.paper(file);

@@ -1,6 +1,7 @@
 package stoutblade.project;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.develop.EdgeBand;
@@ -20,6 +21,7 @@ import stoutblade.shape.Box;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Outline;
+import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
 
@@ -181,8 +183,7 @@ final class PartFindings {
     if (nearest == null || least < 1e-6) {
       return Optional.empty();
     }
-    double missing = plate.thicknessMm() - 2 * form.face().toBoundary(at);
-    double by = Math.ceil(Math.max(1, missing + 1));
+    double by = Math.ceil(Math.max(1, plate.thicknessMm() - gap(form, at) + 0.5));
     if (nearest.where() instanceof Where.At || nearest.where() instanceof Where.Row) {
       Point away = spot.at().minus(at).times(by / least);
       return Optional.of(
@@ -215,6 +216,30 @@ final class PartFindings {
                           ring.centre(), ring.radiusMm() - by, ring.count(), ring.from()))));
     }
     return Optional.empty();
+  }
+
+  /** How much foam is left between the window nearest to a place and the other lines, in mm. */
+  private static double gap(PlateForm form, Point at) {
+    List<Path> lines = new ArrayList<>(form.outer());
+    lines.addAll(form.windows());
+    Path window =
+        form.windows().stream()
+            .min(Comparator.comparing(it -> distance(List.of(at), it)))
+            .orElse(form.outer().getFirst());
+    lines.remove(window);
+    List<Point> edge = window.flattened(0.05);
+    return lines.stream().mapToDouble(it -> distance(edge, it)).min().orElse(0);
+  }
+
+  private static double distance(List<Point> from, Path to) {
+    List<Point> line = to.flattened(0.05);
+    double least = Double.POSITIVE_INFINITY;
+    for (Point point : from) {
+      for (int i = 1; i < line.size(); i++) {
+        least = Math.min(least, point.distanceToSegment(line.get(i - 1), line.get(i)));
+      }
+    }
+    return least;
   }
 
   // == BANDS

@@ -15,9 +15,31 @@ import stoutblade.shape.Point;
  * @param shapes other outlines: a pipe, a cross-section
  * @param help lines that only explain
  * @param dimensions lengths with their figures
+ * @param grips points that can be moved by hand, each for a size
  */
 public record Drawing(
-    List<Panel> panels, List<Path> shapes, List<Path> help, List<Dimension> dimensions) {
+    List<Panel> panels,
+    List<Path> shapes,
+    List<Path> help,
+    List<Dimension> dimensions,
+    List<Grip> grips) {
+
+  /**
+   * A point that can be moved by hand, up and down or across.
+   *
+   * @param key the entry whose size it is
+   * @param at where it is
+   * @param across true where it moves across, false up and down
+   * @param origin where the size is 0
+   * @param factor the size for a millimetre from there
+   */
+  public record Grip(String key, Point at, boolean across, double origin, double factor) {
+
+    /** The size that it has at a place. */
+    public double sizeAt(Point place) {
+      return ((across ? place.x() : place.y()) - origin) * factor;
+    }
+  }
 
   /**
    * A length on the drawing.
@@ -34,6 +56,7 @@ public record Drawing(
     shapes = List.copyOf(shapes);
     help = List.copyOf(help);
     dimensions = List.copyOf(dimensions);
+    grips = List.copyOf(grips);
   }
 
   /** The smallest box round everything. */
@@ -57,6 +80,7 @@ public record Drawing(
     private final List<Path> shapes = new ArrayList<>();
     private final List<Path> help = new ArrayList<>();
     private final List<Dimension> dimensions = new ArrayList<>();
+    private final List<Grip> grips = new ArrayList<>();
 
     Maker panels(List<Panel> more) {
       panels.addAll(more);
@@ -78,8 +102,13 @@ public record Drawing(
       return this;
     }
 
+    Maker grip(Grip grip) {
+      grips.add(grip);
+      return this;
+    }
+
     Drawing done() {
-      return new Drawing(panels, shapes, help, dimensions);
+      return new Drawing(panels, shapes, help, dimensions, grips);
     }
   }
 }

@@ -26,6 +26,7 @@ import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.shape.Box;
 import stoutblade.shape.Node;
+import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.stock.Catalogue;
 
@@ -309,8 +310,7 @@ final class ShapeSums {
             Node.curve(radius / 3, in.get("inner")),
             Node.curve(radius * 2 / 3, in.get("outer")),
             Node.corner(radius, 0));
-    return flat(
-        "profile",
+    Turned turned =
         new Turned(
             nodes,
             in.get("foam"),
@@ -318,7 +318,28 @@ final class ShapeSums {
             way,
             way == Dish.Way.DARTS ? in.count("segments") : 1,
             in.get("ring"),
-            in.get("stiff")));
+            in.get("stiff"));
+    Developed flat = turned.develop("profile");
+    List<Panel> placed = flat.sideBySide(apart(flat));
+    double high = placed.stream().mapToDouble(it -> it.box().maxY()).max().orElse(0);
+    return answer(flat, turned, section(turned, nodes, high * 1.12, new Drawing.Maker(), placed));
+  }
+
+  /** The profile from the side over the pieces, with a grip at each of its places. */
+  private static Drawing.Maker section(
+      Turned turned, List<Node> nodes, double base, Drawing.Maker drawing, List<Panel> placed) {
+    double radius = turned.rimMm() / 2;
+    Point by = new Point(radius, base);
+    List<Point> half = turned.outside();
+    List<Point> whole = new ArrayList<>();
+    half.reversed().forEach(it -> whole.add(it.mirrored().plus(by)));
+    half.forEach(it -> whole.add(it.plus(by)));
+    List<String> keys = List.of("middle", "inner", "outer");
+    drawing.panels(placed).shape(Path.through(whole, true));
+    for (int i = 0; i < keys.size(); i++) {
+      drawing.grip(new Drawing.Grip(keys.get(i), nodes.get(i).at().plus(by), false, base, 1));
+    }
+    return drawing.grip(new Drawing.Grip("rim", nodes.getLast().at().plus(by), true, by.x(), 2));
   }
 
   static Answer skin(Values in, Catalogue catalogue) {

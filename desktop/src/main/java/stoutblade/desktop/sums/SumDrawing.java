@@ -37,6 +37,11 @@ final class SumDrawing {
                 pen.measure(it.from(), it.to(), it.figure().show(units), pen.colour(Ink.MEASURE)));
   }
 
+  /** The grips by which sizes are drawn. */
+  static void grips(Pen pen, Drawing drawing, String held) {
+    drawing.grips().forEach(it -> pen.grip(it.at(), it.key().equals(held)));
+  }
+
   /** The same as a small picture: shapes alone. */
   static void small(Pen pen, Drawing drawing) {
     drawing

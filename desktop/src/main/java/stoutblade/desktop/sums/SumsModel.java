@@ -22,6 +22,7 @@ final class SumsModel {
   private final Catalogue catalogue;
   private final Map<Sum, Map<String, Double>> typed = new HashMap<>();
   private Sum free = Sum.ALL.getFirst();
+  private Optional<Held> held = Optional.empty();
 
   SumsModel(Desk desk) {
     this.desk = desk;
@@ -54,7 +55,44 @@ final class SumsModel {
   }
 
   private Map<String, Double> values() {
-    return part().map(ShapedPart::sizes).orElseGet(() -> typed.getOrDefault(free, Map.of()));
+    Map<String, Double> kept =
+        part().map(ShapedPart::sizes).orElseGet(() -> typed.getOrDefault(free, Map.of()));
+    if (held.isEmpty()) {
+      return kept;
+    }
+    Map<String, Double> now = new HashMap<>(kept);
+    now.put(held.get().key(), held.get().value());
+    return now;
+  }
+
+  /** A size that is being drawn: it becomes an edit when it is let go. */
+  private record Held(String key, double value) {}
+
+  /** Draws a size; one that makes no sense is not taken. */
+  void draw(Entry entry, double value) {
+    double within = Math.clamp(Math.rint(value * 10) / 10, entry.least(), entry.most());
+    Optional<Held> before = held;
+    held = Optional.of(new Held(entry.key(), within));
+    if (result().answer().isEmpty()) {
+      held = before;
+    }
+  }
+
+  /** The key of the size that is being drawn; empty for none. */
+  String drawn() {
+    return held.map(Held::key).orElse("");
+  }
+
+  /** Lets go of the size that is being drawn. */
+  Optional<String> letGo() {
+    Optional<Held> last = held;
+    held = Optional.empty();
+    return last.flatMap(
+        it ->
+            chosen().entries().stream()
+                .filter(entry -> entry.key().equals(it.key()))
+                .findFirst()
+                .flatMap(entry -> type(entry, it.value())));
   }
 
   double value(Entry entry) {

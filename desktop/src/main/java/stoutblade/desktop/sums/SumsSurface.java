@@ -15,6 +15,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -33,6 +34,7 @@ import stoutblade.measure.Quantity;
 import stoutblade.project.Derived;
 import stoutblade.project.PartEdits;
 import stoutblade.prop.ShapedPart;
+import stoutblade.shape.Point;
 import stoutblade.sum.Answer;
 import stoutblade.sum.Entry;
 import stoutblade.sum.Sum;
@@ -71,6 +73,7 @@ public final class SumsSurface implements Surface {
     this.model = new SumsModel(desk);
     mat.setId("sum-mat");
     mat.setDrawing(this::draw);
+    mat.setHand(new Drawing());
     words.getStyleClass().add(Style.MAT_NOTE);
     words.setId("sum-words");
     words.setWrapText(true);
@@ -278,7 +281,53 @@ public final class SumsSurface implements Surface {
   }
 
   private void draw(Pen pen) {
-    model.result().answer().ifPresent(it -> SumDrawing.draw(pen, it.drawing(), desk.units()));
+    model
+        .result()
+        .answer()
+        .ifPresent(
+            it -> {
+              SumDrawing.draw(pen, it.drawing(), desk.units());
+              SumDrawing.grips(pen, it.drawing(), model.drawn());
+            });
+  }
+
+  /** Drawing sizes by their grips. */
+  private final class Drawing implements MatView.Hand {
+
+    private static final double REACH_PX = 14;
+    private Optional<stoutblade.sum.Drawing.Grip> grip = Optional.empty();
+
+    @Override
+    public boolean press(Point place, MouseEvent event) {
+      grip =
+          model.result().answer().map(it -> it.drawing().grips()).orElse(List.of()).stream()
+              .filter(it -> it.at().distance(place) * mat.zoom() < REACH_PX)
+              .findFirst();
+      return grip.isPresent();
+    }
+
+    @Override
+    public void drag(Point place, MouseEvent event) {
+      grip.ifPresent(
+          it ->
+              model.chosen().entries().stream()
+                  .filter(entry -> entry.key().equals(it.key()))
+                  .findFirst()
+                  .ifPresent(entry -> model.draw(entry, it.sizeAt(place))));
+      fields.ifPresent(it -> it.show(model::value));
+    }
+
+    @Override
+    public void release(Point place, MouseEvent event) {
+      grip = Optional.empty();
+      model.letGo().ifPresent(desk::say);
+      show(desk.derived());
+    }
+
+    @Override
+    public boolean key(KeyEvent event) {
+      return false;
+    }
   }
 
   private void print() {

@@ -76,8 +76,8 @@ final class OutlineTrays {
     this.after = after;
     this.material = new MaterialFields(desk, "plate-", model::plate);
     Placed placed = new Placed();
-    places = new PlaceFields(desk, "feature-", Arrays.asList(PlaceFields.Way.values()), placed);
-    edgeOnly = new PlaceFields(desk, "feature-", List.of(PlaceFields.Way.EDGE), placed);
+    places = new PlaceFields(desk, "feature-at-", Arrays.asList(PlaceFields.Way.values()), placed);
+    edgeOnly = new PlaceFields(desk, "feature-at-", List.of(PlaceFields.Way.EDGE), placed);
     length = EntryField.length(desk, mm -> desk.perform(OutlineEdits.length(model.id(), mm)));
     width = EntryField.length(desk, mm -> desk.perform(OutlineEdits.width(model.id(), mm)));
     station =
