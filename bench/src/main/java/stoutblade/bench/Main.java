@@ -8,7 +8,7 @@ import org.openjdk.jmh.runner.options.OptionsBuilder;
 
 /**
  * Runs the benchmarks: {@code start}, {@code redraw}, {@code reckon}, {@code mesh}, {@code
- * flatten}, {@code range}, or all of them.
+ * flatten}, {@code plate}, {@code range}, or all of them.
  */
 public final class Main {
 
@@ -24,18 +24,22 @@ public final class Main {
       case "reckon" -> jmh(ReckonBench.class);
       case "mesh" -> jmh(MeshBench.class);
       case "flatten" -> jmh(FlattenBench.class);
+      case "plate" -> jmh(PlateBench.class);
       case "range" -> RangeBench.run();
       case "all" -> {
         StartBench.run();
         jmh(ReckonBench.class);
         jmh(MeshBench.class);
         jmh(FlattenBench.class);
+        jmh(PlateBench.class);
         RangeBench.run();
         RedrawBench.run();
       }
       default -> {
         System.err.println(
-            "A benchmark is start, redraw, reckon, mesh, flatten or range; found '" + which + "'");
+            "A benchmark is start, redraw, reckon, mesh, flatten, plate or range; found '"
+                + which
+                + "'");
         System.exit(2);
       }
     }

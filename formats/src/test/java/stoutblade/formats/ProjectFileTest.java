@@ -247,7 +247,7 @@ class ProjectFileTest {
 
     Project demo = FormatSamples.demo().project();
     assertThat(project.parts()).isEmpty();
-    assertThat(demo.parts()).hasSize(3);
+    assertThat(demo.parts()).isNotEmpty();
     assertThat(project.size()).isEqualTo(demo.size());
     assertThat(project.coats()).isEqualTo(demo.coats());
     assertThat(ProjectFile.parse("new.stout", ProjectFile.json(project))).isEqualTo(project);

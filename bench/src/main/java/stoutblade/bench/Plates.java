@@ -1,0 +1,45 @@
+package stoutblade.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import stoutblade.prop.Feature;
+import stoutblade.prop.Placing;
+import stoutblade.prop.Plate;
+import stoutblade.prop.Where;
+import stoutblade.shape.Node;
+import stoutblade.shape.Point;
+import stoutblade.shape.WholeOutline;
+
+/** Plates with outlines of many nodes and a feature of every kind. */
+final class Plates {
+
+  private Plates() {}
+
+  /** A wavy disc. */
+  static Plate of(String id, int nodes) {
+    List<Node> round = new ArrayList<>();
+    for (int i = 0; i < nodes; i++) {
+      double a = 2 * Math.PI * i / nodes;
+      double radius = 260 + 14 * Math.sin(9 * a);
+      round.add(Node.curve(radius * Math.cos(a), radius * Math.sin(a)));
+    }
+    List<Feature> features = new ArrayList<>();
+    for (Feature.Kind kind : Feature.Kind.values()) {
+      String words = kind == Feature.Kind.LETTERS ? "LANTERN WALK" : "";
+      features.add(
+          new Feature("f" + (features.size() + 1), kind, Map.of(), words, where(kind, nodes)));
+    }
+    return new Plate(
+        id, "Every feature", new WholeOutline(round), features, "eva-stiff", 10, Placing.USUAL);
+  }
+
+  private static Where where(Feature.Kind kind, int nodes) {
+    double y = -200 + 30 * kind.title().length() % 400;
+    return switch (kind.reach()) {
+      case EDGE -> new Where.Along(0, nodes, 0, kind == Feature.Kind.BEVEL ? 1 : 24);
+      case LINE -> new Where.Row(new Point(-120, y), new Point(120, y), 12);
+      case ANYWHERE -> new Where.Ring(new Point(0, 0), 80 + y / 10, 16, 0);
+    };
+  }
+}
