@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
 import java.util.Locale;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
@@ -15,9 +16,13 @@ import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
+import stoutblade.cli.ProjectSource;
 import stoutblade.formats.Exports;
 import stoutblade.measure.Units;
+import stoutblade.project.Derived;
 import stoutblade.project.Edits;
+import stoutblade.project.Project;
+import stoutblade.project.Reckoner;
 import stoutblade.project.Station;
 
 /**
@@ -33,7 +38,7 @@ final class Walk {
   private final Path folder;
   private final Deque<Shot> ahead = new ArrayDeque<>();
 
-  /** A picture to take: its name and what leads to it. */
+  /** A picture to take: its name, empty for a step on the way, and what leads to it. */
   private record Shot(String name, Runnable lead) {}
 
   Walk(Workbench bench, Scene scene, Path folder) {
@@ -52,6 +57,13 @@ final class Walk {
     ahead.add(new Shot("1-size-paper", bench::openSamplePaper));
     ahead.add(new Shot("9-sums", () -> sum("dish")));
     ahead.add(new Shot("9-part", () -> bench.desk().goToPart("d3")));
+    ahead.add(new Shot("2-draft-together", () -> draft("demo-tidegate", Desk.PROP)));
+    ahead.add(new Shot("2-draft-plate", () -> draft("demo-tidegate", "d1")));
+    ahead.add(new Shot("", () -> draft("demo", Desk.MODEL + "s2")));
+    for (String press : List.of("patch-all", "patch-propose", "patch-flat")) {
+      ahead.add(new Shot("", () -> press(press)));
+    }
+    ahead.add(new Shot("2-draft-faces", () -> {}));
     ahead.add(new Shot("9-working", this::tooFat));
     ahead.add(new Shot("10-dark", this::inchesInTheDark));
   }
@@ -62,6 +74,23 @@ final class Walk {
     scene.getRoot().applyCss();
     if (scene.lookup("#card-" + id) instanceof Button card) {
       card.fire();
+    }
+  }
+
+  /** Something at Draft of one of the demo's props. */
+  private void draft(String word, String looked) {
+    bench.demo(
+        word,
+        () -> {
+          bench.desk().goTo(Station.DRAFT);
+          bench.desk().partProperty().set(looked);
+        });
+  }
+
+  private void press(String id) {
+    scene.getRoot().applyCss();
+    if (scene.lookup("#" + id) instanceof Button button) {
+      button.fire();
     }
   }
 
@@ -109,7 +138,9 @@ final class Walk {
     settled(
         () -> {
           try {
-            write(shot.name);
+            if (!shot.name.isEmpty()) {
+              write(shot.name);
+            }
           } catch (IOException e) {
             fail(e);
             return;
@@ -151,13 +182,23 @@ final class Walk {
     try {
       Desk desk = bench.desk();
       desk.unitsProperty().set(Units.METRIC);
-      Exports.write(folder.resolve("exports"), desk.derived(), desk.units(), desk.now(), it -> {})
-          .forEach(System.out::println);
+      export("exports", desk.derived());
+      for (String word : List.of("demo-tidegate", "demo-fog-bell")) {
+        Reckoner reckoner = new Reckoner(desk.catalogue(), desk.typeface());
+        Project project = ProjectSource.open(word, desk.now()).project();
+        export("exports-" + word.substring(5), reckoner.derive(project, desk.now(), desk.units()));
+      }
     } catch (IOException e) {
       fail(e);
       return;
     }
     Platform.exit();
+  }
+
+  private void export(String to, Derived derived) throws IOException {
+    Desk desk = bench.desk();
+    Exports.write(folder.resolve(to), derived, desk.units(), desk.now(), it -> {})
+        .forEach(System.out::println);
   }
 
   private static void fail(IOException e) {

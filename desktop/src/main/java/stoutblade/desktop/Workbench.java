@@ -216,6 +216,11 @@ public final class Workbench {
 
   /** Opens one of the props of the demo. */
   public void demo(String word) {
+    demo(word, () -> {});
+  }
+
+  /** The same, and then something else. */
+  void demo(String word, Runnable then) {
     LocalDateTime now = desk.now();
     leaving(
         () ->
@@ -225,6 +230,7 @@ public final class Workbench {
                 document -> {
                   desk.open(document, Optional.empty());
                   showPictures();
+                  then.run();
                 }));
   }
 

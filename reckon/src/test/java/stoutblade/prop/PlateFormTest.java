@@ -303,6 +303,61 @@ class PlateFormTest {
         .hasMessageContaining("one place");
   }
 
+  /** Whatever is drawn and worked in, it comes to a shape or to a crossing, never to a fault. */
+  @Property(tries = 300)
+  void anything_that_may_be_drawn_has_a_form(@ForAll @IntRange(max = 1_000_000) int seed) {
+    java.util.Random random = new java.util.Random(seed);
+    java.util.List<Node> nodes = new java.util.ArrayList<>();
+    int count = 3 + random.nextInt(9);
+    for (int i = 0; i < count; i++) {
+      double a = 2 * Math.PI * (i + 0.8 * random.nextDouble()) / count;
+      double r = 30 + 120 * random.nextDouble();
+      Node.Kind kind = List.of(Node.Kind.values()).get(random.nextInt(4));
+      double bulge = random.nextInt(4) == 0 ? random.nextDouble() - 0.5 : 0;
+      nodes.add(
+          new Node(
+              new Point(r * Math.cos(a), r * Math.sin(a)),
+              kind,
+              kind.eased() ? 40 * random.nextDouble() : 0,
+              bulge));
+    }
+    WholeOutline outline = new WholeOutline(nodes);
+    java.util.List<Feature> features = new java.util.ArrayList<>();
+    for (int i = 0; i < 6; i++) {
+      Feature.Kind kind = List.of(Feature.Kind.values()).get(random.nextInt(13));
+      Point one = new Point(200 * random.nextDouble() - 100, 200 * random.nextDouble() - 100);
+      Where where =
+          switch (kind.reach()) {
+            case EDGE -> new Where.Along(random.nextInt(count), 1 + random.nextInt(count), 0, 9);
+            case LINE -> new Where.Row(one, one.plus(new Point(50, 9)), 1 + random.nextInt(8));
+            case ANYWHERE ->
+                random.nextBoolean()
+                    ? new Where.Ring(one, 5 + 80 * random.nextDouble(), 7, 1)
+                    : new Where.At(new Spot(one, random.nextDouble()));
+          };
+      String words = kind == Feature.Kind.LETTERS ? "A" : "";
+      features.add(new Feature("f" + (i + 1), kind, Map.of(), words, where));
+    }
+    PlateForm form =
+        PlateForm.of(
+            new Plate("d1", "Any", outline, features, "eva-stiff", 10, Placing.USUAL),
+            Typeface.NONE);
+
+    assertThat(form.face().area()).isNotNegative();
+    if (form.crossing().isEmpty()) {
+      assertThat(form.developed().panels().size()).isGreaterThanOrEqualTo(form.outer().size());
+      assertThat(form.slivers(10)).isNotNull();
+      double lines =
+          form.outer().stream()
+                  .mapToDouble(it -> stoutblade.shape.Region.inside(it, 0.01).area())
+                  .sum()
+              - form.windows().stream()
+                  .mapToDouble(it -> stoutblade.shape.Region.inside(it, 0.01).area())
+                  .sum();
+      assertThat(lines).as("lines and area agree").isCloseTo(form.face().area(), within(8.0));
+    }
+  }
+
   /** A plate made larger has its area by the square, and keeps the depth of what is routed. */
   @Property
   void a_plate_made_larger_is_similar(@ForAll @DoubleRange(min = 0.4, max = 2.5) double factor) {

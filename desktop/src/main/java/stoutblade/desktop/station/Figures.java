@@ -2,6 +2,7 @@ package stoutblade.desktop.station;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import stoutblade.desktop.Pictures;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Pen;
@@ -155,23 +156,34 @@ public final class Figures {
 
   /** The picture that the blade is traced on, at its scale. */
   public static void picture(Pen pen, Placement placement, Pictures pictures, double dim) {
+    picture(pen, placement, pictures, dim, it -> it);
+  }
+
+  /**
+   * The same under something that is not in the blade's frame.
+   *
+   * @param from brings a place of the blade's frame into that of what is drawn
+   */
+  public static void picture(
+      Pen pen, Placement placement, Pictures pictures, double dim, UnaryOperator<Point> from) {
     pictures
         .of(
             placement.reference(),
             Flat.of(placement.reference()),
             placement.mmPerPixel() * pen.zoom())
-        .ifPresent(it -> picture(pen, placement, it, dim));
+        .ifPresent(it -> picture(pen, placement, it, dim, from));
   }
 
-  private static void picture(Pen pen, Placement placement, Pictures.Shown shown, double dim) {
+  private static void picture(
+      Pen pen, Placement placement, Pictures.Shown shown, double dim, UnaryOperator<Point> into) {
     Point from = new Point(shown.frame().minX(), shown.frame().minY());
-    Point corner = placement.flatToBlade(from);
+    Point corner = into.apply(placement.flatToBlade(from));
     double step = shown.step();
     pen.picture(
         shown.image(),
         corner,
-        placement.flatToBlade(from.plus(new Point(step, 0))).minus(corner),
-        placement.flatToBlade(from.plus(new Point(0, step))).minus(corner),
+        into.apply(placement.flatToBlade(from.plus(new Point(step, 0)))).minus(corner),
+        into.apply(placement.flatToBlade(from.plus(new Point(0, step)))).minus(corner),
         new Box(0, 0, shown.image().getWidth(), shown.image().getHeight()),
         dim);
   }

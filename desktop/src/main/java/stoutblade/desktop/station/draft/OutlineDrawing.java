@@ -14,6 +14,7 @@ import stoutblade.prop.Feature;
 import stoutblade.prop.Marking;
 import stoutblade.prop.Plate;
 import stoutblade.prop.PlateForm;
+import stoutblade.prop.Spot;
 import stoutblade.shape.Box;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.Exact;
@@ -38,11 +39,17 @@ final class OutlineDrawing {
     this.model = model;
   }
 
-  /** The reference picture at scale, under the blade. */
+  /** The reference picture at scale, under the blade or under the first place of a plate. */
   void picture(Pen pen, double dim) {
-    if (model.plate().isEmpty()) {
-      desk.derived().placement().ifPresent(it -> Figures.picture(pen, it, pictures, dim));
-    }
+    Spot spot =
+        model
+            .plate()
+            .flatMap(
+                it ->
+                    desk.derived().assembly().spots().getOrDefault(it.id(), List.of()).stream()
+                        .findFirst())
+            .orElse(Spot.ORIGIN);
+    desk.derived().placement().ifPresent(it -> Figures.picture(pen, it, pictures, dim, spot::own));
   }
 
   void centreLine(Pen pen, double end) {

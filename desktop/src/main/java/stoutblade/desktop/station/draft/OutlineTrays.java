@@ -365,7 +365,8 @@ final class OutlineTrays {
         always.with(" ", whole);
       }
       material.into(always);
-    } else {
+    }
+    if (desk.derived().placement().isPresent()) {
       always.with("Picture", dim);
     }
     features.setDisable(!model.outline().drawn());

@@ -144,6 +144,7 @@ final class PatchDesk {
       label = " ";
     }
     return tray.with("Press on the model", choosing)
+        .with(" ", button("patch-all", "All", model::all))
         .with("Up to an edge of", turn)
         .with("From corner to corner", cutting)
         .with(" ", button("patch-propose", "Propose seams", model::propose))

@@ -166,6 +166,17 @@ final class PatchModel {
     return true;
   }
 
+  /** Chooses every face. */
+  void all() {
+    mesh()
+        .ifPresent(
+            it -> {
+              chosen = new BitSet();
+              chosen.set(0, it.triangles());
+              laid = Optional.empty();
+            });
+  }
+
   /** Cuts a seam from the corner pressed before to the one at a place, the shortest way. */
   boolean seam(Point place) {
     Optional<Faces> there = faces();
