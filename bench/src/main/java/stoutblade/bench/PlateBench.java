@@ -46,6 +46,11 @@ public class PlateBench {
   }
 
   @Benchmark
+  public PlateForm whileDragged() {
+    return PlateForm.roughly(plate, typeface);
+  }
+
+  @Benchmark
   public List<PlateForm.Sliver> slivers() {
     return form.slivers(10);
   }

@@ -39,7 +39,13 @@ final class Plates {
     return switch (kind.reach()) {
       case EDGE -> new Where.Along(0, nodes, 0, kind == Feature.Kind.BEVEL ? 1 : 24);
       case LINE -> new Where.Row(new Point(-120, y), new Point(120, y), 12);
-      case ANYWHERE -> new Where.Ring(new Point(0, 0), 80 + y / 10, 16, 0);
+      case ANYWHERE ->
+          switch (kind) {
+            case WINDOW -> new Where.Ring(new Point(0, 0), 190, 8, 0);
+            case SLOT -> new Where.Ring(new Point(0, 0), 120, 12, 0.1);
+            case HOLE -> new Where.Ring(new Point(0, 0), 80, 16, 0);
+            default -> new Where.Ring(new Point(0, 0), 40, 16, 0);
+          };
     };
   }
 }

@@ -12,6 +12,7 @@ import java.util.concurrent.CountDownLatch;
 import javafx.application.Platform;
 import javafx.event.Event;
 import javafx.event.EventType;
+import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.input.MouseButton;
@@ -87,14 +88,15 @@ final class RedrawBench {
   }
 
   private static void fire(MatView mat, EventType<MouseEvent> type, Point place) {
-    Point at = mat.toScreen(place);
+    Point own = mat.toScreen(place);
+    Point2D at = mat.localToScene(own.x(), own.y());
     boolean down = type != MouseEvent.MOUSE_RELEASED;
     Node drawing = mat.getChildrenUnmodifiable().getFirst();
     MouseEvent event =
         new MouseEvent(
             type,
-            at.x(),
-            at.y(),
+            at.getX(),
+            at.getY(),
             0,
             0,
             MouseButton.PRIMARY,
@@ -109,7 +111,7 @@ final class RedrawBench {
             false,
             false,
             true,
-            new PickResult(drawing, at.x(), at.y()));
+            new PickResult(drawing, at.getX(), at.getY()));
     Event.fireEvent(drawing, event);
   }
 

@@ -85,9 +85,7 @@ public sealed interface Profile {
       // Closed by its mirror image, so that it crosses the axis at a right angle.
       WholeOutline whole = new WholeOutline(there);
       List<Cubic> half = new ArrayList<>();
-      for (int i = 0; i < nodes.size() - 1; i++) {
-        half.addAll(whole.side(i));
-      }
+      whole.eachSide().subList(0, nodes.size() - 1).forEach(half::addAll);
       return new Drawn(new Path(half, false).flattened(STEP_MM));
     }
 

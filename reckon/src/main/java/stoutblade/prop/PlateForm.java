@@ -37,6 +37,12 @@ public record PlateForm(
     Region face,
     Optional<Point> crossing) {
 
+  /** What an opening takes off a square corner reaches so far, in widths: that is no sliver. */
+  private static final double LEAST_SLIVER = 0.78;
+
+  /** How far straight pieces may lie from curves that are only looked at, in mm. */
+  private static final double LOOKED_AT_MM = 0.15;
+
   /** How far straight pieces may lie from the drafted curves, in mm. */
   public static final double TOLERANCE_MM = 0.01;
 
@@ -65,23 +71,32 @@ public record PlateForm(
 
   /** Works the form out. */
   public static PlateForm of(Plate plate, Typeface typeface) {
+    return of(plate, typeface, TOLERANCE_MM);
+  }
+
+  /** The same to be looked at while something is dragged: coarser, and much quicker. */
+  public static PlateForm roughly(Plate plate, Typeface typeface) {
+    return of(plate, typeface, LOOKED_AT_MM);
+  }
+
+  private static PlateForm of(Plate plate, Typeface typeface, double tolerance) {
     Region nothing = Region.evenOdd(List.of());
     if (!plate.outline().drawn()) {
       return new PlateForm(
           plate, List.of(), List.of(), List.of(), List.of(), nothing, Optional.empty());
     }
     Path drawn = counterClockwise(plate.outline().outline());
-    Optional<Point> crossing = Region.crossing(drawn, TOLERANCE_MM);
+    Optional<Point> crossing = Region.crossing(drawn, tolerance);
     if (crossing.isPresent()) {
       return new PlateForm(
           plate, List.of(drawn), List.of(), List.of(), List.of(), nothing, crossing);
     }
-    Region face = Region.inside(drawn, TOLERANCE_MM);
+    Region face = Region.inside(drawn, tolerance);
     List<Worked> worked = new ArrayList<>();
     for (Feature feature : plate.features()) {
-      worked.add(Worked.of(feature, plate.outline(), face, typeface));
+      worked.add(Worked.of(feature, plate.outline(), face, typeface, tolerance));
     }
-    return new Cutting(plate, drawn, face, worked).form();
+    return new Cutting(plate, drawn, face, worked, tolerance).form();
   }
 
   static Path counterClockwise(Path path) {
@@ -90,18 +105,19 @@ public record PlateForm(
   }
 
   /** The cutting of all features. */
-  private record Cutting(Plate plate, Path drawn, Region whole, List<Worked> worked) {
+  private record Cutting(
+      Plate plate, Path drawn, Region whole, List<Worked> worked, double tolerance) {
 
     PlateForm form() {
       List<Path> added = worked.stream().flatMap(it -> it.added().stream()).toList();
       List<Path> cut = worked.stream().flatMap(it -> it.cut().stream()).toList();
       Region face = whole;
       if (!added.isEmpty()) {
-        face = face.with(Region.union(added, TOLERANCE_MM));
+        face = face.with(Region.union(added, tolerance));
       }
       boolean inside = true;
       if (!cut.isEmpty()) {
-        Region holes = Region.union(cut, TOLERANCE_MM);
+        Region holes = Region.union(cut, tolerance);
         inside = face.covers(holes) && holes.separate() == cut.size();
         face = face.without(holes);
       }
@@ -353,13 +369,17 @@ public record PlateForm(
       return found;
     }
     double tolerance = Math.max(0.02, width / 50);
-    Region opened = face.rounded(-width / 2, tolerance).rounded(width / 2 + tolerance, tolerance);
-    for (Region left : face.without(opened).parts()) {
+    Region coarse = face.coarse(tolerance / 3);
+    Region opened = coarse.rounded(-width / 2, tolerance).rounded(width / 2 + tolerance, tolerance);
+    for (Region left : coarse.without(opened).parts()) {
       Box box = Box.around(left.rings().stream().flatMap(List::stream).toList());
       double reach = Math.hypot(box.width(), box.height());
+      if (reach < LEAST_SLIVER * width || left.area() < tolerance * tolerance) {
+        continue;
+      }
       // A bridge hangs on what is left in two places, a point in one.
       boolean bridge = left.rounded(3 * tolerance, tolerance).common(opened).separate() > 1;
-      if (bridge ? left.area() > tolerance * tolerance : reach > 4 * width) {
+      if (bridge || reach > 4 * width) {
         found.add(new Sliver(left.centre(), !bridge));
       }
     }

@@ -211,12 +211,22 @@ public sealed interface Where {
      * round the tip where the sides meet there.
      */
     public List<List<Point>> edges(Outline carrier) {
+      return edges(carrier, STEP_MM);
+    }
+
+    /**
+     * The same within a tolerance.
+     *
+     * @param tolerance how far straight pieces may lie from the curves, in mm
+     */
+    List<List<Point>> edges(Outline carrier, double tolerance) {
       List<Cubic> run = new ArrayList<>();
-      int there = carrier.sides();
+      List<List<Cubic>> all = carrier.eachSide();
+      int there = all.size();
       for (int i = 0; i < Math.min(sides, there); i++) {
-        run.addAll(carrier.side((Math.min(side, there - 1) + i) % there));
+        run.addAll(all.get((Math.min(side, there - 1) + i) % there));
       }
-      List<Point> line = new Path(run, false).flattened(STEP_MM);
+      List<Point> line = new Path(run, false).flattened(tolerance);
       if (carrier instanceof stoutblade.shape.WholeOutline) {
         return List.of(line);
       }

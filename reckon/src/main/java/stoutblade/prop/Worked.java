@@ -22,10 +22,10 @@ record Worked(
     List<Path> added, List<Path> cut, List<Marking> markings, List<PlateForm.Piece> pieces) {
 
   private static final double ON_LINE_MM = 0.02;
-  private static final double TOLERANCE_MM = 0.01;
 
-  static Worked of(Feature feature, Outline outline, Region face, Typeface typeface) {
-    Working working = new Working(feature, outline, face, typeface);
+  static Worked of(
+      Feature feature, Outline outline, Region face, Typeface typeface, double tolerance) {
+    Working working = new Working(feature, outline, face, typeface, tolerance);
     working.work();
     return new Worked(working.added, working.cut, working.markings, working.pieces);
   }
@@ -37,13 +37,15 @@ record Worked(
     private final Outline outline;
     private final Region face;
     private final Typeface typeface;
+    private final double tolerance;
     private final List<Spot> spots;
     private final List<Path> added = new ArrayList<>();
     private final List<Path> cut = new ArrayList<>();
     private final List<Marking> markings = new ArrayList<>();
     private final List<PlateForm.Piece> pieces = new ArrayList<>();
 
-    Working(Feature feature, Outline outline, Region face, Typeface typeface) {
+    Working(Feature feature, Outline outline, Region face, Typeface typeface, double tolerance) {
+      this.tolerance = tolerance;
       this.feature = feature;
       this.outline = outline;
       this.face = face;
@@ -146,8 +148,8 @@ record Worked(
     private void bevel() {
       Where.Along along = (Where.Along) feature.where();
       double wide = size("wide");
-      for (List<Point> edge : along.edges(outline)) {
-        for (List<Point> run : face.awayFrom(edge, wide, TOLERANCE_MM).runsAt(edge, wide)) {
+      for (List<Point> edge : along.edges(outline, tolerance)) {
+        for (List<Point> run : face.awayFrom(edge, wide, tolerance).runsAt(edge, wide)) {
           mark(Marking.Kind.BEVEL, Path.through(run, false));
         }
       }

@@ -130,8 +130,8 @@ public record HalfOutline(List<Node> nodes) implements Outline {
   }
 
   @Override
-  public List<Cubic> side(int index) {
-    return Spline.through(allNodes()).get(index);
+  public List<List<Cubic>> eachSide() {
+    return Spline.through(allNodes()).subList(0, sides());
   }
 
   @Override

@@ -21,8 +21,16 @@ public sealed interface Outline permits HalfOutline, WholeOutline {
   /** How many sides run from one drawn node to the next. */
   int sides();
 
-  /** The curves of a side, from node {@code index} to the next, with the corner at its start. */
-  List<Cubic> side(int index);
+  /**
+   * The curves of every side, each from its node to the next, with the corner at its start: worked
+   * out together, as each depends on its neighbours.
+   */
+  List<List<Cubic>> eachSide();
+
+  /** The curves of one side. */
+  default List<Cubic> side(int index) {
+    return eachSide().get(index);
+  }
 
   /** The same through other nodes. */
   Outline through(List<Node> changed);

@@ -15,9 +15,12 @@ import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.distance.IndexedFacetDistance;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
 import org.locationtech.jts.operation.valid.IsValidOp;
 import org.locationtech.jts.operation.valid.TopologyValidationError;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /** An area of the plane bounded by straight pieces, with any number of parts and holes; in mm. */
 public final class Region {
@@ -223,7 +226,13 @@ public final class Region {
 
   /** What lies in both. */
   public Region common(Region other) {
-    return new Region(geometry.intersection(other.geometry));
+    // The newer overlay looks only at what lies near the smaller of the two.
+    return new Region(OverlayNGRobust.overlay(geometry, other.geometry, OverlayNG.INTERSECTION));
+  }
+
+  /** The same with fewer pieces, within a tolerance (Douglas and Peucker). */
+  public Region coarse(double tolerance) {
+    return new Region(DouglasPeuckerSimplifier.simplify(geometry, tolerance));
   }
 
   /** The area grown, or shrunk, with round corners. */

@@ -59,8 +59,8 @@ public record WholeOutline(List<Node> nodes) implements Outline {
   }
 
   @Override
-  public List<Cubic> side(int index) {
-    return Spline.round(nodes).get(index);
+  public List<List<Cubic>> eachSide() {
+    return Spline.round(nodes);
   }
 
   @Override

@@ -74,7 +74,7 @@ final class OutlineDrawing {
   void plate(Pen pen, Plate plate) {
     Optional<PlateForm> known =
         desk.derived().part(plate.id()).filter(it -> !model.holding()).flatMap(it -> it.form());
-    PlateForm form = known.orElseGet(() -> PlateForm.of(plate, desk.typeface()));
+    PlateForm form = known.orElseGet(() -> PlateForm.roughly(plate, desk.typeface()));
     if (!plate.outline().drawn() || form.crossing().isPresent()) {
       outline(pen, plate.outline());
       return;

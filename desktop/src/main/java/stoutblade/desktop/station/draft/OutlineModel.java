@@ -255,8 +255,9 @@ final class OutlineModel {
     Point at = half() ? new Point(Math.abs(place.x()), place.y()) : place;
     Integer best = null;
     double least = reach;
-    for (int i = 0; i < outline().sides(); i++) {
-      for (Cubic cubic : outline().side(i)) {
+    List<List<Cubic>> sides = outline().eachSide();
+    for (int i = 0; i < sides.size(); i++) {
+      for (Cubic cubic : sides.get(i)) {
         for (int part = 0; part < PIECES; part++) {
           double away =
               at.distanceToSegment(
