@@ -10,13 +10,20 @@ import java.util.List;
 import java.util.Locale;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
+import javafx.event.Event;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.PickResult;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import stoutblade.cli.ProjectSource;
+import stoutblade.desktop.mat.MatView;
 import stoutblade.formats.Exports;
 import stoutblade.measure.Units;
 import stoutblade.project.Derived;
@@ -24,6 +31,7 @@ import stoutblade.project.Edits;
 import stoutblade.project.Project;
 import stoutblade.project.Reckoner;
 import stoutblade.project.Station;
+import stoutblade.shape.Point;
 
 /**
  * Visits every station, writes a picture of each, of a finding with a working and of the dark look,
@@ -60,7 +68,8 @@ final class Walk {
     ahead.add(new Shot("2-draft-together", () -> draft("demo-tidegate", Desk.PROP)));
     ahead.add(new Shot("2-draft-plate", () -> draft("demo-tidegate", "d1")));
     ahead.add(new Shot("", () -> draft("demo", Desk.MODEL + "s2")));
-    for (String press : List.of("patch-all", "patch-propose", "patch-flat")) {
+    ahead.add(new Shot("", () -> pressOn("#patch-mat", new Point(0, 100))));
+    for (String press : List.of("patch-propose", "patch-flat")) {
       ahead.add(new Shot("", () -> press(press)));
     }
     ahead.add(new Shot("2-draft-faces", () -> {}));
@@ -85,6 +94,36 @@ final class Walk {
           bench.desk().goTo(Station.DRAFT);
           bench.desk().partProperty().set(looked);
         });
+  }
+
+  /** A press of the main button at a place of a mat. */
+  private void pressOn(String mat, Point place) {
+    if (scene.lookup(mat) instanceof MatView view) {
+      Point own = view.toScreen(place);
+      Point2D at = view.localToScene(own.x(), own.y());
+      Node drawing = view.getChildrenUnmodifiable().getFirst();
+      MouseEvent event =
+          new MouseEvent(
+              MouseEvent.MOUSE_PRESSED,
+              at.getX(),
+              at.getY(),
+              0,
+              0,
+              MouseButton.PRIMARY,
+              1,
+              false,
+              false,
+              false,
+              false,
+              true,
+              false,
+              false,
+              false,
+              false,
+              true,
+              new PickResult(drawing, at.getX(), at.getY()));
+      Event.fireEvent(drawing, event);
+    }
   }
 
   private void press(String id) {

@@ -1,8 +1,12 @@
 package stoutblade.flatten;
 
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import stoutblade.mesh.Mesh;
 
 /** Seams that make faces fit to be laid flat: few and short ones. */
@@ -19,6 +23,45 @@ public final class Proposal {
    * @throws IllegalArgumentException if there are too many holes
    */
   public static Seams of(Mesh mesh, int[] triangles, Seams before) {
+    Seams seams = before;
+    for (int[] shell : shells(mesh, triangles)) {
+      seams = ofShell(mesh, shell, seams);
+    }
+    return seams;
+  }
+
+  /** The faces in groups that hang together. */
+  private static List<int[]> shells(Mesh mesh, int[] triangles) {
+    Map<Integer, Integer> above = new HashMap<>();
+    for (int triangle : triangles) {
+      int first = root(above, mesh.corner(triangle, 0));
+      for (int k = 1; k < 3; k++) {
+        above.put(root(above, mesh.corner(triangle, k)), first);
+      }
+    }
+    Map<Integer, List<Integer>> groups = new TreeMap<>();
+    for (int triangle : triangles) {
+      groups
+          .computeIfAbsent(root(above, mesh.corner(triangle, 0)), it -> new ArrayList<>())
+          .add(triangle);
+    }
+    return groups.values().stream()
+        .map(it -> it.stream().mapToInt(face -> face).toArray())
+        .toList();
+  }
+
+  private static int root(Map<Integer, Integer> above, int vertex) {
+    int at = vertex;
+    while (above.getOrDefault(at, at) != at) {
+      at = above.get(at);
+    }
+    if (at != vertex) {
+      above.put(vertex, at);
+    }
+    return at;
+  }
+
+  private static Seams ofShell(Mesh mesh, int[] triangles, Seams before) {
     Ways ways = new Ways(mesh, triangles);
     List<Set<Integer>> loops = ways.loops();
     if (loops.size() > MOST_LOOPS) {
@@ -32,7 +75,12 @@ public final class Proposal {
     if (loops.isEmpty()) {
       int one = ways.furthest(mesh.corner(triangles[0], 0));
       int other = ways.furthest(one);
-      return seams.with(ways.shortest(one, Set.of(other)));
+      List<Integer> way = new ArrayList<>(ways.shortest(one, Set.of(other)));
+      if (way.size() == 2) {
+        // A slit of one edge opens nothing: its two sides would be one and the same.
+        way.add(ways.beside(other, one));
+      }
+      return seams.with(way);
     }
     loops.sort((a, b) -> Integer.compare(b.size(), a.size()));
     Set<Integer> reached = new HashSet<>(loops.getFirst());

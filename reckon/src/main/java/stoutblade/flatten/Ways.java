@@ -85,6 +85,11 @@ public final class Ways {
     return way;
   }
 
+  /** A vertex next to one, other than another. */
+  int beside(int vertex, int not) {
+    return next.get(vertex).stream().filter(it -> it != not).sorted().findFirst().orElseThrow();
+  }
+
   /** The vertex that is furthest from one, along the edges. */
   public int furthest(int from) {
     return spread(from, Set.of(), new HashMap<>()).entrySet().stream()

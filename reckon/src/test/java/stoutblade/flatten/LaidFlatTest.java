@@ -199,6 +199,27 @@ class LaidFlatTest {
     assertThat(laid.worst()).as("one seam is few for a box").isGreaterThan(0.05);
   }
 
+  @Test
+  void every_shell_gets_its_own_seam() {
+    MeshBuilder it = new MeshBuilder();
+    for (int shell = 0; shell < 2; shell++) {
+      for (int i = 0; i < 4; i++) {
+        it.vertex(40 * shell + (i == 1 ? 10 : 0), i == 2 ? 10 : 0, i == 3 ? 10 : 0);
+      }
+      int a = 4 * shell;
+      it.face(a, a + 2, a + 1);
+      it.face(a, a + 1, a + 3);
+      it.face(a, a + 3, a + 2);
+      it.face(a + 1, a + 2, a + 3);
+    }
+    Mesh two = it.build();
+
+    LaidFlat laid = flat(two, Proposal.of(two, all(two), Seams.NONE));
+
+    assertThat(laid.pieces()).hasSize(2);
+    assertThat(laid.seams().edges()).hasSize(4);
+  }
+
   // == DARTS
 
   /** A hemisphere in one disc stretches a lot; darts take it out, and their sides match. */

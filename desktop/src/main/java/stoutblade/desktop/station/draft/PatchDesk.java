@@ -330,6 +330,13 @@ final class PatchDesk {
           ? "Press a corner where the seam begins."
           : "Press the next corner; Esc ends the seam.";
     }
+    boolean folded =
+        model.laid().stream()
+            .flatMap(it -> it.pieces().stream())
+            .anyMatch(it -> it.flat().turnedOver() > 0 || it.mostStretched() > 2);
+    if (folded) {
+      return "Faces are pulled over one another: this wants more seams. K cuts one by hand.";
+    }
     return model.laid().isEmpty()
         ? model.chosen().cardinality() + " faces chosen. L lays them flat, D with darts."
         : "Warm: the foam is stretched there. Cold: it is squeezed.";
