@@ -40,7 +40,7 @@ public final class ShippedTypeface implements Typeface {
     }
     double scale = heightMm / capital.height();
     Box all = Box.around(points(drawn));
-    Point middle = new Point(all.centre().x(), capital.height() / 2);
+    Point middle = new Point(all.centre().x(), capital.centre().y());
     return drawn.stream().map(it -> it.moved(p -> p.minus(middle).times(scale))).toList();
   }
 

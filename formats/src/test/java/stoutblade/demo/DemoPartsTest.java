@@ -1,0 +1,122 @@
+package stoutblade.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import stoutblade.formats.CatalogueFile;
+import stoutblade.formats.Document;
+import stoutblade.formats.Exports;
+import stoutblade.formats.ProjectFile;
+import stoutblade.formats.ShippedTypeface;
+import stoutblade.measure.Units;
+import stoutblade.project.Derived;
+import stoutblade.project.Finding;
+import stoutblade.project.PartReckoning;
+import stoutblade.project.Reckoner;
+import stoutblade.project.Station;
+import stoutblade.prop.Part;
+
+/** The pageant's props: whole, sound, and cut from templates. */
+class DemoPartsTest {
+
+  private static final LocalDateTime NOW = LocalDateTime.of(2031, 3, 3, 12, 0);
+
+  @TempDir Path folder;
+
+  private static Document open(String name) throws IOException {
+    return switch (name) {
+      case "Tidegate" -> Demo.tidegate(NOW);
+      case "Fog Bell" -> Demo.fogBell(NOW);
+      default -> Demo.open(NOW);
+    };
+  }
+
+  private static Derived derived(String name) throws IOException {
+    return new Reckoner(CatalogueFile.shipped(), new ShippedTypeface())
+        .derive(open(name).project(), NOW, Units.METRIC);
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"Reedcutter", "Tidegate", "Fog Bell"})
+  void every_part_is_drawn_placed_weighed_and_of_a_foam_in_the_catalogue(String name)
+      throws IOException {
+    Derived derived = derived(name);
+
+    assertThat(derived.project().name()).isEqualTo(name);
+    assertThat(derived.parts()).hasSizeGreaterThanOrEqualTo(6);
+    for (PartReckoning part : derived.parts()) {
+      assertThat(part.flat().panels()).as(part.part().name()).isNotEmpty();
+      assertThat(part.foam()).as(part.part().name()).isPresent();
+      assertThat(part.mass()).as(part.part().name()).isPresent();
+    }
+    assertThat(derived.findingsOf(Station.DRAFT))
+        .as("a demo has nothing wrong at Draft")
+        .noneMatch(it -> it.severity() == Finding.Severity.WRONG);
+    assertThat(derived.weight()).isPresent();
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"Tidegate", "Fog Bell"})
+  void it_is_saved_read_back_and_exported(String name) throws IOException {
+    Path file = folder.resolve("prop.stout");
+    ProjectFile.write(file, open(name));
+    assertThat(ProjectFile.read(file).project()).isEqualTo(open(name).project());
+
+    Derived derived = derived(name);
+    List<Path> written =
+        Exports.write(folder.resolve("out"), derived, Units.METRIC, NOW, share -> {});
+
+    int templates = derived.templates(Units.METRIC).size();
+    assertThat(templates).isEqualTo(derived.parts().size());
+    assertThat(written).allMatch(Files::isRegularFile);
+    for (String ending : List.of(".pdf", ".svg", ".dxf")) {
+      assertThat(written.stream().filter(it -> it.toString().endsWith(ending)))
+          .as(ending)
+          .hasSize(templates);
+    }
+  }
+
+  @Test
+  void the_tidegate_has_sixteen_rays_a_wave_border_and_segments_with_letters() throws IOException {
+    Derived derived = derived("Tidegate");
+    assertThat(named(derived, "Ray").made()).isEqualTo(16);
+
+    assertThat(named(derived, "Board").form().orElseThrow().pieces())
+        .anySatisfy(
+            it -> {
+              assertThat(it.name()).isEqualTo("Wave");
+              assertThat(it.count()).isEqualTo(34);
+            });
+    PartReckoning face = named(derived, "Dished face");
+    assertThat(face.flat().panels().getFirst().name()).isEqualTo("Segment, one of 4");
+    assertThat(face.flat().seams()).containsKeys("1", "2", "3", "A", "R", "S");
+  }
+
+  @Test
+  void the_fog_bell_hangs_together_on_its_cone() throws IOException {
+    Derived derived = derived("Fog Bell");
+    for (Part part : derived.project().parts()) {
+      assertThat(part.id().equals("d1") || derived.assembly().carries("d1", part))
+          .as(part.name())
+          .isTrue();
+    }
+    PartReckoning cheeks = named(derived, "Yoke cheek");
+    assertThat(cheeks.made()).isEqualTo(2);
+    assertThat(cheeks.mirrored()).isEqualTo(1);
+  }
+
+  private static PartReckoning named(Derived derived, String name) {
+    return derived.parts().stream()
+        .filter(it -> it.part().name().equals(name))
+        .findFirst()
+        .orElseThrow();
+  }
+}

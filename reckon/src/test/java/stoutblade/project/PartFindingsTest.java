@@ -1,0 +1,261 @@
+package stoutblade.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import stoutblade.prop.Feature;
+import stoutblade.prop.Part;
+import stoutblade.prop.Placing;
+import stoutblade.prop.Placing.Faces;
+import stoutblade.prop.Plate;
+import stoutblade.prop.ShapedPart;
+import stoutblade.prop.Where;
+import stoutblade.shape.HalfOutline;
+import stoutblade.shape.Node;
+import stoutblade.shape.Outline;
+import stoutblade.shape.Point;
+import stoutblade.shape.WholeOutline;
+
+/** What is wrong with parts, and that each mend mends it. */
+class PartFindingsTest {
+
+  private static Plate plate(String id, Outline outline, Feature... features) {
+    return new Plate(id, "Board", outline, List.of(features), "foam", 10, Placing.USUAL);
+  }
+
+  private static WholeOutline board() {
+    return new WholeOutline(
+        List.of(
+            Node.corner(-100, -60),
+            Node.corner(100, -60),
+            Node.corner(100, 60),
+            Node.corner(-100, 60)));
+  }
+
+  private static Feature hole(double across, Where where) {
+    return new Feature("f1", Feature.Kind.HOLE, Map.of("across", across), "", where);
+  }
+
+  private static Project with(Part... parts) {
+    return Samples.whole().withParts(List.of(parts));
+  }
+
+  private static Optional<Finding> finding(Project project, String id) {
+    return Samples.derive(project).findings().stream().filter(it -> it.id().equals(id)).findFirst();
+  }
+
+  private static Project mended(Project project, String id) {
+    return finding(project, id).orElseThrow().mends().getFirst().applyTo(project);
+  }
+
+  @Test
+  void a_sound_plate_has_no_finding() {
+    assertThat(Samples.derive(with(plate("d1", board()))).findings())
+        .noneMatch(it -> it.id().startsWith("draft.d1"));
+  }
+
+  @Test
+  void a_plate_that_is_not_drawn_yet_is_what_comes_next() {
+    assertThat(finding(with(plate("d1", HalfOutline.EMPTY)), "draft.d1.trace"))
+        .get()
+        .satisfies(it -> assertThat(it.severity()).isEqualTo(Finding.Severity.NEXT));
+  }
+
+  @Test
+  void an_outline_that_crosses_itself_is_mended_by_one_node_less() {
+    WholeOutline crossed =
+        new WholeOutline(
+            List.of(
+                Node.corner(0, 0),
+                Node.corner(100, 0),
+                Node.corner(100, 100),
+                Node.corner(50, -30),
+                Node.corner(0, 100)));
+    Project project = with(plate("d1", crossed));
+
+    assertThat(finding(project, "draft.d1.crossing"))
+        .get()
+        .satisfies(it -> assertThat(it.severity()).isEqualTo(Finding.Severity.WRONG));
+    assertThat(finding(mended(project, "draft.d1.crossing"), "draft.d1.crossing")).isEmpty();
+  }
+
+  @Test
+  void a_hole_too_near_the_edge_is_moved_away_from_it_by_what_is_missing() {
+    Project project = with(plate("d1", board(), hole(20, Where.At.of(0, 45))));
+
+    Project mended = mended(project, "draft.d1.sliver-0");
+
+    Feature moved = ((Plate) mended.parts().getFirst()).features().getFirst();
+    assertThat(moved.where())
+        .isInstanceOfSatisfying(
+            Where.At.class, it -> assertThat(it.spot().at().y()).isCloseTo(45 - 6, within(1.0)));
+    assertThat(finding(mended, "draft.d1.sliver-0")).isEmpty();
+  }
+
+  @Test
+  void a_ring_of_holes_is_narrowed_and_holes_along_an_edge_go_further_in() {
+    Project ring = with(plate("d1", board(), hole(12, new Where.Ring(new Point(0, 0), 52, 4, 0))));
+    assertThat(finding(mended(ring, "draft.d1.sliver-0"), "draft.d1.sliver-0")).isEmpty();
+
+    Project along = with(plate("d1", board(), hole(12, new Where.Along(0, 1, 9, 5))));
+    Project deeper = mended(along, "draft.d1.sliver-0");
+    assertThat(finding(deeper, "draft.d1.sliver-0")).isEmpty();
+    assertThat(((Plate) deeper.parts().getFirst()).features().getFirst().where())
+        .isInstanceOfSatisfying(Where.Along.class, it -> assertThat(it.insetMm()).isGreaterThan(9));
+  }
+
+  @Test
+  void a_long_thin_point_is_rounded() {
+    WholeOutline spike =
+        new WholeOutline(List.of(Node.corner(-20, 0), Node.corner(20, 0), Node.corner(0, 420)));
+    Project project = with(plate("d1", spike));
+
+    Project mended = mended(project, "draft.d1.sliver-0");
+
+    Node tip = ((Plate) mended.parts().getFirst()).outline().nodes().get(2);
+    assertThat(tip.kind()).isEqualTo(Node.Kind.ROUND);
+    assertThat(tip.ease()).isEqualTo(5);
+  }
+
+  @Test
+  void a_window_that_runs_right_through_is_told() {
+    Feature window =
+        new Feature(
+            "f1",
+            Feature.Kind.WINDOW,
+            Map.of("long", 30.0, "wide", 200.0, "corner", 0.0, "frame", 0.0),
+            "",
+            Where.At.of(0, 0));
+
+    assertThat(finding(with(plate("d1", board(), window)), "draft.d1.apart"))
+        .get()
+        .satisfies(it -> assertThat(it.title()).contains("falls into 2 parts"));
+  }
+
+  @Test
+  void a_piece_larger_than_a_sheet_is_told_and_a_long_strip_is_not() {
+    WholeOutline large =
+        new WholeOutline(
+            List.of(
+                Node.corner(0, 0),
+                Node.corner(700, 0),
+                Node.corner(700, 1100),
+                Node.corner(0, 1100)));
+    assertThat(finding(with(plate("d1", large)), "draft.d1.sheet"))
+        .get()
+        .satisfies(it -> assertThat(it.why()).contains("110 cm by 70 cm"));
+
+    ShapedPart band =
+        new ShapedPart(
+            "d1", "Rim", "band", Map.of("round", 2000.0, "width", 30.0), "foam", Placing.USUAL);
+    assertThat(finding(with(band), "draft.d1.sheet")).isEmpty();
+  }
+
+  @Test
+  void a_band_for_another_edge_is_made_for_its_plate() {
+    ShapedPart band =
+        new ShapedPart(
+            "d2",
+            "Rim",
+            "band",
+            Map.of("round", 500.0, "foam", 5.0, "width", 12.0),
+            "foam",
+            Placing.USUAL.on("d1"));
+    Project project = with(plate("d1", board()), band);
+
+    Project mended = mended(project, "draft.d2.band");
+
+    assertThat(((ShapedPart) mended.parts().get(1)).sizes().get("round"))
+        .isCloseTo(640, within(0.1));
+    assertThat(finding(mended, "draft.d2.band")).isEmpty();
+  }
+
+  /** Common practice: glue will not hold on the texture until it is ground off. */
+  @Test
+  void a_textured_face_that_is_glued_is_turned_over() {
+    Plate on =
+        new Plate(
+            "d2",
+            "Face",
+            board(),
+            List.of(),
+            "mat",
+            12.5,
+            Placing.USUAL.on("d1").textured(Faces.BACK));
+    Project project = with(plate("d1", board()), on);
+
+    Project mended = mended(project, "draft.d2.texture");
+
+    assertThat(mended.parts().get(1).placing().textured()).isEqualTo(Faces.FRONT);
+    assertThat(finding(mended, "draft.d2.texture")).isEmpty();
+  }
+
+  @Test
+  void a_foam_that_the_catalogue_lacks_is_told() {
+    Part unknown = plate("d1", board()).withFoam("moon-foam", 10);
+    assertThat(finding(with(unknown), "draft.d1.foam")).isPresent();
+  }
+
+  // == WHAT FOLLOWS FROM PARTS
+
+  /** Area × thickness × density × how many, worked by hand: 0.2 m · 0.12 m · 10 mm · 150 kg/m³. */
+  @Test
+  void parts_are_weighed_and_the_whole_prop_with_them() {
+    Part four = plate("d1", board()).withPlacing(Placing.USUAL.made(4, 2));
+    Derived derived = Samples.derive(with(four));
+
+    double mass = derived.part("d1").orElseThrow().mass().orElseThrow().value();
+    assertThat(mass).isCloseTo(4 * 200 * 120 * 10 * 150e-6, within(0.01));
+    double blade = derived.core().orElseThrow().mass().value();
+    assertThat(derived.weight().orElseThrow().value()).isCloseTo(mass + blade, within(1e-6));
+  }
+
+  @Test
+  void every_part_has_a_template_with_its_copies_and_their_hands() {
+    Part pair = plate("d1", board()).withPlacing(Placing.USUAL.made(2, 1));
+    Derived derived = Samples.derive(with(pair));
+
+    var templates = derived.templates(stoutblade.measure.Units.METRIC);
+    assertThat(templates).hasSize(2);
+    assertThat(templates.get(1).title()).isEqualTo("Board, made 2 times");
+    assertThat(templates.get(1).copies()).hasSize(2);
+    assertThat(templates.get(1).mirroredCopies()).isEqualTo(1);
+    assertThat(templates.get(1).labels())
+        .anyMatch(it -> it.text().equals("1 as printed, 1 mirrored: turn the paper over"))
+        .anyMatch(it -> it.text().equals("Foam 10 mm, cut 2"));
+  }
+
+  @Test
+  void a_prop_without_a_blade_has_a_list_to_buy_and_no_plan() {
+    Project bladeless =
+        with(plate("d1", board()))
+            .withBlade(Samples.whole().blade().with(HalfOutline.EMPTY))
+            .withCore(Optional.empty());
+    Derived derived = Samples.derive(bladeless);
+
+    assertThat(derived.shopping().orElseThrow().lines())
+        .singleElement()
+        .satisfies(it -> assertThat(it.buy().value()).isEqualTo(1));
+    assertThat(derived.plan()).isEmpty();
+    assertThat(derived.findings()).noneMatch(it -> it.title().contains("Trace half"));
+  }
+
+  @Test
+  void only_the_part_that_was_changed_is_worked_out_anew() {
+    Reckoner reckoner = new Reckoner(Samples.CATALOGUE);
+    Project project =
+        with(plate("d1", board()), plate("d2", WholeOutline.circle(new Point(0, 0), 40)));
+    var units = stoutblade.measure.Units.METRIC;
+    Derived before = reckoner.derive(project, Samples.NOW, units);
+    Project moved = OutlineEdits.moveNode("d1", 0, new Point(-110, -60)).applyTo(project);
+
+    Derived after = reckoner.derive(moved, Samples.NOW, units);
+
+    assertThat(after.part("d2").orElseThrow()).isSameAs(before.part("d2").orElseThrow());
+    assertThat(after.part("d1").orElseThrow()).isNotSameAs(before.part("d1").orElseThrow());
+  }
+}
