@@ -74,7 +74,10 @@ public record PlateForm(
     return of(plate, typeface, TOLERANCE_MM);
   }
 
-  /** The same to be looked at while something is dragged: coarser, and much quicker. */
+  /**
+   * The same to be looked at while something is dragged: coarser, and what is cut and what stands
+   * out laid over the face instead of taken from it and joined to it.
+   */
   public static PlateForm roughly(Plate plate, Typeface typeface) {
     return of(plate, typeface, LOOKED_AT_MM);
   }
@@ -111,6 +114,9 @@ public record PlateForm(
     PlateForm form() {
       List<Path> added = worked.stream().flatMap(it -> it.added().stream()).toList();
       List<Path> cut = worked.stream().flatMap(it -> it.cut().stream()).toList();
+      if (tolerance > TOLERANCE_MM) {
+        return laidOver(added, cut);
+      }
       Region face = whole;
       if (!added.isEmpty()) {
         face = face.with(Region.union(added, tolerance));
@@ -129,6 +135,22 @@ public record PlateForm(
           worked.stream().flatMap(it -> it.markings().stream()).toList(),
           worked.stream().flatMap(it -> it.pieces().stream()).toList(),
           face,
+          Optional.empty());
+    }
+
+    private PlateForm laidOver(List<Path> added, List<Path> cut) {
+      List<List<Point>> rings = new ArrayList<>();
+      rings.add(drawn.flattened(tolerance));
+      cut.forEach(it -> rings.add(it.flattened(tolerance)));
+      List<Path> over = new ArrayList<>(cut);
+      over.addAll(added);
+      return new PlateForm(
+          plate,
+          List.of(drawn),
+          over,
+          worked.stream().flatMap(it -> it.markings().stream()).toList(),
+          worked.stream().flatMap(it -> it.pieces().stream()).toList(),
+          Region.evenOdd(rings),
           Optional.empty());
     }
 

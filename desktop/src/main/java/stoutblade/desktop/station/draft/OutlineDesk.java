@@ -2,12 +2,14 @@ package stoutblade.desktop.station.draft;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.VBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Pictures;
+import stoutblade.desktop.Style;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
@@ -36,6 +38,7 @@ final class OutlineDesk {
   private final OutlineDrawing drawing;
   private final OutlineTrays trays;
   private final BorderPane node = new BorderPane(mat);
+  private final Label how = new Label();
   private String fitted = "";
 
   OutlineDesk(Desk desk, Pictures pictures) {
@@ -47,12 +50,29 @@ final class OutlineDesk {
     mat.setId("draft-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Drafting());
+    how.getStyleClass().add(Style.MAT_NOTE);
+    how.setId("draft-how");
+    mat.over().getChildren().add(how);
+    how.relocate(44, 10);
     trays.dim().addListener(it -> mat.redraw());
     VBox below = new VBox(trays.selected(), trays.always());
     node.setBottom(below);
   }
 
+  /** What a hand can do here, while nothing is selected. */
+  private void showHow() {
+    boolean nothing =
+        model.selected().isEmpty() && model.side().isEmpty() && model.feature().isEmpty();
+    if (model.tracingProperty().get()) {
+      how.setText("Press along one edge from the base to the tip; Shift for a corner, Esc ends.");
+    } else {
+      how.setText("Press a node or a side; press a side twice for a node there.");
+    }
+    how.setVisible((nothing && model.plate().isPresent()) || model.tracingProperty().get());
+  }
+
   private void after() {
+    showHow();
     trays.show();
     mat.redraw();
     mat.requestFocus();
@@ -68,6 +88,7 @@ final class OutlineDesk {
     mat.setLie(model.plate().isPresent() ? Lie.UPRIGHT : Lie.LYING);
     trays.show();
     place(derived);
+    showHow();
     desk.besideProperty()
         .set(
             model
@@ -170,6 +191,7 @@ final class OutlineDesk {
               ? model.addOnSide(place, reach())
               : model.press(place, reach(), event.isShiftDown(), event.isShortcutDown());
       trays.show();
+      showHow();
       return held;
     }
 
@@ -183,6 +205,7 @@ final class OutlineDesk {
     public void release(Point place, MouseEvent event) {
       model.release();
       trays.show();
+      showHow();
     }
 
     @Override
@@ -204,6 +227,7 @@ final class OutlineDesk {
         }
       }
       trays.show();
+      showHow();
       return true;
     }
   }

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -17,6 +18,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Pictures;
+import stoutblade.desktop.Style;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
@@ -71,6 +73,7 @@ final class PropDesk {
   private final MaterialFields material;
   private final PlaceFields places;
   private final Button open = new Button("Draft it  Enter");
+  private final Label how = new Label();
   private String laidOut = "";
   private boolean showing;
   private Point held = new Point(0, 0);
@@ -83,6 +86,10 @@ final class PropDesk {
     this.tape = new MaskingTape(desk, mat, this::where);
     this.places = new PlaceFields(desk, "place-", List.of(PlaceFields.Way.values()), new Placed());
     this.material = new MaterialFields(desk, "part-", this::part);
+    how.getStyleClass().add(Style.MAT_NOTE);
+    how.setId("prop-how");
+    mat.over().getChildren().add(how);
+    how.relocate(44, 10);
     mat.setId("prop-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Moving());
@@ -160,6 +167,16 @@ final class PropDesk {
     return node;
   }
 
+  /** What a hand can do here, while nothing is selected. */
+  private String how() {
+    if (part().isPresent()) {
+      return "";
+    }
+    return desk.project().parts().isEmpty()
+        ? "Nothing is beside the blade yet: begin a part with New part."
+        : "Press a part to say what it is fixed to, drag it to move it, Enter to draft it.";
+  }
+
   // == WHAT IS SELECTED
 
   /** The part that is selected. */
@@ -234,6 +251,8 @@ final class PropDesk {
 
   void show(Derived derived) {
     mat.setUnits(desk.units());
+    how.setText(how());
+    how.setVisible(!how.getText().isEmpty());
     String key = part().map(it -> it.id() + places.key()).orElse("");
     if (!key.equals(laidOut)) {
       laidOut = key;

@@ -38,6 +38,7 @@ class PlateModelTest {
                     Node.corner(-60, 40))),
             10));
     desk.partProperty().set("d1");
+    assertThat(model.plate()).isPresent();
   }
 
   private Plate now() {
