@@ -30,6 +30,8 @@ public record Plate(
     Placing placing)
     implements Part {
 
+  private static final int MOST_REPEATS = 6000;
+
   /**
    * Copies the features.
    *
@@ -43,6 +45,19 @@ public record Plate(
       throw new IllegalArgumentException(
           "A plate has at most " + Feature.MOST + " features, each with an id of its own");
     }
+    if (repeats(features) > MOST_REPEATS) {
+      throw new IllegalArgumentException(
+          "What is worked into a plate is repeated at most "
+              + MOST_REPEATS
+              + " times in all, each letter counted; found "
+              + repeats(features));
+    }
+  }
+
+  private static long repeats(List<Feature> features) {
+    return features.stream()
+        .mapToLong(it -> (long) it.where().count() * Math.max(1, it.words().length()))
+        .sum();
   }
 
   /** A feature, where it is there. */

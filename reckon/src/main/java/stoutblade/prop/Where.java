@@ -208,7 +208,7 @@ public sealed interface Where {
 
     /**
      * The edges, as lines from end to end: one, or on half an outline one on each half, or one
-     * round the tip where the sides meet there.
+     * round the tip where the sides meet there; none while nothing is drawn.
      */
     public List<List<Point>> edges(Outline carrier) {
       return edges(carrier, STEP_MM);
@@ -220,6 +220,9 @@ public sealed interface Where {
      * @param tolerance how far straight pieces may lie from the curves, in mm
      */
     List<List<Point>> edges(Outline carrier, double tolerance) {
+      if (!carrier.drawn()) {
+        return List.of();
+      }
       List<Cubic> run = new ArrayList<>();
       List<List<Cubic>> all = carrier.eachSide();
       int there = all.size();

@@ -358,6 +358,29 @@ class PlateFormTest {
     }
   }
 
+  @Test
+  void repeats_along_an_outline_that_is_not_drawn_yet_are_nowhere() {
+    assertThat(new Where.Along(0, 3, 5, 12).spots(HalfOutline.EMPTY)).isEmpty();
+    assertThat(
+            form(
+                    HalfOutline.EMPTY,
+                    feature(Feature.Kind.TEETH, Map.of(), new Where.Along(0, 1, 0, 4)))
+                .developed()
+                .panels())
+        .isEmpty();
+  }
+
+  @Test
+  void more_repeats_than_a_hand_could_cut_are_refused() {
+    Where many = new Where.Ring(new Point(0, 0), 50, 720, 0);
+    Feature letters =
+        new Feature("f1", Feature.Kind.LETTERS, Map.of(), "OSIERMOUTH LANTERN WALK", many);
+
+    assertThatThrownBy(() -> form(BOARD, letters)).hasMessageContaining("at most 6000 times");
+    assertThat(form(BOARD, feature(Feature.Kind.HOLE, Map.of("across", 0.2), many)).windows())
+        .hasSize(720);
+  }
+
   /** A plate made larger has its area by the square, and keeps the depth of what is routed. */
   @Property
   void a_plate_made_larger_is_similar(@ForAll @DoubleRange(min = 0.4, max = 2.5) double factor) {
