@@ -10,19 +10,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
 import javafx.application.Platform;
-import javafx.event.Event;
-import javafx.event.EventType;
-import javafx.geometry.Point2D;
-import javafx.scene.Node;
 import javafx.scene.Scene;
-import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.input.PickResult;
 import javafx.stage.Stage;
 import stoutblade.demo.Demo;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Theme;
 import stoutblade.desktop.Workbench;
+import stoutblade.desktop.mat.MatPointer;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.project.Edit;
@@ -69,50 +64,22 @@ final class RedrawBench {
     bench.root().layout();
     MatView mat = (MatView) bench.root().lookup("#draft-mat");
     Point node = plate.outline().nodes().getFirst().at();
-    fire(mat, MouseEvent.MOUSE_PRESSED, node);
+    MatPointer.fire(mat, MouseEvent.MOUSE_PRESSED, node);
     List<Double> millis = new ArrayList<>();
     for (int i = 0; i < WARM_UP + RUNS; i++) {
       long start = System.nanoTime();
-      fire(mat, MouseEvent.MOUSE_DRAGGED, node.plus(new Point(0.1 * (i % 100), 0)));
+      MatPointer.fire(mat, MouseEvent.MOUSE_DRAGGED, node.plus(new Point(0.1 * (i % 100), 0)));
       bench.root().applyCss();
       bench.root().layout();
       if (i >= WARM_UP) {
         millis.add((System.nanoTime() - start) / 1e6);
       }
     }
-    fire(mat, MouseEvent.MOUSE_RELEASED, node);
+    MatPointer.fire(mat, MouseEvent.MOUSE_RELEASED, node);
     Collections.sort(millis);
     System.out.printf(
         "one of 300 nodes dragged, all 13 kinds of features: median %.1f ms, 95 %% below %.1f ms%n",
         millis.get(RUNS / 2), millis.get(RUNS * 95 / 100));
-  }
-
-  private static void fire(MatView mat, EventType<MouseEvent> type, Point place) {
-    Point own = mat.toScreen(place);
-    Point2D at = mat.localToScene(own.x(), own.y());
-    boolean down = type != MouseEvent.MOUSE_RELEASED;
-    Node drawing = mat.getChildrenUnmodifiable().getFirst();
-    MouseEvent event =
-        new MouseEvent(
-            type,
-            at.getX(),
-            at.getY(),
-            0,
-            0,
-            MouseButton.PRIMARY,
-            1,
-            false,
-            false,
-            false,
-            false,
-            down,
-            false,
-            false,
-            false,
-            false,
-            true,
-            new PickResult(drawing, at.getX(), at.getY()));
-    Event.fireEvent(drawing, event);
   }
 
   private static void measure() throws IOException {

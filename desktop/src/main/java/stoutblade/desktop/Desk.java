@@ -27,7 +27,6 @@ import stoutblade.project.Project;
 import stoutblade.project.Reckoner;
 import stoutblade.project.Refit;
 import stoutblade.project.Station;
-import stoutblade.prop.Part;
 import stoutblade.prop.ShapedPart;
 import stoutblade.prop.Typeface;
 import stoutblade.stock.Catalogue;
@@ -134,14 +133,10 @@ public final class Desk {
 
   /** Shows a part: a shape among the bench sums, a plate at Draft, anything else on the prop. */
   public void goToPart(String id) {
-    boolean shape = project().parts().stream().anyMatch(it -> it.id().equals(id) && shape(it));
+    boolean shape = project().part(id).filter(ShapedPart.class::isInstance).isPresent();
     station.set(shape ? station.get() : Station.DRAFT);
     part.set(id);
     sums.set(shape);
-  }
-
-  private static boolean shape(Part part) {
-    return part instanceof ShapedPart;
   }
 
   /** Goes to a station; the bench sums are put away. */

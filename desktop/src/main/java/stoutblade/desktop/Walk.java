@@ -10,19 +10,15 @@ import java.util.List;
 import java.util.Locale;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
-import javafx.event.Event;
-import javafx.geometry.Point2D;
-import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
-import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.input.PickResult;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import stoutblade.cli.ProjectSource;
+import stoutblade.desktop.mat.MatPointer;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.formats.Exports;
 import stoutblade.measure.Units;
@@ -96,33 +92,9 @@ final class Walk {
         });
   }
 
-  /** A press of the main button at a place of a mat. */
   private void pressOn(String mat, Point place) {
     if (scene.lookup(mat) instanceof MatView view) {
-      Point own = view.toScreen(place);
-      Point2D at = view.localToScene(own.x(), own.y());
-      Node drawing = view.getChildrenUnmodifiable().getFirst();
-      MouseEvent event =
-          new MouseEvent(
-              MouseEvent.MOUSE_PRESSED,
-              at.getX(),
-              at.getY(),
-              0,
-              0,
-              MouseButton.PRIMARY,
-              1,
-              false,
-              false,
-              false,
-              false,
-              true,
-              false,
-              false,
-              false,
-              false,
-              true,
-              new PickResult(drawing, at.getX(), at.getY()));
-      Event.fireEvent(drawing, event);
+      MatPointer.fire(view, MouseEvent.MOUSE_PRESSED, place);
     }
   }
 

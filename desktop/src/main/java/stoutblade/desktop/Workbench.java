@@ -494,7 +494,7 @@ public final class Workbench {
     } else if (event.getCode() == KeyCode.E
         && !desk.sumsProperty().get()
         && desk.stationProperty().get() == Station.CUT
-        && !desk.derived().templates(desk.units()).isEmpty()) {
+        && desk.derived().cuttable()) {
       new Requests().export();
     } else if (!surface().key(event)) {
       return;

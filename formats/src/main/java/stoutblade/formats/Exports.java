@@ -7,7 +7,6 @@ import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import stoutblade.measure.Display;
@@ -15,6 +14,7 @@ import stoutblade.measure.Units;
 import stoutblade.project.Derived;
 import stoutblade.project.Finding;
 import stoutblade.project.Project;
+import stoutblade.template.Making;
 import stoutblade.template.Paper;
 import stoutblade.template.Template;
 import stoutblade.template.Tiling;
@@ -164,8 +164,7 @@ public final class Exports {
 
   /** A name for a file: lower-case letters, digits and hyphens. */
   static String fileName(String name) {
-    String plain =
-        name.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{Nd}]+", "-").replaceAll("^-|-$", "");
+    String plain = Making.plain(name);
     return plain.isEmpty() ? "prop" : plain.substring(0, Math.min(60, plain.length()));
   }
 }

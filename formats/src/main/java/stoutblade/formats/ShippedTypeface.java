@@ -91,11 +91,7 @@ public final class ShippedTypeface implements Typeface {
             here = start;
           }
           case PathIterator.SEG_LINETO -> to(Cubic.line(here, point(at, 0)));
-          case PathIterator.SEG_QUADTO -> {
-            Point control = point(at, 0);
-            Point end = point(at, 2);
-            to(new Cubic(here, here.towards(control, 2 / 3.0), end.towards(control, 2 / 3.0), end));
-          }
+          case PathIterator.SEG_QUADTO -> to(Cubic.quadratic(here, point(at, 0), point(at, 2)));
           case PathIterator.SEG_CUBICTO ->
               to(new Cubic(here, point(at, 0), point(at, 2), point(at, 4)));
           default -> close();

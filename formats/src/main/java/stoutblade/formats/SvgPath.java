@@ -154,7 +154,7 @@ final class SvgPath extends DefaultPathHandler {
 
   private void quadTo(Point c, Point end) {
     Point from = at;
-    to(new Cubic(from, from.towards(c, 2.0 / 3), end.towards(c, 2.0 / 3), end));
+    to(Cubic.quadratic(from, c, end));
     handle = c;
     bend = Bend.QUADRATIC;
   }

@@ -152,14 +152,7 @@ public record Dish(double rimMm, double depthMm, double foamMm, int parts, Way w
               count);
       return List.of(reach, wide, sphere, opening);
     }
-    Figure disc =
-        Figure.computed(
-            id + ".disc",
-            "Disc to cut, across",
-            Quantity.LENGTH,
-            "2 * {%s}".formatted(reach.id()),
-            Source.GEOMETRY,
-            reach);
+    Figure disc = Petals.disc(id, reach);
     Figure dart =
         Figure.computed(
             id + ".dart",

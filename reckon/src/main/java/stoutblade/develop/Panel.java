@@ -106,7 +106,8 @@ public record Panel(
     return area;
   }
 
-  private static double area(Path path) {
+  /** The area inside a closed path, in mm²: positive where it runs counter-clockwise. */
+  public static double area(Path path) {
     return path.cubics().stream().mapToDouble(Panel::swept).sum();
   }
 

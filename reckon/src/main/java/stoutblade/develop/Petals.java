@@ -2,6 +2,9 @@ package stoutblade.develop;
 
 import java.util.ArrayList;
 import java.util.List;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
+import stoutblade.measure.Source;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
@@ -40,6 +43,17 @@ record Petals(Profile profile, int parts, Dish.Way way, int segments) {
               + segments
               + " segments");
     }
+  }
+
+  /** The disc to cut, of which the way to the rim is half. */
+  static Figure disc(String id, Figure reach) {
+    return Figure.computed(
+        id + ".disc",
+        "Disc to cut, across",
+        Quantity.LENGTH,
+        "2 * {%s}".formatted(reach.id()),
+        Source.GEOMETRY,
+        reach);
   }
 
   /** The pieces to cut. */

@@ -145,14 +145,7 @@ public record Turned(
               count);
       return new ArrayList<>(List.of(reach, wide, rim));
     }
-    Figure disc =
-        Figure.computed(
-            id + ".disc",
-            "Disc to cut, across",
-            Quantity.LENGTH,
-            "2 * {%s}".formatted(reach.id()),
-            Source.GEOMETRY,
-            reach);
+    Figure disc = Petals.disc(id, reach);
     Figure dart =
         Figure.computed(
             id + ".dart",

@@ -1,6 +1,7 @@
 package stoutblade.flatten;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.DoubleConsumer;
 import stoutblade.shape.Point;
@@ -55,8 +56,7 @@ public final class Flattening {
    * @param progress takes the share that is done, 0 to 1; may throw to stop
    */
   public static Flattening of(Patch patch, DoubleConsumer progress) {
-    Flattening flat = new Flattening(patch);
-    return flat.settled(SETTLED, progress);
+    return of(patch, Seams.NONE, progress);
   }
 
   /** The same roughly, in a fraction of the time: good enough to see where a dart is wanted. */
@@ -147,8 +147,8 @@ public final class Flattening {
   /** The gradient of Dirichlet's energy less the area, u's first. */
   private void angles(double[] value, double[] into) {
     int n = patch.vertices();
-    double[] one = java.util.Arrays.copyOfRange(value, 0, n);
-    double[] two = java.util.Arrays.copyOfRange(value, n, 2 * n);
+    double[] one = Arrays.copyOfRange(value, 0, n);
+    double[] two = Arrays.copyOfRange(value, n, 2 * n);
     double[] image = new double[n];
     stiff.times(one, image);
     System.arraycopy(image, 0, into, 0, n);
@@ -229,8 +229,8 @@ public final class Flattening {
 
   /** What each face, turned to where it lies best, pulls at its corners with. */
   private void turned(double[] rightU, double[] rightV) {
-    java.util.Arrays.fill(rightU, 0);
-    java.util.Arrays.fill(rightV, 0);
+    Arrays.fill(rightU, 0);
+    Arrays.fill(rightV, 0);
     double[] j = new double[4];
     for (int t = 0; t < patch.triangles(); t++) {
       stiff.jacobian(t, u, v, j);

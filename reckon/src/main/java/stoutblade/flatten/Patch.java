@@ -3,6 +3,7 @@ package stoutblade.flatten;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import stoutblade.mesh.Mesh;
@@ -96,7 +97,7 @@ public final class Patch {
       corners.join(h, next(other));
       corners.join(next(h), other);
     }
-    Map<Integer, List<Integer>> groups = new java.util.LinkedHashMap<>();
+    Map<Integer, List<Integer>> groups = new LinkedHashMap<>();
     for (int i = 0; i < triangles.length; i++) {
       groups.computeIfAbsent(faces.root(i), it -> new ArrayList<>()).add(i);
     }
@@ -128,29 +129,6 @@ public final class Patch {
       }
     }
     return made(mesh, own, corners, sources.stream().mapToInt(it -> it).toArray(), unitMm);
-  }
-
-  /** Things that are joined step by step (union and find). */
-  private static final class Joined {
-    private final int[] above;
-
-    Joined(int count) {
-      above = new int[count];
-      Arrays.setAll(above, i -> i);
-    }
-
-    int root(int at) {
-      int root = at;
-      while (above[root] != root) {
-        above[root] = above[above[root]];
-        root = above[root];
-      }
-      return root;
-    }
-
-    void join(int a, int b) {
-      above[root(a)] = root(b);
-    }
   }
 
   /** The face of the mesh that a face of the patch is. */

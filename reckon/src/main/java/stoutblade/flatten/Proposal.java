@@ -1,12 +1,12 @@
 package stoutblade.flatten;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 import stoutblade.mesh.Mesh;
 
 /** Seams that make faces fit to be laid flat: few and short ones. */
@@ -32,33 +32,20 @@ public final class Proposal {
 
   /** The faces in groups that hang together. */
   private static List<int[]> shells(Mesh mesh, int[] triangles) {
-    Map<Integer, Integer> above = new HashMap<>();
+    Joined vertices = new Joined(mesh.vertices());
     for (int triangle : triangles) {
-      int first = root(above, mesh.corner(triangle, 0));
-      for (int k = 1; k < 3; k++) {
-        above.put(root(above, mesh.corner(triangle, k)), first);
-      }
+      vertices.join(mesh.corner(triangle, 1), mesh.corner(triangle, 0));
+      vertices.join(mesh.corner(triangle, 2), mesh.corner(triangle, 0));
     }
     Map<Integer, List<Integer>> groups = new TreeMap<>();
     for (int triangle : triangles) {
       groups
-          .computeIfAbsent(root(above, mesh.corner(triangle, 0)), it -> new ArrayList<>())
+          .computeIfAbsent(vertices.root(mesh.corner(triangle, 0)), it -> new ArrayList<>())
           .add(triangle);
     }
     return groups.values().stream()
         .map(it -> it.stream().mapToInt(face -> face).toArray())
         .toList();
-  }
-
-  private static int root(Map<Integer, Integer> above, int vertex) {
-    int at = vertex;
-    while (above.getOrDefault(at, at) != at) {
-      at = above.get(at);
-    }
-    if (at != vertex) {
-      above.put(vertex, at);
-    }
-    return at;
   }
 
   private static Seams ofShell(Mesh mesh, int[] triangles, Seams before) {
@@ -106,10 +93,7 @@ public final class Proposal {
   private static List<Integer> sample(Set<Integer> loop) {
     List<Integer> all = loop.stream().sorted().toList();
     int step = Math.max(1, all.size() / 24);
-    return java.util.stream.IntStream.range(0, all.size())
-        .filter(i -> i % step == 0)
-        .mapToObj(all::get)
-        .toList();
+    return IntStream.range(0, all.size()).filter(i -> i % step == 0).mapToObj(all::get).toList();
   }
 
   private static double length(Mesh mesh, List<Integer> way) {

@@ -2,6 +2,7 @@ package stoutblade.flatten;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -72,7 +73,7 @@ public record Seams(Set<Edge> edges) {
     Set<Edge> left = new HashSet<>(edges);
     List<List<Integer>> chains = new ArrayList<>();
     List<Integer> starts = new ArrayList<>(next.keySet().stream().sorted().toList());
-    starts.sort(java.util.Comparator.comparing(it -> !stops.contains(it)));
+    starts.sort(Comparator.comparing(it -> !stops.contains(it)));
     for (int start : starts) {
       for (int second : next.get(start)) {
         if (left.contains(Edge.of(start, second))) {

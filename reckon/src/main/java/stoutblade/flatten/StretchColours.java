@@ -3,7 +3,6 @@ package stoutblade.flatten;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Optional;
-import java.util.function.IntUnaryOperator;
 import stoutblade.mesh.Mesh;
 import stoutblade.mesh.Shading;
 import stoutblade.reference.Orientation;
@@ -79,7 +78,8 @@ public final class StretchColours {
   }
 
   /** A picture of a piece as it lies flat, in mm. */
-  public Shading map(LaidFlat.Piece piece, IntUnaryOperator colours, int longestPx) {
+  public Shading map(LaidFlat laid, int index, int longestPx) {
+    LaidFlat.Piece piece = laid.pieces().get(index);
     Patch patch = piece.patch();
     float[] xyz = new float[3 * patch.vertices()];
     for (int v = 0; v < patch.vertices(); v++) {
@@ -89,6 +89,7 @@ public final class StretchColours {
     int[] corners = new int[3 * patch.triangles()];
     Arrays.setAll(corners, patch::corner);
     Mesh flat = Mesh.asTheyAre(xyz, corners);
-    return Shading.of(flat, Orientation.Y_UP, View.FRONT, longestPx, colours, share -> {});
+    return Shading.of(
+        flat, Orientation.Y_UP, View.FRONT, longestPx, it -> ofPiece(index, it), share -> {});
   }
 }

@@ -125,6 +125,11 @@ public record Derived(
     return parts.stream().filter(it -> it.part().id().equals(id)).findFirst();
   }
 
+  /** True where something can be cut: the blade or a part is drawn. */
+  public boolean cuttable() {
+    return template.isPresent() || parts.stream().anyMatch(it -> !it.flat().panels().isEmpty());
+  }
+
   /** Every template: the blade's first, then those of the parts that are drawn. */
   public List<Template> templates(Units units) {
     List<Template> all = new ArrayList<>();

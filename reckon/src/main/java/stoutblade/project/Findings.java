@@ -3,7 +3,6 @@ package stoutblade.project;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import stoutblade.core.CoreChoice;
 import stoutblade.core.CoreReckoning;
 import stoutblade.core.Rod;
@@ -15,7 +14,6 @@ import stoutblade.measure.Units;
 import stoutblade.part.Blade;
 import stoutblade.part.BladeForm;
 import stoutblade.project.Finding.Severity;
-import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Point;
 import stoutblade.stock.Catalogue;
 import stoutblade.stock.Shopping;
@@ -82,19 +80,7 @@ final class Findings {
             + " from the base, "
             + show(Math.abs(at.x()))
             + " from the centre line. It cannot be cut like this.",
-        straightening(blade).map(List::of).orElse(List.of()));
-  }
-
-  /** Taking out one node, the one nearest to a mend, often undoes a crossing. */
-  private static Optional<Edit> straightening(Blade blade) {
-    HalfOutline half = blade.half();
-    for (int i = 1; i < half.nodes().size(); i++) {
-      HalfOutline without = half.without(i);
-      if (without.drawn() && BladeForm.crossing(blade.with(without)).isEmpty()) {
-        return Optional.of(OutlineEdits.removeNode(OutlineEdits.BLADE, i));
-      }
-    }
-    return Optional.empty();
+        OutlineEdits.uncrossed(OutlineEdits.BLADE, blade.half()).map(List::of).orElse(List.of()));
   }
 
   // == LAYERS

@@ -1,7 +1,9 @@
 package stoutblade.project;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
+import java.util.function.ToDoubleFunction;
 import java.util.function.UnaryOperator;
 import stoutblade.part.Blade;
 import stoutblade.part.BladeForm;
@@ -12,6 +14,7 @@ import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
+import stoutblade.shape.Region;
 
 /**
  * The edits of an outline: the blade's or a plate's.
@@ -33,10 +36,10 @@ public final class OutlineEdits {
   }
 
   private static Plate plate(Project project, String id) {
-    return project.parts().stream()
-        .filter(it -> it.id().equals(id) && it instanceof Plate)
+    return project
+        .part(id)
+        .filter(Plate.class::isInstance)
         .map(Plate.class::cast)
-        .findFirst()
         .orElseThrow(() -> new IllegalArgumentException("There is no plate '" + id + "'"));
   }
 
@@ -92,6 +95,19 @@ public final class OutlineEdits {
         });
   }
 
+  /** Taking out one node often undoes a crossing: the first whose absence does. */
+  static Optional<Edit> uncrossed(String id, Outline outline) {
+    boolean half = outline instanceof HalfOutline;
+    int least = half ? 2 : 3;
+    for (int i = half ? 1 : 0; i < outline.nodes().size() && outline.nodes().size() > least; i++) {
+      Outline without = outline.without(i);
+      if (without.drawn() && Region.crossing(without.outline(), BladeForm.TOLERANCE_MM).isEmpty()) {
+        return Optional.of(removeNode(id, i));
+      }
+    }
+    return Optional.empty();
+  }
+
   // == THE WHOLE
 
   /** Replaces the whole outline. */
@@ -111,11 +127,7 @@ public final class OutlineEdits {
 
   /** Curves do not follow a stretch quite evenly, so it is repeated until it is met. */
   private static Edit stretch(
-      String id,
-      String name,
-      double mm,
-      java.util.function.ToDoubleFunction<Box> extent,
-      boolean across) {
+      String id, String name, double mm, ToDoubleFunction<Box> extent, boolean across) {
     return on(
         id,
         name,

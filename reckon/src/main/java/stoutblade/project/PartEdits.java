@@ -3,7 +3,7 @@ package stoutblade.project;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Function;
+import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
 import stoutblade.develop.Panel;
 import stoutblade.prop.Assembly;
@@ -28,13 +28,13 @@ public final class PartEdits {
 
   // == WHAT THERE IS
 
-  private static Edit add(String name, Function<Project, Function<String, Part>> maker) {
+  private static Edit add(String name, BiFunction<Project, String, Part> maker) {
     return new Edit(
         "New part: " + name,
         project -> {
           List<Part> parts = new ArrayList<>(project.parts());
           String id = Reference.next("d", parts.stream().map(Part::id).toList());
-          parts.add(maker.apply(project).apply(id));
+          parts.add(maker.apply(project, id));
           return project.withParts(parts);
         });
   }
@@ -43,24 +43,23 @@ public final class PartEdits {
   public static Edit addShape(String name, String sum, Map<String, Double> sizes) {
     return add(
         name,
-        project ->
-            id -> new ShapedPart(id, name, sum, sizes, project.layering().foamId(), Placing.USUAL));
+        (project, id) ->
+            new ShapedPart(id, name, sum, sizes, project.layering().foamId(), Placing.USUAL));
   }
 
   /** Adds a part that is cut along an outline. */
   public static Edit addPlate(String name, Outline outline, double thicknessMm) {
     return add(
         name,
-        project ->
-            id ->
-                new Plate(
-                    id,
-                    name,
-                    outline,
-                    List.of(),
-                    project.layering().foamId(),
-                    thicknessMm,
-                    Placing.USUAL));
+        (project, id) ->
+            new Plate(
+                id,
+                name,
+                outline,
+                List.of(),
+                project.layering().foamId(),
+                thicknessMm,
+                Placing.USUAL));
   }
 
   /** Adds a part whose flat pieces are there already. */
@@ -77,16 +76,15 @@ public final class PartEdits {
             .toList();
     return add(
         name,
-        project ->
-            id ->
-                new FlatPart(
-                    id,
-                    name,
-                    origin,
-                    pieces,
-                    project.layering().foamId(),
-                    project.layering().thicknessMm(),
-                    Placing.USUAL));
+        (project, id) ->
+            new FlatPart(
+                id,
+                name,
+                origin,
+                pieces,
+                project.layering().foamId(),
+                project.layering().thicknessMm(),
+                Placing.USUAL));
   }
 
   static Project replaced(Project project, Part part) {
@@ -100,9 +98,8 @@ public final class PartEdits {
   }
 
   private static Part part(Project project, String id) {
-    return project.parts().stream()
-        .filter(it -> it.id().equals(id))
-        .findFirst()
+    return project
+        .part(id)
         .orElseThrow(() -> new IllegalArgumentException("There is no part '" + id + "'"));
   }
 
@@ -135,30 +132,7 @@ public final class PartEdits {
           List<Part> parts = new ArrayList<>(project.parts());
           Part like = part(project, id);
           String next = Reference.next("d", parts.stream().map(Part::id).toList());
-          Placing beside = like.placing().moved(new Point(20, 0));
-          parts.add(
-              switch (like) {
-                case ShapedPart it ->
-                    new ShapedPart(next, it.name(), it.sum(), it.sizes(), it.foamId(), beside);
-                case Plate it ->
-                    new Plate(
-                        next,
-                        it.name(),
-                        it.outline(),
-                        it.features(),
-                        it.foamId(),
-                        it.thicknessMm(),
-                        beside);
-                case FlatPart it ->
-                    new FlatPart(
-                        next,
-                        it.name(),
-                        it.origin(),
-                        it.pieces(),
-                        it.foamId(),
-                        it.thicknessMm(),
-                        beside);
-              });
+          parts.add(like.withId(next).withPlacing(like.placing().moved(new Point(20, 0))));
           return project.withParts(parts);
         });
   }

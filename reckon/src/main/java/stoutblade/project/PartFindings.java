@@ -18,12 +18,9 @@ import stoutblade.prop.ShapedPart;
 import stoutblade.prop.Spot;
 import stoutblade.prop.Where;
 import stoutblade.shape.Box;
-import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
-import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
-import stoutblade.shape.Region;
 
 /** Looks through the parts beside the blade for what is wrong or risky. */
 final class PartFindings {
@@ -100,20 +97,7 @@ final class PartFindings {
         Severity.WRONG,
         "The outline of " + plate.name() + " crosses itself",
         "At " + show(at.x()) + " across, " + show(at.y()) + " along. It cannot be cut like this.",
-        straightening(plate).map(List::of).orElse(List.of()));
-  }
-
-  /** Taking out one node, the one nearest to a mend, often undoes a crossing. */
-  private static Optional<Edit> straightening(Plate plate) {
-    Outline outline = plate.outline();
-    int first = outline instanceof HalfOutline ? 1 : 0;
-    for (int i = first; i < outline.nodes().size() && outline.nodes().size() > 3; i++) {
-      Outline without = outline.without(i);
-      if (without.drawn() && Region.crossing(without.outline(), 0.01).isEmpty()) {
-        return Optional.of(OutlineEdits.removeNode(plate.id(), i));
-      }
-    }
-    return Optional.empty();
+        OutlineEdits.uncrossed(plate.id(), plate.outline()).map(List::of).orElse(List.of()));
   }
 
   private void sliver(PlateForm form, PlateForm.Sliver sliver, int number) {

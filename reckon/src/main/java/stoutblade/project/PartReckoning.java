@@ -12,9 +12,12 @@ import stoutblade.measure.Source;
 import stoutblade.measure.Units;
 import stoutblade.prop.Assembly;
 import stoutblade.prop.Part;
+import stoutblade.prop.Placing;
 import stoutblade.prop.Plate;
 import stoutblade.prop.PlateForm;
+import stoutblade.prop.Seen;
 import stoutblade.prop.Typeface;
+import stoutblade.shape.Path;
 import stoutblade.stock.Catalogue;
 import stoutblade.template.FlatTemplate;
 import stoutblade.template.Making;
@@ -31,6 +34,7 @@ import stoutblade.template.Template;
  * @param made how many are made in all
  * @param mirrored how many of them are mirrored
  * @param figures its figures, the most wanted first
+ * @param seen what is seen of it from the front of the prop, in its own frame
  * @param slivers where a plate is narrower than its foam is thick
  */
 public record PartReckoning(
@@ -41,16 +45,27 @@ public record PartReckoning(
     int made,
     int mirrored,
     List<Figure> figures,
+    List<Path> seen,
     List<PlateForm.Sliver> slivers) {
 
   /** Copies the lists. */
   public PartReckoning {
     figures = List.copyOf(figures);
+    seen = List.copyOf(seen);
     slivers = List.copyOf(slivers);
   }
 
-  /** Works a part out. */
-  static PartReckoning of(Part part, Assembly assembly, Catalogue catalogue, Typeface typeface) {
+  /**
+   * Works a part out.
+   *
+   * @param carrier the part that it is fixed to, where it is one
+   */
+  static PartReckoning of(
+      Part part,
+      Optional<Part> carrier,
+      Assembly assembly,
+      Catalogue catalogue,
+      Typeface typeface) {
     Optional<PlateForm> form =
         part instanceof Plate plate ? Optional.of(PlateForm.of(plate, typeface)) : Optional.empty();
     Developed flat = form.map(PlateForm::developed).orElseGet(part::developed);
@@ -63,7 +78,15 @@ public record PartReckoning(
     List<PlateForm.Sliver> slivers =
         form.map(it -> it.slivers(part.thicknessMm())).orElse(List.of());
     return new PartReckoning(
-        part, flat, form, foam, made, assembly.mirrored(part), figures, slivers);
+        part,
+        flat,
+        form,
+        foam,
+        made,
+        assembly.mirrored(part),
+        figures,
+        Seen.of(part, carrier),
+        slivers);
   }
 
   private static List<Figure> amounts(Part part, Developed flat, Optional<Foam> foam, int made) {
@@ -124,8 +147,8 @@ public record PartReckoning(
             part.thicknessMm(),
             made,
             mirrored,
-            part.placing().shows() == stoutblade.prop.Placing.Faces.BACK,
-            part.placing().textured() != stoutblade.prop.Placing.Faces.NONE);
+            part.placing().shows() == Placing.Faces.BACK,
+            part.placing().textured() != Placing.Faces.NONE);
     return form.map(it -> PlateTemplate.of(it, making, units))
         .orElseGet(() -> FlatTemplate.of(making, flat, units));
   }

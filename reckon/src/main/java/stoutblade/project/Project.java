@@ -91,6 +91,11 @@ public record Project(
     }
   }
 
+  /** A part, where there is one with that id. */
+  public Optional<Part> part(String id) {
+    return parts.stream().filter(it -> it.id().equals(id)).findFirst();
+  }
+
   /** Who carries the prop. */
   public Wearer wearer() {
     return size.wearers().wearer();

@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import stoutblade.build.BladeSteps;
 import stoutblade.build.Plan;
 import stoutblade.build.Planner;
@@ -28,6 +29,7 @@ import stoutblade.measure.Units;
 import stoutblade.part.BladeForm;
 import stoutblade.prop.Assembly;
 import stoutblade.prop.Part;
+import stoutblade.prop.Seen;
 import stoutblade.prop.Typeface;
 import stoutblade.reference.Placement;
 import stoutblade.reference.Sizing;
@@ -197,12 +199,14 @@ public final class Reckoner {
     List<PartReckoning> all = new ArrayList<>();
     partMemos.keySet().retainAll(project.parts().stream().map(Part::id).toList());
     for (Part part : project.parts()) {
+      Optional<Part> carrier = project.part(part.placing().on());
       all.add(
           partMemos
               .computeIfAbsent(part.id(), id -> new Memo<>())
               .of(
-                  () -> PartReckoning.of(part, assembly, catalogue, typeface),
+                  () -> PartReckoning.of(part, carrier, assembly, catalogue, typeface),
                   part,
+                  Seen.followsCarrier(part) ? carrier.orElse(part) : part,
                   assembly.made(part),
                   assembly.mirrored(part)));
     }
@@ -247,10 +251,7 @@ public final class Reckoner {
     if (parts.isEmpty() || masses.isEmpty()) {
       return Optional.empty();
     }
-    String sum =
-        masses.stream()
-            .map(it -> "{" + it.id() + "}")
-            .collect(java.util.stream.Collectors.joining(" + "));
+    String sum = masses.stream().map(it -> "{" + it.id() + "}").collect(Collectors.joining(" + "));
     return Optional.of(
         Figure.computed(
             "prop.mass",

@@ -8,32 +8,25 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import stoutblade.develop.EdgeBand;
 import stoutblade.shape.Outline;
-import stoutblade.shape.Path;
-import stoutblade.shape.Region;
 
 /**
  * The parts of a prop put together: each follows what it is fixed to, on every place of that.
  *
  * @param order the parts, carriers before what they carry
  * @param spots the places of each part on the prop, by its id
- * @param seen what is seen of each from the front, in its own frame, by its id
  */
-public record Assembly(
-    List<Part> order, Map<String, List<Spot>> spots, Map<String, List<Path>> seen) {
+public record Assembly(List<Part> order, Map<String, List<Spot>> spots) {
 
   /** What a part is fixed to where it is the blade itself. */
   public static final String BLADE = "blade";
 
   private static final int MOST_SPOTS = 2000;
-  private static final double TOLERANCE_MM = 0.05;
 
   /** Copies both. */
   public Assembly {
     order = List.copyOf(order);
     spots = Map.copyOf(spots);
-    seen = Map.copyOf(seen);
   }
 
   private static boolean prop(String on) {
@@ -77,7 +70,6 @@ public record Assembly(
   public static Assembly of(List<Part> parts, Outline blade) {
     Map<String, Part> byId = byId(parts);
     Map<String, List<Spot>> spots = new HashMap<>();
-    Map<String, List<Path>> seen = new HashMap<>();
     List<Part> order = new ArrayList<>();
     List<Part> waiting = new ArrayList<>(parts);
     while (!waiting.isEmpty()) {
@@ -89,28 +81,8 @@ public record Assembly(
       waiting.remove(next);
       order.add(next);
       spots.put(next.id(), spots(next, byId, spots, blade));
-      seen.put(next.id(), seen(next, byId.get(next.placing().on())));
     }
-    return new Assembly(order, spots, seen);
-  }
-
-  /** A band round a plate's edge is seen as its outline grown by the band's thickness. */
-  private static List<Path> seen(Part part, Part carrier) {
-    if (part instanceof ShapedPart shape
-        && shape.form() instanceof EdgeBand band
-        && carrier instanceof Plate plate
-        && plate.outline().drawn()
-        && Region.crossing(plate.outline().outline(), TOLERANCE_MM).isEmpty()) {
-      Region inside = Region.inside(plate.outline().outline(), TOLERANCE_MM);
-      List<Path> lines = new ArrayList<>();
-      inside
-          .rounded(band.foamMm(), TOLERANCE_MM)
-          .rings()
-          .forEach(it -> lines.add(Path.through(it, true)));
-      inside.rings().forEach(it -> lines.add(Path.through(it, true)));
-      return lines;
-    }
-    return part.seen();
+    return new Assembly(order, spots);
   }
 
   private static List<Spot> spots(

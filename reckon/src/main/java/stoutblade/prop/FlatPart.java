@@ -125,6 +125,11 @@ public record FlatPart(
   }
 
   @Override
+  public FlatPart withId(String changed) {
+    return new FlatPart(changed, name, origin, pieces, foamId, thicknessMm, placing);
+  }
+
+  @Override
   public FlatPart withName(String changed) {
     return new FlatPart(id, changed, origin, pieces, foamId, thicknessMm, placing);
   }

@@ -13,8 +13,6 @@ public record Marking(String featureId, Kind kind, Path path) {
 
   /** What a line means. */
   public enum Kind {
-    /** Cut through. */
-    CUT,
     /** Where a bevel stops. */
     BEVEL,
     /** Engraved. */

@@ -34,6 +34,9 @@ public sealed interface Part permits ShapedPart, Plate, FlatPart {
   /** What is seen of it from the front of the prop, in its own frame: the largest line first. */
   List<Path> seen();
 
+  /** The same under another id. */
+  Part withId(String changed);
+
   Part withName(String changed);
 
   Part withFoam(String changedId, double mm);

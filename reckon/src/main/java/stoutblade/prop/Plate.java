@@ -95,6 +95,11 @@ public record Plate(
   }
 
   @Override
+  public Plate withId(String changed) {
+    return new Plate(changed, name, outline, features, foamId, thicknessMm, placing);
+  }
+
+  @Override
   public Plate withName(String changed) {
     return new Plate(id, changed, outline, features, foamId, thicknessMm, placing);
   }

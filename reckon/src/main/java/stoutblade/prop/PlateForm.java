@@ -7,11 +7,7 @@ import java.util.Optional;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Edge;
 import stoutblade.develop.Panel;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
-import stoutblade.measure.Quantity;
-import stoutblade.measure.Source;
-import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
@@ -36,9 +32,6 @@ public record PlateForm(
     List<Piece> pieces,
     Region face,
     Optional<Point> crossing) {
-
-  /** What an opening takes off a square corner reaches so far, in widths: that is no sliver. */
-  private static final double LEAST_SLIVER = 0.78;
 
   /** How far straight pieces may lie from curves that are only looked at, in mm. */
   private static final double LOOKED_AT_MM = 0.15;
@@ -103,8 +96,7 @@ public record PlateForm(
   }
 
   static Path counterClockwise(Path path) {
-    Panel panel = Panel.of("outline", 1, List.of(Edge.free(path)));
-    return panel.area() < 0 ? path.reversed() : path;
+    return Panel.area(path) < 0 ? path.reversed() : path;
   }
 
   /** The cutting of all features. */
@@ -187,7 +179,7 @@ public record PlateForm(
     List<Path> sorted =
         piece.outlines().stream()
             .map(PlateForm::counterClockwise)
-            .sorted(Comparator.comparing(it -> -Region.inside(it, TOLERANCE_MM).area()))
+            .sorted(Comparator.comparing(it -> -Panel.area(it)))
             .toList();
     List<Panel> panels = new ArrayList<>();
     List<Path> left = new ArrayList<>(sorted);
@@ -208,169 +200,10 @@ public record PlateForm(
         : List.of("Cut windows and holes first, the outline last: the sheet holds still so.");
   }
 
-  // == FIGURES
-
   /** The figures of the plate. */
   public List<Figure> figures() {
-    List<Figure> figures = new ArrayList<>();
-    if (outer.isEmpty() || crossing.isPresent()) {
-      return figures;
-    }
-    String id = "part." + plate.id();
-    Box box = Box.around(outer.stream().flatMap(it -> it.flattened(0.05).stream()).toList());
-    figures.add(
-        found(
-            id + ".along",
-            "Length",
-            box.height(),
-            Quantity.LENGTH,
-            "highest less" + " lowest point of the outline"));
-    figures.add(
-        found(
-            id + ".across",
-            "Greatest width",
-            box.width(),
-            Quantity.LENGTH,
-            "rightmost less leftmost point of the outline"));
-    figures.add(
-        found(
-            id + ".area",
-            "Area of one face",
-            face.area(),
-            Quantity.AREA,
-            "shoelace formula over the outline, less what is cut out"));
-    figures.add(
-        found(
-            id + ".edge",
-            "Outline, once round",
-            outer.stream().mapToDouble(it -> it.length(TOLERANCE_MM)).sum(),
-            Quantity.LENGTH,
-            "sum of the pieces of the outline"));
-    if (!windows.isEmpty()) {
-      figures.add(
-          found(
-              id + ".inside",
-              "Cut inside",
-              windows.stream().mapToDouble(it -> it.length(TOLERANCE_MM)).sum(),
-              Quantity.LENGTH,
-              "sum of the pieces of all windows and holes"));
-    }
-    plate.features().forEach(it -> feature(id, it, figures));
-    return figures;
+    return PlateFigures.of(this);
   }
-
-  private void feature(String id, Feature feature, List<Figure> figures) {
-    String own = id + "." + feature.id();
-    if (feature.kind() == Feature.Kind.BEVEL) {
-      figures.add(bevel(own, feature));
-    }
-    int count = feature.where().spots(plate.outline()).size();
-    if (count > 1 && feature.kind() != Feature.Kind.BEVEL) {
-      pitch(own, feature, count).ifPresent(figures::add);
-    }
-  }
-
-  private Figure bevel(String own, Feature feature) {
-    Figure thickness =
-        Figure.given(
-            own + ".line",
-            "Thickness at the line",
-            plate.thicknessMm(),
-            Quantity.LENGTH,
-            Source.DECIDED);
-    Figure edge =
-        Figure.given(
-            own + ".edge",
-            "Thickness at the edge",
-            Math.min(feature.size("edge"), plate.thicknessMm()),
-            Quantity.LENGTH,
-            Source.DECIDED);
-    Figure wide =
-        Figure.given(
-            own + ".wide", "Bevel, width", feature.size("wide"), Quantity.LENGTH, Source.DECIDED);
-    boolean both = feature.is("faces", 0);
-    return Figure.computed(
-        own + ".angle",
-        "Bevel, from the face",
-        Quantity.ANGLE,
-        "atan(({%s} - {%s}) / (%s{%s}))"
-            .formatted(thickness.id(), edge.id(), both ? "2 * " : "", wide.id()),
-        Source.practice("bevel of a two-sheet blade: atan((T − e) / 2b)"),
-        thickness,
-        edge,
-        wide);
-  }
-
-  /** From the middle of one repeat to the next. */
-  private Optional<Figure> pitch(String own, Feature feature, int count) {
-    Figure number =
-        Figure.given(
-            own + ".count",
-            feature.kind().title() + ", how many",
-            count,
-            Quantity.COUNT,
-            Source.DECIDED);
-    String label = feature.kind().title() + ", from one to the next";
-    return switch (feature.where()) {
-      case Where.At it -> Optional.empty();
-      case Where.Ring it -> {
-        Figure radius =
-            Figure.given(
-                own + ".radius", "Ring, radius", it.radiusMm(), Quantity.LENGTH, Source.DECIDED);
-        yield Optional.of(
-            Figure.computed(
-                own + ".pitch",
-                label,
-                Quantity.LENGTH,
-                "2 * pi * {%s} / {%s}".formatted(radius.id(), number.id()),
-                Source.practice("ornament in n is spaced from the circumference"),
-                radius,
-                number));
-      }
-      case Where.Row it -> {
-        Figure length =
-            Figure.given(own + ".row", "Row, length", it.length(), Quantity.LENGTH, Source.DECIDED);
-        yield Optional.of(
-            Figure.computed(
-                own + ".pitch",
-                label,
-                Quantity.LENGTH,
-                "{%s} / ({%s} - 1)".formatted(length.id(), number.id()),
-                Source.GEOMETRY,
-                length,
-                number));
-      }
-      case Where.Along it -> {
-        double round = 0;
-        for (List<Point> edge : it.edges(plate.outline())) {
-          round += Path.through(edge, false).length(TOLERANCE_MM);
-        }
-        Figure length =
-            found(
-                own + ".edge",
-                "Edge, length",
-                round,
-                Quantity.LENGTH,
-                "length of the sides that carry it");
-        yield Optional.of(
-            Figure.computed(
-                own + ".pitch",
-                label,
-                Quantity.LENGTH,
-                "{%s} / {%s}".formatted(length.id(), number.id()),
-                Source.GEOMETRY,
-                length,
-                number));
-      }
-    };
-  }
-
-  private static Figure found(
-      String id, String label, double value, Quantity quantity, String words) {
-    return Figure.found(id, label, value, quantity, words, Source.GEOMETRY, Doubt.NONE);
-  }
-
-  // == SLIVERS
 
   /**
    * A place where less foam is left than it can hold.
@@ -382,29 +215,9 @@ public record PlateForm(
 
   /**
    * Where the plate is narrower than a width: bridges, and points that run out over more than four
-   * times the width. What an opening of the area by that width takes away (Serra, <i>Image Analysis
-   * and Mathematical Morphology</i>; from memory).
+   * times the width.
    */
   public List<Sliver> slivers(double width) {
-    List<Sliver> found = new ArrayList<>();
-    if (face.empty()) {
-      return found;
-    }
-    double tolerance = Math.max(0.02, width / 50);
-    Region coarse = face.coarse(tolerance / 3);
-    Region opened = coarse.rounded(-width / 2, tolerance).rounded(width / 2 + tolerance, tolerance);
-    for (Region left : coarse.without(opened).parts()) {
-      Box box = Box.around(left.rings().stream().flatMap(List::stream).toList());
-      double reach = Math.hypot(box.width(), box.height());
-      if (reach < LEAST_SLIVER * width || left.area() < tolerance * tolerance) {
-        continue;
-      }
-      // A bridge hangs on what is left in two places, a point in one.
-      boolean bridge = left.rounded(3 * tolerance, tolerance).common(opened).separate() > 1;
-      if (bridge || reach > 4 * width) {
-        found.add(new Sliver(left.centre(), !bridge));
-      }
-    }
-    return found;
+    return Slivers.of(face, width);
   }
 }

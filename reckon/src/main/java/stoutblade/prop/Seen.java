@@ -2,6 +2,7 @@ package stoutblade.prop;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import stoutblade.develop.Cone;
 import stoutblade.develop.Cover;
 import stoutblade.develop.Dish;
@@ -16,14 +17,45 @@ import stoutblade.develop.Pyramid;
 import stoutblade.develop.Ring;
 import stoutblade.develop.Turned;
 import stoutblade.develop.Wraps;
+import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
+import stoutblade.shape.Region;
 import stoutblade.shape.WholeOutline;
 
 /** What a shape looks like from the front of the prop, closed up: lines about its own middle. */
-final class Seen {
+public final class Seen {
+
+  private static final double TOLERANCE_MM = 0.05;
 
   private Seen() {}
+
+  /** True where what is seen of a part follows what it is fixed to. */
+  public static boolean followsCarrier(Part part) {
+    return part instanceof ShapedPart shape && shape.form() instanceof EdgeBand;
+  }
+
+  /**
+   * What is seen of a part where it is fixed: a band round a plate's edge as the plate's outline,
+   * and that grown by the band's thickness; anything else as it is by itself.
+   */
+  public static List<Path> of(Part part, Optional<Part> carrier) {
+    if (part instanceof ShapedPart shape
+        && shape.form() instanceof EdgeBand band
+        && carrier.orElse(part) instanceof Plate plate
+        && plate.outline().drawn()
+        && Region.crossing(plate.outline().outline(), TOLERANCE_MM).isEmpty()) {
+      Region inside = Region.inside(plate.outline().outline(), TOLERANCE_MM);
+      List<Path> lines = new ArrayList<>();
+      inside
+          .rounded(band.foamMm(), TOLERANCE_MM)
+          .rings()
+          .forEach(it -> lines.add(Path.through(it, true)));
+      inside.rings().forEach(it -> lines.add(Path.through(it, true)));
+      return lines;
+    }
+    return part.seen();
+  }
 
   /**
    * The lines, the outermost first, in mm.
@@ -126,7 +158,7 @@ final class Seen {
     back.addFirst(back.getFirst().plus(way));
     back.add(back.getLast().minus(new Point(0, elbow.legMm())));
     points.addAll(back);
-    Point middle = stoutblade.shape.Box.around(points).centre();
+    Point middle = Box.around(points).centre();
     return List.of(closed(points.stream().map(it -> it.minus(middle)).toList()));
   }
 
@@ -176,7 +208,7 @@ final class Seen {
   }
 
   private static double across(List<Point> corners) {
-    return stoutblade.shape.Box.around(corners).width();
+    return Box.around(corners).width();
   }
 
   private static Path bar(double across, double along) {

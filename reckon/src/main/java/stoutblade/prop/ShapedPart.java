@@ -95,6 +95,11 @@ public record ShapedPart(
   }
 
   @Override
+  public ShapedPart withId(String changed) {
+    return new ShapedPart(changed, name, sum, sizes, foamId, placing);
+  }
+
+  @Override
   public ShapedPart withName(String changed) {
     return new ShapedPart(id, changed, sum, sizes, foamId, placing);
   }

@@ -16,18 +16,12 @@ public record Spot(Point at, double turn) {
 
   /** A place of the thing, in the frame that the spot is in. */
   public Point place(Point own) {
-    double cos = Math.cos(turn);
-    double sin = Math.sin(turn);
-    return new Point(
-        at.x() + own.x() * cos - own.y() * sin, at.y() + own.x() * sin + own.y() * cos);
+    return at.plus(own.turned(turn));
   }
 
   /** A place of the frame, as the thing has it. */
   public Point own(Point place) {
-    Point by = place.minus(at);
-    double cos = Math.cos(turn);
-    double sin = Math.sin(turn);
-    return new Point(by.x() * cos + by.y() * sin, by.y() * cos - by.x() * sin);
+    return place.minus(at).turned(-turn);
   }
 
   /** The thing's path in the frame that the spot is in. */

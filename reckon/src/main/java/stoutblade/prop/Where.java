@@ -3,9 +3,11 @@ package stoutblade.prop;
 import java.util.ArrayList;
 import java.util.List;
 import stoutblade.shape.Cubic;
+import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
+import stoutblade.shape.WholeOutline;
 
 /** Where something is, once or repeated evenly. Lengths are in mm, angles in radians. */
 public sealed interface Where {
@@ -230,7 +232,7 @@ public sealed interface Where {
         run.addAll(all.get((Math.min(side, there - 1) + i) % there));
       }
       List<Point> line = new Path(run, false).flattened(tolerance);
-      if (carrier instanceof stoutblade.shape.WholeOutline) {
+      if (carrier instanceof WholeOutline) {
         return List.of(line);
       }
       List<Point> image = line.reversed().stream().map(Point::mirrored).toList();
@@ -247,7 +249,7 @@ public sealed interface Where {
       List<Spot> spots = new ArrayList<>();
       List<List<Point>> edges = edges(carrier);
       // A line round the tip of half an outline carries the repeats of both halves.
-      boolean half = carrier instanceof stoutblade.shape.HalfOutline;
+      boolean half = carrier instanceof HalfOutline;
       int each = half && edges.size() == 1 ? 2 * count : count;
       for (List<Point> edge : edges) {
         double length = 0;

@@ -19,6 +19,11 @@ public record Cubic(Point start, Point control1, Point control2, Point end) {
     return new Cubic(start, start.towards(end, 1 / 3.0), start.towards(end, 2 / 3.0), end);
   }
 
+  /** The parabola with one control. */
+  public static Cubic quadratic(Point start, Point control, Point end) {
+    return new Cubic(start, start.towards(control, 2 / 3.0), end.towards(control, 2 / 3.0), end);
+  }
+
   /** The point at a share of the parameter, 0 to 1. */
   public Point at(double t) {
     double s = 1 - t;

@@ -120,12 +120,8 @@ public final class Exact {
     int end = outline.after(side);
     Point about = outline.nodes().get(side).at();
     Node node = outline.nodes().get(end);
-    Point way = node.at().minus(about);
-    Point turned =
-        new Point(
-            way.x() * Math.cos(by) - way.y() * Math.sin(by),
-            way.x() * Math.sin(by) + way.y() * Math.cos(by));
-    return outline.with(end, node.movedTo(snapped(about.plus(turned))));
+    Point turned = about.plus(node.at().minus(about).turned(by));
+    return outline.with(end, node.movedTo(snapped(turned)));
   }
 
   /** Places off the centre line or the base by rounding errors only are on it. */

@@ -1,5 +1,6 @@
 package stoutblade.shape;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /** A closed outline through nodes: drawn whole, or as half of one that is mirrored. */
@@ -42,21 +43,21 @@ public sealed interface Outline permits HalfOutline, WholeOutline {
 
   /** The outline with one node put in another's place. */
   default Outline with(int index, Node node) {
-    List<Node> changed = new java.util.ArrayList<>(nodes());
+    List<Node> changed = new ArrayList<>(nodes());
     changed.set(index, node);
     return through(changed);
   }
 
   /** The outline with a node added before the given place. */
   default Outline inserted(int index, Node node) {
-    List<Node> changed = new java.util.ArrayList<>(nodes());
+    List<Node> changed = new ArrayList<>(nodes());
     changed.add(index, node);
     return through(changed);
   }
 
   /** The outline without one of its nodes. */
   default Outline without(int index) {
-    List<Node> changed = new java.util.ArrayList<>(nodes());
+    List<Node> changed = new ArrayList<>(nodes());
     changed.remove(index);
     return through(changed);
   }

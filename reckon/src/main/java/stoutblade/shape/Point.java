@@ -48,6 +48,13 @@ public record Point(double x, double y) {
     return new Point(x + (other.x - x) * share, y + (other.y - y) * share);
   }
 
+  /** Turned about the origin, counter-clockwise, in radians. */
+  public Point turned(double radians) {
+    double cos = Math.cos(radians);
+    double sin = Math.sin(radians);
+    return new Point(x * cos - y * sin, x * sin + y * cos);
+  }
+
   /** The image in the line x = 0. */
   public Point mirrored() {
     return new Point(-x, y);

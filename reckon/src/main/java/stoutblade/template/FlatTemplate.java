@@ -55,12 +55,7 @@ public final class FlatTemplate {
     if (box.width() > 8 * size) {
       lines.addAll(making.lines(units));
     }
-    List<Label> labels = new ArrayList<>();
-    for (int i = 0; i < lines.size(); i++) {
-      double x = box.centre().x() + (i - (lines.size() - 1) / 2.0) * size * 1.5;
-      labels.add(new Label(lines.get(i), new Point(x, box.centre().y()), size));
-    }
-    return labels;
+    return Label.lines(lines, box.centre(), size);
   }
 
   private static void edge(

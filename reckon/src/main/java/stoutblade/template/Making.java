@@ -37,9 +37,15 @@ public record Making(
 
   /** A name for a file: the id and the name in lower-case letters, digits and hyphens. */
   String fileId() {
-    String plain =
-        name.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{Nd}]+", "-").replaceAll("^-|-$", "");
+    String plain = plain(name);
     return plain.isEmpty() ? partId : partId + "-" + plain;
+  }
+
+  /** A name as it can stand in that of a file: lower-case letters, digits and hyphens. */
+  public static String plain(String name) {
+    return name.toLowerCase(Locale.ROOT)
+        .replaceAll("[^\\p{L}\\p{Nd}]+", "-")
+        .replaceAll("^-|-$", "");
   }
 
   /** What is cut by a template, over its heading. */

@@ -3,6 +3,7 @@ package stoutblade.template;
 import java.util.ArrayList;
 import java.util.List;
 import stoutblade.develop.Panel;
+import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
 import stoutblade.prop.Feature;
@@ -50,7 +51,6 @@ public final class PlateTemplate {
 
   private static Stroke.Kind kind(Marking.Kind kind) {
     return switch (kind) {
-      case CUT -> Stroke.Kind.CUT;
       case BEVEL -> Stroke.Kind.BEVEL;
       case ENGRAVE -> Stroke.Kind.ENGRAVE;
       case SCORE -> Stroke.Kind.SCORE;
@@ -77,18 +77,13 @@ public final class PlateTemplate {
     }
     Point middle = form.face().empty() ? box.centre() : inside(form, box);
     double size = Math.clamp(Math.min(box.width(), box.height()) / 16, 2, LABEL_MM);
-    List<Label> labels = new ArrayList<>();
-    for (int i = 0; i < lines.size(); i++) {
-      double x = middle.x() + (i - (lines.size() - 1) / 2.0) * size * 1.5;
-      labels.add(new Label(lines.get(i), new Point(x, middle.y()), size));
-    }
-    return labels;
+    return Label.lines(lines, middle, size);
   }
 
   private static String bevel(Figure angle, Feature feature, Units units) {
-    return stoutblade.measure.Display.length(feature.size("wide"), units)
+    return Display.length(feature.size("wide"), units)
         + " wide to a "
-        + stoutblade.measure.Display.length(feature.size("edge"), units)
+        + Display.length(feature.size("edge"), units)
         + " edge, "
         + angle.show(units)
         + " from the face";

@@ -137,7 +137,7 @@ class AssemblyTest {
                 "eva-stiff",
                 on("d1", at(0, 0, 0))));
 
-    var seen = Assembly.of(project.parts(), project.blade().half()).seen().get("d2");
+    var seen = Samples.derive(project).part("d2").orElseThrow().seen();
 
     assertThat(stoutblade.shape.Box.around(seen.getFirst().flattened(0.1)).width())
         .isCloseTo(50, within(0.2));

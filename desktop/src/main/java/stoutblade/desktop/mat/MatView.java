@@ -8,6 +8,7 @@ import javafx.geometry.VPos;
 import javafx.scene.Cursor;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
@@ -33,6 +34,8 @@ public final class MatView extends Inks {
   private static final double MOST_ZOOM = 80;
   private static final double LEAST_ZOOM = 0.01;
   private static final double RIM_PX = 26;
+  private static final double NOTE_X = 44;
+  private static final double NOTE_Y = 10;
 
   private final Canvas canvas = new Canvas();
   private final Pane over = new Pane();
@@ -60,13 +63,15 @@ public final class MatView extends Inks {
     boolean press(Point place, MouseEvent event);
 
     /** Called while something is held. */
-    void drag(Point place, MouseEvent event);
+    default void drag(Point place, MouseEvent event) {}
 
     /** Called when it is let go. */
-    void release(Point place, MouseEvent event);
+    default void release(Point place, MouseEvent event) {}
 
     /** True where a key is for it. */
-    boolean key(KeyEvent event);
+    default boolean key(KeyEvent event) {
+      return false;
+    }
   }
 
   /** A mat on which things lie in a given way. */
@@ -111,6 +116,22 @@ public final class MatView extends Inks {
   /** Nodes that lie over the drawing, such as masking tape. */
   public Pane over() {
     return over;
+  }
+
+  /**
+   * A note at the top left, over the drawing.
+   *
+   * @param widest how wide it may become before it wraps, in pixels
+   */
+  public Label note(String id, double widest) {
+    Label note = new Label();
+    note.setId(id);
+    note.getStyleClass().add(Style.MAT_NOTE);
+    note.setWrapText(true);
+    note.setMaxWidth(widest);
+    over.getChildren().add(note);
+    note.relocate(NOTE_X, NOTE_Y);
+    return note;
   }
 
   public void setUnits(Units units) {

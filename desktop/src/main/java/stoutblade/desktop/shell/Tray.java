@@ -2,6 +2,7 @@ package stoutblade.desktop.shell;
 
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
@@ -24,6 +25,23 @@ public final class Tray extends FlowPane {
     label.setLabelFor(control);
     getChildren().add(new VBox(2, label, control));
     return this;
+  }
+
+  /**
+   * A button for a tray.
+   *
+   * @param action what it does
+   * @param after what follows whatever it did, such as showing it
+   */
+  public static Button button(String id, String words, Runnable action, Runnable after) {
+    Button button = new Button(words);
+    button.setId(id);
+    button.setOnAction(
+        event -> {
+          action.run();
+          after.run();
+        });
+    return button;
   }
 
   /** Puts a control in the tray that says itself what it is. */

@@ -31,11 +31,10 @@ final class SumsModel {
 
   /** The part that is looked at, where it is one. */
   Optional<ShapedPart> part() {
-    return desk.project().parts().stream()
-        .filter(it -> it.id().equals(desk.partProperty().get()))
+    return desk.project()
+        .part(desk.partProperty().get())
         .filter(ShapedPart.class::isInstance)
-        .map(ShapedPart.class::cast)
-        .findFirst();
+        .map(ShapedPart.class::cast);
   }
 
   Sum chosen() {

@@ -36,6 +36,7 @@ import stoutblade.project.PartEdits;
 import stoutblade.prop.ShapedPart;
 import stoutblade.shape.Point;
 import stoutblade.sum.Answer;
+import stoutblade.sum.Drawing;
 import stoutblade.sum.Entry;
 import stoutblade.sum.Sum;
 import stoutblade.template.FlatTemplate;
@@ -55,7 +56,7 @@ public final class SumsSurface implements Surface {
   private final SumsModel model;
   private final Consumer<Template> printer;
   private final MatView mat = new MatView(Lie.UPRIGHT);
-  private final Label words = new Label();
+  private final Label words = mat.note("sum-words", 380);
   private final VBox below = new VBox();
   private final BorderPane node = new BorderPane(mat);
   private final Map<Sum, Button> tiles = new LinkedHashMap<>();
@@ -73,13 +74,7 @@ public final class SumsSurface implements Surface {
     this.model = new SumsModel(desk);
     mat.setId("sum-mat");
     mat.setDrawing(this::draw);
-    mat.setHand(new Drawing());
-    words.getStyleClass().add(Style.MAT_NOTE);
-    words.setId("sum-words");
-    words.setWrapText(true);
-    words.setMaxWidth(380);
-    mat.over().getChildren().add(words);
-    words.relocate(44, 10);
+    mat.setHand(new Pulling());
     node.setLeft(drawers());
     node.setBottom(below);
   }
@@ -292,10 +287,10 @@ public final class SumsSurface implements Surface {
   }
 
   /** Drawing sizes by their grips. */
-  private final class Drawing implements MatView.Hand {
+  private final class Pulling implements MatView.Hand {
 
     private static final double REACH_PX = 14;
-    private Optional<stoutblade.sum.Drawing.Grip> grip = Optional.empty();
+    private Optional<Drawing.Grip> grip = Optional.empty();
 
     @Override
     public boolean press(Point place, MouseEvent event) {
@@ -322,11 +317,6 @@ public final class SumsSurface implements Surface {
       grip = Optional.empty();
       model.letGo().ifPresent(desk::say);
       show(desk.derived());
-    }
-
-    @Override
-    public boolean key(KeyEvent event) {
-      return false;
     }
   }
 

@@ -1,6 +1,7 @@
 package stoutblade.desktop.station.draft;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.MenuButton;
@@ -10,7 +11,6 @@ import stoutblade.desktop.Desk;
 import stoutblade.project.PartEdits;
 import stoutblade.reference.Model;
 import stoutblade.shape.Box;
-import stoutblade.shape.Exact;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Outline;
@@ -91,16 +91,16 @@ final class NewPart {
     }
   }
 
-  /** The largest outline of a tracing becomes the plate; the others in it become windows of it. */
+  /** The largest outline of a tracing becomes the plate, about its middle. */
   private void addTraced(Tracing tracing) {
     Optional<WholeOutline> largest =
-        tracing.outlines().stream().max(java.util.Comparator.comparing(it -> extent(it.outline())));
+        tracing.outlines().stream().max(Comparator.comparing(it -> extent(it.outline())));
     largest.ifPresent(
         it -> {
           Point middle = Box.around(it.outline().flattened(0.1)).centre();
           List<Node> nodes =
               it.nodes().stream().map(node -> node.movedTo(node.at().minus(middle))).toList();
-          add(tracing.name(), Exact.whole(new WholeOutline(nodes)));
+          add(tracing.name(), it.through(nodes));
           int others = tracing.outlines().size() - 1;
           if (others > 0) {
             desk.say("The largest outline was taken; " + others + " more are left in the tracing");

@@ -9,7 +9,6 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.VBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Pictures;
-import stoutblade.desktop.Style;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
@@ -30,6 +29,7 @@ final class OutlineDesk {
 
   private static final double REACH_PX = 13;
   private static final double FIRST_LENGTH_MM = 600;
+  private static final double NOTE_WIDE = 620;
 
   private final Desk desk;
   private final OutlineModel model;
@@ -38,7 +38,7 @@ final class OutlineDesk {
   private final OutlineDrawing drawing;
   private final OutlineTrays trays;
   private final BorderPane node = new BorderPane(mat);
-  private final Label how = new Label();
+  private final Label how = mat.note("draft-how", NOTE_WIDE);
   private String fitted = "";
 
   OutlineDesk(Desk desk, Pictures pictures) {
@@ -50,10 +50,6 @@ final class OutlineDesk {
     mat.setId("draft-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Drafting());
-    how.getStyleClass().add(Style.MAT_NOTE);
-    how.setId("draft-how");
-    mat.over().getChildren().add(how);
-    how.relocate(44, 10);
     trays.dim().addListener(it -> mat.redraw());
     VBox below = new VBox(trays.selected(), trays.always());
     node.setBottom(below);
@@ -243,7 +239,10 @@ final class OutlineDesk {
 
   boolean key(KeyEvent event) {
     switch (event.getCode()) {
-      case T -> model.tracingProperty().set(!model.tracingProperty().get());
+      case T -> {
+        model.tracingProperty().set(!model.tracingProperty().get());
+        after();
+      }
       case C -> {
         model.turn();
         after();
@@ -252,9 +251,6 @@ final class OutlineDesk {
       default -> {
         return false;
       }
-    }
-    if (event.getCode() != javafx.scene.input.KeyCode.F) {
-      mat.requestFocus();
     }
     return true;
   }

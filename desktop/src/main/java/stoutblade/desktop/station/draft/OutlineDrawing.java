@@ -103,7 +103,6 @@ final class OutlineDrawing {
       boolean selected = marking.featureId().equals(chosen);
       var colour = pen.colour(selected ? Ink.SELECTED : Ink.INK);
       switch (marking.kind()) {
-        case CUT -> pen.stroke(marking.path(), colour, 1.8);
         case BEVEL -> pen.stroke(marking.path(), colour, 1.4, 10, 4);
         case ENGRAVE -> pen.stroke(marking.path(), colour, 1.5);
         case SCORE -> pen.stroke(marking.path(), colour, 1.1);

@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.function.UnaryOperator;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import stoutblade.desktop.Desk;
-import stoutblade.project.Edit;
 import stoutblade.project.OutlineEdits;
 import stoutblade.project.PartEdits;
 import stoutblade.prop.Feature;
@@ -55,11 +55,10 @@ final class OutlineModel {
   /** The plate that is looked at; none where it is the blade. */
   Optional<Plate> plate() {
     Optional<Plate> plate =
-        desk.project().parts().stream()
-            .filter(it -> it.id().equals(desk.partProperty().get()))
+        desk.project()
+            .part(desk.partProperty().get())
             .filter(Plate.class::isInstance)
-            .map(Plate.class::cast)
-            .findFirst();
+            .map(Plate.class::cast);
     String now = plate.map(Plate::id).orElse(OutlineEdits.BLADE);
     if (!now.equals(lookedAt)) {
       lookedAt = now;
@@ -340,22 +339,17 @@ final class OutlineModel {
 
   // == EDITS
 
-  boolean perform(Edit edit) {
-    return desk.perform(edit);
-  }
-
-  private boolean perform(
-      Feature feature, String what, java.util.function.UnaryOperator<Feature> change) {
+  private boolean perform(Feature feature, String what, UnaryOperator<Feature> change) {
     return desk.perform(PartEdits.feature(id(), feature.id(), what, change));
   }
 
   /** Changes the selected feature. */
-  boolean change(String what, java.util.function.UnaryOperator<Feature> change) {
+  boolean change(String what, UnaryOperator<Feature> change) {
     return feature().map(it -> perform(it, what, change)).orElse(false);
   }
 
   /** Changes the selected node. */
-  boolean node(String what, java.util.function.UnaryOperator<Node> change) {
+  boolean node(String what, UnaryOperator<Node> change) {
     return selected()
         .map(index -> desk.perform(OutlineEdits.node(id(), index, what, change)))
         .orElse(false);

@@ -1,8 +1,7 @@
 package stoutblade.desktop.station.draft;
 
-import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
+import java.util.Locale;
 import java.util.function.Function;
 import javafx.beans.property.DoubleProperty;
 import javafx.scene.control.Button;
@@ -10,24 +9,21 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.Slider;
-import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.StackPane;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.EntryField;
-import stoutblade.desktop.shell.SizeFields;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.project.OutlineEdits;
-import stoutblade.project.PartEdits;
 import stoutblade.prop.Feature;
-import stoutblade.prop.Where;
 import stoutblade.shape.Box;
 import stoutblade.shape.Exact;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
+import stoutblade.shape.Region;
 
 /** The trays below an outline: what is always there, and what belongs to what is selected. */
 final class OutlineTrays {
@@ -63,11 +59,7 @@ final class OutlineTrays {
   private final EntryField radius;
 
   private final Tray severalTray = new Tray();
-  private final Tray featureTray = new Tray();
-  private Optional<SizeFields> sizes = Optional.empty();
-  private final PlaceFields places;
-  private final PlaceFields edgeOnly;
-  private String laidOut = "";
+  private final FeatureTray featureTray;
   private boolean showing;
 
   OutlineTrays(Desk desk, OutlineModel model, Runnable after) {
@@ -75,9 +67,7 @@ final class OutlineTrays {
     this.model = model;
     this.after = after;
     this.material = new MaterialFields(desk, "plate-", model::plate);
-    Placed placed = new Placed();
-    places = new PlaceFields(desk, "feature-at-", Arrays.asList(PlaceFields.Way.values()), placed);
-    edgeOnly = new PlaceFields(desk, "feature-at-", List.of(PlaceFields.Way.EDGE), placed);
+    this.featureTray = new FeatureTray(desk, model, after);
     length = EntryField.length(desk, mm -> desk.perform(OutlineEdits.length(model.id(), mm)));
     width = EntryField.length(desk, mm -> desk.perform(OutlineEdits.width(model.id(), mm)));
     station =
@@ -170,8 +160,8 @@ final class OutlineTrays {
     dim.setPrefWidth(80);
     for (Feature.Kind it : Feature.Kind.values()) {
       MenuItem item = new MenuItem(it.title());
-      item.setId("add-" + it.name().toLowerCase(java.util.Locale.ROOT));
-      item.setOnAction(event -> add(it));
+      item.setId("add-" + it.name().toLowerCase(Locale.ROOT));
+      item.setOnAction(event -> featureTray.add(it));
       features.getItems().add(item);
     }
     whole.setOnAction(
@@ -201,8 +191,13 @@ final class OutlineTrays {
         .with("Side, length", sideLength)
         .with("Arc, radius (0 straight)", radius)
         .with(" ", button("side-parallel", "Parallel to…", model::askParallel))
-        .with(" ", button("side-bevel", "Bevel it", () -> alongSide(Feature.Kind.BEVEL)))
-        .with(" ", button("side-teeth", "Teeth on it", () -> alongSide(Feature.Kind.TEETH)));
+        .with(
+            " ",
+            button("side-bevel", "Bevel it", () -> featureTray.addAlongSide(Feature.Kind.BEVEL)))
+        .with(
+            " ",
+            button(
+                "side-teeth", "Teeth on it", () -> featureTray.addAlongSide(Feature.Kind.TEETH)));
     severalTray
         .with("Nodes in line", button("align-across", "Across", () -> align(Exact.Line.ACROSS)))
         .with(" ", button("align-along", "Along", () -> align(Exact.Line.ALONG)))
@@ -216,14 +211,7 @@ final class OutlineTrays {
   }
 
   private Button button(String id, String words, Runnable action) {
-    Button button = new Button(words);
-    button.setId(id);
-    button.setOnAction(
-        event -> {
-          action.run();
-          after.run();
-        });
-    return button;
+    return Tray.button(id, words, action, after);
   }
 
   /** A rounding or chamfer starts with a size that can be seen. */
@@ -235,121 +223,6 @@ final class OutlineTrays {
 
   private void align(Exact.Line line) {
     desk.perform(OutlineEdits.align(model.id(), model.several(), line));
-  }
-
-  // == WORKING INTO IT
-
-  private void add(Feature.Kind it) {
-    Outline outline = model.outline();
-    Box box = Box.around(outline.outline().flattened(1));
-    Point middle = box.centre();
-    double reach = Math.min(box.width(), box.height());
-    Where where =
-        switch (it.reach()) {
-          case ANYWHERE -> Where.At.of(middle.x(), middle.y());
-          case EDGE ->
-              it == Feature.Kind.BEVEL
-                  ? new Where.Along(0, outline.sides(), 0, 1)
-                  : new Where.Along(0, outline.sides(), 0, 12);
-          case LINE ->
-              new Where.Row(
-                  new Point(middle.x(), box.minY() + box.height() * 0.2),
-                  new Point(middle.x(), box.minY() + box.height() * 0.8),
-                  it == Feature.Kind.SCORES ? (int) Math.max(2, Math.rint(reach * 0.6 / 6.35)) : 1);
-        };
-    String words = it == Feature.Kind.LETTERS ? "LANTERN" : "";
-    if (desk.perform(PartEdits.addFeature(model.id(), it, words, where))) {
-      model.plate().ifPresent(plate -> model.selectFeature(plate.features().getLast().id()));
-    }
-    after.run();
-  }
-
-  private void alongSide(Feature.Kind it) {
-    if (model.plate().isEmpty()) {
-      desk.say("The blade's bevel is set at Layers: it runs round its whole edge");
-      return;
-    }
-    model
-        .side()
-        .ifPresent(
-            side -> {
-              Where where = new Where.Along(side, 1, 0, it == Feature.Kind.BEVEL ? 1 : 8);
-              if (desk.perform(PartEdits.addFeature(model.id(), it, "", where))) {
-                model
-                    .plate()
-                    .ifPresent(plate -> model.selectFeature(plate.features().getLast().id()));
-              }
-            });
-  }
-
-  private final class Placed implements PlaceFields.Placed {
-
-    @Override
-    public Optional<Where> where() {
-      return model.feature().map(Feature::where);
-    }
-
-    @Override
-    public Outline carrier() {
-      return model.outline();
-    }
-
-    @Override
-    public boolean put(String what, Function<Where, Where> change) {
-      boolean done = model.change(what, it -> it.at(change.apply(it.where())));
-      after.run();
-      return done;
-    }
-  }
-
-  private PlaceFields placeFields(Feature feature) {
-    return feature.kind().reach() == Feature.Reach.EDGE ? edgeOnly : places;
-  }
-
-  private void layOut(Feature feature) {
-    SizeFields fields =
-        new SizeFields(
-            desk,
-            "feature-",
-            (entry, value) ->
-                model.change(
-                    feature.kind().title() + ": " + entry.label(),
-                    it -> it.with(entry.key(), value)),
-            after);
-    sizes = Optional.of(fields);
-    featureTray.getChildren().clear();
-    if (feature.kind() == Feature.Kind.LETTERS) {
-      TextField words = new TextField(feature.words());
-      words.setId("feature-words");
-      words.setPrefColumnCount(12);
-      words.setOnAction(
-          event -> {
-            model.change("Lettering", it -> it.saying(words.getText().strip()));
-            after.run();
-          });
-      featureTray.with("It says", words);
-    }
-    feature
-        .kind()
-        .entries()
-        .forEach(
-            it -> featureTray.with(feature.kind().title() + ": " + it.label(), fields.control(it)));
-    if (feature.kind() != Feature.Kind.BEVEL) {
-      placeFields(feature).into(featureTray);
-    }
-    if (feature.where() instanceof Where.At) {
-      featureTray.with(" ", button("feature-mirror", "Mirror image", this::mirror));
-    }
-    featureTray.with(" ", button("feature-remove", "Remove  Del", model::remove));
-  }
-
-  /** The same on the other side of the axis. */
-  private void mirror() {
-    Feature now = model.feature().orElseThrow();
-    if (now.where() instanceof Where.At at) {
-      desk.perform(PartEdits.mirrored(model.id(), now.id(), at));
-      model.plate().ifPresent(plate -> model.selectFeature(plate.features().getLast().id()));
-    }
   }
 
   // == SHOWING
@@ -372,13 +245,7 @@ final class OutlineTrays {
     features.setDisable(!model.outline().drawn());
     Tray now = wholeTray;
     if (model.feature().isPresent()) {
-      Feature feature = model.feature().get();
-      String key = model.id() + feature.id() + feature.kind() + placeFields(feature).key();
-      if (!key.equals(laidOut)) {
-        layOut(feature);
-        laidOut = key;
-      }
-      now = featureTray;
+      now = featureTray.laidOut(model.feature().get());
     } else if (model.several().size() > 1) {
       now = severalTray;
     } else if (model.selectedNode().isPresent()) {
@@ -442,21 +309,15 @@ final class OutlineTrays {
               sideLength.show(Exact.length(outline, it));
               radius.show(Exact.radius(outline, it));
             });
-    model
-        .feature()
-        .ifPresent(
-            it -> {
-              sizes.ifPresent(fields -> fields.show(entry -> it.size(entry.key())));
-              placeFields(it).show();
-            });
+    model.feature().ifPresent(featureTray::show);
     showing = false;
   }
 
   private void showWidth(Outline outline) {
     double wide =
-        stoutblade.shape.Region.crossing(outline.outline(), 0.1).isPresent()
+        Region.crossing(outline.outline(), 0.1).isPresent()
             ? 0
-            : stoutblade.shape.Region.inside(outline.outline(), 0.02).widthAt(stationMm);
+            : Region.inside(outline.outline(), 0.02).widthAt(stationMm);
     stationWidth.show(wide);
   }
 }

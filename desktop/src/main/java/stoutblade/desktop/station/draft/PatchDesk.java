@@ -2,6 +2,7 @@ package stoutblade.desktop.station.draft;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -16,7 +17,6 @@ import stoutblade.desktop.Chores;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Meshes;
 import stoutblade.desktop.Pictures;
-import stoutblade.desktop.Style;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
@@ -39,6 +39,7 @@ import stoutblade.shape.Point;
 final class PatchDesk {
 
   private static final int PX = 900;
+  private static final double NOTE_WIDE = 330;
   private static final double MARGIN_PX = 64;
   private static final double APART = 0.12;
 
@@ -54,7 +55,7 @@ final class PatchDesk {
   private final EntryField turn;
   private final EntryField forgives;
   private final TextField name = new TextField("Patch");
-  private final Label how = new Label();
+  private final Label how = mat.note("patch-how", NOTE_WIDE);
   private Optional<Painted> painted = Optional.empty();
   private List<Flat> flats = List.of();
   private int asked;
@@ -104,12 +105,6 @@ final class PatchDesk {
     choosing.setOnAction(event -> begin(choosing));
     name.setId("patch-name");
     name.setPrefColumnCount(8);
-    how.setId("patch-how");
-    how.getStyleClass().add(Style.MAT_NOTE);
-    how.setWrapText(true);
-    how.setMaxWidth(330);
-    mat.over().getChildren().add(how);
-    how.relocate(44, 10);
     meshes.whenChanged(
         () -> {
           if (node.getScene() != null) {
@@ -131,7 +126,7 @@ final class PatchDesk {
     String label = "Seen from";
     for (View it : View.values()) {
       ToggleButton button = new ToggleButton(it.words());
-      button.setId("patch-view-" + it.name().toLowerCase(java.util.Locale.ROOT));
+      button.setId("patch-view-" + it.name().toLowerCase(Locale.ROOT));
       button.setToggleGroup(views);
       button.setSelected(it == model.view());
       button.setOnAction(
@@ -157,15 +152,14 @@ final class PatchDesk {
   }
 
   private Button button(String id, String words, Runnable action) {
-    Button button = new Button(words);
-    button.setId(id);
-    button.setOnAction(
-        event -> {
-          action.run();
+    return Tray.button(
+        id,
+        words,
+        action,
+        () -> {
           paint();
           mat.requestFocus();
         });
-    return button;
   }
 
   BorderPane node() {
@@ -280,9 +274,8 @@ final class PatchDesk {
   private static List<Flat> pieces(LaidFlat laid, StretchColours colours) {
     List<Flat> flats = new ArrayList<>();
     for (int i = 0; i < laid.pieces().size(); i++) {
-      int piece = i;
       LaidFlat.Piece own = laid.pieces().get(i);
-      Shading map = colours.map(own, face -> colours.ofPiece(piece, face), PX / 2);
+      Shading map = colours.map(laid, i, PX / 2);
       flats.add(
           new Flat(
               Pictures.levels(map.pixels()).images().getFirst(),
@@ -414,12 +407,6 @@ final class PatchDesk {
       }
       return taken;
     }
-
-    @Override
-    public void drag(Point place, MouseEvent event) {}
-
-    @Override
-    public void release(Point place, MouseEvent event) {}
 
     @Override
     public boolean key(KeyEvent event) {

@@ -24,7 +24,7 @@ import stoutblade.shape.Point;
 /** The faces of a model that are being laid flat: which are chosen, where they are cut. */
 final class PatchModel {
 
-  /** How an angle of foam's stretch is given at first: our assumption for warmed foam. */
+  /** How much of its length foam forgives until something else is typed: our assumption. */
   static final double USUAL_FORGIVES = 0.08;
 
   private final Desk desk;
@@ -38,22 +38,28 @@ final class PatchModel {
   private OptionalInt seamFrom = OptionalInt.empty();
   private Optional<LaidFlat> laid = Optional.empty();
   private Optional<Faces> faces = Optional.empty();
-  private String facesOf = "";
+  private String digest = "";
 
   PatchModel(Desk desk, Meshes meshes) {
     this.desk = desk;
     this.meshes = meshes;
   }
 
-  /** Takes up a model; what was chosen on another is forgotten. */
+  /**
+   * Takes up a model; what was chosen on another, or on another project's with the same id, is
+   * forgotten.
+   */
   void take(String id) {
-    if (!id.equals(modelId)) {
-      modelId = id;
+    modelId = id;
+    String now = model().map(Model::digest).orElse("");
+    if (!now.equals(digest)) {
+      digest = now;
+      faces = Optional.empty();
       clear();
     }
   }
 
-  void clear() {
+  private void clear() {
     chosen = new BitSet();
     seams = Seams.NONE;
     seamFrom = OptionalInt.empty();
@@ -120,11 +126,7 @@ final class PatchModel {
   }
 
   private Optional<Faces> faces() {
-    if (mesh().isEmpty()) {
-      return Optional.empty();
-    }
-    if (!facesOf.equals(modelId)) {
-      facesOf = modelId;
+    if (faces.isEmpty()) {
       faces = mesh().map(Faces::of);
     }
     return faces;

@@ -10,7 +10,9 @@ import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.prop.Spot;
 import stoutblade.prop.Where;
+import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Outline;
+import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 
 /** Fields for where something is: once, in a ring, in a row or along an edge. */
@@ -233,7 +235,7 @@ final class PlaceFields {
       case Where.Row it -> it.length();
       case Where.Along it ->
           it.edges(placed.carrier()).stream()
-              .mapToDouble(edge -> stoutblade.shape.Path.through(edge, false).length(0.01))
+              .mapToDouble(edge -> Path.through(edge, false).length(0.01))
               .sum();
     };
   }
@@ -250,7 +252,7 @@ final class PlaceFields {
       throw new IllegalArgumentException("A spacing is above 0; found " + mm + " mm");
     }
     int spaces = (int) Math.max(1, Math.rint(way(where) / mm));
-    int halves = placed.carrier() instanceof stoutblade.shape.HalfOutline ? 2 : 1;
+    int halves = placed.carrier() instanceof HalfOutline ? 2 : 1;
     int wanted =
         switch (where) {
           case Where.Row it -> spaces + 1;

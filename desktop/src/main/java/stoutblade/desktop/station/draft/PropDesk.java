@@ -1,6 +1,7 @@
 package stoutblade.desktop.station.draft;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -18,8 +19,6 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Pictures;
-import stoutblade.desktop.Style;
-import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
@@ -27,9 +26,8 @@ import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
-import stoutblade.desktop.station.Figures;
-import stoutblade.develop.EdgeBand;
 import stoutblade.project.Derived;
+import stoutblade.project.Edit;
 import stoutblade.project.PartEdits;
 import stoutblade.project.PartReckoning;
 import stoutblade.project.Place;
@@ -38,8 +36,6 @@ import stoutblade.prop.Assembly;
 import stoutblade.prop.Part;
 import stoutblade.prop.Placing;
 import stoutblade.prop.Plate;
-import stoutblade.prop.PlateForm;
-import stoutblade.prop.ShapedPart;
 import stoutblade.prop.Spot;
 import stoutblade.prop.Where;
 import stoutblade.shape.Box;
@@ -53,9 +49,10 @@ final class PropDesk {
 
   private static final double REACH_PX = 9;
   private static final double MARGIN_PX = 60;
+  private static final double NOTE_WIDE = 620;
 
   private final Desk desk;
-  private final Pictures pictures;
+  private final PropDrawing drawing;
   private final MatView mat = new MatView(Lie.UPRIGHT);
   private final MaskingTape tape;
   private final BorderPane node = new BorderPane(mat);
@@ -73,7 +70,7 @@ final class PropDesk {
   private final MaterialFields material;
   private final PlaceFields places;
   private final Button open = new Button("Draft it  Enter");
-  private final Label how = new Label();
+  private final Label how = mat.note("prop-how", NOTE_WIDE);
   private String laidOut = "";
   private boolean showing;
   private Point held = new Point(0, 0);
@@ -82,14 +79,10 @@ final class PropDesk {
 
   PropDesk(Desk desk, Pictures pictures) {
     this.desk = desk;
-    this.pictures = pictures;
+    this.drawing = new PropDrawing(desk, pictures);
     this.tape = new MaskingTape(desk, mat, this::where);
     this.places = new PlaceFields(desk, "place-", List.of(PlaceFields.Way.values()), new Placed());
     this.material = new MaterialFields(desk, "part-", this::part);
-    how.getStyleClass().add(Style.MAT_NOTE);
-    how.setId("prop-how");
-    mat.over().getChildren().add(how);
-    how.relocate(44, 10);
     mat.setId("prop-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Moving());
@@ -181,7 +174,7 @@ final class PropDesk {
 
   /** The part that is selected. */
   private Optional<Part> part() {
-    return desk.project().parts().stream().filter(it -> it.id().equals(selected)).findFirst();
+    return desk.project().part(selected);
   }
 
   /** Selects a part; an empty id for none. */
@@ -200,12 +193,7 @@ final class PropDesk {
     return switch (id) {
       case "" -> "nothing: it stands by itself";
       case Assembly.BLADE -> desk.project().blade().name();
-      default ->
-          desk.project().parts().stream()
-              .filter(it -> it.id().equals(id))
-              .findFirst()
-              .map(Part::name)
-              .orElse(id);
+      default -> desk.project().part(id).map(Part::name).orElse(id);
     };
   }
 
@@ -231,11 +219,10 @@ final class PropDesk {
 
     @Override
     public Outline carrier() {
-      String on = part().map(it -> it.placing().on()).orElse("");
-      return desk.project().parts().stream()
-          .filter(it -> it.id().equals(on) && it instanceof Plate)
+      return part()
+          .flatMap(it -> desk.project().part(it.placing().on()))
+          .filter(Plate.class::isInstance)
           .map(it -> ((Plate) it).outline())
-          .findFirst()
           .orElse(desk.project().blade().half());
     }
 
@@ -299,15 +286,12 @@ final class PropDesk {
         .with(" ", button("part-remove", "Remove  Del", PartEdits::remove));
   }
 
-  private Button button(String id, String words, Function<String, stoutblade.project.Edit> edit) {
-    Button button = new Button(words);
-    button.setId(id);
-    button.setOnAction(
-        event -> {
-          part().ifPresent(it -> desk.perform(edit.apply(it.id())));
-          mat.requestFocus();
-        });
-    return button;
+  private Button button(String id, String words, Function<String, Edit> edit) {
+    return Tray.button(
+        id,
+        words,
+        () -> part().ifPresent(it -> desk.perform(edit.apply(it.id()))),
+        mat::requestFocus);
   }
 
   private void values(Part part) {
@@ -328,9 +312,9 @@ final class PropDesk {
   private Optional<Box> bounds(Derived derived) {
     List<Point> all = new ArrayList<>();
     derived.form().ifPresent(it -> all.addAll(it.outline().flattened(1)));
-    for (Part part : derived.assembly().order()) {
-      for (Path path : derived.assembly().seen().get(part.id())) {
-        for (Spot spot : derived.assembly().spots().get(part.id())) {
+    for (PartReckoning part : derived.parts()) {
+      for (Path path : part.seen()) {
+        for (Spot spot : derived.assembly().spots().get(part.part().id())) {
           all.addAll(spot.place(path).flattened(1));
         }
       }
@@ -346,89 +330,9 @@ final class PropDesk {
     return place instanceof Place.OnBlade it ? Optional.of(it.mm()) : Optional.empty();
   }
 
-  // == DRAWING
-
   private void draw(Pen pen) {
-    Derived derived = desk.derived();
-    derived.placement().ifPresent(it -> Figures.picture(pen, it, pictures, dim.getValue()));
-    List<Part> order = derived.assembly().order();
-    order.stream().filter(PropDesk::hidden).forEach(it -> part(pen, derived, it));
-    derived
-        .form()
-        .ifPresent(
-            it -> {
-              pen.fill(it.outline(), pen.colour(Ink.FOAM));
-              derived
-                  .layers()
-                  .ifPresent(
-                      layers -> pen.stroke(layers.solid().flat().rings(), pen.colour(Ink.SOFT), 1));
-              pen.stroke(it.outline(), pen.colour(Ink.INK), 1.8);
-            });
-    order.stream().filter(it -> !hidden(it)).forEach(it -> part(pen, derived, it));
-    part().ifPresent(it -> handles(pen, derived, it));
+    drawing.draw(pen, part(), moved.orElse(new Point(0, 0)), dim.getValue());
     tape.mark(pen);
-  }
-
-  /** Parts that show only behind are drawn behind, in dashes. */
-  private static boolean hidden(Part part) {
-    return part.placing().shows() == Placing.Faces.BACK;
-  }
-
-  private void part(Pen pen, Derived derived, Part part) {
-    boolean chosen = part.id().equals(selected);
-    Point by = shift(derived, part);
-    List<Spot> spots = derived.assembly().spots().get(part.id());
-    for (Spot spot : spots) {
-      Spot placed = new Spot(spot.at().plus(by), spot.turn());
-      Optional<PlateForm> form = derived.part(part.id()).flatMap(PartReckoning::form);
-      if (form.isPresent() && !form.get().face().empty()) {
-        List<List<Point>> rings =
-            form.get().face().rings().stream()
-                .map(ring -> ring.stream().map(placed::place).toList())
-                .toList();
-        pen.fill(rings, pen.faint(Ink.FOAM, hidden(part) ? 0.35 : 1));
-        stroke(pen, rings, part, chosen);
-        form.get()
-            .markings()
-            .forEach(it -> pen.stroke(placed.place(it.path()), pen.colour(Ink.SOFT), 0.9));
-      } else {
-        List<Path> lines = derived.assembly().seen().get(part.id());
-        for (int i = 0; i < lines.size(); i++) {
-          List<Point> ring = placed.place(lines.get(i)).flattened(0.05);
-          if (i == 0 && !carriesItsBand(part)) {
-            pen.fill(List.of(ring), pen.faint(Ink.FOAM, hidden(part) ? 0.35 : 1));
-          }
-          stroke(pen, List.of(ring), part, chosen);
-        }
-      }
-    }
-  }
-
-  /** What lies round its carrier does not cover it. */
-  private static boolean carriesItsBand(Part part) {
-    return part instanceof ShapedPart it && it.form() instanceof EdgeBand;
-  }
-
-  private void stroke(Pen pen, List<List<Point>> rings, Part part, boolean chosen) {
-    if (hidden(part)) {
-      pen.stroke(rings, pen.colour(chosen ? Ink.SELECTED : Ink.SOFT), chosen ? 2.4 : 1.2, 5, 4);
-    } else {
-      pen.stroke(rings, pen.colour(chosen ? Ink.SELECTED : Ink.INK), chosen ? 2.6 : 1.5);
-    }
-  }
-
-  /** What is being moved, and what it carries, is drawn where it would be. */
-  private Point shift(Derived derived, Part part) {
-    boolean along = part.id().equals(selected) || derived.assembly().carries(selected, part);
-    return moved.isPresent() && along ? moved.get() : new Point(0, 0);
-  }
-
-  private void handles(Pen pen, Derived derived, Part part) {
-    Spot carrier = derived.assembly().carrier(part);
-    Point by = shift(derived, part);
-    for (Point handle : Handles.of(part.placing().where())) {
-      pen.handle(carrier.place(handle).plus(by), true, true);
-    }
   }
 
   // == HAND
@@ -438,11 +342,11 @@ final class PropDesk {
     Derived derived = desk.derived();
     double reach = REACH_PX / mat.zoom();
     List<Part> topmost = new ArrayList<>(derived.assembly().order().reversed());
-    topmost.sort(java.util.Comparator.comparing(PropDesk::hidden));
+    topmost.sort(Comparator.comparing(PropDrawing::hidden));
     for (Part part : topmost) {
       for (Spot spot : derived.assembly().spots().get(part.id())) {
         Point own = spot.own(place);
-        for (Path line : derived.assembly().seen().get(part.id())) {
+        for (Path line : derived.part(part.id()).orElseThrow().seen()) {
           Region region = Region.inside(line, 0.1);
           if (region.holds(own) || region.toBoundary(own) < reach / 3) {
             return Optional.of(part);

@@ -51,6 +51,7 @@ import stoutblade.trace.Tracing;
 final class ModelDesk {
 
   private static final double WITHIN_MM = 0.1;
+  private static final double HEALTH_WIDE = 300;
 
   /** Room beside the model for its cut with its sizes, as a share of the width. */
   private static final double BESIDE = 0.4;
@@ -68,7 +69,7 @@ final class ModelDesk {
   private final Button asTall = new Button("As tall as the figure");
   private final CheckBox whole = new CheckBox("The whole prop");
   private final ToggleButton cut = new ToggleButton("Along a line  X");
-  private final Label health = new Label();
+  private final Label health = mat.note("model-health", HEALTH_WIDE);
   private String modelId = "";
   private View view = View.FRONT;
   private Optional<Point> spanFrom = Optional.empty();
@@ -126,13 +127,7 @@ final class ModelDesk {
     whole.setOnAction(event -> perform(() -> SizeEdits.showsWhole(modelId, whole.isSelected())));
     cut.setId("model-cut");
     health.getStyleClass().add(Style.SOFT);
-    health.setWrapText(true);
-    health.setMaxWidth(300);
-    health.setPrefWidth(300);
-    health.getStyleClass().add(Style.MAT_NOTE);
-    mat.over().getChildren().add(health);
-    health.relocate(44, 10);
-    health.setId("model-health");
+    health.setPrefWidth(HEALTH_WIDE);
     node.setBottom(tray());
   }
 
@@ -575,11 +570,6 @@ final class ModelDesk {
         showFigures();
         model().ifPresent(ModelDesk.this::fitWithCut);
       }
-    }
-
-    @Override
-    public boolean key(KeyEvent event) {
-      return false;
     }
   }
 

@@ -362,12 +362,6 @@ final class TraceDesk {
     }
 
     @Override
-    public void drag(Point place, MouseEvent event) {}
-
-    @Override
-    public void release(Point place, MouseEvent event) {}
-
-    @Override
     public boolean key(KeyEvent event) {
       return TraceDesk.this.key(event);
     }

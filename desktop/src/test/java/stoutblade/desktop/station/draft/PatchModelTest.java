@@ -111,9 +111,7 @@ class PatchModelTest {
       cold |= (colour & 0xff) > (colour >> 16) + 60;
     }
     assertThat(warm && cold).isTrue();
-    assertThat(
-            after.map(laid.pieces().getFirst(), it -> after.ofPiece(0, it), 200).pixels().width())
-        .isBetween(100, 202);
+    assertThat(after.map(laid, 0, 200).pixels().width()).isBetween(100, 202);
   }
 
   @Test

@@ -1,0 +1,174 @@
+package stoutblade.desktop.station.draft;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.scene.control.Button;
+import javafx.scene.control.TextField;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.shell.SizeFields;
+import stoutblade.desktop.shell.Tray;
+import stoutblade.project.PartEdits;
+import stoutblade.prop.Feature;
+import stoutblade.prop.Where;
+import stoutblade.shape.Box;
+import stoutblade.shape.Outline;
+import stoutblade.shape.Point;
+
+/** The tray of what is worked into a plate: its sizes, its words, its places. */
+final class FeatureTray {
+
+  private final Desk desk;
+  private final OutlineModel model;
+  private final Runnable after;
+  private final Tray tray = new Tray();
+  private final PlaceFields places;
+  private final PlaceFields edgeOnly;
+  private Optional<SizeFields> sizes = Optional.empty();
+  private String laidOut = "";
+
+  FeatureTray(Desk desk, OutlineModel model, Runnable after) {
+    this.desk = desk;
+    this.model = model;
+    this.after = after;
+    Placed placed = new Placed();
+    places = new PlaceFields(desk, "feature-at-", Arrays.asList(PlaceFields.Way.values()), placed);
+    edgeOnly = new PlaceFields(desk, "feature-at-", List.of(PlaceFields.Way.EDGE), placed);
+  }
+
+  /** The tray, laid out for a feature. */
+  Tray laidOut(Feature feature) {
+    String key = model.id() + feature.id() + feature.kind() + placeFields(feature).key();
+    if (!key.equals(laidOut)) {
+      layOut(feature);
+      laidOut = key;
+    }
+    return tray;
+  }
+
+  /** Shows its values. */
+  void show(Feature feature) {
+    sizes.ifPresent(fields -> fields.show(entry -> feature.size(entry.key())));
+    placeFields(feature).show();
+  }
+
+  private Button button(String id, String words, Runnable action) {
+    return Tray.button(id, words, action, after);
+  }
+
+  /** Adds a feature at a usual place, and selects it. */
+  void add(Feature.Kind it) {
+    Outline outline = model.outline();
+    Box box = Box.around(outline.outline().flattened(1));
+    Point middle = box.centre();
+    double reach = Math.min(box.width(), box.height());
+    Where where =
+        switch (it.reach()) {
+          case ANYWHERE -> Where.At.of(middle.x(), middle.y());
+          case EDGE ->
+              it == Feature.Kind.BEVEL
+                  ? new Where.Along(0, outline.sides(), 0, 1)
+                  : new Where.Along(0, outline.sides(), 0, 12);
+          case LINE ->
+              new Where.Row(
+                  new Point(middle.x(), box.minY() + box.height() * 0.2),
+                  new Point(middle.x(), box.minY() + box.height() * 0.8),
+                  it == Feature.Kind.SCORES ? (int) Math.max(2, Math.rint(reach * 0.6 / 6.35)) : 1);
+        };
+    String words = it == Feature.Kind.LETTERS ? "LANTERN" : "";
+    add(it, words, where);
+    after.run();
+  }
+
+  private void add(Feature.Kind kind, String words, Where where) {
+    if (desk.perform(PartEdits.addFeature(model.id(), kind, words, where))) {
+      selectLast();
+    }
+  }
+
+  private void selectLast() {
+    model.plate().ifPresent(plate -> model.selectFeature(plate.features().getLast().id()));
+  }
+
+  /** Adds a feature along the selected side, and selects it. */
+  void addAlongSide(Feature.Kind it) {
+    if (model.plate().isEmpty()) {
+      desk.say("The blade's bevel is set at Layers: it runs round its whole edge");
+      return;
+    }
+    model
+        .side()
+        .ifPresent(
+            side -> add(it, "", new Where.Along(side, 1, 0, it == Feature.Kind.BEVEL ? 1 : 8)));
+  }
+
+  private final class Placed implements PlaceFields.Placed {
+
+    @Override
+    public Optional<Where> where() {
+      return model.feature().map(Feature::where);
+    }
+
+    @Override
+    public Outline carrier() {
+      return model.outline();
+    }
+
+    @Override
+    public boolean put(String what, Function<Where, Where> change) {
+      boolean done = model.change(what, it -> it.at(change.apply(it.where())));
+      after.run();
+      return done;
+    }
+  }
+
+  private PlaceFields placeFields(Feature feature) {
+    return feature.kind().reach() == Feature.Reach.EDGE ? edgeOnly : places;
+  }
+
+  private void layOut(Feature feature) {
+    SizeFields fields =
+        new SizeFields(
+            desk,
+            "feature-",
+            (entry, value) ->
+                model.change(
+                    feature.kind().title() + ": " + entry.label(),
+                    it -> it.with(entry.key(), value)),
+            after);
+    sizes = Optional.of(fields);
+    tray.getChildren().clear();
+    if (feature.kind() == Feature.Kind.LETTERS) {
+      TextField words = new TextField(feature.words());
+      words.setId("feature-words");
+      words.setPrefColumnCount(12);
+      words.setOnAction(
+          event -> {
+            model.change("Lettering", it -> it.saying(words.getText().strip()));
+            after.run();
+          });
+      tray.with("It says", words);
+    }
+    feature
+        .kind()
+        .entries()
+        .forEach(it -> tray.with(feature.kind().title() + ": " + it.label(), fields.control(it)));
+    if (feature.kind() != Feature.Kind.BEVEL) {
+      placeFields(feature).into(tray);
+    }
+    if (feature.where() instanceof Where.At) {
+      tray.with(" ", button("feature-mirror", "Mirror image", this::mirror));
+    }
+    tray.with(" ", button("feature-remove", "Remove  Del", model::remove));
+  }
+
+  /** The same on the other side of the axis. */
+  private void mirror() {
+    Feature now = model.feature().orElseThrow();
+    if (now.where() instanceof Where.At at) {
+      desk.perform(PartEdits.mirrored(model.id(), now.id(), at));
+      selectLast();
+    }
+  }
+}

@@ -1,0 +1,119 @@
+package stoutblade.desktop.station.draft;
+
+import java.util.List;
+import java.util.Optional;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.Pictures;
+import stoutblade.desktop.mat.Ink;
+import stoutblade.desktop.mat.Pen;
+import stoutblade.desktop.station.Figures;
+import stoutblade.layer.Layers;
+import stoutblade.part.BladeForm;
+import stoutblade.project.Derived;
+import stoutblade.project.PartReckoning;
+import stoutblade.prop.Part;
+import stoutblade.prop.Placing;
+import stoutblade.prop.PlateForm;
+import stoutblade.prop.Seen;
+import stoutblade.prop.Spot;
+import stoutblade.shape.Path;
+import stoutblade.shape.Point;
+
+/** Draws the prop put together: hidden parts behind the blade, the others before it. */
+final class PropDrawing {
+
+  private static final double TOLERANCE_MM = 0.05;
+  private static final double BEHIND = 0.35;
+
+  private final Desk desk;
+  private final Pictures pictures;
+
+  PropDrawing(Desk desk, Pictures pictures) {
+    this.desk = desk;
+    this.pictures = pictures;
+  }
+
+  /** Parts that show only behind are drawn behind, in dashes. */
+  static boolean hidden(Part part) {
+    return part.placing().shows() == Placing.Faces.BACK;
+  }
+
+  /**
+   * Draws it.
+   *
+   * @param chosen the part that is selected
+   * @param by by how much it is being moved, with what it carries, in mm
+   * @param dim how strongly the picture underneath shows
+   */
+  void draw(Pen pen, Optional<Part> chosen, Point by, double dim) {
+    Derived derived = desk.derived();
+    derived.placement().ifPresent(it -> Figures.picture(pen, it, pictures, dim));
+    List<Part> order = derived.assembly().order();
+    order.stream().filter(PropDrawing::hidden).forEach(it -> part(pen, it, chosen, by));
+    derived.form().ifPresent(it -> blade(pen, it, derived.layers()));
+    order.stream().filter(it -> !hidden(it)).forEach(it -> part(pen, it, chosen, by));
+    chosen.ifPresent(
+        it -> {
+          Spot carrier = derived.assembly().carrier(it);
+          for (Point handle : Handles.of(it.placing().where())) {
+            pen.handle(carrier.place(handle).plus(by), true, true);
+          }
+        });
+  }
+
+  private static void blade(Pen pen, BladeForm form, Optional<Layers> layers) {
+    pen.fill(form.outline(), pen.colour(Ink.FOAM));
+    layers.ifPresent(it -> pen.stroke(it.solid().flat().rings(), pen.colour(Ink.SOFT), 1));
+    pen.stroke(form.outline(), pen.colour(Ink.INK), 1.8);
+  }
+
+  private void part(Pen pen, Part part, Optional<Part> chosen, Point by) {
+    Derived derived = desk.derived();
+    boolean selected = chosen.filter(it -> it.id().equals(part.id())).isPresent();
+    boolean moves =
+        selected || chosen.filter(it -> derived.assembly().carries(it.id(), part)).isPresent();
+    Point shift = moves ? by : new Point(0, 0);
+    PartReckoning reckoned = derived.part(part.id()).orElseThrow();
+    for (Spot spot : derived.assembly().spots().get(part.id())) {
+      Spot placed = new Spot(spot.at().plus(shift), spot.turn());
+      Optional<PlateForm> form = reckoned.form().filter(it -> !it.face().empty());
+      if (form.isPresent()) {
+        plate(pen, form.get(), placed, selected);
+      } else {
+        shape(pen, reckoned, placed, selected);
+      }
+    }
+  }
+
+  private static void plate(Pen pen, PlateForm form, Spot placed, boolean selected) {
+    List<List<Point>> rings =
+        form.face().rings().stream()
+            .map(ring -> ring.stream().map(placed::place).toList())
+            .toList();
+    pen.fill(rings, pen.faint(Ink.FOAM, hidden(form.plate()) ? BEHIND : 1));
+    stroke(pen, rings, form.plate(), selected);
+    form.markings().forEach(it -> pen.stroke(placed.place(it.path()), pen.colour(Ink.SOFT), 0.9));
+  }
+
+  private static void shape(Pen pen, PartReckoning reckoned, Spot placed, boolean selected) {
+    Part part = reckoned.part();
+    boolean first = true;
+    for (Path line : reckoned.seen()) {
+      List<Point> ring = placed.place(line).flattened(TOLERANCE_MM);
+      // What lies round its carrier does not cover it.
+      if (first && !Seen.followsCarrier(part)) {
+        pen.fill(List.of(ring), pen.faint(Ink.FOAM, hidden(part) ? BEHIND : 1));
+      }
+      stroke(pen, List.of(ring), part, selected);
+      first = false;
+    }
+  }
+
+  private static void stroke(Pen pen, List<List<Point>> rings, Part part, boolean selected) {
+    if (hidden(part)) {
+      pen.stroke(rings, pen.colour(selected ? Ink.SELECTED : Ink.SOFT), selected ? 2.4 : 1.2, 5, 4);
+    } else {
+      pen.stroke(rings, pen.colour(selected ? Ink.SELECTED : Ink.INK), selected ? 2.6 : 1.5);
+    }
+  }
+}

@@ -1,0 +1,189 @@
+package stoutblade.prop;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import stoutblade.measure.Doubt;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
+import stoutblade.measure.Source;
+import stoutblade.shape.Box;
+import stoutblade.shape.Path;
+import stoutblade.shape.Point;
+
+/** The figures of a plate and of what is worked into it. */
+final class PlateFigures {
+
+  private final PlateForm form;
+  private final Plate plate;
+
+  private PlateFigures(PlateForm form) {
+    this.form = form;
+    this.plate = form.plate();
+  }
+
+  /** The figures, those of the outline first. */
+  static List<Figure> of(PlateForm form) {
+    return new PlateFigures(form).all();
+  }
+
+  private List<Figure> all() {
+    List<Figure> figures = new ArrayList<>();
+    List<Path> outer = form.outer();
+    if (outer.isEmpty() || form.crossing().isPresent()) {
+      return figures;
+    }
+    String id = "part." + plate.id();
+    Box box = Box.around(outer.stream().flatMap(it -> it.flattened(0.05).stream()).toList());
+    figures.add(
+        found(
+            id + ".along",
+            "Length",
+            box.height(),
+            Quantity.LENGTH,
+            "highest less lowest point of the outline"));
+    figures.add(
+        found(
+            id + ".across",
+            "Greatest width",
+            box.width(),
+            Quantity.LENGTH,
+            "rightmost less leftmost point of the outline"));
+    figures.add(
+        found(
+            id + ".area",
+            "Area of one face",
+            form.face().area(),
+            Quantity.AREA,
+            "shoelace formula over the outline, less what is cut out"));
+    figures.add(
+        found(
+            id + ".edge",
+            "Outline, once round",
+            outer.stream().mapToDouble(it -> it.length(PlateForm.TOLERANCE_MM)).sum(),
+            Quantity.LENGTH,
+            "sum of the pieces of the outline"));
+    if (!form.windows().isEmpty()) {
+      figures.add(
+          found(
+              id + ".inside",
+              "Cut inside",
+              form.windows().stream().mapToDouble(it -> it.length(PlateForm.TOLERANCE_MM)).sum(),
+              Quantity.LENGTH,
+              "sum of the pieces of all windows and holes"));
+    }
+    plate.features().forEach(it -> feature(id, it, figures));
+    return figures;
+  }
+
+  private void feature(String id, Feature feature, List<Figure> figures) {
+    String own = id + "." + feature.id();
+    if (feature.kind() == Feature.Kind.BEVEL) {
+      figures.add(bevel(own, feature));
+    }
+    int count = feature.where().spots(plate.outline()).size();
+    if (count > 1 && feature.kind() != Feature.Kind.BEVEL) {
+      pitch(own, feature, count).ifPresent(figures::add);
+    }
+  }
+
+  private Figure bevel(String own, Feature feature) {
+    Figure thickness =
+        Figure.given(
+            own + ".line",
+            "Thickness at the line",
+            plate.thicknessMm(),
+            Quantity.LENGTH,
+            Source.DECIDED);
+    Figure edge =
+        Figure.given(
+            own + ".edge",
+            "Thickness at the edge",
+            Math.min(feature.size("edge"), plate.thicknessMm()),
+            Quantity.LENGTH,
+            Source.DECIDED);
+    Figure wide =
+        Figure.given(
+            own + ".wide", "Bevel, width", feature.size("wide"), Quantity.LENGTH, Source.DECIDED);
+    boolean both = feature.is("faces", 0);
+    return Figure.computed(
+        own + ".angle",
+        "Bevel, from the face",
+        Quantity.ANGLE,
+        "atan(({%s} - {%s}) / (%s{%s}))"
+            .formatted(thickness.id(), edge.id(), both ? "2 * " : "", wide.id()),
+        Source.practice("bevel of a two-sheet blade: atan((T − e) / 2b)"),
+        thickness,
+        edge,
+        wide);
+  }
+
+  /** From the middle of one repeat to the next. */
+  private Optional<Figure> pitch(String own, Feature feature, int count) {
+    Figure number =
+        Figure.given(
+            own + ".count",
+            feature.kind().title() + ", how many",
+            count,
+            Quantity.COUNT,
+            Source.DECIDED);
+    String label = feature.kind().title() + ", from one to the next";
+    return switch (feature.where()) {
+      case Where.At it -> Optional.empty();
+      case Where.Ring it -> {
+        Figure radius =
+            Figure.given(
+                own + ".radius", "Ring, radius", it.radiusMm(), Quantity.LENGTH, Source.DECIDED);
+        yield Optional.of(
+            Figure.computed(
+                own + ".pitch",
+                label,
+                Quantity.LENGTH,
+                "2 * pi * {%s} / {%s}".formatted(radius.id(), number.id()),
+                Source.practice("ornament in n is spaced from the circumference"),
+                radius,
+                number));
+      }
+      case Where.Row it -> {
+        Figure length =
+            Figure.given(own + ".row", "Row, length", it.length(), Quantity.LENGTH, Source.DECIDED);
+        yield Optional.of(
+            Figure.computed(
+                own + ".pitch",
+                label,
+                Quantity.LENGTH,
+                "{%s} / ({%s} - 1)".formatted(length.id(), number.id()),
+                Source.GEOMETRY,
+                length,
+                number));
+      }
+      case Where.Along it -> {
+        double round = 0;
+        for (List<Point> edge : it.edges(plate.outline())) {
+          round += Path.through(edge, false).length(PlateForm.TOLERANCE_MM);
+        }
+        Figure length =
+            found(
+                own + ".edge",
+                "Edge, length",
+                round,
+                Quantity.LENGTH,
+                "length of the sides that carry it");
+        yield Optional.of(
+            Figure.computed(
+                own + ".pitch",
+                label,
+                Quantity.LENGTH,
+                "{%s} / {%s}".formatted(length.id(), number.id()),
+                Source.GEOMETRY,
+                length,
+                number));
+      }
+    };
+  }
+
+  private static Figure found(
+      String id, String label, double value, Quantity quantity, String words) {
+    return Figure.found(id, label, value, quantity, words, Source.GEOMETRY, Doubt.NONE);
+  }
+}
