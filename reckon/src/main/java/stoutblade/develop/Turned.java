@@ -67,13 +67,13 @@ public record Turned(
       Point at = outside.get(i).plus(in);
       moved.add(i == 0 ? new Point(0, outside.get(i).y() - foamMm / 2) : at);
     }
-    double before = 0;
-    for (Point point : moved) {
-      if (point.x() < before - 1e-9 && point.x() <= 0) {
+    for (int i = 1; i < moved.size(); i++) {
+      Point drawn = outside.get(i).minus(outside.get(i - 1));
+      // Where the foam bends more tightly than half its thickness its middle would run back.
+      if (moved.get(i).minus(moved.get(i - 1)).dot(drawn) < 0) {
         throw new IllegalArgumentException(
             "The profile bends more tightly than foam of " + foamMm + " mm can");
       }
-      before = point.x();
     }
     return new Profile.Drawn(moved);
   }

@@ -147,7 +147,7 @@ public record PartReckoning(
             part.thicknessMm(),
             made,
             mirrored,
-            part.placing().shows() == Placing.Faces.BACK,
+            !part.placing().shows().front(),
             part.placing().textured() != Placing.Faces.NONE);
     return form.map(it -> PlateTemplate.of(it, making, units))
         .orElseGet(() -> FlatTemplate.of(making, flat, units));

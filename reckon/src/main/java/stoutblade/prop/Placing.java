@@ -36,6 +36,11 @@ public record Placing(
     public String words() {
       return words;
     }
+
+    /** True where the front is among them. */
+    public boolean front() {
+      return this == FRONT || this == BOTH;
+    }
   }
 
   /** At the prop's origin, seen from the side, once. */

@@ -90,6 +90,21 @@ class TurnedTest {
   }
 
   @Test
+  void a_profile_that_bends_more_tightly_than_its_foam_is_refused() {
+    List<Node> knob =
+        List.of(
+            Node.curve(0, 40),
+            Node.curve(22, 34),
+            Node.curve(30, 20),
+            Node.curve(34, 2),
+            Node.corner(60, 0));
+
+    assertThat(new Turned(knob, 4, 8, Dish.Way.GORES, 1, 0, 0).develop("x").panels()).hasSize(1);
+    assertThatThrownBy(() -> new Turned(knob, 60, 8, Dish.Way.GORES, 1, 0, 0))
+        .hasMessageContaining("bends more tightly than foam of 60.0 mm");
+  }
+
+  @Test
   void a_profile_that_foam_cannot_bend_to_is_refused() {
     assertThatThrownBy(
             () ->

@@ -230,6 +230,15 @@ class PartFindingsTest {
   }
 
   @Test
+  void a_part_of_which_nothing_shows_says_so_on_its_template() {
+    Part inside = plate("d1", board()).withPlacing(Placing.USUAL.showing(Faces.NONE));
+
+    assertThat(
+            Samples.derive(with(inside)).templates(stoutblade.measure.Units.METRIC).get(1).labels())
+        .anyMatch(it -> it.text().equals("This side is hidden"));
+  }
+
+  @Test
   void a_prop_without_a_blade_has_a_list_to_buy_and_no_plan() {
     Project bladeless =
         with(plate("d1", board()))

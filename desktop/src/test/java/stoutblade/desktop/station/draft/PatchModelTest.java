@@ -126,6 +126,16 @@ class PatchModelTest {
   }
 
   @Test
+  void another_project_with_a_model_of_the_same_id_forgets_it_too() throws java.io.IOException {
+    model.choose(new Point(0, 100), false, false);
+    desk.open(Demo.tidegate(desk.now()), Optional.empty());
+    model.take("s2");
+
+    assertThat(model.model()).isEmpty();
+    assertThat(model.chosen().isEmpty()).isTrue();
+  }
+
+  @Test
   void all_faces_are_taken_at_once_and_every_shell_is_cut() {
     model.all();
     assertThat(model.chosen().cardinality()).isEqualTo(model.mesh().orElseThrow().triangles());
