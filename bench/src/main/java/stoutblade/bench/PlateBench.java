@@ -37,17 +37,17 @@ public class PlateBench {
   @Setup
   public void draft() {
     plate = Plates.of("d1", nodes);
-    form = PlateForm.of(plate, typeface);
+    form = PlateForm.of(plate.slab(), typeface);
   }
 
   @Benchmark
   public PlateForm form() {
-    return PlateForm.of(plate, typeface);
+    return PlateForm.of(plate.slab(), typeface);
   }
 
   @Benchmark
   public PlateForm whileDragged() {
-    return PlateForm.roughly(plate, typeface);
+    return PlateForm.roughly(plate.slab(), typeface);
   }
 
   @Benchmark

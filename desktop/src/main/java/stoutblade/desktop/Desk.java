@@ -17,6 +17,7 @@ import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
+import stoutblade.catalogue.Catalogue;
 import stoutblade.formats.Document;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
@@ -29,7 +30,6 @@ import stoutblade.project.Refit;
 import stoutblade.project.Station;
 import stoutblade.prop.ShapedPart;
 import stoutblade.prop.Typeface;
-import stoutblade.stock.Catalogue;
 
 /** What is open: the project with its history, what is derived from it, and how it is looked at. */
 public final class Desk {

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
+import stoutblade.catalogue.Catalogue;
 import stoutblade.cli.ProjectSource;
 import stoutblade.demo.Demo;
 import stoutblade.formats.Autosave;
@@ -18,7 +19,6 @@ import stoutblade.formats.Document;
 import stoutblade.formats.ShippedTypeface;
 import stoutblade.measure.Units;
 import stoutblade.project.Reckoner;
-import stoutblade.stock.Catalogue;
 
 /**
  * What the window opens with, made ready on a thread of its own while the toolkit starts.

@@ -295,6 +295,41 @@ class DraftTest extends InWindow {
   }
 
   @Test
+  void a_fuller_is_routed_into_the_blade_and_mended_where_it_is_too_deep(FxRobot robot) {
+    openDemo();
+    fx(
+        () -> {
+          desk.partProperty().set("");
+          return true;
+        });
+    go(robot, Station.DRAFT);
+    double before = desk.derived().layers().orElseThrow().volume().value();
+    int there = desk.project().blade().features().size();
+
+    fire(robot, "#features", "add-fuller");
+    until(() -> desk.project().blade().features().size() == there + 1);
+    type(robot, "#feature-deep", "7 mm");
+
+    String finding = "draft.blade.fuller-" + desk.project().blade().features().getLast().id();
+    until(() -> desk.derived().findings().stream().anyMatch(it -> it.id().equals(finding)));
+    assertThat(desk.derived().layers().orElseThrow().volume().value()).isLessThan(before);
+    Finding found =
+        desk.derived().findings().stream()
+            .filter(it -> it.id().equals(finding))
+            .findFirst()
+            .orElseThrow();
+    fx(() -> desk.perform(found.mends().getFirst()));
+    assertThat(desk.derived().findings()).noneMatch(it -> it.id().equals(finding));
+    assertThat(desk.derived().template().orElseThrow().labels())
+        .anyMatch(it -> it.text().contains("routed 5 mm deep"));
+
+    fire(robot, "#features", "add-bevel");
+    until(() -> desk.noticeProperty().get().contains("set at Layers"));
+    robot.clickOn("#feature-remove");
+    until(() -> desk.project().blade().features().size() == there);
+  }
+
+  @Test
   void a_lettered_plate_has_its_letters_on_its_template(FxRobot robot) {
     go(robot, Station.DRAFT);
     take(robot, "#new-part", "new-whole");

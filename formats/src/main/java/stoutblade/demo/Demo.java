@@ -147,7 +147,7 @@ public final class Demo {
         size,
         new Event("Osiermouth Lantern Walk", eventTime(now), Event.USUAL_READY_BEFORE),
         FreeHours.EVENINGS_AND_WEEKENDS,
-        new Blade("Reedcutter leaf", traced()),
+        new Blade("Reedcutter leaf", traced(), DemoParts.leafVeins()),
         new Layering("eva-stiff", 10, 22, 4),
         Optional.of(new CoreChoice("carbon-tube-10", -320, 505, -20)),
         List.of(

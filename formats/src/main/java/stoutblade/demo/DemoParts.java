@@ -46,6 +46,28 @@ final class DemoParts {
 
   // == THE REEDCUTTER
 
+  /** A raised midrib on the leaf, and engraved veins that run out from it. */
+  static List<Feature> leafVeins() {
+    List<Feature> veins = new ArrayList<>();
+    veins.add(
+        feature(
+            1,
+            Feature.Kind.FULLER,
+            Map.of("wide", 14.0, "deep", 2.0, "way", 1.0),
+            new Where.Row(new Point(0, 60), new Point(0, 470), 1)));
+    double[][] ends = {{105, 51, 150}, {185, 52, 245}, {265, 46, 330}, {345, 33, 410}};
+    for (double[] end : ends) {
+      for (int side = -1; side <= 1; side += 2) {
+        Where row =
+            new Where.Row(new Point(side * 11, end[0]), new Point(side * end[1], end[2]), 1);
+        veins.add(
+            feature(
+                veins.size() + 1, Feature.Kind.LINE, Map.of("wide", 2.0, "sag", side * 5.0), row));
+      }
+    }
+    return veins;
+  }
+
   /** Collar, lugs, a haft in two, its grip and its butt, below the leaf. */
   static List<Part> reedcutter() {
     return List.of(

@@ -12,13 +12,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
-import stoutblade.core.Rod;
-import stoutblade.finish.Coating;
-import stoutblade.layer.Foam;
-import stoutblade.stock.Catalogue;
-import stoutblade.stock.Glue;
-import stoutblade.stock.Pace;
-import stoutblade.stock.Thing;
+import stoutblade.catalogue.Catalogue;
+import stoutblade.catalogue.Coating;
+import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.Glue;
+import stoutblade.catalogue.Pace;
+import stoutblade.catalogue.Rod;
+import stoutblade.catalogue.Thing;
 
 /**
  * The catalogue of materials: the one that ships with the application, with the user's own on top.

@@ -2,14 +2,17 @@ package stoutblade.formats;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
@@ -17,14 +20,13 @@ import stoutblade.trace.LineWork;
 
 /**
  * Reads the lines of a DXF in text form at true size: lines, arcs, circles, ellipses, polylines
- * with their bulges, and splines, with their layers. Dimensions, hatches, texts and blocks are
- * said.
+ * with their bulges, and splines, with their layers, and blocks where they are inserted.
+ * Dimensions, hatches and texts are said.
  *
  * <p>Group codes as in the published DXF reference (from memory); units by $INSUNITS.
  */
 public final class DxfReader {
 
-  private static final int MOST_LINES = 4_000_000;
   private static final int MOST_CURVES = 1_000_000;
   private static final double LARGEST_MM = 100_000;
   private static final Map<Integer, Double> UNITS =
@@ -53,27 +55,55 @@ public final class DxfReader {
           "decimetres");
   private static final Map<String, String> UNREAD =
       Map.of(
-          "TEXT", "text: turn it into outlines first",
-          "MTEXT", "text: turn it into outlines first",
-          "INSERT", "blocks: take them apart first",
-          "DIMENSION", "dimensions",
-          "HATCH", "hatches",
-          "3DFACE", "faces in space",
-          "3DSOLID", "solids",
-          "POINT", "points");
+          "TEXT",
+          "text: turn it into outlines first",
+          "MTEXT",
+          "text: turn it into outlines first",
+          "ATTRIB",
+          "text: turn it into outlines first",
+          "DIMENSION",
+          "dimensions",
+          "HATCH",
+          "hatches",
+          "3DFACE",
+          "faces in space",
+          "3DSOLID",
+          "solids",
+          "POINT",
+          "points");
+
+  private static final int DEEPEST_BLOCK = 12;
+  private static final int MOST_INSERTS = 100_000;
 
   private final String name;
-  private final List<Pair> pairs;
+  private final List<DxfGroups.Pair> pairs;
+  private final Map<String, Block> blocks = new HashMap<>();
   private final List<LineWork.Line> lines = new ArrayList<>();
   private final Set<String> unread = new LinkedHashSet<>();
   private double mm = 1;
   private int unitCode;
   private int curves;
+  private int inserts;
+  private final Deque<Inserted> inside = new ArrayDeque<>();
 
-  /** A group code with its value. */
-  private record Pair(int code, String value, int line) {}
+  /**
+   * A named group of entities.
+   *
+   * @param from where its first entity begins
+   * @param base the place that is laid on the place of an insert
+   */
+  private record Block(int from, Point base) {}
 
-  private DxfReader(String name, List<Pair> pairs) {
+  /**
+   * A block where it is inserted.
+   *
+   * @param name the block
+   * @param layer what its entities without a layer of their own are on
+   * @param placed what it does to a place
+   */
+  private record Inserted(String name, String layer, UnaryOperator<Point> placed) {}
+
+  private DxfReader(String name, List<DxfGroups.Pair> pairs) {
     this.name = name;
     this.pairs = pairs;
   }
@@ -88,7 +118,7 @@ public final class DxfReader {
     if (text.startsWith("AutoCAD Binary DXF")) {
       throw new FormatException(name, "a binary DXF; save it as DXF in text form");
     }
-    DxfReader reader = new DxfReader(name, pairs(name, text));
+    DxfReader reader = new DxfReader(name, DxfGroups.pairs(name, text));
     reader.document();
     boolean stated = UNITS.containsKey(reader.unitCode);
     return new LineWork(
@@ -100,137 +130,111 @@ public final class DxfReader {
         stated);
   }
 
-  private static List<Pair> pairs(String name, String text) throws FormatException {
-    List<Pair> pairs = new ArrayList<>();
-    String[] all = text.split("\r\n|\n|\r", MOST_LINES + 1);
-    if (all.length > MOST_LINES) {
-      throw new FormatException(name, "more than " + MOST_LINES + " lines of text");
-    }
-    for (int i = 0; i + 1 < all.length; i += 2) {
-      String code = all[i].strip();
-      if (!code.matches("-?[0-9]{1,5}")) {
-        throw new FormatException(
-            name,
-            pairs.isEmpty()
-                ? "no DXF: its first line is no group code"
-                : "line " + (i + 1) + ": expected a group code; found '" + shortened(code) + "'");
-      }
-      pairs.add(new Pair(Integer.parseInt(code), all[i + 1].strip(), i + 2));
-    }
-    if (pairs.isEmpty()) {
-      throw new FormatException(name, "there is nothing in it");
-    }
-    return pairs;
-  }
-
-  private static String shortened(String text) {
-    return text.length() > 30 ? text.substring(0, 30) + "…" : text;
-  }
-
-  private FormatException fault(Pair at, String expected) {
-    return new FormatException(
-        name,
-        "line " + at.line + ": expected " + expected + "; found '" + shortened(at.value) + "'");
-  }
-
   private void document() throws FormatException {
     String section = "";
-    boolean found = false;
+    int entities = -1;
     for (int i = 0; i < pairs.size(); i++) {
-      Pair pair = pairs.get(i);
-      if (pair.code == 0 && pair.value.equals("SECTION") && i + 1 < pairs.size()) {
-        section = pairs.get(i + 1).value;
-        found |= section.equals("ENTITIES");
-      } else if (section.equals("HEADER") && pair.value.equals("$INSUNITS")) {
+      DxfGroups.Pair pair = pairs.get(i);
+      if (pair.code() == 0 && pair.value().equals("SECTION") && i + 1 < pairs.size()) {
+        section = pairs.get(i + 1).value();
+        entities = section.equals("ENTITIES") ? i + 2 : entities;
+      } else if (section.equals("HEADER") && pair.value().equals("$INSUNITS")) {
         if (i + 1 < pairs.size()) {
-          unitCode = (int) number(pairs.get(i + 1));
+          unitCode = (int) DxfGroups.number(name, pairs.get(i + 1));
           mm = UNITS.getOrDefault(unitCode, 1.0);
         }
-      } else if (section.equals("ENTITIES") && pair.code == 0) {
-        i = entity(i) - 1;
+      } else if (section.equals("BLOCKS") && pair.code() == 0 && pair.value().equals("BLOCK")) {
+        block(i);
       }
     }
-    if (!found) {
+    if (entities < 0) {
       throw new FormatException(name, "there is no ENTITIES section in it, or the file breaks off");
+    }
+    run(entities);
+  }
+
+  /** Reads entities from a pair on, until the block or the section ends. */
+  private void run(int from) throws FormatException {
+    int at = from;
+    while (at < pairs.size()) {
+      DxfGroups.Pair pair = pairs.get(at);
+      if (pair.code() == 0 && (pair.value().equals("ENDBLK") || pair.value().equals("ENDSEC"))) {
+        return;
+      }
+      at = pair.code() == 0 ? entity(at) : at + 1;
     }
   }
 
-  private double number(Pair pair) throws FormatException {
-    try {
-      double value = Double.parseDouble(pair.value);
-      if (Double.isFinite(value)) {
-        return value;
-      }
-    } catch (NumberFormatException e) {
-      // Said below.
+  private DxfGroups groups(int from, int to) {
+    return new DxfGroups(name, pairs.subList(from, to));
+  }
+
+  // == BLOCKS
+
+  private void block(int from) throws FormatException {
+    int to = next(from);
+    DxfGroups groups = groups(from + 1, to);
+    Optional<String> named = groups.text(2);
+    if (named.isPresent()) {
+      blocks.put(named.get(), new Block(to, new Point(groups.or(10, 0), groups.or(20, 0))));
     }
-    throw fault(pair, "a number");
+  }
+
+  private void insert(DxfGroups groups, boolean turned) throws FormatException {
+    String block = groups.text(2).orElse("");
+    Block found = blocks.get(block);
+    if (found == null) {
+      unread.add("a block that is not in the file");
+      return;
+    }
+    boolean within = inside.stream().anyMatch(it -> it.name.equals(block));
+    if (within || inside.size() >= DEEPEST_BLOCK) {
+      throw new FormatException(
+          name,
+          "line "
+              + groups.line()
+              + (within
+                  ? ": the block '" + DxfGroups.shortened(block) + "' holds itself"
+                  : ": blocks in blocks, more than " + DEEPEST_BLOCK + " deep"));
+    }
+    int columns = Math.max(1, (int) groups.or(70, 1));
+    int rows = Math.max(1, (int) groups.or(71, 1));
+    for (long i = 0; i < (long) columns * rows; i++) {
+      if (++inserts > MOST_INSERTS) {
+        throw new FormatException(name, "more than " + MOST_INSERTS + " blocks are inserted");
+      }
+      Point step =
+          new Point(i % columns * groups.or(44, 0), Math.floorDiv(i, columns) * groups.or(45, 0));
+      inside.push(new Inserted(block, groups.layer(), placed(groups, found, step, turned)));
+      run(found.from);
+      inside.pop();
+    }
+  }
+
+  /**
+   * Scaled about the block's base, shifted by its step in the rows, turned and put in its place.
+   */
+  private static UnaryOperator<Point> placed(
+      DxfGroups groups, Block block, Point step, boolean turned) throws FormatException {
+    Point at = groups.point(10, "a place");
+    double across = groups.or(41, 1);
+    double along = groups.or(42, 1);
+    double angle = Math.toRadians(groups.or(50, 0));
+    return place -> {
+      Point own = place.minus(block.base);
+      Point scaled = new Point(own.x() * across, own.y() * along).plus(step);
+      Point put = scaled.turned(angle).plus(at);
+      return turned ? new Point(-put.x(), put.y()) : put;
+    };
   }
 
   // == ENTITIES
 
-  /** The groups of one entity. */
-  private final class Groups {
-
-    private final List<Pair> all;
-
-    Groups(List<Pair> all) {
-      this.all = all;
-    }
-
-    OptionalDouble get(int code) throws FormatException {
-      for (Pair pair : all) {
-        if (pair.code == code) {
-          return OptionalDouble.of(number(pair));
-        }
-      }
-      return OptionalDouble.empty();
-    }
-
-    double need(int code, String what) throws FormatException {
-      OptionalDouble value = get(code);
-      if (value.isEmpty()) {
-        throw new FormatException(
-            name,
-            "line " + (all.isEmpty() ? 0 : all.getFirst().line) + ": " + what + " is missing");
-      }
-      return value.getAsDouble();
-    }
-
-    double or(int code, double otherwise) throws FormatException {
-      return get(code).orElse(otherwise);
-    }
-
-    Point point(int code, String what) throws FormatException {
-      return new Point(need(code, what), need(code + 10, what));
-    }
-
-    String layer() {
-      return all.stream()
-          .filter(it -> it.code == 8)
-          .map(Pair::value)
-          .findFirst()
-          .filter(it -> !it.equals("0"))
-          .orElse("");
-    }
-
-    /** Every value of a code, in order. */
-    List<Double> each(int code) throws FormatException {
-      List<Double> values = new ArrayList<>();
-      for (Pair pair : all) {
-        if (pair.code == code) {
-          values.add(number(pair));
-        }
-      }
-      return values;
-    }
-  }
-
   /** Reads the entity that begins at a pair; gives where the next one begins. */
   private int entity(int from) throws FormatException {
     int to = next(from);
-    String kind = pairs.get(from).value.toUpperCase(Locale.ROOT);
-    Groups groups = new Groups(pairs.subList(from + 1, to));
+    String kind = pairs.get(from).value().toUpperCase(Locale.ROOT);
+    DxfGroups groups = groups(from + 1, to);
     if (groups.or(210, 0) != 0 || groups.or(220, 0) != 0) {
       unread.add("something that does not lie flat");
       return to;
@@ -261,7 +265,8 @@ public final class DxfReader {
         return heavy(groups, turned, to);
       }
       case "SPLINE" -> spline(groups, turned);
-      case "ENDSEC", "SEQEND", "EOF" -> {}
+      case "INSERT" -> insert(groups, turned);
+      case "SEQEND", "ATTDEF", "EOF" -> {}
       default -> unread.add(UNREAD.getOrDefault(kind, kind.toLowerCase(Locale.ROOT)));
     }
     return to;
@@ -269,13 +274,13 @@ public final class DxfReader {
 
   private int next(int from) {
     int to = from + 1;
-    while (to < pairs.size() && pairs.get(to).code != 0) {
+    while (to < pairs.size() && pairs.get(to).code() != 0) {
       to++;
     }
     return to;
   }
 
-  private void add(Groups groups, boolean turned, List<Cubic> units, boolean closed)
+  private void add(DxfGroups groups, boolean turned, List<Cubic> units, boolean closed)
       throws FormatException {
     curves += units.size();
     if (curves > MOST_CURVES) {
@@ -284,16 +289,21 @@ public final class DxfReader {
     if (units.stream().allMatch(it -> it.start().distance(it.end()) == 0)) {
       return;
     }
-    Path path =
-        new Path(units, closed).moved(it -> new Point((turned ? -mm : mm) * it.x(), mm * it.y()));
+    Path own = new Path(units, closed).moved(it -> new Point(turned ? -it.x() : it.x(), it.y()));
+    String layer = groups.layer();
+    for (Inserted block : inside) {
+      own = own.moved(block.placed);
+      layer = layer.isEmpty() ? block.layer : layer;
+    }
+    Path path = own.moved(it -> it.times(mm));
     if (path.beyond(LARGEST_MM)) {
       throw new FormatException(
           name, "a line lies more than 100 m away: its units cannot be right");
     }
-    lines.add(new LineWork.Line(groups.layer(), "", path));
+    lines.add(new LineWork.Line(layer, "", path));
   }
 
-  private static List<Cubic> arc(Groups groups, double from, double to) throws FormatException {
+  private static List<Cubic> arc(DxfGroups groups, double from, double to) throws FormatException {
     double radius = groups.need(40, "a radius");
     if (!(radius > 0) || from == to) {
       return List.of(Cubic.line(new Point(0, 0), new Point(0, 0)));
@@ -301,7 +311,7 @@ public final class DxfReader {
     return Path.arc(groups.point(10, "a centre"), radius, from, to).cubics();
   }
 
-  private void ellipse(Groups groups, boolean turned) throws FormatException {
+  private void ellipse(DxfGroups groups, boolean turned) throws FormatException {
     Point centre = groups.point(10, "a centre");
     Point major = groups.point(11, "an axis");
     double ratio = groups.need(40, "the ratio of its axes");
@@ -316,20 +326,20 @@ public final class DxfReader {
     add(groups, turned, placed.cubics(), to - from > 2 * Math.PI - 1e-9);
   }
 
-  private void light(Groups groups, boolean turned) throws FormatException {
+  private void light(DxfGroups groups, boolean turned) throws FormatException {
     List<Point> points = new ArrayList<>();
     List<Double> bulges = new ArrayList<>();
     double x = 0;
-    for (Pair pair : groups.all) {
-      switch (pair.code) {
-        case 10 -> x = number(pair);
+    for (DxfGroups.Pair pair : groups.all()) {
+      switch (pair.code()) {
+        case 10 -> x = DxfGroups.number(name, pair);
         case 20 -> {
-          points.add(new Point(x, number(pair)));
+          points.add(new Point(x, DxfGroups.number(name, pair)));
           bulges.add(0.0);
         }
         case 42 -> {
           if (!bulges.isEmpty()) {
-            bulges.set(bulges.size() - 1, number(pair));
+            bulges.set(bulges.size() - 1, DxfGroups.number(name, pair));
           }
         }
         default -> {}
@@ -338,14 +348,14 @@ public final class DxfReader {
     polyline(groups, turned, points, bulges, ((int) groups.or(70, 0) & 1) == 1);
   }
 
-  private int heavy(Groups groups, boolean turned, int from) throws FormatException {
+  private int heavy(DxfGroups groups, boolean turned, int from) throws FormatException {
     int flags = (int) groups.or(70, 0);
     List<Point> points = new ArrayList<>();
     List<Double> bulges = new ArrayList<>();
     int at = from;
-    while (at < pairs.size() && pairs.get(at).value.equals("VERTEX")) {
+    while (at < pairs.size() && pairs.get(at).value().equals("VERTEX")) {
       int to = next(at);
-      Groups vertex = new Groups(pairs.subList(at + 1, to));
+      DxfGroups vertex = groups(at + 1, to);
       points.add(vertex.point(10, "a vertex"));
       bulges.add(vertex.or(42, 0));
       at = to;
@@ -359,7 +369,7 @@ public final class DxfReader {
   }
 
   private void polyline(
-      Groups groups, boolean turned, List<Point> points, List<Double> bulges, boolean closed)
+      DxfGroups groups, boolean turned, List<Point> points, List<Double> bulges, boolean closed)
       throws FormatException {
     List<Cubic> all = new ArrayList<>();
     int pieces = closed ? points.size() : points.size() - 1;
@@ -397,7 +407,7 @@ public final class DxfReader {
     return exact;
   }
 
-  private void spline(Groups groups, boolean turned) throws FormatException {
+  private void spline(DxfGroups groups, boolean turned) throws FormatException {
     int degree = (int) groups.or(71, 3);
     boolean closed = ((int) groups.or(70, 0) & 1) == 1;
     List<Point> points = new ArrayList<>();

@@ -5,7 +5,10 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -33,6 +36,7 @@ public final class TemplatePdf {
 
   private static final double POINTS_PER_MM = 72 / 25.4;
   private static final Color INK = new Color(0x1b1f22);
+  private static final int MOST_KINDS = 14;
   private static final Color PALE = new Color(0x7d858a);
 
   private final Template template;
@@ -108,8 +112,8 @@ public final class TemplatePdf {
       sheet.text(bold, 7, left, top - 7, INK, project);
       sheet.text(font, 4.2, left, top - 15, INK, template.title() + " · page map");
       double y = top - 24;
-      for (Template.Copy copy : template.copies()) {
-        sheet.text(font, 3.8, left, y, INK, "Cut 1 " + copy.words());
+      for (String line : cuts()) {
+        sheet.text(font, 3.8, left, y, INK, line);
         y -= 5.5;
       }
       y = legend(sheet, left, y - 2);
@@ -122,6 +126,23 @@ public final class TemplatePdf {
               y - 4));
       foot(sheet, "page map");
     }
+  }
+
+  /** What is cut: pieces of one kind and hand on one line. */
+  private List<String> cuts() {
+    Map<Template.Copy, Integer> kinds = new LinkedHashMap<>();
+    for (Template.Copy copy : template.copies()) {
+      String kind = copy.name().replaceAll(" [0-9]+$", "");
+      kinds.merge(new Template.Copy(kind, copy.mirrored()), 1, Integer::sum);
+    }
+    List<String> lines = new ArrayList<>();
+    kinds.forEach((kind, count) -> lines.add("Cut " + count + " " + kind.words()));
+    int more = lines.size() - MOST_KINDS;
+    if (more > 0) {
+      lines.subList(MOST_KINDS, lines.size()).clear();
+      lines.add("and " + more + " more kinds, named on the pieces");
+    }
+    return lines;
   }
 
   private double legend(Sheet sheet, double left, double top) throws IOException {
@@ -254,6 +275,7 @@ public final class TemplatePdf {
         case SCORE -> pen(0.25, 4, 1.2);
         case FULLER -> pen(0.3, 3, 1, 0.8, 1);
         case LAID -> pen(0.25, 1.5, 1.5);
+        case GRAIN -> pen(0.25);
       }
     }
 

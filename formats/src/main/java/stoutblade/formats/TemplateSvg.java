@@ -91,7 +91,7 @@ public final class TemplateSvg {
           case CENTRE -> "8 1.5 1 1.5";
           case CHANNEL -> "1.2 1.2";
           case BEND -> "6 2";
-          case NOTCH, ENGRAVE -> "";
+          case NOTCH, ENGRAVE, GRAIN -> "";
           case SCORE -> "4 1.2";
           case FULLER -> "3 1 0.8 1";
           case LAID -> "1.5 1.5";

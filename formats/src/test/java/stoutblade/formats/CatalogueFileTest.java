@@ -11,9 +11,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import stoutblade.core.Rod;
-import stoutblade.stock.Catalogue;
-import stoutblade.stock.Glue;
+import stoutblade.catalogue.Catalogue;
+import stoutblade.catalogue.Glue;
+import stoutblade.catalogue.Rod;
 
 class CatalogueFileTest {
 

@@ -119,6 +119,98 @@ class DxfTest {
     }
   }
 
+  /** The insert's place, scale, turn and rows, as ezdxf works them out by taking blocks apart. */
+  @Test
+  void blocks_that_another_library_inserts_are_where_it_says() throws Exception {
+    Path file = folder.resolve("blocks.dxf");
+    String said =
+        python(
+            """
+            import sys, ezdxf
+            doc = ezdxf.new('R2010', units=4)
+            doc.layers.add('RIVETS')
+            inner = doc.blocks.new('INNER', base_point=(1, 0))
+            inner.add_circle((3, 2), 2)
+            inner.add_lwpolyline([(0, 0), (6, 0), (6, 4)], close=True, dxfattribs={'layer': 'CUT'})
+            outer = doc.blocks.new('OUTER', base_point=(2, 2))
+            outer.add_blockref('INNER', (10, 5), dxfattribs={'rotation': 30})
+            outer.add_circle((0, 0), 5)
+            m = doc.modelspace()
+            m.add_blockref('OUTER', (100, 50), dxfattribs={'layer': 'RIVETS', 'rotation': 40,
+                'xscale': 2, 'yscale': 2})
+            m.add_blockref('OUTER', (-30, 10), dxfattribs={'layer': 'RIVETS', 'xscale': -1})
+            m.add_blockref('INNER', (300, 300), dxfattribs={'layer': 'RIVETS', 'rotation': 15,
+                'column_count': 3, 'row_count': 2, 'column_spacing': 20, 'row_spacing': 30})
+            doc.saveas(sys.argv[1])
+            def walk(e):
+                if e.dxftype() == 'INSERT':
+                    for one in (e.multi_insert() if e.mcount > 1 else [e]):
+                        for x in one.virtual_entities(): yield from walk(x)
+                else: yield e
+            from ezdxf.bbox import extents
+            for e in m:
+                for x in walk(e):
+                    b = extents([x], fast=False)
+                    print(b.extmin.x, b.extmin.y, b.extmax.x, b.extmax.y)
+            """,
+            file);
+
+    LineWork work = DxfReader.read("blocks.dxf", Files.readAllBytes(file));
+
+    String[] boxes = said.strip().split("\n", -1);
+    assertThat(work.lines()).hasSize(boxes.length).hasSize(18);
+    List<Box> ours =
+        work.lines().stream().map(it -> Box.around(it.path().flattened(0.0005))).toList();
+    for (String line : boxes) {
+      double[] at = Arrays.stream(line.split(" ", -1)).mapToDouble(Double::parseDouble).toArray();
+      assertThat(ours)
+          .as(line)
+          .anyMatch(
+              it ->
+                  Math.abs(it.minX() - at[0]) < 0.05
+                      && Math.abs(it.minY() - at[1]) < 0.05
+                      && Math.abs(it.maxX() - at[2]) < 0.05
+                      && Math.abs(it.maxY() - at[3]) < 0.05);
+    }
+    assertThat(work.layers()).containsExactlyInAnyOrder("RIVETS", "CUT");
+    assertThat(work.unread()).isEmpty();
+  }
+
+  private static LineWork blocks(List<String> blocks, String... entities) throws IOException {
+    List<String> all = new ArrayList<>(List.of("0", "SECTION", "2", "BLOCKS"));
+    all.addAll(blocks);
+    all.addAll(List.of("0", "ENDSEC"));
+    all.addAll(Arrays.asList(entities(entities)));
+    return read(all.toArray(String[]::new));
+  }
+
+  @Test
+  void blocks_that_hold_themselves_or_never_end_do_not_hang() throws IOException {
+    List<String> itself =
+        List.of(
+            "0", "BLOCK", "2", "A", "0", "INSERT", "2", "A", "10", "0", "20", "0", "0", "ENDBLK");
+    assertThatThrownBy(() -> blocks(itself, "0", "INSERT", "2", "A", "10", "0", "20", "0"))
+        .isInstanceOf(FormatException.class)
+        .hasMessageContaining("the block 'A' holds itself");
+
+    List<String> many = new ArrayList<>();
+    for (int i = 0; i < 10; i++) {
+      many.addAll(List.of("0", "BLOCK", "2", "B" + i));
+      many.addAll(List.of("0", "INSERT", "2", "B" + (i + 1), "10", "0", "20", "0"));
+      many.addAll(List.of("70", "100", "71", "100", "0", "ENDBLK"));
+    }
+    many.addAll(List.of("0", "BLOCK", "2", "B10", "0", "ENDBLK"));
+    assertThatThrownBy(() -> blocks(many, "0", "INSERT", "2", "B0", "10", "0", "20", "0"))
+        .isInstanceOf(FormatException.class)
+        .hasMessageContaining("blocks are inserted");
+
+    List<String> endless =
+        List.of("0", "BLOCK", "2", "A", "0", "LINE", "10", "0", "20", "0", "11", "9", "21", "0");
+    assertThat(blocks(endless, "0", "INSERT", "2", "A", "10", "5", "20", "0").lines()).hasSize(1);
+    assertThat(blocks(endless, "0", "INSERT", "2", "Z", "10", "5", "20", "0").unread())
+        .containsExactly("a block that is not in the file");
+  }
+
   @Test
   void another_library_finds_our_template_at_true_size_with_its_layers()
       throws IOException, InterruptedException {

@@ -24,8 +24,10 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import stoutblade.project.Project;
+import stoutblade.prop.Feature;
 import stoutblade.prop.Part;
 import stoutblade.prop.Placing;
+import stoutblade.prop.Where;
 import stoutblade.reference.Reference;
 import stoutblade.reference.Ruler;
 import stoutblade.shape.Point;
@@ -180,8 +182,8 @@ class ProjectFileTest {
       delimiter = '|',
       quoteCharacter = '`',
       value = {
-        "\"version\" : 4        | \"version\" : 5      | written by a newer Stout Blade",
-        "\"version\" : 4        | \"version\" : \"x\"  | 'version' is a whole number from 1",
+        "\"version\" : 5        | \"version\" : 6      | written by a newer Stout Blade",
+        "\"version\" : 5        | \"version\" : \"x\"  | 'version' is a whole number from 1",
         "stout-blade-project    | other                | not a project",
         "\"project\" :          | \"projekt\" :        | 'project' is missing",
         "\"heightMm\" : 1740.0  | \"height\" : 1740.0  | height",
@@ -231,7 +233,7 @@ class ProjectFileTest {
     assertThat(picture.ruler("r2").orElseThrow().trusted()).isFalse();
     assertThat(picture.whole())
         .isEqualTo(FormatSamples.demo().project().size().references().getFirst().whole());
-    assertThat(project.blade()).isEqualTo(FormatSamples.demo().project().blade());
+    assertThat(project.blade().half()).isEqualTo(FormatSamples.demo().project().blade().half());
     assertThat(ProjectFile.parse("new.stout", ProjectFile.json(project))).isEqualTo(project);
   }
 
@@ -264,13 +266,47 @@ class ProjectFileTest {
     Project project = ProjectFile.parse("old.stout", old);
 
     Project demo = FormatSamples.demo().project();
-    assertThat(project.blade()).isEqualTo(demo.blade());
+    assertThat(project.blade().half()).isEqualTo(demo.blade().half());
     assertThat(project.size()).isEqualTo(demo.size());
     assertThat(project.parts()).extracting(Part::name).containsExactly("Collar", "Grip", "Butt");
     assertThat(project.parts())
         .allSatisfy(it -> assertThat(it.placing()).isEqualTo(Placing.USUAL))
         .allSatisfy(it -> assertThat(it.foamId()).isEqualTo(project.layering().foamId()));
     assertThat(ProjectFile.parse("new.stout", ProjectFile.json(project))).isEqualTo(project);
+  }
+
+  /** Written by the program as it was when version 4 was the newest. */
+  @Test
+  void a_project_of_version_4_has_nothing_worked_into_its_blade() throws IOException {
+    byte[] old;
+    try (var in = getClass().getResourceAsStream("project-version-4.json")) {
+      old = in.readAllBytes();
+    }
+
+    Project project = ProjectFile.parse("old.stout", old);
+
+    Project demo = FormatSamples.demo().project();
+    assertThat(project.blade().half()).isEqualTo(demo.blade().half());
+    assertThat(project.blade().features()).isEmpty();
+    assertThat(project.parts())
+        .extracting(Part::name)
+        .containsExactlyElementsOf(demo.parts().stream().map(Part::name).toList());
+    assertThat(ProjectFile.parse("new.stout", ProjectFile.json(project))).isEqualTo(project);
+  }
+
+  @Test
+  void what_is_worked_into_the_blade_is_kept() throws IOException {
+    Project demo = FormatSamples.demo().project();
+    Feature fuller =
+        new Feature(
+            "f1",
+            Feature.Kind.FULLER,
+            Map.of("wide", 9.5),
+            "",
+            new Where.Row(new Point(0, 80), new Point(0, 300), 1));
+    Project worked = demo.withBlade(demo.blade().withFeatures(List.of(fuller)));
+
+    assertThat(ProjectFile.parse("new.stout", ProjectFile.json(worked))).isEqualTo(worked);
   }
 
   @Test

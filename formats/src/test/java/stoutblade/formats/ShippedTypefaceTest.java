@@ -5,13 +5,20 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.io.InputStream;
 import java.util.List;
+import java.util.Map;
 import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.junit.jupiter.api.Test;
+import stoutblade.prop.Feature;
+import stoutblade.prop.PlateForm;
+import stoutblade.prop.Slab;
+import stoutblade.prop.Where;
 import stoutblade.shape.Box;
+import stoutblade.shape.Node;
 import stoutblade.shape.Path;
 import stoutblade.shape.Region;
+import stoutblade.shape.WholeOutline;
 
 /** Letters as outlines, against another reader of the same font (PDFBox's FontBox). */
 class ShippedTypefaceTest {
@@ -61,6 +68,32 @@ class ShippedTypefaceTest {
                   typeface.outlines(name, 100).stream().map(it -> it.flattened(0.01)).toList())
               .area();
       assertThat(ours).as(name).isCloseTo(theirs, within(theirs * 0.004));
+    }
+  }
+
+  @Test
+  void every_capital_that_is_cut_out_keeps_its_insides_on_bridges() {
+    for (char letter = 'A'; letter <= 'Z'; letter++) {
+      Feature cut =
+          new Feature(
+              "f1",
+              Feature.Kind.LETTERS,
+              Map.of("way", 1.0, "high", 60.0),
+              Character.toString(letter),
+              Where.At.of(0, 0));
+      WholeOutline board =
+          new WholeOutline(
+              List.of(
+                  Node.corner(-60, -60),
+                  Node.corner(60, -60),
+                  Node.corner(60, 60),
+                  Node.corner(-60, 60)));
+      Slab slab = new Slab("d1", "Board", board, List.of(cut), 6);
+
+      PlateForm form = PlateForm.of(slab, typeface);
+
+      assertThat(form.face().separate()).as(cut.words()).isEqualTo(1);
+      assertThat(form.windows()).as(cut.words()).isNotEmpty();
     }
   }
 

@@ -4,16 +4,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.build.Step.Need;
+import stoutblade.catalogue.Catalogue;
+import stoutblade.catalogue.Coating;
+import stoutblade.catalogue.Glue;
+import stoutblade.catalogue.Pace;
 import stoutblade.core.CoreReckoning;
 import stoutblade.finish.CoatReckoning;
-import stoutblade.finish.Coating;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
-import stoutblade.stock.Catalogue;
-import stoutblade.stock.Glue;
-import stoutblade.stock.Pace;
 
 /**
  * Derives the steps of making a layered blade from what was decided about it.

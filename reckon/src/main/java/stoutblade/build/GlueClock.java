@@ -2,7 +2,7 @@ package stoutblade.build;
 
 import java.time.Duration;
 import java.time.Instant;
-import stoutblade.stock.Glue;
+import stoutblade.catalogue.Glue;
 
 /** Where a joint stands after its glue was spread. */
 public final class GlueClock {

@@ -2,6 +2,7 @@ package stoutblade.core;
 
 import java.util.ArrayList;
 import java.util.List;
+import stoutblade.catalogue.Rod;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;

@@ -13,8 +13,9 @@ import stoutblade.shape.Point;
  *     for a free edge
  * @param path from one corner of the panel to the next, in mm
  * @param bevel how far the cut leans away from square to the sheet, in radians
+ * @param leans how far it leans at places along it, where that changes
  */
-public record Edge(String seam, Path path, double bevel) {
+public record Edge(String seam, Path path, double bevel, List<Lean> leans) {
 
   /** Notches stand about so far apart along a seam, in mm. */
   static final double NOTCH_PITCH_MM = 60;
@@ -25,11 +26,25 @@ public record Edge(String seam, Path path, double bevel) {
   static final double TOLERANCE_MM = 0.002;
 
   /**
-   * Checks the bevel.
+   * How far the cut leans at one place.
+   *
+   * @param share how far along the edge, from 0 to 1
+   * @param radians from square to the sheet: positive where its outer face reaches further out
+   */
+  public record Lean(double share, double radians) {}
+
+  /** An edge that leans by the same all along. */
+  public Edge(String seam, Path path, double bevel) {
+    this(seam, path, bevel, List.of());
+  }
+
+  /**
+   * Copies the leans and checks the bevel.
    *
    * @throws IllegalArgumentException if it leans by a right angle or more
    */
   public Edge {
+    leans = List.copyOf(leans);
     if (!(Math.abs(bevel) < Math.PI / 2)) {
       throw new IllegalArgumentException(
           "An edge leans by less than a right angle; found " + Math.toDegrees(bevel) + "°");

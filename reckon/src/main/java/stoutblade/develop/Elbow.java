@@ -28,6 +28,7 @@ public record Elbow(
 
   private static final int MOST_PIECES = 16;
   private static final int CURVES = 32;
+  private static final int LEANS = 8;
 
   /**
    * Checks the sizes.
@@ -113,8 +114,8 @@ public record Elbow(
         panels(),
         figures,
         List.of(
-            "Lean the knife along the wavy edge: outwards on the outside of the bend, inwards on"
-                + " the inside, square halfway.",
+            "Lean the knife along the wavy edge as is written at it: outwards on the outside of the"
+                + " bend, inwards on the inside, square halfway.",
             "Turn alternate pieces half round if the seams should not lie over one another."));
   }
 
@@ -126,6 +127,22 @@ public record Elbow(
       all.add(piece("Piece between", pieces - 2, 2 * half, true, "C"));
     }
     return all;
+  }
+
+  /**
+   * How far the knife leans round a mitre. The cut's plane leans by α from square to the tube;
+   * where the sheet's outer face looks away from the bend by φ, the sine of the angle between plane
+   * and face is sin α cos φ (both normals' scalar product).
+   */
+  private List<Edge.Lean> leans() {
+    List<Edge.Lean> leans = new ArrayList<>();
+    for (int i = 0; i < LEANS; i++) {
+      double share = (i + 0.5) / LEANS;
+      // The seam lies on the inside of the bend, where the outer face stays back.
+      double lean = -Math.asin(Math.sin(mitre()) * Math.cos(2 * Math.PI * share));
+      leans.add(new Edge.Lean(share, lean));
+    }
+    return leans;
   }
 
   private Panel piece(String name, int count, double along, boolean both, String side) {
@@ -149,9 +166,9 @@ public record Elbow(
         name,
         count,
         List.of(
-            new Edge(both ? "A" : "", lower, 0),
+            new Edge(both ? "A" : "", lower, 0, both ? leans() : List.of()),
             Edge.straight(side, lower.end(), upper.start(), 0),
-            new Edge("A", upper, 0),
+            new Edge("A", upper, 0, leans()),
             Edge.straight(side, upper.end(), lower.start(), 0)));
   }
 }

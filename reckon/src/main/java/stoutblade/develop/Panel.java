@@ -127,7 +127,9 @@ public record Panel(
     return new Panel(
         name,
         count,
-        edges.stream().map(it -> new Edge(it.seam(), it.path().moved(to), it.bevel())).toList(),
+        edges.stream()
+            .map(it -> new Edge(it.seam(), it.path().moved(to), it.bevel(), it.leans()))
+            .toList(),
         windows.stream().map(it -> it.moved(to)).toList(),
         lines.stream().map(it -> it.moved(to)).toList());
   }

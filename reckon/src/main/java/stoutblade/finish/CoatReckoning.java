@@ -1,6 +1,7 @@
 package stoutblade.finish;
 
 import java.util.List;
+import stoutblade.catalogue.Coating;
 import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;

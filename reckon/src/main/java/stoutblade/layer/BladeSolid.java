@@ -3,6 +3,7 @@ package stoutblade.layer;
 import java.util.ArrayList;
 import java.util.List;
 import stoutblade.part.BladeForm;
+import stoutblade.prop.Fuller;
 import stoutblade.shape.Point;
 import stoutblade.shape.Polyline;
 import stoutblade.shape.Region;
@@ -16,6 +17,9 @@ import stoutblade.shape.Span;
  * thickness dA = e·A(0) + (T − e)/b · ∫₀ᵇ A(s) ds, and likewise along any line across the blade.
  * The integral over s is a Gauss–Legendre sum (Abramowitz and Stegun, table 25.4, from memory),
  * exact for polynomials up to degree 11.
+ *
+ * <p>What is cut out of the blade is cut through it; what stands out of its outline is as thick as
+ * its edge. Fullers are on both faces.
  */
 public final class BladeSolid {
 
@@ -32,10 +36,14 @@ public final class BladeSolid {
   /** For volumes a coarser offset is enough: 0.1 mm round a blade is a few parts in 10 000. */
   private static final double VOLUME_TOLERANCE_MM = 0.1;
 
+  private static final double FULLER_STEP_MM = 0.25;
+
   private final double layerMm;
   private final double edgeMm;
   private final double bevelMm;
   private final Region face;
+  private final Region drawn;
+  private final List<Fuller> fullers;
   private final Region flat;
   private final Polyline edge;
   private final List<Weighted> insets;
@@ -49,11 +57,18 @@ public final class BladeSolid {
     this.edgeMm = layering.edgeMm();
     this.bevelMm = layering.bevelMm();
     this.face = form.face();
+    this.drawn = form.drawn();
+    this.fullers = form.fullers();
     this.flat =
-        face.awayFrom(
-            form.edge().flattened(OFFSET_TOLERANCE_MM / 2), bevelMm, OFFSET_TOLERANCE_MM / 2);
+        away(form.edge().flattened(OFFSET_TOLERANCE_MM / 2), bevelMm, OFFSET_TOLERANCE_MM / 2);
     this.edge = Polyline.of(form.edge(), OFFSET_TOLERANCE_MM);
     this.insets = bevelled() ? insets(form.edge().flattened(VOLUME_TOLERANCE_MM / 2)) : List.of();
+  }
+
+  /** What is left of the blade further than a distance inside the edge as it is drawn. */
+  private Region away(List<Point> line, double distance, double tolerance) {
+    Region inside = drawn.awayFrom(line, distance, tolerance);
+    return face == drawn ? inside : inside.common(face);
   }
 
   private boolean bevelled() {
@@ -66,8 +81,7 @@ public final class BladeSolid {
       for (int sign = -1; sign <= 1; sign += 2) {
         double s = bevelMm / 2 * (1 + sign * GAUSS_NODES[i]);
         found.add(
-            new Weighted(
-                face.awayFrom(line, s, VOLUME_TOLERANCE_MM / 2), GAUSS_WEIGHTS[i] * bevelMm / 2));
+            new Weighted(away(line, s, VOLUME_TOLERANCE_MM / 2), GAUSS_WEIGHTS[i] * bevelMm / 2));
       }
     }
     return found;
@@ -88,13 +102,19 @@ public final class BladeSolid {
     return flat;
   }
 
-  /** Distance of a place on the face to the bevelled edge, in mm. */
+  /** Distance of a place on the face to the bevelled edge, in mm: 0 on what stands out of it. */
   public double distanceToEdge(Point place) {
-    return edge.distance(place.x(), place.y());
+    boolean outside = face != drawn && !drawn.holds(place);
+    return outside ? 0 : edge.distance(place.x(), place.y());
   }
 
   /** Height of the outer face over the middle plane at a place on the face, in mm. */
   public double halfThicknessAt(Point place) {
+    return Math.max(
+        0, bevelledAt(place) + fullers.stream().mapToDouble(it -> it.heightAt(place)).sum());
+  }
+
+  private double bevelledAt(Point place) {
     if (!bevelled()) {
       return layerMm;
     }
@@ -104,11 +124,25 @@ public final class BladeSolid {
 
   /** True where the full thickness reaches at least so far round a place. */
   public boolean fullWithin(Point place, double radius) {
-    return !bevelled() || distanceToEdge(place) - radius >= bevelMm;
+    return (!bevelled() || distanceToEdge(place) - radius >= bevelMm)
+        && fullers.stream().noneMatch(it -> it.within(place, radius));
   }
 
   /** Volume of foam before channels are cut, in mm³. */
   public double volume() {
+    double sum = withoutFullers();
+    for (Fuller fuller : fullers) {
+      sum += 2 * fuller.volume(face);
+    }
+    return sum;
+  }
+
+  /** What the bevels take off both layers, in mm³. */
+  public double sanded() {
+    return Math.max(0, face.area() * thickness() - withoutFullers());
+  }
+
+  private double withoutFullers() {
     double sum = fullShare() * face.area();
     for (Weighted inset : insets) {
       sum += slope() * inset.weightMm * inset.region.area();
@@ -122,6 +156,9 @@ public final class BladeSolid {
     for (Weighted inset : insets) {
       sum += slope() * inset.weightMm * inset.region.momentAlong();
     }
+    for (Fuller fuller : fullers) {
+      sum += 2 * fuller.volume(face) * fuller.middle().y();
+    }
     return sum;
   }
 
@@ -130,6 +167,20 @@ public final class BladeSolid {
     double sum = fullShare() * face.widthAt(y);
     for (Weighted inset : insets) {
       sum += slope() * inset.weightMm * inset.region.widthAt(y);
+    }
+    return sum + 2 * fullersAcross(y);
+  }
+
+  /** What the fullers add to one face across the blade, in mm², in steps of a quarter mm. */
+  private double fullersAcross(double y) {
+    double sum = 0;
+    for (Span span : fullers.isEmpty() ? List.<Span>of() : face.across(y)) {
+      int steps = Math.max(1, (int) Math.ceil(span.length() / FULLER_STEP_MM));
+      double wide = span.length() / steps;
+      for (int i = 0; i < steps; i++) {
+        Point place = new Point(span.from() + (i + 0.5) * wide, y);
+        sum += wide * fullers.stream().mapToDouble(it -> it.heightAt(place)).sum();
+      }
     }
     return sum;
   }

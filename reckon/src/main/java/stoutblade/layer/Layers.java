@@ -1,6 +1,7 @@
 package stoutblade.layer;
 
 import java.util.List;
+import stoutblade.catalogue.Foam;
 import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
@@ -104,20 +105,20 @@ public record Layers(
         value,
         Quantity.VOLUME,
         "thickness added up over {blade.area}: full inside the bevel line, falling evenly to the"
-            + " edge outside it",
+            + " edge outside it"
+            + (form.fullers().isEmpty() ? "" : "; less what fullers take off both faces"),
         Source.GEOMETRY,
         form.area().doubt().times(value / form.area().value()),
         form.area());
   }
 
   private static Figure sanded(BladeForm form, BladeSolid solid, Figure thickness) {
-    double value = form.area().value() * thickness.value() - solid.volume();
     return Figure.found(
         "layers.sanded",
         "Foam to sand off",
-        Math.max(0, value),
+        solid.sanded(),
         Quantity.VOLUME,
-        "{blade.area} × {layers.thickness} less the foam left in the blade",
+        "{blade.area} × {layers.thickness} less what is left inside the bevels",
         Source.GEOMETRY,
         Doubt.NONE,
         form.area(),

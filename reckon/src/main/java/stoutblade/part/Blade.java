@@ -1,5 +1,9 @@
 package stoutblade.part;
 
+import java.util.List;
+import stoutblade.prop.Assembly;
+import stoutblade.prop.Feature;
+import stoutblade.prop.Slab;
 import stoutblade.shape.HalfOutline;
 
 /**
@@ -7,11 +11,54 @@ import stoutblade.shape.HalfOutline;
  *
  * @param name what the maker calls it
  * @param half half its outline, in mm from the middle of its base
+ * @param features what is worked into it: cut through it, or the same on both faces
  */
-public record Blade(String name, HalfOutline half) {
+public record Blade(String name, HalfOutline half, List<Feature> features) {
+
+  /**
+   * Copies the features.
+   *
+   * @throws IllegalArgumentException if there are too many, two have one id, or one is a bevel,
+   *     which a blade has from its layers
+   */
+  public Blade {
+    features = Feature.checked(features);
+    if (features.stream().anyMatch(it -> it.kind() == Feature.Kind.BEVEL)) {
+      throw new IllegalArgumentException(
+          "The blade's bevel is set at Layers: it runs round its whole edge");
+    }
+  }
+
+  /** A blade that nothing is worked into. */
+  public Blade(String name, HalfOutline half) {
+    this(name, half, List.of());
+  }
 
   /** The same blade with another outline. */
   public Blade with(HalfOutline outline) {
-    return new Blade(name, outline);
+    return new Blade(name, outline, features);
+  }
+
+  public Blade withName(String changed) {
+    return new Blade(changed, half, features);
+  }
+
+  public Blade withFeatures(List<Feature> changed) {
+    return new Blade(name, half, changed);
+  }
+
+  /** The same made larger or smaller, with what is worked into it. */
+  public Blade times(double factor) {
+    return new Blade(
+        name, half.times(factor), features.stream().map(it -> it.times(factor)).toList());
+  }
+
+  /**
+   * What is worked.
+   *
+   * @param layerMm how thick each of its outer layers is
+   */
+  public Slab slab(double layerMm) {
+    return new Slab(Assembly.BLADE, name, half, features, layerMm);
   }
 }

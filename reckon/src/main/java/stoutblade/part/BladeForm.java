@@ -1,12 +1,16 @@
 package stoutblade.part;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.prop.Fuller;
+import stoutblade.prop.PlateForm;
 import stoutblade.shape.Box;
+import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
@@ -14,9 +18,11 @@ import stoutblade.shape.Region;
 /**
  * The shape that a drafted outline makes.
  *
- * @param outline the whole outline, closed along the base, in mm
+ * @param outline the whole outline as it is drawn, closed along the base, in mm
  * @param edge the outline without the base: what is bevelled
- * @param face the area inside
+ * @param drawn the area inside the outline
+ * @param worked what is worked into it
+ * @param face the area that is left of it
  * @param length from base to tip
  * @param width the greatest width
  * @param widestAt where along the blade it is widest
@@ -26,6 +32,8 @@ import stoutblade.shape.Region;
 public record BladeForm(
     Path outline,
     Path edge,
+    Region drawn,
+    PlateForm worked,
     Region face,
     Figure length,
     Figure width,
@@ -44,18 +52,24 @@ public record BladeForm(
   /**
    * Works out the form.
    *
+   * @param worked the blade with what is worked into it
    * @param scale the scale of the picture it was traced on, which lends it its doubt; none for a
    *     blade drawn by numbers
-   * @throws IllegalArgumentException if the outline crosses itself
+   * @throws IllegalArgumentException if the outline crosses itself, or is not half a blade's
    */
-  public static BladeForm of(Blade blade, Optional<Figure> scale) {
-    Path outline = blade.half().outline();
-    if (crossing(blade).isPresent()) {
+  public static BladeForm of(PlateForm worked, Optional<Figure> scale) {
+    if (worked.crossing().isPresent()) {
       throw new IllegalArgumentException("The outline crosses itself");
     }
-    Path edge = blade.half().edge();
-    Region face = Region.inside(outline, TOLERANCE_MM);
-    return new Measuring(outline, edge, face, scale).form();
+    if (!(worked.slab().outline() instanceof HalfOutline half)) {
+      throw new IllegalArgumentException("A blade is drawn as half its outline");
+    }
+    Path outline = half.outline();
+    Region drawn =
+        worked.slab().features().isEmpty() ? worked.face() : Region.inside(outline, TOLERANCE_MM);
+    return new Measuring(
+            outline, half.edge(), drawn, worked, worked.reshaped() ? worked.face() : drawn, scale)
+        .form();
   }
 
   /** The box around the outline, in mm. */
@@ -66,11 +80,24 @@ public record BladeForm(
 
   /** All figures that a person is shown, in order. */
   public List<Figure> figures() {
-    return List.of(length, width, widestAt, area, girth);
+    List<Figure> all = new ArrayList<>(List.of(length, width, widestAt, area, girth));
+    all.addAll(worked.featureFigures());
+    return all;
+  }
+
+  /** The fullers on each of its faces. */
+  public List<Fuller> fullers() {
+    return Fuller.of(worked.slab().features());
   }
 
   /** The measuring of one outline. */
-  private record Measuring(Path outline, Path edge, Region face, Optional<Figure> scale) {
+  private record Measuring(
+      Path outline,
+      Path edge,
+      Region drawn,
+      PlateForm worked,
+      Region face,
+      Optional<Figure> scale) {
 
     BladeForm form() {
       List<Point> points = outline.flattened(TOLERANCE_MM);
@@ -83,6 +110,8 @@ public record BladeForm(
       return new BladeForm(
           outline,
           edge,
+          drawn,
+          worked,
           face,
           measured(
               "blade.length",
@@ -107,7 +136,8 @@ public record BladeForm(
               "Area of one face",
               face.area(),
               Quantity.AREA,
-              "shoelace formula over the outline, in pieces that keep within 0.01 mm of it"),
+              "shoelace formula over the outline, in pieces that keep within 0.01 mm of it, less what"
+                  + " is cut out"),
           measured(
               "blade.girth",
               "Edge, once round",

@@ -1,2 +1,5 @@
-/** Parts of a prop as they are drafted: for now one blade, drawn as half an outline. */
+/**
+ * Parts of a prop as they are drafted: one blade, drawn as half an outline, with what is worked
+ * into it.
+ */
 package stoutblade.part;

@@ -13,7 +13,6 @@ import stoutblade.event.Event;
 import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
 import stoutblade.layer.Layering;
-import stoutblade.part.Blade;
 import stoutblade.template.Paper;
 
 /**
@@ -32,8 +31,7 @@ public final class Edits {
 
   public static Edit bladeName(String name) {
     return new Edit(
-        "Name the blade",
-        project -> project.withBlade(new Blade(name.strip(), project.blade().half())));
+        "Name the blade", project -> project.withBlade(project.blade().withName(name.strip())));
   }
 
   // == LAYERS AND CORE

@@ -3,11 +3,12 @@ package stoutblade.project;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import stoutblade.catalogue.Catalogue;
+import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.Rod;
 import stoutblade.core.CoreChoice;
 import stoutblade.core.CoreReckoning;
-import stoutblade.core.Rod;
 import stoutblade.finish.CoatReckoning;
-import stoutblade.layer.Foam;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
@@ -15,7 +16,6 @@ import stoutblade.part.Blade;
 import stoutblade.part.BladeForm;
 import stoutblade.project.Finding.Severity;
 import stoutblade.shape.Point;
-import stoutblade.stock.Catalogue;
 import stoutblade.stock.Shopping;
 import stoutblade.template.Tiling;
 
@@ -63,7 +63,7 @@ final class Findings {
           "Click along one edge from the base to the tip; the other half follows.");
       return;
     }
-    if (blade.half().drawn()) {
+    if (blade.half().drawn() && derived.form().isEmpty()) {
       BladeForm.crossing(blade).ifPresent(at -> crossing(blade, at));
     }
   }

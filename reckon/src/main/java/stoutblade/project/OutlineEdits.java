@@ -7,6 +7,7 @@ import java.util.function.ToDoubleFunction;
 import java.util.function.UnaryOperator;
 import stoutblade.part.Blade;
 import stoutblade.part.BladeForm;
+import stoutblade.prop.Assembly;
 import stoutblade.prop.Plate;
 import stoutblade.shape.Box;
 import stoutblade.shape.Exact;
@@ -24,7 +25,7 @@ import stoutblade.shape.Region;
 public final class OutlineEdits {
 
   /** What stands for the id of a part where the blade is meant. */
-  public static final String BLADE = "";
+  public static final String BLADE = Assembly.BLADE;
 
   private static final int ROUNDS = 4;
 

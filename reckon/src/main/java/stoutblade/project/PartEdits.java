@@ -3,7 +3,9 @@ package stoutblade.project;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.function.BiFunction;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import stoutblade.develop.Panel;
 import stoutblade.prop.Assembly;
@@ -16,13 +18,17 @@ import stoutblade.prop.ShapedPart;
 import stoutblade.prop.Spot;
 import stoutblade.prop.Where;
 import stoutblade.reference.Reference;
+import stoutblade.shape.Box;
 import stoutblade.shape.Outline;
+import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 
 /** The edits of the prop's parts: what there is, where it is, and what is worked into it. */
 public final class PartEdits {
 
   private static final double WITHIN_MM = 0.01;
+  private static final double ROUGHLY_MM = 1;
+  private static final double BESIDE_MM = 20;
 
   private PartEdits() {}
 
@@ -44,7 +50,9 @@ public final class PartEdits {
     return add(
         name,
         (project, id) ->
-            new ShapedPart(id, name, sum, sizes, project.layering().foamId(), Placing.USUAL));
+            beside(
+                project,
+                new ShapedPart(id, name, sum, sizes, project.layering().foamId(), Placing.USUAL)));
   }
 
   /** Adds a part that is cut along an outline. */
@@ -77,14 +85,48 @@ public final class PartEdits {
     return add(
         name,
         (project, id) ->
-            new FlatPart(
-                id,
-                name,
-                origin,
-                pieces,
-                project.layering().foamId(),
-                project.layering().thicknessMm(),
-                Placing.USUAL));
+            beside(
+                project,
+                new FlatPart(
+                    id,
+                    name,
+                    origin,
+                    pieces,
+                    project.layering().foamId(),
+                    project.layering().thicknessMm(),
+                    Placing.USUAL)));
+  }
+
+  /** A new part lies right of what is there, not over it. */
+  private static Part beside(Project project, Part part) {
+    OptionalDouble right = rightOf(project);
+    List<Point> own = points(part.seen(), Spot.ORIGIN);
+    if (right.isEmpty() || own.isEmpty()) {
+      return part;
+    }
+    double x = right.getAsDouble() + BESIDE_MM - Box.around(own).minX();
+    return part.withPlacing(part.placing().moved(new Point(x, 0)));
+  }
+
+  /** The rightmost place of the blade and the parts. */
+  private static OptionalDouble rightOf(Project project) {
+    List<Point> there = new ArrayList<>();
+    if (project.blade().half().drawn()) {
+      there.addAll(points(List.of(project.blade().half().outline()), Spot.ORIGIN));
+    }
+    Assembly assembly = Assembly.of(project.parts(), project.blade().half());
+    for (Part part : project.parts()) {
+      List<Path> seen = part.seen();
+      assembly.spots().get(part.id()).forEach(it -> there.addAll(points(seen, it)));
+    }
+    return there.stream().mapToDouble(Point::x).max();
+  }
+
+  private static List<Point> points(List<Path> paths, Spot spot) {
+    return paths.stream()
+        .flatMap(it -> it.flattened(ROUGHLY_MM).stream())
+        .map(spot::place)
+        .toList();
   }
 
   static Project replaced(Project project, Part part) {
@@ -185,62 +227,65 @@ public final class PartEdits {
 
   // == WHAT IS WORKED INTO IT
 
-  /** Adds a feature to a plate. */
+  /** Adds a feature to a plate, or to the blade. */
   public static Edit addFeature(String id, Feature.Kind kind, String words, Where where) {
-    return onPlate(
+    return onFeatures(
         id,
         kind.title(),
-        plate -> {
-          List<Feature> features = new ArrayList<>(plate.features());
+        features -> {
           String next = Reference.next("f", features.stream().map(Feature::id).toList());
           features.add(new Feature(next, kind, Map.of(), words, where));
-          return plate.withFeatures(features);
         });
   }
 
   public static Edit feature(
       String id, String featureId, String what, UnaryOperator<Feature> change) {
-    return onPlate(id, what, it -> it.with(featureId, change));
+    return onFeatures(
+        id,
+        what,
+        features -> features.replaceAll(it -> it.id().equals(featureId) ? change.apply(it) : it));
   }
 
   /** The same feature on the other side of the axis. */
   public static Edit mirrored(String id, String featureId, Where.At at) {
-    return onPlate(
+    return onFeatures(
         id,
         "Mirror image",
-        plate -> {
-          List<Feature> features = new ArrayList<>(plate.features());
+        features -> {
           String next = Reference.next("f", features.stream().map(Feature::id).toList());
           Feature own =
-              plate
-                  .feature(featureId)
+              features.stream()
+                  .filter(it -> it.id().equals(featureId))
+                  .findFirst()
                   .orElseThrow(() -> new IllegalArgumentException("There is no such feature"));
           Spot image = new Spot(at.spot().at().mirrored(), -at.spot().turn());
           features.add(
               new Feature(next, own.kind(), own.sizes(), own.words(), new Where.At(image)));
-          return plate.withFeatures(features);
         });
   }
 
   public static Edit removeFeature(String id, String featureId) {
-    return onPlate(
-        id,
-        "Remove a feature",
-        plate ->
-            plate.withFeatures(
-                plate.features().stream().filter(it -> !it.id().equals(featureId)).toList()));
+    return onFeatures(
+        id, "Remove a feature", features -> features.removeIf(it -> it.id().equals(featureId)));
   }
 
-  private static Edit onPlate(String id, String what, UnaryOperator<Plate> change) {
-    return change(
-        id,
+  /** Changes the features of a plate, or of the blade. */
+  private static Edit onFeatures(String id, String what, Consumer<List<Feature>> change) {
+    return new Edit(
         what,
-        it -> {
-          if (it instanceof Plate plate) {
-            return change.apply(plate);
+        project -> {
+          if (id.equals(Assembly.BLADE)) {
+            List<Feature> features = new ArrayList<>(project.blade().features());
+            change.accept(features);
+            return project.withBlade(project.blade().withFeatures(features));
+          }
+          if (part(project, id) instanceof Plate plate) {
+            List<Feature> features = new ArrayList<>(plate.features());
+            change.accept(features);
+            return replaced(project, plate.withFeatures(features));
           }
           throw new IllegalArgumentException(
-              it.name() + " is no plate: features are worked into plates");
+              part(project, id).name() + " is no plate: features are worked into plates");
         });
   }
 }

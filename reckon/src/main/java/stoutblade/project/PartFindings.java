@@ -4,17 +4,19 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import stoutblade.catalogue.Foam;
 import stoutblade.develop.EdgeBand;
-import stoutblade.layer.Foam;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.project.Finding.Severity;
 import stoutblade.prop.Feature;
+import stoutblade.prop.Fuller;
 import stoutblade.prop.Part;
 import stoutblade.prop.Placing;
 import stoutblade.prop.Plate;
 import stoutblade.prop.PlateForm;
 import stoutblade.prop.ShapedPart;
+import stoutblade.prop.Slab;
 import stoutblade.prop.Spot;
 import stoutblade.prop.Where;
 import stoutblade.shape.Box;
@@ -22,13 +24,16 @@ import stoutblade.shape.Node;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 
-/** Looks through the parts beside the blade for what is wrong or risky. */
+/** Looks through what is worked into the blade, and the parts beside it, for what is wrong. */
 final class PartFindings {
 
   /** Slivers of one plate that are shown: one mend often mends several. */
   private static final int MOST_SLIVERS = 3;
 
   private static final double BAND_OFF_MM = 1;
+
+  /** The choice by which letters and ornament are cut out. */
+  private static final double CUT_OUT = 1;
 
   /** Strips up to this width are joined from lengths as a matter of course. */
   private static final double STRIP_MM = 120;
@@ -43,12 +48,13 @@ final class PartFindings {
   }
 
   List<Finding> all() {
+    derived.form().ifPresent(it -> blade(it.worked()));
     derived.parts().forEach(this::part);
     return found;
   }
 
   private void part(PartReckoning reckoned) {
-    reckoned.form().ifPresent(it -> plate(reckoned, it));
+    reckoned.form().ifPresent(it -> plate((Plate) reckoned.part(), it, reckoned.slivers()));
     band(reckoned.part());
     if (!reckoned.flat().panels().isEmpty()) {
       reckoned.foam().ifPresentOrElse(it -> sheet(reckoned, it), () -> noFoam(reckoned));
@@ -58,8 +64,18 @@ final class PartFindings {
 
   // == OUTLINES
 
-  private void plate(PartReckoning reckoned, PlateForm form) {
-    Plate plate = form.plate();
+  /** A blade runs out into its tip, but what is cut out of it leaves foam between. */
+  private void blade(PlateForm form) {
+    if (!form.windows().isEmpty()) {
+      List<PlateForm.Sliver> bridges =
+          form.slivers(form.slab().thicknessMm()).stream().filter(it -> !it.tip()).toList();
+      worked(form, bridges);
+    } else {
+      worked(form, List.of());
+    }
+  }
+
+  private void plate(Plate plate, PlateForm form, List<PlateForm.Sliver> slivers) {
     if (!plate.outline().drawn()) {
       add(
           plate,
@@ -75,17 +91,50 @@ final class PartFindings {
       crossing(plate, form.crossing().get());
       return;
     }
-    List<PlateForm.Sliver> slivers = reckoned.slivers();
+    worked(form, slivers);
+  }
+
+  /** What is worked into the blade or a plate. */
+  private void worked(PlateForm form, List<PlateForm.Sliver> slivers) {
+    Slab slab = form.slab();
     slivers.stream().limit(MOST_SLIVERS).forEach(it -> sliver(form, it, slivers.indexOf(it)));
     if (form.outer().size() > 1) {
       add(
-          plate,
+          slab,
           "apart",
           form.face().centre(),
           Severity.WRONG,
-          plate.name() + " falls into " + form.outer().size() + " parts",
+          slab.name() + " falls into " + form.outer().size() + " parts",
           "What is cut out of it runs right through. Move it, or make it smaller.",
           List.of());
+    }
+    slab.features().stream()
+        .filter(it -> it.kind() == Feature.Kind.FULLER)
+        .forEach(it -> fuller(slab, it));
+  }
+
+  /** A trough leaves something of the sheet below it. */
+  private void fuller(Slab slab, Feature feature) {
+    Fuller fuller = Fuller.of(List.of(feature)).getFirst();
+    double most = slab.thicknessMm() / 2;
+    if (!fuller.raised() && fuller.deep() > most) {
+      add(
+          slab,
+          "fuller-" + feature.id(),
+          fuller.middle(),
+          fuller.deep() >= slab.thicknessMm() ? Severity.WRONG : Severity.WARNING,
+          fuller.deep() >= slab.thicknessMm()
+              ? "The fuller goes through the sheet"
+              : "The fuller leaves little of the sheet",
+          show(fuller.deep())
+              + " deep in a sheet of "
+              + show(slab.thicknessMm())
+              + ". A groove is cut no deeper than half the sheet (common practice).",
+          List.of(
+              PartEdits.feature(
+                  slab.id(), feature.id(), "Rout " + show(most), it -> it.with("deep", most)),
+              PartEdits.feature(
+                  slab.id(), feature.id(), "Lay it on instead", it -> it.with("way", 1))));
     }
   }
 
@@ -101,28 +150,28 @@ final class PartFindings {
   }
 
   private void sliver(PlateForm form, PlateForm.Sliver sliver, int number) {
-    Plate plate = form.plate();
+    Slab slab = form.slab();
     List<Edit> mends = new ArrayList<>();
     if (sliver.tip()) {
-      tip(plate, sliver.at()).ifPresent(mends::add);
+      tip(slab, sliver.at()).ifPresent(mends::add);
     } else {
       bridge(form, sliver.at()).ifPresent(mends::add);
     }
     add(
-        plate,
+        slab,
         "sliver-" + number,
         sliver.at(),
         Severity.WARNING,
         sliver.tip() ? "A long thin point" : "Too little foam is left here",
         "It is narrower than the foam is thick, "
-            + show(plate.thicknessMm())
+            + show(slab.thicknessMm())
             + ": such a strip tears when it is cut or bent (our assumption).",
         mends);
   }
 
   /** A node at the thin point is rounded by half the thickness. */
-  private Optional<Edit> tip(Plate plate, Point at) {
-    List<Node> nodes = plate.outline().nodes();
+  private Optional<Edit> tip(Slab slab, Point at) {
+    List<Node> nodes = slab.outline().nodes();
     int nearest = -1;
     double least = Double.POSITIVE_INFINITY;
     for (int i = 0; i < nodes.size(); i++) {
@@ -133,12 +182,12 @@ final class PartFindings {
         nearest = i;
       }
     }
-    double radius = plate.thicknessMm() / 2;
+    double radius = slab.thicknessMm() / 2;
     return nearest < 0
         ? Optional.empty()
         : Optional.of(
             OutlineEdits.node(
-                plate.id(),
+                slab.id(),
                 nearest,
                 "Round the point by " + show(radius),
                 it -> it.with(Node.Kind.ROUND).withEase(radius)));
@@ -146,17 +195,18 @@ final class PartFindings {
 
   /** What is cut out nearest to the place is moved away from the edge until the foam holds. */
   private Optional<Edit> bridge(PlateForm form, Point at) {
-    Plate plate = form.plate();
+    Slab slab = form.slab();
     Feature nearest = null;
     Spot spot = Spot.ORIGIN;
     double least = Double.POSITIVE_INFINITY;
-    for (Feature feature : plate.features()) {
+    for (Feature feature : slab.features()) {
       boolean cuts =
           switch (feature.kind()) {
             case HOLE, SLOT, WINDOW -> true;
+            case LETTERS, ORNAMENT -> feature.size("way") == CUT_OUT;
             default -> false;
           };
-      for (Spot place : cuts ? feature.where().spots(plate.outline()) : List.<Spot>of()) {
+      for (Spot place : cuts ? feature.where().spots(slab.outline()) : List.<Spot>of()) {
         if (place.at().distance(at) < least) {
           least = place.at().distance(at);
           nearest = feature;
@@ -167,12 +217,17 @@ final class PartFindings {
     if (nearest == null || least < 1e-6) {
       return Optional.empty();
     }
-    double by = Math.ceil(Math.max(1, plate.thicknessMm() - gap(form, at) + 0.5));
+    if (nearest.kind() == Feature.Kind.LETTERS) {
+      return Optional.of(
+          PartEdits.feature(
+              slab.id(), nearest.id(), "Engrave the letters", it -> it.with("way", 0)));
+    }
+    double by = Math.ceil(Math.max(1, slab.thicknessMm() - gap(form, at) + 0.5));
     if (nearest.where() instanceof Where.At || nearest.where() instanceof Where.Row) {
       Point away = spot.at().minus(at).times(by / least);
       return Optional.of(
           PartEdits.feature(
-              plate.id(),
+              slab.id(),
               nearest.id(),
               "Move the " + nearest.kind().plain() + " by " + show(by),
               it -> it.at(it.where().moved(away))));
@@ -180,7 +235,7 @@ final class PartFindings {
     if (nearest.where() instanceof Where.Along along) {
       return Optional.of(
           PartEdits.feature(
-              plate.id(),
+              slab.id(),
               nearest.id(),
               "Move them in by " + show(by),
               it ->
@@ -191,7 +246,7 @@ final class PartFindings {
     if (nearest.where() instanceof Where.Ring ring && ring.radiusMm() > by) {
       return Optional.of(
           PartEdits.feature(
-              plate.id(),
+              slab.id(),
               nearest.id(),
               "Ring narrower by " + show(by),
               it ->
@@ -337,14 +392,31 @@ final class PartFindings {
       String title,
       String why,
       List<Edit> mends) {
+    add(part.id(), new Place.OnPart(part.id(), at), id, severity, title, why, mends);
+  }
+
+  private void add(
+      Slab slab,
+      String id,
+      Point at,
+      Severity severity,
+      String title,
+      String why,
+      List<Edit> mends) {
+    Place place = slab.blade() ? new Place.OnBlade(at) : new Place.OnPart(slab.id(), at);
+    add(slab.id(), place, id, severity, title, why, mends);
+  }
+
+  private void add(
+      String partId,
+      Place place,
+      String id,
+      Severity severity,
+      String title,
+      String why,
+      List<Edit> mends) {
     found.add(
         new Finding(
-            "draft." + part.id() + "." + id,
-            Station.DRAFT,
-            new Place.OnPart(part.id(), at),
-            severity,
-            title,
-            why,
-            mends));
+            "draft." + partId + "." + id, Station.DRAFT, place, severity, title, why, mends));
   }
 }

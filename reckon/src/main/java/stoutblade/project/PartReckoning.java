@@ -3,14 +3,16 @@ package stoutblade.project;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import stoutblade.catalogue.Catalogue;
+import stoutblade.catalogue.Foam;
 import stoutblade.develop.Developed;
-import stoutblade.layer.Foam;
 import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.measure.Units;
 import stoutblade.prop.Assembly;
+import stoutblade.prop.Fuller;
 import stoutblade.prop.Part;
 import stoutblade.prop.Placing;
 import stoutblade.prop.Plate;
@@ -18,7 +20,6 @@ import stoutblade.prop.PlateForm;
 import stoutblade.prop.Seen;
 import stoutblade.prop.Typeface;
 import stoutblade.shape.Path;
-import stoutblade.stock.Catalogue;
 import stoutblade.template.FlatTemplate;
 import stoutblade.template.Making;
 import stoutblade.template.PlateTemplate;
@@ -67,13 +68,15 @@ public record PartReckoning(
       Catalogue catalogue,
       Typeface typeface) {
     Optional<PlateForm> form =
-        part instanceof Plate plate ? Optional.of(PlateForm.of(plate, typeface)) : Optional.empty();
+        part instanceof Plate plate
+            ? Optional.of(PlateForm.of(plate.slab(), typeface))
+            : Optional.empty();
     Developed flat = form.map(PlateForm::developed).orElseGet(part::developed);
     Optional<Foam> foam = catalogue.foam(part.foamId());
     int made = assembly.made(part);
     List<Figure> figures = new ArrayList<>(flat.figures());
     if (!flat.panels().isEmpty()) {
-      figures.addAll(amounts(part, flat, foam, made));
+      figures.addAll(amounts(part, flat, foam, made, form.flatMap(PartReckoning::fullers)));
     }
     List<PlateForm.Sliver> slivers =
         form.map(it -> it.slivers(part.thicknessMm())).orElse(List.of());
@@ -89,7 +92,31 @@ public record PartReckoning(
         slivers);
   }
 
-  private static List<Figure> amounts(Part part, Developed flat, Optional<Foam> foam, int made) {
+  /** What fullers leave out of a plate that was reckoned as full sheet, in mm³. */
+  private static Optional<Figure> fullers(PlateForm form) {
+    double out = 0;
+    for (Fuller fuller : Fuller.of(form.slab().features())) {
+      double volume = fuller.volume(form.face());
+      out +=
+          fuller.raised() ? volume / fuller.deep() * form.slab().thicknessMm() - volume : -volume;
+    }
+    return Optional.of(out)
+        .filter(it -> it != 0)
+        .map(
+            it ->
+                Figure.found(
+                    form.slab().figureId() + ".fullers",
+                    "Fullers, less than full sheet by",
+                    it,
+                    Quantity.VOLUME,
+                    "routed: what is taken off; raised: full thickness less the strip's height,"
+                        + " over its area",
+                    Source.GEOMETRY,
+                    Doubt.NONE));
+  }
+
+  private static List<Figure> amounts(
+      Part part, Developed flat, Optional<Foam> foam, int made, Optional<Figure> fullers) {
     String id = "part." + part.id();
     List<Figure> figures = new ArrayList<>();
     Figure count = Figure.given(id + ".made", "Made in all", made, Quantity.COUNT, Source.DECIDED);
@@ -115,18 +142,22 @@ public record PartReckoning(
                   it.densityGPerMm3(),
                   Quantity.DENSITY,
                   Source.catalogue(it.source()));
+          List<Figure> inputs = new ArrayList<>(List.of(one, thick, density, count));
+          fullers.ifPresent(inputs::add);
           figures.add(
               Figure.computed(
                   id + ".mass",
                   made > 1 ? "Weight of all of them" : "Weight",
                   Quantity.MASS,
-                  "{%s} * {%s} * {%s} * {%s}"
-                      .formatted(one.id(), thick.id(), density.id(), count.id()),
+                  "({%s} * {%s}%s) * {%s} * {%s}"
+                      .formatted(
+                          one.id(),
+                          thick.id(),
+                          fullers.map(less -> " - {" + less.id() + "}").orElse(""),
+                          density.id(),
+                          count.id()),
                   Source.GEOMETRY,
-                  one,
-                  thick,
-                  density,
-                  count));
+                  inputs.toArray(Figure[]::new)));
         });
     figures.add(one);
     return figures;

@@ -15,7 +15,10 @@ import stoutblade.build.Plan;
 import stoutblade.build.Planner;
 import stoutblade.build.Step;
 import stoutblade.build.Work;
+import stoutblade.catalogue.Catalogue;
+import stoutblade.catalogue.Foam;
 import stoutblade.core.CoreReckoning;
+import stoutblade.develop.Panel;
 import stoutblade.finish.CoatReckoning;
 import stoutblade.finish.Coats;
 import stoutblade.fit.Fitting;
@@ -29,11 +32,12 @@ import stoutblade.measure.Units;
 import stoutblade.part.BladeForm;
 import stoutblade.prop.Assembly;
 import stoutblade.prop.Part;
+import stoutblade.prop.PlateForm;
 import stoutblade.prop.Seen;
+import stoutblade.prop.Slab;
 import stoutblade.prop.Typeface;
 import stoutblade.reference.Placement;
 import stoutblade.reference.Sizing;
-import stoutblade.stock.Catalogue;
 import stoutblade.stock.Shopping;
 import stoutblade.template.Template;
 import stoutblade.template.Tiling;
@@ -98,7 +102,9 @@ public final class Reckoner {
   public Derived derive(Project project, LocalDateTime now, Units units) {
     Sizing sizing = sizings.of(project.size()::sizing, project.size());
     Optional<Placement> placement = placements.of(() -> placement(project, sizing), sizing);
-    Optional<BladeForm> form = forms.of(() -> form(project, sizing), project.blade(), sizing);
+    Optional<BladeForm> form =
+        forms.of(
+            () -> form(project, sizing), project.blade(), project.layering().thicknessMm(), sizing);
     Optional<Layers> layered =
         layers.of(() -> form.flatMap(it -> layers(project, it)), form, project.layering());
     Optional<CoreReckoning> core =
@@ -219,18 +225,18 @@ public final class Reckoner {
       Optional<CoreReckoning> core,
       List<CoatReckoning> planned,
       List<PartReckoning> parts) {
-    List<Shopping.Cut> cuts =
-        parts.stream()
-            .filter(it -> it.foam().isPresent() && !it.flat().panels().isEmpty())
-            .map(
-                it ->
-                    new Shopping.Cut(
-                        it.part().name(),
-                        it.foam().orElseThrow(),
-                        it.part().thicknessMm(),
-                        it.made(),
-                        it.flat().panels()))
-            .toList();
+    List<Shopping.Cut> cuts = new ArrayList<>();
+    layered.ifPresent(
+        it -> cuts.addAll(laidOn(form.orElseThrow().worked(), it.foam(), Slab.BLADE_FACES)));
+    for (PartReckoning it : parts) {
+      if (it.foam().isPresent() && !it.flat().panels().isEmpty()) {
+        Foam foam = it.foam().get();
+        List<Panel> panels = it.form().map(PlateForm::cutPanels).orElse(it.flat().panels());
+        cuts.add(
+            new Shopping.Cut(it.part().name(), foam, it.part().thicknessMm(), it.made(), panels));
+        it.form().ifPresent(plate -> cuts.addAll(laidOn(plate, foam, it.made())));
+      }
+    }
     if (layered.isEmpty() && cuts.isEmpty()) {
       return Optional.empty();
     }
@@ -240,6 +246,13 @@ public final class Reckoner {
             cuts,
             planned,
             catalogue));
+  }
+
+  /** The pieces that are laid on something, each of its own thickness. */
+  private static List<Shopping.Cut> laidOn(PlateForm form, Foam foam, int made) {
+    return form.piecesByThickness().entrySet().stream()
+        .map(it -> new Shopping.Cut(form.slab().name(), foam, it.getKey(), made, it.getValue()))
+        .toList();
   }
 
   /** What the blade with its core and all parts weigh together. */
@@ -311,13 +324,18 @@ public final class Reckoner {
     return sides.stream().sorted(Comparator.comparing(Figure::value)).toList().get(1);
   }
 
-  private static Optional<BladeForm> form(Project project, Sizing sizing) {
-    if (!project.blade().half().drawn() || BladeForm.crossing(project.blade()).isPresent()) {
+  private Optional<BladeForm> form(Project project, Sizing sizing) {
+    if (!project.blade().half().drawn()) {
+      return Optional.empty();
+    }
+    PlateForm worked =
+        PlateForm.of(project.blade().slab(project.layering().thicknessMm()), typeface);
+    if (worked.crossing().isPresent()) {
       return Optional.empty();
     }
     return Optional.of(
         BladeForm.of(
-            project.blade(),
+            worked,
             project.size().traced().flatMap(it -> sizing.pictures().get(it.id()).mmPerPixel())));
   }
 

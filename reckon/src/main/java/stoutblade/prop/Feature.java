@@ -24,6 +24,7 @@ public record Feature(String id, Kind kind, Map<String, Double> sizes, String wo
   public static final int MOST = 200;
 
   private static final int LONGEST_WORDS = 80;
+  private static final int MOST_REPEATS = 6000;
 
   /** Where features of a kind can be. */
   public enum Reach {
@@ -121,6 +122,31 @@ public record Feature(String id, Kind kind, Map<String, Double> sizes, String wo
     }
   }
 
+  /**
+   * Features that are worked into one sheet, copied.
+   *
+   * @throws IllegalArgumentException if there are too many, or two have one id
+   */
+  public static List<Feature> checked(List<Feature> features) {
+    if (features.size() > MOST
+        || features.stream().map(Feature::id).distinct().count() < features.size()) {
+      throw new IllegalArgumentException(
+          "A plate has at most " + MOST + " features, each with an id of its own");
+    }
+    long repeats =
+        features.stream()
+            .mapToLong(it -> (long) it.where().count() * Math.max(1, it.words().length()))
+            .sum();
+    if (repeats > MOST_REPEATS) {
+      throw new IllegalArgumentException(
+          "What is worked into a plate is repeated at most "
+              + MOST_REPEATS
+              + " times in all, each letter counted; found "
+              + repeats);
+    }
+    return List.copyOf(features);
+  }
+
   private static void check(Kind kind, Entry entry, double value) {
     boolean whole = entry.quantity() != Quantity.COUNT || value == Math.rint(value);
     if (!(value >= entry.least() && value <= entry.most()) || !whole) {
@@ -164,7 +190,7 @@ public record Feature(String id, Kind kind, Map<String, Double> sizes, String wo
   }
 
   /** The same made larger or smaller; sizes that were left as usual become sizes of their own. */
-  Feature times(double factor) {
+  public Feature times(double factor) {
     Map<String, Double> larger = new TreeMap<>(sizes);
     for (Entry entry : kind.entries()) {
       boolean depth = entry.key().equals("deep") && kind.reach() == Reach.LINE;

@@ -71,7 +71,8 @@ final class FeatureSizes {
   private static final List<Entry> LETTERS =
       List.of(
           length("high", "Capitals, height", 24),
-          choice("way", "Made", "engraved", "cut out", "laid on"));
+          choice("way", "Made", "engraved", "cut out", "laid on"),
+          lengthOrNone("bridge", "Bridges to insides", 4));
 
   private static final List<Entry> ORNAMENT =
       List.of(

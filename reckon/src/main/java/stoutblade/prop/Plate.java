@@ -30,8 +30,6 @@ public record Plate(
     Placing placing)
     implements Part {
 
-  private static final int MOST_REPEATS = 6000;
-
   /**
    * Copies the features.
    *
@@ -39,35 +37,22 @@ public record Plate(
    */
   public Plate {
     Part.check(id, name, thicknessMm);
-    features = List.copyOf(features);
-    if (features.size() > Feature.MOST
-        || features.stream().map(Feature::id).distinct().count() < features.size()) {
-      throw new IllegalArgumentException(
-          "A plate has at most " + Feature.MOST + " features, each with an id of its own");
-    }
-    if (repeats(features) > MOST_REPEATS) {
-      throw new IllegalArgumentException(
-          "What is worked into a plate is repeated at most "
-              + MOST_REPEATS
-              + " times in all, each letter counted; found "
-              + repeats(features));
-    }
+    features = Feature.checked(features);
   }
 
-  private static long repeats(List<Feature> features) {
-    return features.stream()
-        .mapToLong(it -> (long) it.where().count() * Math.max(1, it.words().length()))
-        .sum();
+  /** What is worked. */
+  public Slab slab() {
+    return new Slab(id, name, outline, features, thicknessMm);
   }
 
   /** A feature, where it is there. */
   public Optional<Feature> feature(String featureId) {
-    return features.stream().filter(it -> it.id().equals(featureId)).findFirst();
+    return slab().feature(featureId);
   }
 
   /** The plate with its form worked out, without lettering. */
   public PlateForm form() {
-    return PlateForm.of(this, Typeface.NONE);
+    return PlateForm.of(slab(), Typeface.NONE);
   }
 
   @Override

@@ -15,16 +15,21 @@ import stoutblade.shape.Point;
 final class PlateFigures {
 
   private final PlateForm form;
-  private final Plate plate;
+  private final Slab slab;
 
   private PlateFigures(PlateForm form) {
     this.form = form;
-    this.plate = form.plate();
+    this.slab = form.slab();
   }
 
   /** The figures, those of the outline first. */
   static List<Figure> of(PlateForm form) {
     return new PlateFigures(form).all();
+  }
+
+  /** The figures of its features alone. */
+  static List<Figure> ofFeatures(PlateForm form) {
+    return new PlateFigures(form).features();
   }
 
   private List<Figure> all() {
@@ -33,7 +38,7 @@ final class PlateFigures {
     if (outer.isEmpty() || form.crossing().isPresent()) {
       return figures;
     }
-    String id = "part." + plate.id();
+    String id = slab.figureId();
     Box box = Box.around(outer.stream().flatMap(it -> it.flattened(0.05).stream()).toList());
     figures.add(
         found(
@@ -72,7 +77,13 @@ final class PlateFigures {
               Quantity.LENGTH,
               "sum of the pieces of all windows and holes"));
     }
-    plate.features().forEach(it -> feature(id, it, figures));
+    figures.addAll(features());
+    return figures;
+  }
+
+  private List<Figure> features() {
+    List<Figure> figures = new ArrayList<>();
+    slab.features().forEach(it -> feature(slab.figureId(), it, figures));
     return figures;
   }
 
@@ -81,7 +92,10 @@ final class PlateFigures {
     if (feature.kind() == Feature.Kind.BEVEL) {
       figures.add(bevel(own, feature));
     }
-    int count = feature.where().spots(plate.outline()).size();
+    if (feature.kind() == Feature.Kind.FULLER) {
+      figures.add(fuller(own, Fuller.of(List.of(feature)).getFirst()));
+    }
+    int count = feature.where().spots(slab.outline()).size();
     if (count > 1 && feature.kind() != Feature.Kind.BEVEL) {
       pitch(own, feature, count).ifPresent(figures::add);
     }
@@ -92,14 +106,14 @@ final class PlateFigures {
         Figure.given(
             own + ".line",
             "Thickness at the line",
-            plate.thicknessMm(),
+            slab.thicknessMm(),
             Quantity.LENGTH,
             Source.DECIDED);
     Figure edge =
         Figure.given(
             own + ".edge",
             "Thickness at the edge",
-            Math.min(feature.size("edge"), plate.thicknessMm()),
+            Math.min(feature.size("edge"), slab.thicknessMm()),
             Quantity.LENGTH,
             Source.DECIDED);
     Figure wide =
@@ -116,6 +130,19 @@ final class PlateFigures {
         thickness,
         edge,
         wide);
+  }
+
+  /** What it takes off a face, or lays on it. */
+  private Figure fuller(String own, Fuller fuller) {
+    return found(
+        own + ".volume",
+        fuller.raised() ? "Fuller, foam laid on a face" : "Fuller, foam routed from a face",
+        Math.abs(fuller.volume(form.face())),
+        Quantity.VOLUME,
+        fuller.raised()
+            ? "area of a strip with round ends, times its height"
+            : "half an ellipse across, π·w·d/4, along the straight stretch, and half an ellipsoid,"
+                + " π·w²·d/6, in its two ends");
   }
 
   /** From the middle of one repeat to the next. */
@@ -159,7 +186,7 @@ final class PlateFigures {
       }
       case Where.Along it -> {
         double round = 0;
-        for (List<Point> edge : it.edges(plate.outline())) {
+        for (List<Point> edge : it.edges(slab.outline())) {
           round += Path.through(edge, false).length(PlateForm.TOLERANCE_MM);
         }
         Figure length =

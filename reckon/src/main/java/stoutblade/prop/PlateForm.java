@@ -3,7 +3,9 @@ package stoutblade.prop;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Edge;
 import stoutblade.develop.Panel;
@@ -15,7 +17,7 @@ import stoutblade.shape.Region;
 /**
  * The shape that a plate's outline makes with its features.
  *
- * @param plate what was drafted
+ * @param slab what was drafted
  * @param outer what is cut round it: the drawn curves, or straight pieces where teeth or notches
  *     changed them
  * @param windows what is cut out of it, inside first
@@ -25,7 +27,7 @@ import stoutblade.shape.Region;
  * @param crossing where the outline crosses itself, if it does: then nothing else is worked out
  */
 public record PlateForm(
-    Plate plate,
+    Slab slab,
     List<Path> outer,
     List<Path> windows,
     List<Marking> markings,
@@ -45,8 +47,9 @@ public record PlateForm(
    * @param name what it is
    * @param count how many
    * @param outlines outer ones and holes, in mm
+   * @param thicknessMm how thick its foam is
    */
-  public record Piece(String name, int count, List<Path> outlines) {
+  public record Piece(String name, int count, List<Path> outlines, double thicknessMm) {
 
     /** Copies the outlines. */
     public Piece {
@@ -63,36 +66,36 @@ public record PlateForm(
   }
 
   /** Works the form out. */
-  public static PlateForm of(Plate plate, Typeface typeface) {
-    return of(plate, typeface, TOLERANCE_MM);
+  public static PlateForm of(Slab slab, Typeface typeface) {
+    return of(slab, typeface, TOLERANCE_MM);
   }
 
   /**
    * The same to be looked at while something is dragged: coarser, and what is cut and what stands
    * out laid over the face instead of taken from it and joined to it.
    */
-  public static PlateForm roughly(Plate plate, Typeface typeface) {
-    return of(plate, typeface, LOOKED_AT_MM);
+  public static PlateForm roughly(Slab slab, Typeface typeface) {
+    return of(slab, typeface, LOOKED_AT_MM);
   }
 
-  private static PlateForm of(Plate plate, Typeface typeface, double tolerance) {
+  private static PlateForm of(Slab slab, Typeface typeface, double tolerance) {
     Region nothing = Region.evenOdd(List.of());
-    if (!plate.outline().drawn()) {
+    if (!slab.outline().drawn()) {
       return new PlateForm(
-          plate, List.of(), List.of(), List.of(), List.of(), nothing, Optional.empty());
+          slab, List.of(), List.of(), List.of(), List.of(), nothing, Optional.empty());
     }
-    Path drawn = counterClockwise(plate.outline().outline());
+    Path drawn = counterClockwise(slab.outline().outline());
     Optional<Point> crossing = Region.crossing(drawn, tolerance);
     if (crossing.isPresent()) {
       return new PlateForm(
-          plate, List.of(drawn), List.of(), List.of(), List.of(), nothing, crossing);
+          slab, List.of(drawn), List.of(), List.of(), List.of(), nothing, crossing);
     }
     Region face = Region.inside(drawn, tolerance);
     List<Worked> worked = new ArrayList<>();
-    for (Feature feature : plate.features()) {
-      worked.add(Worked.of(feature, plate.outline(), face, typeface, tolerance));
+    for (Feature feature : slab.features()) {
+      worked.add(Worked.of(feature, slab, face, typeface, tolerance));
     }
-    return new Cutting(plate, drawn, face, worked, tolerance).form();
+    return new Cutting(slab, drawn, face, worked, tolerance).form();
   }
 
   static Path counterClockwise(Path path) {
@@ -101,7 +104,7 @@ public record PlateForm(
 
   /** The cutting of all features. */
   private record Cutting(
-      Plate plate, Path drawn, Region whole, List<Worked> worked, double tolerance) {
+      Slab slab, Path drawn, Region whole, List<Worked> worked, double tolerance) {
 
     PlateForm form() {
       List<Path> added = worked.stream().flatMap(it -> it.added().stream()).toList();
@@ -121,7 +124,7 @@ public record PlateForm(
       }
       boolean asDrawn = added.isEmpty() && inside;
       return new PlateForm(
-          plate,
+          slab,
           asDrawn ? List.of(drawn) : rings(face, true),
           asDrawn ? cut : rings(face, false),
           worked.stream().flatMap(it -> it.markings().stream()).toList(),
@@ -137,7 +140,7 @@ public record PlateForm(
       List<Path> over = new ArrayList<>(cut);
       over.addAll(added);
       return new PlateForm(
-          plate,
+          slab,
           List.of(drawn),
           over,
           worked.stream().flatMap(it -> it.markings().stream()).toList(),
@@ -159,20 +162,45 @@ public record PlateForm(
     }
   }
 
+  /** True where something is cut out of the outline or stands out of it. */
+  public boolean reshaped() {
+    return !windows.isEmpty()
+        || outer.size() != 1
+        || !outer.getFirst().equals(counterClockwise(slab.outline().outline()));
+  }
+
   /** It as pieces to cut, with those of its features. */
   public Developed developed() {
+    List<Panel> panels = new ArrayList<>(cutPanels());
+    panels.addAll(piecePanels());
+    return new Developed(panels, figures(), words());
+  }
+
+  /** What is cut along its outline. */
+  public List<Panel> cutPanels() {
     List<Panel> panels = new ArrayList<>();
     for (int i = 0; i < outer.size(); i++) {
       Path ring = outer.get(i);
       Region area = Region.inside(ring, TOLERANCE_MM);
       List<Path> own = windows.stream().filter(it -> area.holds(it.start())).toList();
-      String name = outer.size() == 1 ? plate.name() : plate.name() + ", part " + (i + 1);
+      String name = outer.size() == 1 ? slab.name() : slab.name() + ", part " + (i + 1);
       panels.add(new Panel(name, 1, List.of(Edge.free(ring)), own, List.of()));
     }
+    return panels;
+  }
+
+  /** The pieces of its features, to cut. */
+  public List<Panel> piecePanels() {
+    return pieces.stream().flatMap(it -> panels(it).stream()).toList();
+  }
+
+  /** The same by how thick their foam is. */
+  public Map<Double, List<Panel>> piecesByThickness() {
+    Map<Double, List<Panel>> all = new TreeMap<>();
     for (Piece piece : pieces) {
-      panels.addAll(panels(piece));
+      all.computeIfAbsent(piece.thicknessMm(), it -> new ArrayList<>()).addAll(panels(piece));
     }
-    return new Developed(panels, figures(), words());
+    return all;
   }
 
   private static List<Panel> panels(Piece piece) {
@@ -198,6 +226,11 @@ public record PlateForm(
     return windows.isEmpty()
         ? List.of()
         : List.of("Cut windows and holes first, the outline last: the sheet holds still so.");
+  }
+
+  /** The figures of what is worked into it. */
+  public List<Figure> featureFigures() {
+    return PlateFigures.ofFeatures(this);
   }
 
   /** The figures of the plate. */

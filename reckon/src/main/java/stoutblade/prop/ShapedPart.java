@@ -4,11 +4,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import stoutblade.catalogue.Catalogue;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Form;
 import stoutblade.measure.Quantity;
 import stoutblade.shape.Path;
-import stoutblade.stock.Catalogue;
 import stoutblade.sum.Entry;
 import stoutblade.sum.Sum;
 

@@ -23,9 +23,8 @@ record Worked(
 
   private static final double ON_LINE_MM = 0.02;
 
-  static Worked of(
-      Feature feature, Outline outline, Region face, Typeface typeface, double tolerance) {
-    Working working = new Working(feature, outline, face, typeface, tolerance);
+  static Worked of(Feature feature, Slab slab, Region face, Typeface typeface, double tolerance) {
+    Working working = new Working(feature, slab, face, typeface, tolerance);
     working.work();
     return new Worked(working.added, working.cut, working.markings, working.pieces);
   }
@@ -35,6 +34,7 @@ record Worked(
 
     private final Feature feature;
     private final Outline outline;
+    private final double thicknessMm;
     private final Region face;
     private final Typeface typeface;
     private final double tolerance;
@@ -44,10 +44,11 @@ record Worked(
     private final List<Marking> markings = new ArrayList<>();
     private final List<PlateForm.Piece> pieces = new ArrayList<>();
 
-    Working(Feature feature, Outline outline, Region face, Typeface typeface, double tolerance) {
+    Working(Feature feature, Slab slab, Region face, Typeface typeface, double tolerance) {
       this.tolerance = tolerance;
       this.feature = feature;
-      this.outline = outline;
+      this.outline = slab.outline();
+      this.thicknessMm = slab.thicknessMm();
       this.face = face;
       this.typeface = typeface;
       this.spots = feature.where().spots(outline);
@@ -74,8 +75,7 @@ record Worked(
         case LINE -> line();
         case SCORES -> scores();
         case RIVET -> at(Marking.Kind.LAID, Motifs.disc(size("across")));
-        case LETTERS ->
-            made(chosen("way"), typeface.outlines(feature.words(), size("high")), "Lettering");
+        case LETTERS -> letters();
         case ORNAMENT ->
             made(
                 chosen("way"),
@@ -96,6 +96,16 @@ record Worked(
       markings.add(new Marking(feature.id(), kind, path));
     }
 
+    /** Letters that are cut out keep their insides on bridges. */
+    private void letters() {
+      List<Path> outlines = typeface.outlines(feature.words(), size("high"));
+      boolean bridged = chosen("way") == 1 && size("bridge") > 0;
+      made(
+          chosen("way"),
+          bridged ? Bridges.across(outlines, size("bridge"), tolerance) : outlines,
+          "Lettering");
+    }
+
     private void made(int way, List<Path> motif, String name) {
       switch (way) {
         case 0 -> motif.forEach(it -> at(Marking.Kind.ENGRAVE, it));
@@ -104,7 +114,7 @@ record Worked(
           motif.forEach(it -> at(Marking.Kind.LAID, it));
           if (!motif.isEmpty()) {
             String title = Character.toUpperCase(name.charAt(0)) + name.substring(1);
-            pieces.add(new PlateForm.Piece(title, spots.size(), motif));
+            pieces.add(new PlateForm.Piece(title, spots.size(), motif, thicknessMm));
           }
         }
       }
@@ -118,7 +128,9 @@ record Worked(
         double corner = size("corner") > 0 ? size("corner") + frame : 0;
         Path outside = Motifs.window(size("long") + 2 * frame, size("wide") + 2 * frame, corner);
         at(Marking.Kind.LAID, outside);
-        pieces.add(new PlateForm.Piece("Window frame", spots.size(), List.of(outside, inside)));
+        pieces.add(
+            new PlateForm.Piece(
+                "Window frame", spots.size(), List.of(outside, inside), thicknessMm));
       }
     }
 
@@ -156,14 +168,11 @@ record Worked(
     }
 
     private void fuller() {
-      Where.Row row = (Where.Row) feature.where();
-      Spot middle = new Spot(row.from().towards(row.to(), 0.5), row.turn());
-      double wide = size("wide");
-      Path around = Motifs.slot(Math.max(row.length(), wide), wide);
-      boolean raised = chosen("way") == 1;
-      mark(raised ? Marking.Kind.LAID : Marking.Kind.FULLER, middle.place(around));
-      if (raised) {
-        pieces.add(new PlateForm.Piece("Raised fuller", 1, List.of(around)));
+      Fuller it = Fuller.of(List.of(feature)).getFirst();
+      Path around = it.around();
+      mark(it.raised() ? Marking.Kind.LAID : Marking.Kind.FULLER, around);
+      if (it.raised()) {
+        pieces.add(new PlateForm.Piece("Raised fuller", 1, List.of(around), it.deep()));
       }
     }
 

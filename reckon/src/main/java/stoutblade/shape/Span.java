@@ -7,6 +7,10 @@ public record Span(double from, double to) {
     return to - from;
   }
 
+  public double middle() {
+    return (from + to) / 2;
+  }
+
   public boolean holds(double place) {
     return from <= place && place <= to;
   }

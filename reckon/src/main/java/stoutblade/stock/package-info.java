@@ -1,2 +1,2 @@
-/** What can be bought, what is on the shelf, and what must be bought for a project. */
+/** What is on the shelf, and what must be bought for a project. */
 package stoutblade.stock;

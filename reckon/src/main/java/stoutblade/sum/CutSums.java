@@ -1,12 +1,12 @@
 package stoutblade.sum;
 
 import java.util.List;
+import stoutblade.catalogue.Catalogue;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
-import stoutblade.stock.Catalogue;
 
 /** Sums of angles, spaces and ratios. */
 final class CutSums {

@@ -5,7 +5,8 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.TreeSet;
-import stoutblade.layer.Foam;
+import stoutblade.catalogue.Catalogue;
+import stoutblade.catalogue.Foam;
 import stoutblade.measure.Display;
 import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
@@ -15,7 +16,6 @@ import stoutblade.measure.Units;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
-import stoutblade.stock.Catalogue;
 
 /** Sums of what a prop is made up from: pipe, sheets, glue. */
 final class MixSums {

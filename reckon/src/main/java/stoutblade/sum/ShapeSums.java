@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import stoutblade.catalogue.Catalogue;
 import stoutblade.develop.Cone;
 import stoutblade.develop.Cover;
 import stoutblade.develop.Developed;
@@ -28,7 +29,6 @@ import stoutblade.shape.Box;
 import stoutblade.shape.Node;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
-import stoutblade.stock.Catalogue;
 
 /** Sums that lay a shape out flat. */
 final class ShapeSums {

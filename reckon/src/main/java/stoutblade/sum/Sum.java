@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
-import stoutblade.stock.Catalogue;
+import stoutblade.catalogue.Catalogue;
 
 /** A bench sum. */
 public final class Sum {

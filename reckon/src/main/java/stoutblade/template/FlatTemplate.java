@@ -11,6 +11,7 @@ import stoutblade.measure.Units;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
+import stoutblade.shape.Region;
 
 /**
  * The template of a shape that was laid out flat: its panels side by side, each edge with the
@@ -19,8 +20,13 @@ import stoutblade.shape.Point;
 public final class FlatTemplate {
 
   private static final double APART_MM = 12;
+  private static final double LOOKED_AT_MM = 0.2;
   private static final double NOTCH_MM = 4;
   private static final double LABEL_MM = 6;
+
+  private static final double ASIDE = 0.3;
+  private static final double SMALLER = 0.7;
+  private static final double SQUARE = Math.toRadians(0.05);
 
   /** About how wide a letter is, in times its size. */
   private static final double LETTER_WIDE = 0.55;
@@ -36,11 +42,19 @@ public final class FlatTemplate {
       copies.addAll(making.copies(panel.name(), panel.count()));
       panel.windows().forEach(it -> strokes.add(new Stroke(Stroke.Kind.CUT, it)));
       strokes.add(new Stroke(Stroke.Kind.CUT, panel.outline()));
+      strokes.addAll(Grain.alongLonger(face(panel)));
       panel.lines().forEach(it -> strokes.add(new Stroke(Stroke.Kind.BEND, it)));
       panel.edges().forEach(it -> edge(panel, it, units, strokes, labels));
       labels.addAll(names(making, panel, units));
     }
     return new Template(making.fileId(), making.title(), copies, strokes, labels);
+  }
+
+  private static Region face(Panel panel) {
+    List<List<Point>> rings = new ArrayList<>();
+    rings.add(panel.outline().flattened(LOOKED_AT_MM));
+    panel.windows().forEach(it -> rings.add(it.flattened(LOOKED_AT_MM)));
+    return Region.evenOdd(rings);
   }
 
   private static String words(Panel panel) {
@@ -73,15 +87,27 @@ public final class FlatTemplate {
     if (edge.bevel() != 0) {
       said.add("leans " + Display.show(edge.bevel(), Quantity.ANGLE, units));
     }
+    Box box = panel.box();
+    double size = Math.clamp(Math.min(box.width(), box.height()) / 10, 2, LABEL_MM);
     if (!said.isEmpty()) {
-      Box box = panel.box();
-      double size = Math.clamp(Math.min(box.width(), box.height()) / 10, 2, LABEL_MM);
-      Edge.Notch quarter = edge.at(edge.length() * 0.3);
-      String words = String.join(", ", said);
-      // Words run along y: half their length has to clear an edge that crosses them.
-      double clear = Math.abs(quarter.inward().y()) * LETTER_WIDE * size * words.length() / 2;
-      Point at = quarter.at().plus(quarter.inward().times(NOTCH_MM + size + clear));
-      labels.add(new Label(words, at, size));
+      labels.add(inside(String.join(", ", said), edge.at(edge.length() * ASIDE), size));
     }
+    for (Edge.Lean lean : edge.leans()) {
+      labels.add(inside(words(lean, units), edge.at(edge.length() * lean.share()), size * SMALLER));
+    }
+  }
+
+  private static String words(Edge.Lean lean, Units units) {
+    String angle = Display.show(Math.abs(lean.radians()), Quantity.ANGLE, units);
+    return Math.abs(lean.radians()) < SQUARE
+        ? "square"
+        : angle + (lean.radians() > 0 ? " out" : " in");
+  }
+
+  /** Words just inside a place on an edge. */
+  private static Label inside(String words, Edge.Notch place, double size) {
+    // Words run along y: half their length has to clear an edge that crosses them.
+    double clear = Math.abs(place.inward().y()) * LETTER_WIDE * size * words.length() / 2;
+    return new Label(words, place.at().plus(place.inward().times(NOTCH_MM + size + clear)), size);
   }
 }

@@ -2,11 +2,13 @@ package stoutblade.template;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import stoutblade.develop.Panel;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
 import stoutblade.prop.Feature;
+import stoutblade.prop.Fuller;
 import stoutblade.prop.Marking;
 import stoutblade.prop.PlateForm;
 import stoutblade.shape.Box;
@@ -28,21 +30,34 @@ public final class PlateTemplate {
   /** A template. */
   public static Template of(PlateForm form, Making making, Units units) {
     List<Stroke> strokes = new ArrayList<>();
-    form.windows().forEach(it -> strokes.add(new Stroke(Stroke.Kind.CUT, it)));
-    form.markings().forEach(it -> strokes.add(new Stroke(kind(it.kind()), it.path())));
-    form.outer().forEach(it -> strokes.add(new Stroke(Stroke.Kind.CUT, it)));
+    strokes.addAll(strokes(form));
     List<Template.Copy> copies = new ArrayList<>(making.copies(making.name(), 1));
     List<Label> labels = new ArrayList<>();
     if (!form.outer().isEmpty()) {
       Box box = box(form.outer());
-      if (form.plate().outline() instanceof HalfOutline) {
+      if (form.slab().outline() instanceof HalfOutline) {
         Path centre = Path.line(new Point(0, box.minY()), new Point(0, box.maxY()));
         strokes.add(new Stroke(Stroke.Kind.CENTRE, centre));
       }
       labels.addAll(words(form, making, box, units));
-      beside(form, making, box, strokes, labels, copies);
+      strokes.addAll(Grain.along(form.face()));
+      beside(form, making, box, units, strokes, labels, copies);
     }
     return new Template(making.fileId(), making.title(), copies, strokes, labels);
+  }
+
+  /** What is cut inside first, then what is drawn on it, then its outline. */
+  static List<Stroke> strokes(PlateForm form) {
+    List<Stroke> strokes = new ArrayList<>();
+    form.windows().forEach(it -> strokes.add(new Stroke(Stroke.Kind.CUT, it)));
+    strokes.addAll(markings(form));
+    form.outer().forEach(it -> strokes.add(new Stroke(Stroke.Kind.CUT, it)));
+    return strokes;
+  }
+
+  /** What is drawn on it. */
+  static List<Stroke> markings(PlateForm form) {
+    return form.markings().stream().map(it -> new Stroke(kind(it.kind()), it.path())).toList();
   }
 
   private static Box box(List<Path> paths) {
@@ -66,9 +81,12 @@ public final class PlateTemplate {
     if (!form.windows().isEmpty()) {
       lines.add("Cut inside first");
     }
-    for (Feature feature : form.plate().features()) {
+    for (Feature feature : form.slab().features()) {
+      if (feature.kind() == Feature.Kind.FULLER) {
+        lines.add(Template.fuller(Fuller.of(List.of(feature)).getFirst(), units));
+      }
       if (feature.kind() == Feature.Kind.BEVEL) {
-        String id = "part." + form.plate().id() + "." + feature.id() + ".angle";
+        String id = form.slab().figureId() + "." + feature.id() + ".angle";
         form.figures().stream()
             .filter(it -> it.id().equals(id))
             .map(it -> "Bevel " + bevel(it, feature, units))
@@ -105,28 +123,32 @@ public final class PlateTemplate {
     return best;
   }
 
-  private static void beside(
+  /** Sets the pieces of its features beside it. */
+  static void beside(
       PlateForm form,
       Making making,
       Box box,
+      Units units,
       List<Stroke> strokes,
       List<Label> labels,
       List<Template.Copy> copies) {
-    List<Panel> further =
-        form.developed().panels().subList(form.outer().size(), form.developed().panels().size());
     double x = box.maxX() + APART_MM;
-    for (Panel panel : further) {
-      Box own = panel.box();
-      Point by = new Point(x - own.minX(), box.minY() - own.minY());
-      panel
-          .windows()
-          .forEach(it -> strokes.add(new Stroke(Stroke.Kind.CUT, it.moved(p -> p.plus(by)))));
-      strokes.add(new Stroke(Stroke.Kind.CUT, panel.outline().moved(p -> p.plus(by))));
-      double size = Math.clamp(Math.min(own.width(), own.height()) / 6, 2, LABEL_MM);
-      int all = panel.count() * making.made();
-      labels.add(new Label(panel.name() + ", cut " + all, own.centre().plus(by), size));
-      copies.addAll(making.copies(panel.name(), panel.count()));
-      x += own.width() + APART_MM;
+    for (Map.Entry<Double, List<Panel>> each : form.piecesByThickness().entrySet()) {
+      boolean other = each.getKey() != form.slab().thicknessMm();
+      String thick = other ? ", " + Display.length(each.getKey(), units) + " thick" : "";
+      for (Panel panel : each.getValue()) {
+        Box own = panel.box();
+        Point by = new Point(x - own.minX(), box.minY() - own.minY());
+        panel
+            .windows()
+            .forEach(it -> strokes.add(new Stroke(Stroke.Kind.CUT, it.moved(p -> p.plus(by)))));
+        strokes.add(new Stroke(Stroke.Kind.CUT, panel.outline().moved(p -> p.plus(by))));
+        double size = Math.clamp(Math.min(own.width(), own.height()) / 6, 2, LABEL_MM);
+        String words = panel.name() + thick + ", cut " + panel.count() * making.made();
+        labels.add(new Label(words, own.centre().plus(by), size));
+        copies.addAll(making.copies(panel.name(), panel.count()));
+        x += own.width() + APART_MM;
+      }
     }
   }
 }

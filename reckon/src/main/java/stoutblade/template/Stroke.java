@@ -21,7 +21,8 @@ public record Stroke(Kind kind, Path path) {
     ENGRAVE("Engraved line"),
     SCORE("Score or groove"),
     FULLER("Fuller: routed between the lines"),
-    LAID("Laid on here");
+    LAID("Laid on here"),
+    GRAIN("Grain: this way along the sheet");
 
     private final String words;
 

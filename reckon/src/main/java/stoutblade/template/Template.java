@@ -9,6 +9,7 @@ import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.part.Blade;
 import stoutblade.part.BladeForm;
+import stoutblade.prop.Fuller;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
@@ -53,9 +54,15 @@ public record Template(
   /** The template of both layers of a blade: the back is the front turned over. */
   public static Template ofBlade(
       Blade blade, BladeForm form, Layers layers, Optional<CoreReckoning> core, Units units) {
-    List<Copy> copies = List.of(new Copy("front layer", false), new Copy("back layer", true));
+    List<Copy> copies =
+        new ArrayList<>(List.of(new Copy("front layer", false), new Copy("back layer", true)));
     List<Stroke> strokes = new ArrayList<>();
-    strokes.add(new Stroke(Stroke.Kind.CUT, form.outline()));
+    if (form.worked().reshaped()) {
+      strokes.addAll(PlateTemplate.strokes(form.worked()));
+    } else {
+      strokes.addAll(PlateTemplate.markings(form.worked()));
+      strokes.add(new Stroke(Stroke.Kind.CUT, form.outline()));
+    }
     strokes.add(new Stroke(Stroke.Kind.CENTRE, centre(form)));
     if (layers.bevelWidth().value() > 0) {
       layers.solid().flat().rings().stream()
@@ -63,7 +70,11 @@ public record Template(
           .forEach(strokes::add);
     }
     core.ifPresent(it -> strokes.addAll(channel(it)));
-    List<Label> labels = labels(blade, form, layers, core, units);
+    List<Label> labels = new ArrayList<>(labels(blade, form, layers, core, units));
+    Box box = form.box();
+    strokes.addAll(Grain.along(form.face()));
+    PlateTemplate.beside(
+        form.worked(), Making.onBothFaces(blade.name()), box, units, strokes, labels, copies);
     return new Template("blade-layers", blade.name() + ", both layers", copies, strokes, labels);
   }
 
@@ -106,6 +117,10 @@ public record Template(
               + layers.bevelAngle().show(units)
               + " from the face");
     }
+    if (!form.worked().windows().isEmpty()) {
+      lines.add("Cut inside first");
+    }
+    form.fullers().stream().distinct().map(it -> fuller(it, units)).distinct().forEach(lines::add);
     core.ifPresent(
         it ->
             lines.add(
@@ -116,6 +131,15 @@ public record Template(
                     + " deep, glue face"));
     double halfCore = core.map(it -> it.diameter().value() / 2).orElse(0.0);
     return beside(lines, form, halfCore, layers.bevelWidth().value());
+  }
+
+  static String fuller(Fuller fuller, Units units) {
+    return "Fuller "
+        + Display.length(fuller.wide(), units)
+        + " wide, "
+        + (fuller.raised() ? "raised by " : "routed ")
+        + Display.length(fuller.deep(), units)
+        + (fuller.raised() ? "" : " deep");
   }
 
   /**

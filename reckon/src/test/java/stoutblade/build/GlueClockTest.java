@@ -8,8 +8,8 @@ import java.time.Instant;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import stoutblade.catalogue.Glue;
 import stoutblade.project.Samples;
-import stoutblade.stock.Glue;
 
 class GlueClockTest {
 

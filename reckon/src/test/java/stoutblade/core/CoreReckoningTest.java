@@ -5,12 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import stoutblade.catalogue.Rod;
 import stoutblade.layer.Layering;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Figure;
-import stoutblade.part.Blade;
 import stoutblade.part.BladeForm;
 import stoutblade.project.Samples;
 import stoutblade.shape.HalfOutline;
@@ -24,7 +23,7 @@ class CoreReckoningTest {
 
   private static CoreReckoning reckon(
       HalfOutline outline, double layer, double bevel, double edge, CoreChoice choice) {
-    BladeForm form = BladeForm.of(new Blade("b", outline), Optional.empty());
+    BladeForm form = Samples.form(outline);
     Layers layers = Layers.of(form, new Layering("foam", layer, bevel, edge), Samples.FOAM);
     Rod rod = Samples.CATALOGUE.rod(choice.rodId()).orElseThrow();
     return CoreReckoning.of(form, layers, choice, rod);

@@ -113,6 +113,44 @@ class DevelopedTest {
   }
 
   /** Common practice: 180° over n per edge; four sides 45°. */
+  /**
+   * The knife's lean against the planes themselves: the tube's face and the mitre's plane meet, and
+   * the angle of the cut to the face's normal is measured between vectors.
+   */
+  @Test
+  void the_edge_of_an_elbow_leans_as_its_plane_does() {
+    double mitre = Math.toRadians(22.5);
+    Edge wavy =
+        new Elbow(104, 4, Math.PI / 2, 3, 120, 60)
+            .develop("x").panels().getFirst().edges().stream()
+                .filter(it -> it.seam().equals("A"))
+                .findFirst()
+                .orElseThrow();
+    double[] plane = {-Math.sin(mitre), 0, Math.cos(mitre)};
+
+    assertThat(wavy.leans()).hasSize(8);
+    for (Edge.Lean lean : wavy.leans()) {
+      double round = 2 * Math.PI * lean.share();
+      double[] face = {Math.cos(round), Math.sin(round), 0};
+      double[] cut = cross(cross(plane, face), plane);
+      double cosine = dot(cut, face) / Math.sqrt(dot(cut, cut));
+      assertThat(Math.abs(lean.radians()))
+          .isCloseTo(Math.acos(Math.min(1, Math.abs(cosine))), within(1e-7));
+    }
+    assertThat(wavy.leans().getFirst().radians()).as("inside of the bend").isNegative();
+    assertThat(wavy.leans().get(4).radians()).as("outside of the bend").isPositive();
+  }
+
+  private static double dot(double[] a, double[] b) {
+    return a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
+  }
+
+  private static double[] cross(double[] a, double[] b) {
+    return new double[] {
+      a[1] * b[2] - a[2] * b[1], a[2] * b[0] - a[0] * b[2], a[0] * b[1] - a[1] * b[0]
+    };
+  }
+
   @Test
   void a_box_is_mitred_at_45_degrees_and_its_ends_fit() {
     Prism box = new Prism(4, 200, 120, 80, 10, 2);

@@ -5,12 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import java.util.Optional;
 import org.hipparchus.analysis.integration.IterativeLegendreGaussIntegrator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import stoutblade.part.Blade;
+import stoutblade.catalogue.Foam;
 import stoutblade.part.BladeForm;
 import stoutblade.project.Samples;
 import stoutblade.shape.HalfOutline;
@@ -25,9 +24,7 @@ class BladeSolidTest {
       new HalfOutline(List.of(Node.corner(HALF, 0), Node.corner(HALF, LENGTH)));
 
   private static BladeSolid solid(HalfOutline outline, double layer, double bevel, double edge) {
-    return new BladeSolid(
-        BladeForm.of(new Blade("b", outline), Optional.empty()),
-        new Layering("foam", layer, bevel, edge));
+    return new BladeSolid(Samples.form(outline), new Layering("foam", layer, bevel, edge));
   }
 
   @Test
@@ -139,7 +136,7 @@ class BladeSolidTest {
     "12.5, 25, 5, 21.8014",
   })
   void the_bevel_angle_is_as_worked_by_hand(double layer, double b, double e, double degrees) {
-    BladeForm form = BladeForm.of(new Blade("b", BOX), Optional.empty());
+    BladeForm form = Samples.form(BOX);
 
     Layers layers = Layers.of(form, new Layering("foam", layer, b, e), Samples.FOAM);
 
@@ -148,7 +145,7 @@ class BladeSolidTest {
 
   @Test
   void figures_of_the_layers_belong_together() {
-    BladeForm form = BladeForm.of(new Blade("b", Samples.BLADE), Optional.empty());
+    BladeForm form = Samples.form(Samples.BLADE);
     Layers layers = Layers.of(form, new Layering("foam", 10, 20, 4), Samples.FOAM);
 
     assertThat(layers.thickness().value()).isEqualTo(20);
@@ -160,7 +157,7 @@ class BladeSolidTest {
 
   @Test
   void no_bevel_has_no_angle() {
-    BladeForm form = BladeForm.of(new Blade("b", BOX), Optional.empty());
+    BladeForm form = Samples.form(BOX);
     Layers layers = Layers.of(form, new Layering("foam", 10, 0, 20), Samples.FOAM);
 
     assertThat(layers.bevelAngle().value()).isZero();

@@ -4,14 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import stoutblade.prop.Assembly;
 import stoutblade.prop.Feature;
 import stoutblade.prop.FlatPart;
 import stoutblade.prop.Part;
 import stoutblade.prop.Plate;
 import stoutblade.prop.ShapedPart;
+import stoutblade.prop.Spot;
 import stoutblade.prop.Where;
 import stoutblade.shape.Box;
 import stoutblade.shape.Exact;
@@ -199,5 +202,28 @@ class OutlineEditsTest {
         .isLessThan(1e-6);
     assertThatThrownBy(() -> new FlatPart.Side("A", List.of(new Point(0, 0))))
         .hasMessageContaining("two places");
+  }
+
+  @Test
+  void a_new_shape_lies_beside_what_is_there() {
+    Project one =
+        PartEdits.addShape("Collar", "ring", Map.of("across", 50.0)).applyTo(Samples.whole());
+    Project two = PartEdits.addShape("Cone", "cone", Map.of()).applyTo(one);
+    List<Double> left = new ArrayList<>();
+    List<Double> right = new ArrayList<>();
+    for (var part : two.parts()) {
+      Spot spot = Assembly.of(two.parts(), two.blade().half()).spots().get(part.id()).getFirst();
+      Box box =
+          Box.around(
+              part.seen().stream()
+                  .flatMap(it -> it.flattened(0.1).stream())
+                  .map(spot::place)
+                  .toList());
+      left.add(box.minX());
+      right.add(box.maxX());
+    }
+
+    assertThat(left.get(0)).as("right of the blade").isGreaterThan(50);
+    assertThat(left.get(1)).as("right of the collar").isGreaterThan(right.get(0));
   }
 }

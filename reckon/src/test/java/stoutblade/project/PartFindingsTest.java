@@ -52,6 +52,63 @@ class PartFindingsTest {
     return finding(project, id).orElseThrow().mends().getFirst().applyTo(project);
   }
 
+  private static Project worked(Feature... features) {
+    Project whole = Samples.whole();
+    return whole.withBlade(whole.blade().withFeatures(List.of(features)));
+  }
+
+  private static Feature fuller(double deep) {
+    return new Feature(
+        "f1",
+        Feature.Kind.FULLER,
+        Map.of("deep", deep),
+        "",
+        new Where.Row(new Point(0, 100), new Point(0, 300), 1));
+  }
+
+  @Test
+  void a_fuller_deeper_than_half_the_sheet_is_found_and_mended() {
+    assertThat(finding(worked(fuller(5)), "draft.blade.fuller-f1")).isEmpty();
+    Project deep = worked(fuller(6));
+
+    assertThat(finding(deep, "draft.blade.fuller-f1").orElseThrow().place())
+        .isEqualTo(new Place.OnBlade(new Point(0, 200)));
+    assertThat(finding(mended(deep, "draft.blade.fuller-f1"), "draft.blade.fuller-f1")).isEmpty();
+    assertThat(finding(worked(fuller(10)), "draft.blade.fuller-f1").orElseThrow().severity())
+        .isEqualTo(Finding.Severity.WRONG);
+  }
+
+  @Test
+  void a_fuller_over_the_core_leaves_less_over_it() {
+    Project bare = Samples.whole();
+    double before = Samples.derive(bare).core().orElseThrow().leastCover().value();
+
+    double after = Samples.derive(worked(fuller(4))).core().orElseThrow().leastCover().value();
+
+    assertThat(after).isLessThan(before);
+  }
+
+  @Test
+  void a_hole_too_near_the_blades_edge_is_moved_in() {
+    Feature hole =
+        new Feature("f1", Feature.Kind.HOLE, Map.of("across", 20.0), "", Where.At.of(36, 150));
+    Project near = worked(hole);
+
+    assertThat(finding(near, "draft.blade.sliver-0").orElseThrow().place())
+        .isInstanceOf(Place.OnBlade.class);
+    assertThat(finding(mended(near, "draft.blade.sliver-0"), "draft.blade.sliver-0")).isEmpty();
+  }
+
+  @Test
+  void a_slot_right_across_lets_the_blade_fall_apart() {
+    Feature slot =
+        new Feature(
+            "f1", Feature.Kind.SLOT, Map.of("long", 200.0, "wide", 8.0), "", Where.At.of(0, 150));
+
+    assertThat(finding(worked(slot), "draft.blade.apart")).isPresent();
+    assertThat(Samples.derive(worked(slot)).template()).isPresent();
+  }
+
   @Test
   void a_sound_plate_has_no_finding() {
     assertThat(Samples.derive(with(plate("d1", board()))).findings())

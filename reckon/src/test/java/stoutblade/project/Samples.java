@@ -5,16 +5,22 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import stoutblade.build.FreeHours;
+import stoutblade.catalogue.Catalogue;
+import stoutblade.catalogue.Coating;
+import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.Glue;
+import stoutblade.catalogue.Pace;
+import stoutblade.catalogue.Rod;
 import stoutblade.core.CoreChoice;
-import stoutblade.core.Rod;
 import stoutblade.event.Event;
-import stoutblade.finish.Coating;
 import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
-import stoutblade.layer.Foam;
 import stoutblade.layer.Layering;
 import stoutblade.measure.Stated;
 import stoutblade.part.Blade;
+import stoutblade.part.BladeForm;
+import stoutblade.prop.PlateForm;
+import stoutblade.prop.Typeface;
 import stoutblade.reference.Mark;
 import stoutblade.reference.Picture;
 import stoutblade.reference.Reference;
@@ -22,9 +28,6 @@ import stoutblade.reference.Ruler;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
-import stoutblade.stock.Catalogue;
-import stoutblade.stock.Glue;
-import stoutblade.stock.Pace;
 import stoutblade.template.Paper;
 import stoutblade.wearer.Wearer;
 
@@ -144,6 +147,16 @@ public final class Samples {
         Paper.A4,
         Journal.EMPTY,
         List.of());
+  }
+
+  /** The form of a blade that nothing is worked into. */
+  public static BladeForm form(HalfOutline half) {
+    return form(new Blade("b", half), Typeface.NONE);
+  }
+
+  /** The form of a blade with layers of 10 mm. */
+  public static BladeForm form(Blade blade, Typeface typeface) {
+    return BladeForm.of(PlateForm.of(blade.slab(10), typeface), Optional.empty());
   }
 
   /** A picture 1000 × 2000 px on which the wearer is 870 px tall: 2 mm to the pixel. */

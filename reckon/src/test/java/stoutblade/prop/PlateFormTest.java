@@ -16,6 +16,7 @@ import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
+import stoutblade.shape.Region;
 import stoutblade.shape.WholeOutline;
 
 class PlateFormTest {
@@ -34,8 +35,46 @@ class PlateFormTest {
 
   private static PlateForm form(Outline outline, Feature... features) {
     return PlateForm.of(
-        new Plate("d1", "Board", outline, List.of(features), "eva-stiff", 10, Placing.USUAL),
+        new Plate("d1", "Board", outline, List.of(features), "eva-stiff", 10, Placing.USUAL).slab(),
         Typeface.NONE);
+  }
+
+  /** A square ring for every letter. */
+  private static final Typeface RINGS =
+      (words, high) -> List.of(Motifs.window(high, high, 0), Motifs.window(high / 2, high / 2, 0));
+
+  private static Feature letters(double bridge) {
+    return new Feature(
+        "f1",
+        Feature.Kind.LETTERS,
+        Map.of("way", 1.0, "high", 24.0, "bridge", bridge),
+        "O",
+        Where.At.of(0, 0));
+  }
+
+  @Test
+  void letters_that_are_cut_out_keep_their_insides_on_bridges() {
+    Plate board =
+        new Plate("d1", "Board", BOARD, List.of(letters(4)), "eva-stiff", 10, Placing.USUAL);
+
+    PlateForm form = PlateForm.of(board.slab(), RINGS);
+
+    assertThat(form.face().separate()).as("the inside hangs on").isEqualTo(1);
+    assertThat(form.windows()).as("two halves of the letter").hasSize(2);
+    double letter = 24 * 24 - 12 * 12 - 2 * 4 * 6;
+    assertThat(Region.inside(BOARD.outline(), 0.01).area() - form.face().area())
+        .isCloseTo(letter, within(1e-6));
+  }
+
+  @Test
+  void without_bridges_the_inside_falls_out() {
+    Plate board =
+        new Plate("d1", "Board", BOARD, List.of(letters(0)), "eva-stiff", 10, Placing.USUAL);
+
+    PlateForm form = PlateForm.of(board.slab(), RINGS);
+
+    assertThat(Region.inside(BOARD.outline(), 0.01).area() - form.face().area())
+        .isCloseTo(24 * 24, within(1e-6));
   }
 
   private static long count(PlateForm form, Marking.Kind kind) {
@@ -340,7 +379,7 @@ class PlateFormTest {
     }
     PlateForm form =
         PlateForm.of(
-            new Plate("d1", "Any", outline, features, "eva-stiff", 10, Placing.USUAL),
+            new Plate("d1", "Any", outline, features, "eva-stiff", 10, Placing.USUAL).slab(),
             Typeface.NONE);
 
     assertThat(form.face().area()).isNotNegative();

@@ -11,9 +11,9 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import stoutblade.layer.Foam;
+import stoutblade.catalogue.Catalogue;
+import stoutblade.catalogue.Foam;
 import stoutblade.measure.Figure;
-import stoutblade.stock.Catalogue;
 
 /** Bench sums, against facts of the trade and sums done by hand. */
 class SumTest {

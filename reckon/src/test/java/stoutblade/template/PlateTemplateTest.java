@@ -44,7 +44,8 @@ class PlateTemplateTest {
                     .path());
     PlateForm form =
         PlateForm.of(
-            new Plate("d1", "Board", BOARD, List.of(features), "foam", 10, Placing.USUAL), square);
+            new Plate("d1", "Board", BOARD, List.of(features), "foam", 10, Placing.USUAL).slab(),
+            square);
     return PlateTemplate.of(form, making, Units.METRIC);
   }
 

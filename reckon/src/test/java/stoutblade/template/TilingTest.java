@@ -125,7 +125,11 @@ class TilingTest {
     assertThat(template.copies().get(1).words()).isEqualTo("back layer: turn the paper over");
     assertThat(template.kinds())
         .containsExactly(
-            Stroke.Kind.CUT, Stroke.Kind.CENTRE, Stroke.Kind.BEVEL, Stroke.Kind.CHANNEL);
+            Stroke.Kind.CUT,
+            Stroke.Kind.CENTRE,
+            Stroke.Kind.BEVEL,
+            Stroke.Kind.CHANNEL,
+            Stroke.Kind.GRAIN);
     assertThat(template.labels()).anyMatch(it -> it.text().contains("cut 2"));
     assertThat(template.labels()).anyMatch(it -> it.text().contains("21.8° from the face"));
     assertThat(template.box().height()).isCloseTo(500, within(1e-6));

@@ -13,6 +13,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.mat.BladeDrawing;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
@@ -170,11 +171,11 @@ public final class Rack extends VBox {
         .form()
         .ifPresent(
             form -> {
-              pen.fill(form.outline(), pen.colour(Ink.FOAM));
+              BladeDrawing.face(pen, form, pen.colour(Ink.FOAM));
               desk.derived()
                   .layers()
                   .ifPresent(it -> pen.stroke(it.solid().flat().rings(), pen.colour(Ink.SOFT), 1));
-              pen.stroke(form.outline(), pen.colour(Ink.INK), 1.5);
+              BladeDrawing.edge(pen, form, pen.colour(Ink.INK), 1.5);
             });
   }
 }

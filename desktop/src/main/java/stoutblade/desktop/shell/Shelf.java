@@ -16,11 +16,11 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import stoutblade.build.GlueClock;
 import stoutblade.build.Step;
+import stoutblade.catalogue.Glue;
 import stoutblade.desktop.Chores;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
 import stoutblade.project.Station;
-import stoutblade.stock.Glue;
 
 /** The shelf along the bottom: the last edit with its undo, running clocks, long work, the view. */
 public final class Shelf extends HBox {

@@ -18,8 +18,10 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
+import stoutblade.catalogue.Coating;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.mat.BladeDrawing;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
@@ -28,7 +30,6 @@ import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.finish.CoatReckoning;
-import stoutblade.finish.Coating;
 import stoutblade.finish.Coats;
 import stoutblade.measure.Display;
 import stoutblade.part.BladeForm;
@@ -232,7 +233,7 @@ public final class FinishSurface implements Surface {
         .form()
         .ifPresent(
             form -> {
-              pen.fill(form.outline(), pen.colour(Ink.FOAM));
+              BladeDrawing.face(pen, form, pen.colour(Ink.FOAM));
               List<Coating> coats =
                   derived.project().coats().stream()
                       .flatMap(it -> desk.catalogue().coating(it.coatingId()).stream())
@@ -241,7 +242,7 @@ public final class FinishSurface implements Surface {
                 drawCoat(
                     pen, form, coats.get(i), (double) (coats.size() - i) / (coats.size() + 1), i);
               }
-              pen.stroke(form.outline(), pen.colour(Ink.INK), 2);
+              BladeDrawing.edge(pen, form, pen.colour(Ink.INK), 2);
               pen.words(
                   "bare foam",
                   new Point(-form.width().value() / 2, form.length().value() * 0.97),

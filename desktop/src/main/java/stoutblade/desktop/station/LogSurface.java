@@ -20,6 +20,7 @@ import stoutblade.build.Plan;
 import stoutblade.build.Step;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.mat.BladeDrawing;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
@@ -200,7 +201,7 @@ public final class LogSurface implements Surface {
         .form()
         .ifPresent(
             form -> {
-              pen.fill(form.outline(), pen.faint(Ink.FOAM, 0.7));
+              BladeDrawing.face(pen, form, pen.faint(Ink.FOAM, 0.7));
               pen.stroke(form.outline(), pen.colour(Ink.INK), 1.5, 6, 4);
               Built built = derived.project().journal().built();
               double along = built.lengthMm().orElse(form.length().value()) / form.length().value();

@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.core.CoreReckoning;
+import stoutblade.desktop.mat.BladeDrawing;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.layer.Layers;
@@ -23,10 +24,11 @@ final class SolidDrawing {
 
   /** The plan: outline, bevel, centre line. */
   static void plan(Pen pen, BladeForm form, Layers layers) {
-    pen.fill(form.outline(), pen.colour(Ink.FOAM_DEEP));
+    BladeDrawing.face(pen, form, pen.colour(Ink.FOAM_DEEP));
     pen.fill(layers.solid().flat().rings(), pen.colour(Ink.FOAM));
     pen.stroke(layers.solid().flat().rings(), pen.colour(Ink.INK), 1.4, 9, 4);
-    pen.stroke(form.outline(), pen.colour(Ink.INK), 2.2);
+    BladeDrawing.markings(pen, form, pen.colour(Ink.INK));
+    BladeDrawing.edge(pen, form, pen.colour(Ink.INK), 2.2);
     pen.line(
         new Point(0, 0), new Point(0, form.length().value()), pen.colour(Ink.SOFT), 1, 14, 5, 2, 5);
   }

@@ -16,8 +16,9 @@ class SectionFiguresTest {
   void a_section_measures_what_is_drawn() {
     Section section = Section.of(derived.layers().orElseThrow(), derived.core(), 228);
 
-    assertThat(section.thickness().value()).isEqualTo(20);
-    assertThat(section.overCore().orElseThrow().value()).isCloseTo(5, within(1e-9));
+    // Two layers of 10 mm with a raised fuller of 2 mm on either face.
+    assertThat(section.thickness().value()).isEqualTo(24);
+    assertThat(section.overCore().orElseThrow().value()).isCloseTo(7, within(1e-9));
     assertThat(section.width().value()).isBetween(140.0, 157.0);
     assertThat(section.figures()).hasSize(4);
   }

@@ -16,7 +16,7 @@ import stoutblade.shape.Box;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
 
-/** The tray of what is worked into a plate: its sizes, its words, its places. */
+/** The tray of what is worked into a plate or the blade: its sizes, its words, its places. */
 final class FeatureTray {
 
   private final Desk desk;
@@ -88,15 +88,11 @@ final class FeatureTray {
   }
 
   private void selectLast() {
-    model.plate().ifPresent(plate -> model.selectFeature(plate.features().getLast().id()));
+    model.selectFeature(model.slab().features().getLast().id());
   }
 
   /** Adds a feature along the selected side, and selects it. */
   void addAlongSide(Feature.Kind it) {
-    if (model.plate().isEmpty()) {
-      desk.say("The blade's bevel is set at Layers: it runs round its whole edge");
-      return;
-    }
     model
         .side()
         .ifPresent(

@@ -3,11 +3,11 @@ package stoutblade.desktop.station.draft;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.control.ComboBox;
+import stoutblade.catalogue.Foam;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
-import stoutblade.layer.Foam;
 import stoutblade.project.PartEdits;
 import stoutblade.prop.Part;
 

@@ -19,7 +19,7 @@ import stoutblade.project.OutlineEdits;
 import stoutblade.project.PartReckoning;
 import stoutblade.project.Place;
 import stoutblade.project.Station;
-import stoutblade.prop.Plate;
+import stoutblade.prop.Slab;
 import stoutblade.shape.Box;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
@@ -156,17 +156,14 @@ final class OutlineDesk {
               : outline.nodes().stream().mapToDouble(it -> it.at().y()).max().orElse(0) * 1.04;
       drawing.centreLine(pen, end);
     }
-    model
-        .moved()
-        .ifPresentOrElse(it -> drawing.plate(pen, it), () -> drawing.outline(pen, outline));
+    drawing.slab(pen, model.moved());
     drawing.nodes(pen, outline);
     if (model.plate().isEmpty()) {
       derived.form().ifPresent((BladeForm it) -> drawing.measures(pen, it));
     } else {
-      model
-          .moved()
+      Optional.of(model.moved())
           .filter(it -> it.outline().drawn())
-          .ifPresent((Plate it) -> drawing.measures(pen, it));
+          .ifPresent((Slab it) -> drawing.measures(pen, it));
     }
     tape.mark(pen);
   }

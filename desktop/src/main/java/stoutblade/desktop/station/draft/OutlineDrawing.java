@@ -12,8 +12,8 @@ import stoutblade.measure.Quantity;
 import stoutblade.part.BladeForm;
 import stoutblade.prop.Feature;
 import stoutblade.prop.Marking;
-import stoutblade.prop.Plate;
 import stoutblade.prop.PlateForm;
+import stoutblade.prop.Slab;
 import stoutblade.prop.Spot;
 import stoutblade.shape.Box;
 import stoutblade.shape.Cubic;
@@ -56,7 +56,7 @@ final class OutlineDrawing {
     pen.line(new Point(0, -20), new Point(0, end), pen.colour(Ink.MEASURE), 1.2, 14, 5, 2, 5);
   }
 
-  void outline(Pen pen, Outline outline) {
+  private void outline(Pen pen, Outline outline) {
     if (outline.drawn()) {
       Path path = outline.outline();
       pen.fill(path, pen.faint(Ink.FOAM, 0.45));
@@ -70,17 +70,26 @@ final class OutlineDrawing {
     }
   }
 
-  /** A plate with what is worked into it. */
-  void plate(Pen pen, Plate plate) {
+  /** The blade or a plate, with what is worked into it. */
+  void slab(Pen pen, Slab slab) {
+    if (slab.blade() && slab.features().isEmpty()) {
+      outline(pen, slab.outline());
+      return;
+    }
     Optional<PlateForm> known =
-        desk.derived().part(plate.id()).filter(it -> !model.holding()).flatMap(it -> it.form());
-    PlateForm form = known.orElseGet(() -> PlateForm.roughly(plate, desk.typeface()));
-    if (!plate.outline().drawn() || form.crossing().isPresent()) {
-      outline(pen, plate.outline());
+        slab.blade()
+            ? desk.derived().form().map(BladeForm::worked)
+            : desk.derived().part(slab.id()).flatMap(it -> it.form());
+    PlateForm form =
+        known
+            .filter(it -> !model.holding())
+            .orElseGet(() -> PlateForm.roughly(slab, desk.typeface()));
+    if (!slab.outline().drawn() || form.crossing().isPresent()) {
+      outline(pen, slab.outline());
       return;
     }
     form(pen, form, model.feature().map(Feature::id).orElse(""));
-    for (Feature feature : plate.features()) {
+    for (Feature feature : slab.features()) {
       boolean chosen = model.feature().filter(it -> it.id().equals(feature.id())).isPresent();
       List<Point> handles = Handles.of(feature.where());
       if (chosen && handles.size() > 1) {
@@ -191,8 +200,8 @@ final class OutlineDrawing {
         pen.colour(Ink.MEASURE));
   }
 
-  void measures(Pen pen, Plate plate) {
-    Box box = Box.around(plate.outline().outline().flattened(0.1));
+  void measures(Pen pen, Slab slab) {
+    Box box = Box.around(slab.outline().outline().flattened(0.1));
     double beside = box.minX() - 30 / pen.zoom();
     pen.measure(
         new Point(beside, box.minY()),

@@ -12,6 +12,7 @@ import stoutblade.project.OutlineEdits;
 import stoutblade.project.PartEdits;
 import stoutblade.prop.Feature;
 import stoutblade.prop.Plate;
+import stoutblade.prop.Slab;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
@@ -68,11 +69,20 @@ final class OutlineModel {
     return plate;
   }
 
-  /** The plate as it is to be drawn: with what is being moved where it is now. */
-  Optional<Plate> moved() {
+  /** The plate or the blade, with what is worked into it. */
+  Slab slab() {
     return plate()
-        .map(it -> moving.map(it::withOutline).orElse(it))
-        .map(it -> shifting.map(now -> it.with(now.id(), was -> now)).orElse(it));
+        .map(Plate::slab)
+        .orElseGet(() -> desk.project().blade().slab(desk.project().layering().thicknessMm()));
+  }
+
+  /** The same as it is to be drawn: with what is being moved where it is now. */
+  Slab moved() {
+    Slab slab = slab();
+    List<Feature> features = new ArrayList<>(slab.features());
+    shifting.ifPresent(now -> features.replaceAll(it -> it.id().equals(now.id()) ? now : it));
+    return new Slab(
+        slab.id(), slab.name(), moving.orElse(slab.outline()), features, slab.thicknessMm());
   }
 
   /** What the edits of outlines call what is looked at. */
@@ -119,7 +129,7 @@ final class OutlineModel {
   }
 
   Optional<Feature> feature() {
-    return moved().flatMap(it -> it.feature(feature));
+    return moved().feature(feature);
   }
 
   void select(int index) {
@@ -274,7 +284,7 @@ final class OutlineModel {
   private Optional<Grip> grip(Point place, double reach) {
     Grip best = null;
     double least = reach;
-    for (Feature it : plate().map(Plate::features).orElse(List.of())) {
+    for (Feature it : slab().features()) {
       List<Point> handles = Handles.of(it.where());
       for (int i = 0; i < handles.size(); i++) {
         double away = handles.get(i).distance(place);

@@ -127,7 +127,7 @@ final class OutlineTrays {
     return dim.valueProperty();
   }
 
-  /** Opens the list of what can be worked into a plate. */
+  /** Opens the list of what can be worked into it. */
   void openFeatures() {
     if (!features.isDisabled()) {
       features.show();
@@ -232,8 +232,9 @@ final class OutlineTrays {
     boolean plate = model.plate().isPresent();
     always.getChildren().clear();
     always.with("Base to tip, one edge", trace);
+    always.with("Cut, draw, lay on", features);
     if (plate) {
-      always.with("Cut, draw, lay on", features).with("Offset all round", offset);
+      always.with("Offset all round", offset);
       if (model.half()) {
         always.with(" ", whole);
       }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Pictures;
+import stoutblade.desktop.mat.BladeDrawing;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.station.Figures;
@@ -62,9 +63,10 @@ final class PropDrawing {
   }
 
   private static void blade(Pen pen, BladeForm form, Optional<Layers> layers) {
-    pen.fill(form.outline(), pen.colour(Ink.FOAM));
+    BladeDrawing.face(pen, form, pen.colour(Ink.FOAM));
     layers.ifPresent(it -> pen.stroke(it.solid().flat().rings(), pen.colour(Ink.SOFT), 1));
-    pen.stroke(form.outline(), pen.colour(Ink.INK), 1.8);
+    BladeDrawing.markings(pen, form, pen.colour(Ink.SOFT));
+    BladeDrawing.edge(pen, form, pen.colour(Ink.INK), 1.8);
   }
 
   private void part(Pen pen, Part part, Optional<Part> chosen, Point by) {
@@ -78,20 +80,20 @@ final class PropDrawing {
       Spot placed = new Spot(spot.at().plus(shift), spot.turn());
       Optional<PlateForm> form = reckoned.form().filter(it -> !it.face().empty());
       if (form.isPresent()) {
-        plate(pen, form.get(), placed, selected);
+        plate(pen, part, form.get(), placed, selected);
       } else {
         shape(pen, reckoned, placed, selected);
       }
     }
   }
 
-  private static void plate(Pen pen, PlateForm form, Spot placed, boolean selected) {
+  private static void plate(Pen pen, Part part, PlateForm form, Spot placed, boolean selected) {
     List<List<Point>> rings =
         form.face().rings().stream()
             .map(ring -> ring.stream().map(placed::place).toList())
             .toList();
-    pen.fill(rings, pen.faint(Ink.FOAM, hidden(form.plate()) ? BEHIND : 1));
-    stroke(pen, rings, form.plate(), selected);
+    pen.fill(rings, pen.faint(Ink.FOAM, hidden(part) ? BEHIND : 1));
+    stroke(pen, rings, part, selected);
     form.markings().forEach(it -> pen.stroke(placed.place(it.path()), pen.colour(Ink.SOFT), 0.9));
   }
 

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.BiConsumer;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import stoutblade.catalogue.Thing;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.station.size.Marked.OfLine;
 import stoutblade.desktop.station.size.Marked.OfMeasure;
@@ -20,7 +21,6 @@ import stoutblade.reference.Measure;
 import stoutblade.reference.Reference;
 import stoutblade.reference.Ruler;
 import stoutblade.shape.Point;
-import stoutblade.stock.Thing;
 import stoutblade.wearer.Segment;
 
 /**

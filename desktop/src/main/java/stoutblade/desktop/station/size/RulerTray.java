@@ -9,6 +9,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.util.StringConverter;
+import stoutblade.catalogue.Thing;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
@@ -18,7 +19,6 @@ import stoutblade.reference.Ruler.BodySegment;
 import stoutblade.reference.Ruler.KnownLength;
 import stoutblade.reference.Ruler.PrintRatio;
 import stoutblade.reference.Ruler.SeenRectangle;
-import stoutblade.stock.Thing;
 import stoutblade.wearer.Segment;
 
 /** What is said of the selected ruler: what it is, how long, where it stands, whether trusted. */

@@ -1,4 +1,4 @@
-package stoutblade.core;
+package stoutblade.catalogue;
 
 /**
  * A rod or tube in the catalogue.

@@ -1,4 +1,4 @@
-package stoutblade.finish;
+package stoutblade.catalogue;
 
 /**
  * A seal, primer, paint or clear coat in the catalogue.

@@ -1,10 +1,7 @@
-package stoutblade.stock;
+package stoutblade.catalogue;
 
 import java.util.List;
 import java.util.Optional;
-import stoutblade.core.Rod;
-import stoutblade.finish.Coating;
-import stoutblade.layer.Foam;
 
 /**
  * Kinds of material with their properties, and the pace of work.

@@ -1,4 +1,4 @@
-package stoutblade.stock;
+package stoutblade.catalogue;
 
 import stoutblade.measure.Stated;
 

@@ -1,4 +1,4 @@
-package stoutblade.stock;
+package stoutblade.catalogue;
 
 /**
  * A glue in the catalogue, with its clock in minutes.

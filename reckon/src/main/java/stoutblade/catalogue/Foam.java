@@ -1,4 +1,4 @@
-package stoutblade.layer;
+package stoutblade.catalogue;
 
 import java.util.List;
 

@@ -1,0 +1,2 @@
+/** The materials that can be chosen, with their properties and where those come from. */
+package stoutblade.catalogue;

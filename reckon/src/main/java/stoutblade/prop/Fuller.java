@@ -1,0 +1,83 @@
+package stoutblade.prop;
+
+import java.util.List;
+import stoutblade.shape.Path;
+import stoutblade.shape.Point;
+import stoutblade.shape.Region;
+
+/**
+ * A fuller: a trough that is routed along a line, half an ellipse across and rounded at its ends;
+ * or a flat strip with round ends that is laid on. Lengths in mm.
+ *
+ * @param from the middle of its first end's round
+ * @param to the middle of the other's
+ * @param wide across
+ * @param deep how deep it is in its middle, or how high the strip is
+ * @param raised true for a strip
+ */
+public record Fuller(Point from, Point to, double wide, double deep, boolean raised) {
+
+  private static final double TOLERANCE_MM = 0.05;
+
+  /** The fullers among the features of something. */
+  public static List<Fuller> of(List<Feature> features) {
+    return features.stream()
+        .filter(it -> it.kind() == Feature.Kind.FULLER)
+        .map(it -> of(it, (Where.Row) it.where()))
+        .toList();
+  }
+
+  private static Fuller of(Feature feature, Where.Row row) {
+    double wide = feature.size("wide");
+    double inside = Math.max(row.length() - wide, 0) / row.length();
+    Point middle = row.from().towards(row.to(), 0.5);
+    return new Fuller(
+        middle.towards(row.from(), inside),
+        middle.towards(row.to(), inside),
+        wide,
+        feature.size("deep"),
+        feature.is("way", 1));
+  }
+
+  /** How far it stands over a face at a place on it, in mm; below 0 in a trough. */
+  public double heightAt(Point place) {
+    double away = 2 * place.distanceToSegment(from, to) / wide;
+    if (away >= 1) {
+      return 0;
+    }
+    return raised ? deep : -deep * Math.sqrt(1 - away * away);
+  }
+
+  /** True where it reaches to within a distance of a place. */
+  public boolean within(Point place, double reach) {
+    return place.distanceToSegment(from, to) < wide / 2 + reach;
+  }
+
+  /** Its outline. */
+  public Path around() {
+    Point way = to.minus(from);
+    Spot middle = new Spot(from.towards(to, 0.5), Math.atan2(way.y(), way.x()));
+    return middle.place(Motifs.slot(from.distance(to) + wide, wide));
+  }
+
+  /**
+   * How much it adds to a face, in mm³; below 0 for a trough. Its straight stretch has half an
+   * ellipse across, π·w·d/4, and its two ends make half an ellipsoid, π·w²·d/6; a strip is its area
+   * times its height. Where it runs over the face's edge the part of its area that is inside
+   * counts.
+   */
+  public double volume(Region face) {
+    double straight = from.distance(to);
+    double all =
+        raised
+            ? deep * (straight * wide + Math.PI * wide * wide / 4)
+            : -deep * (straight * Math.PI * wide / 4 + Math.PI * wide * wide / 6);
+    Region own = Region.inside(around(), TOLERANCE_MM);
+    return face.covers(own) ? all : all * face.common(own).area() / own.area();
+  }
+
+  /** Where the middle of its volume is. */
+  public Point middle() {
+    return from.towards(to, 0.5);
+  }
+}

@@ -1,0 +1,37 @@
+package stoutblade.prop;
+
+import java.util.List;
+import java.util.Optional;
+import stoutblade.shape.Outline;
+
+/**
+ * What is worked: an outline with what is cut into it, drawn on it and laid on it. The blade and
+ * every plate is one.
+ *
+ * @param id the id of the plate; {@link Assembly#BLADE} for the blade
+ * @param name what the maker calls it
+ * @param outline its outline, in mm
+ * @param features what is worked into it
+ * @param thicknessMm how thick the sheet is that they are worked into
+ */
+public record Slab(
+    String id, String name, Outline outline, List<Feature> features, double thicknessMm) {
+
+  /** What is drawn and laid on the blade is on both its faces. */
+  public static final int BLADE_FACES = 2;
+
+  /** What the ids of its figures start with. */
+  public String figureId() {
+    return blade() ? id : "part." + id;
+  }
+
+  /** True for the blade, whose features are on both its faces. */
+  public boolean blade() {
+    return id.equals(Assembly.BLADE);
+  }
+
+  /** A feature, where it is there. */
+  public Optional<Feature> feature(String featureId) {
+    return features.stream().filter(it -> it.id().equals(featureId)).findFirst();
+  }
+}
