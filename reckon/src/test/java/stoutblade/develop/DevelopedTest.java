@@ -112,7 +112,6 @@ class DevelopedTest {
     assertThat(figure(elbow, "wave")).isCloseTo(100 * Math.tan(mitre), within(1e-9));
   }
 
-  /** Common practice: 180° over n per edge; four sides 45°. */
   /**
    * The knife's lean against the planes themselves: the tube's face and the mitre's plane meet, and
    * the angle of the cut to the face's normal is measured between vectors.
@@ -151,6 +150,7 @@ class DevelopedTest {
     };
   }
 
+  /** Common practice: 180° over n per edge; four sides 45°. */
   @Test
   void a_box_is_mitred_at_45_degrees_and_its_ends_fit() {
     Prism box = new Prism(4, 200, 120, 80, 10, 2);
