@@ -8,11 +8,12 @@ import stoutblade.build.FreeHours;
 import stoutblade.event.Event;
 import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
-import stoutblade.layer.Layering;
 import stoutblade.part.Blade;
 import stoutblade.project.Project;
 import stoutblade.project.Size;
 import stoutblade.shape.HalfOutline;
+import stoutblade.stack.Layering;
+import stoutblade.stack.Profile;
 import stoutblade.template.Paper;
 import stoutblade.wearer.Wearer;
 
@@ -34,7 +35,7 @@ public final class NewProject {
             Event.USUAL_READY_BEFORE),
         FreeHours.EVENINGS_AND_WEEKENDS,
         new Blade("Blade", HalfOutline.EMPTY),
-        new Layering("eva-high-density", 10, 20, 4),
+        Layering.of(2, "eva-high-density", 10, Profile.bevel(20, 4)),
         Optional.empty(),
         List.of(new Coats("heat-seal", 1), new Coats("flexible-primer", 3)),
         Map.of(),

@@ -38,7 +38,7 @@ class DeskTest {
     assertThat(desk.project()).isEqualTo(before);
     assertThat(desk.changedProperty().get()).isFalse();
     desk.redo();
-    assertThat(desk.project().layering().bevelMm()).isEqualTo(15);
+    assertThat(desk.project().layering().profile().widthMm()).isEqualTo(15);
     assertThat(seen).hasSize(3);
   }
 
@@ -61,7 +61,7 @@ class DeskTest {
     Keeper keeper = mock(Keeper.class);
     Desk desk = TestDesk.on(TestDesk.demo().document(), Optional.of(keeper));
 
-    assertThat(desk.perform(Edits.bevel(desk.project().layering().bevelMm()))).isTrue();
+    assertThat(desk.perform(Edits.bevel(desk.project().layering().profile().widthMm()))).isTrue();
 
     verify(keeper, never()).keep(any(), any());
   }

@@ -122,10 +122,12 @@ class StationsTest extends InWindow {
     openDemo();
     go(robot, Station.LAYERS);
     choose(robot, "#foam", desk.catalogue().foam("eva-craft").orElseThrow());
-    until(() -> desk.project().layering().foamId().equals("eva-craft"));
-    assertThat(desk.project().layering().thicknessMm()).as("the nearest there is").isEqualTo(6);
+    until(() -> desk.project().layering().middle().foamId().equals("eva-craft"));
+    assertThat(desk.project().layering().middle().thicknessMm())
+        .as("the nearest there is")
+        .isEqualTo(6);
     choose(robot, "#thickness", 4.0);
-    until(() -> desk.project().layering().thicknessMm() == 4);
+    until(() -> desk.project().layering().middle().thicknessMm() == 4);
     until(() -> !desk.derived().findingsOf(Station.CORE).isEmpty());
   }
 

@@ -87,7 +87,7 @@ class WorkbenchTest extends InWindow {
     choose(robot, "#foam", foam);
     type(robot, "#bevel", "22");
     type(robot, "#edge", "3/16\"");
-    assertThat(desk.project().layering().edgeMm()).isBetween(4.76, 4.77);
+    assertThat(desk.project().layering().profile().edgeMm()).isBetween(4.76, 4.77);
     go(robot, Station.CORE);
     Rod rod = desk.catalogue().rod("carbon-tube-10").orElseThrow();
     choose(robot, "#rod", rod);

@@ -21,7 +21,6 @@ import stoutblade.formats.Document;
 import stoutblade.formats.ModelFile;
 import stoutblade.formats.PictureFile;
 import stoutblade.journal.Journal;
-import stoutblade.layer.Layering;
 import stoutblade.part.Blade;
 import stoutblade.project.Project;
 import stoutblade.project.Size;
@@ -29,6 +28,8 @@ import stoutblade.prop.Part;
 import stoutblade.reference.Picture;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
+import stoutblade.stack.Layering;
+import stoutblade.stack.Profile;
 import stoutblade.template.Paper;
 
 /**
@@ -148,7 +149,7 @@ public final class Demo {
         new Event("Osiermouth Lantern Walk", eventTime(now), Event.USUAL_READY_BEFORE),
         FreeHours.EVENINGS_AND_WEEKENDS,
         new Blade("Reedcutter leaf", traced(), DemoParts.leafVeins()),
-        new Layering("eva-stiff", 10, 22, 4),
+        Layering.of(2, "eva-stiff", 10, Profile.bevel(22, 4)),
         Optional.of(new CoreChoice("carbon-tube-10", -320, 505, -20)),
         List.of(
             new Coats("heat-seal", 1),

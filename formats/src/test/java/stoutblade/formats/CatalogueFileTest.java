@@ -67,7 +67,7 @@ class CatalogueFileTest {
             """
             {"foams": [{"id": "eva-stiff", "name": "My stiff foam", "thicknessesMm": [7],
               "densityGPerMm3": 2e-4, "sheetWidthMm": 500, "sheetLengthMm": 500,
-              "textured": false, "source": "weighed"}],
+              "textured": false, "modulus": 4, "pricePerM2Mm": 2, "source": "weighed"}],
              "rods": [], "glues": [], "coatings": [], "paces": []}
             """);
 

@@ -189,7 +189,7 @@ class ProjectFileTest {
         "\"heightMm\" : 1740.0  | \"height\" : 1740.0  | height",
         "\"heightMm\" : 1740.0  | \"heightMm\" : null  | heightMm",
         "\"A4\"                 | \"A9\"               | A9",
-        "\"bevelMm\" : 22.0     | \"bevelMm\" : -22.0  | at layering: A bevel is between",
+        "\"widthMm\" : 22.0     | \"widthMm\" : -22.0  | at layering.profile: A bevel is between",
       })
   void faults_in_the_json_are_named(String good, String bad, String message) throws IOException {
     assertThat(json()).contains(good);
@@ -271,7 +271,7 @@ class ProjectFileTest {
     assertThat(project.parts()).extracting(Part::name).containsExactly("Collar", "Grip", "Butt");
     assertThat(project.parts())
         .allSatisfy(it -> assertThat(it.placing()).isEqualTo(Placing.USUAL))
-        .allSatisfy(it -> assertThat(it.foamId()).isEqualTo(project.layering().foamId()));
+        .allSatisfy(it -> assertThat(it.foamId()).isEqualTo(project.layering().middle().foamId()));
     assertThat(ProjectFile.parse("new.stout", ProjectFile.json(project))).isEqualTo(project);
   }
 

@@ -12,6 +12,9 @@ import java.util.List;
  * @param sheetWidthMm width of the usual sheet
  * @param sheetLengthMm length of the usual sheet
  * @param textured true where one face is textured and must be ground before glue holds
+ * @param modulus how stiff it is: Young's modulus, in N/mm²
+ * @param pricePerM2Mm what a square metre costs for each millimetre of thickness, in the maker's
+ *     own money
  * @param source where the values come from
  */
 public record Foam(
@@ -22,6 +25,8 @@ public record Foam(
     double sheetWidthMm,
     double sheetLengthMm,
     boolean textured,
+    double modulus,
+    double pricePerM2Mm,
     String source) {
 
   /**
@@ -33,6 +38,10 @@ public record Foam(
     thicknessesMm = List.copyOf(thicknessesMm);
     if (thicknessesMm.isEmpty() || thicknessesMm.stream().anyMatch(t -> !(t > 0))) {
       throw new IllegalArgumentException(id + ": a foam has thicknesses above 0 mm");
+    }
+    if (!(modulus > 0) || !(pricePerM2Mm >= 0)) {
+      throw new IllegalArgumentException(
+          id + ": a foam's stiffness is above 0 and its price not below");
     }
     if (!(densityGPerMm3 > 0) || !(sheetWidthMm > 0) || !(sheetLengthMm > 0)) {
       throw new IllegalArgumentException(id + ": density and sheet size of a foam are above 0");

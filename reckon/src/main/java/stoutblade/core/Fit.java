@@ -1,6 +1,6 @@
 package stoutblade.core;
 
-import stoutblade.layer.BladeSolid;
+import stoutblade.layer.Solid;
 import stoutblade.shape.Point;
 import stoutblade.shape.Span;
 
@@ -13,10 +13,10 @@ final class Fit {
   private static final double STEP_MM = 4;
   private static final int DIRECTIONS = 6;
 
-  private final BladeSolid solid;
+  private final Solid solid;
   private final double radius;
 
-  Fit(BladeSolid solid, double radius) {
+  Fit(Solid solid, double radius) {
     this.solid = solid;
     this.radius = radius;
   }

@@ -1,30 +1,48 @@
 package stoutblade.layer;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import stoutblade.catalogue.Foam;
+import stoutblade.measure.Display;
 import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.part.BladeForm;
+import stoutblade.prop.PlateForm;
+import stoutblade.stack.Layering;
+import stoutblade.stack.Profile;
+import stoutblade.stack.Sheet;
 
 /**
- * What the chosen layers come to.
+ * What the chosen layers of a part come to.
  *
- * @param foam the foam
- * @param solid the solid they make
- * @param layer thickness of a layer
- * @param thickness both layers together
- * @param bevelWidth width of the bevel
+ * @param layering what was decided
+ * @param foam the foam of the layer that a core in the middle lies against
+ * @param solid the solid that they are worked to
+ * @param each the layers, from the back
+ * @param layer thickness of that layer
+ * @param thickness all layers together
+ * @param bevelWidth width of the bevel; 0 for none
  * @param edge thickness at the edge
- * @param bevelAngle angle of the bevel from the face
+ * @param bevelAngle angle of the bevel from the face, where it is steepest
  * @param volume volume of foam before channels are cut
- * @param sanded volume to sand off for the bevels
+ * @param sanded volume to work off to the profile
  * @param surface outside to be finished
+ * @param glued faces to spread with glue, both of each joint
+ * @param mass of the foam, with what is laid on
+ * @param further foam of each kind, its cost, and what is left of the wanted thickness
  */
 public record Layers(
+    Layering layering,
     Foam foam,
-    BladeSolid solid,
+    Solid solid,
+    List<Layer> each,
     Figure layer,
     Figure thickness,
     Figure bevelWidth,
@@ -32,116 +50,430 @@ public record Layers(
     Figure bevelAngle,
     Figure volume,
     Figure sanded,
-    Figure surface) {
+    Figure surface,
+    Figure glued,
+    Figure mass,
+    List<Figure> further) {
 
-  /** Works out the layers of a blade. */
-  public static Layers of(BladeForm form, Layering layering, Foam foam) {
-    BladeSolid solid = new BladeSolid(form, layering);
-    Figure layer =
-        Figure.given(
-            "layers.layer", "Each layer", layering.thicknessMm(), Quantity.LENGTH, Source.DECIDED);
-    Figure bevel =
-        Figure.given(
-            "layers.bevel",
-            "Bevel width on the face",
-            layering.bevelMm(),
-            Quantity.LENGTH,
-            Source.DECIDED);
-    Figure edge =
-        Figure.given(
-            "layers.edge",
-            "Thickness at the edge",
-            layering.edgeMm(),
-            Quantity.LENGTH,
-            Source.DECIDED);
-    Figure thickness =
-        Figure.computed(
-            "layers.thickness",
-            "Both layers",
-            Quantity.LENGTH,
-            "2 * {layers.layer}",
-            Source.GEOMETRY,
-            layer);
-    return new Layers(
-        foam,
-        solid,
-        layer,
-        thickness,
-        bevel,
-        edge,
-        angle(thickness, edge, bevel),
-        volume(form, solid),
-        sanded(form, solid, thickness),
-        surface(form, solid));
+  /** Copies the lists. */
+  public Layers {
+    each = List.copyOf(each);
+    further = List.copyOf(further);
   }
 
-  private static Figure angle(Figure thickness, Figure edge, Figure bevel) {
-    if (bevel.value() == 0) {
-      return Figure.found(
-          "layers.angle",
-          "Bevel angle from the face",
-          0,
-          Quantity.ANGLE,
-          "no bevel",
-          Source.GEOMETRY,
-          Doubt.NONE);
+  /**
+   * Works out the layers of a blade.
+   *
+   * @param foams finds a foam by its id
+   * @return empty where one of its foams is not in the catalogue
+   */
+  public static Optional<Layers> of(
+      BladeForm form, Layering layering, Function<String, Optional<Foam>> foams) {
+    return known(layering, foams)
+        .map(
+            it ->
+                new Working(
+                        "layers",
+                        Solid.of(form.worked(), form.drawn(), layering),
+                        layering,
+                        it,
+                        form.area(),
+                        form.girth())
+                    .layers());
+  }
+
+  /** The same of a plate. */
+  public static Optional<Layers> of(
+      PlateForm form, Layering layering, Function<String, Optional<Foam>> foams) {
+    String id = form.slab().figureId();
+    if (form.outer().isEmpty() || form.crossing().isPresent()) {
+      return Optional.empty();
     }
-    return Figure.computed(
-        "layers.angle",
-        "Bevel angle from the face",
-        Quantity.ANGLE,
-        "atan(({layers.thickness} - {layers.edge}) / (2 * {layers.bevel}))",
-        Source.practice("the line where the bevel stops and the edge give the angle"),
-        thickness,
-        edge,
-        bevel);
+    List<Figure> figures = form.figures();
+    return known(layering, foams)
+        .map(
+            it ->
+                new Working(
+                        id + ".layers",
+                        Solid.of(form, layering),
+                        layering,
+                        it,
+                        named(figures, id + ".area"),
+                        named(figures, id + ".edge"))
+                    .layers());
   }
 
-  private static Figure volume(BladeForm form, BladeSolid solid) {
-    double value = solid.volume();
-    return Figure.found(
-        "layers.volume",
-        "Foam left in the blade",
-        value,
-        Quantity.VOLUME,
-        "thickness added up over {blade.area}: full inside the bevel line, falling evenly to the"
-            + " edge outside it"
-            + (form.fullers().isEmpty() ? "" : "; less what fullers take off both faces"),
-        Source.GEOMETRY,
-        form.area().doubt().times(value / form.area().value()),
-        form.area());
+  private static Figure named(List<Figure> figures, String id) {
+    return figures.stream().filter(it -> it.id().equals(id)).findFirst().orElseThrow();
   }
 
-  private static Figure sanded(BladeForm form, BladeSolid solid, Figure thickness) {
-    return Figure.found(
-        "layers.sanded",
-        "Foam to sand off",
-        solid.sanded(),
-        Quantity.VOLUME,
-        "{blade.area} × {layers.thickness} less what is left inside the bevels",
-        Source.GEOMETRY,
-        Doubt.NONE,
-        form.area(),
-        thickness);
-  }
-
-  private static Figure surface(BladeForm form, BladeSolid solid) {
-    double value = solid.surface();
-    return Figure.found(
-        "layers.surface",
-        "Surface to finish",
-        value,
-        Quantity.AREA,
-        "both faces of {blade.area}, the bevels measured on the slant, and the edge round"
-            + " {blade.girth}",
-        Source.GEOMETRY,
-        form.area().doubt().times(value / form.area().value()),
-        form.area(),
-        form.girth());
+  private static Optional<Map<String, Foam>> known(
+      Layering layering, Function<String, Optional<Foam>> foams) {
+    Map<String, Foam> known = new LinkedHashMap<>();
+    for (Sheet sheet : layering.sheets()) {
+      foams.apply(sheet.foamId()).ifPresent(it -> known.put(sheet.foamId(), it));
+    }
+    boolean all = layering.sheets().stream().allMatch(it -> known.containsKey(it.foamId()));
+    return all ? Optional.of(known) : Optional.empty();
   }
 
   /** All figures that a person is shown, in order. */
   public List<Figure> figures() {
-    return List.of(layer, thickness, bevelWidth, edge, bevelAngle, volume, sanded, surface);
+    List<Figure> all = new ArrayList<>();
+    if (each.size() > 1) {
+      all.add(layer);
+    }
+    all.add(thickness);
+    if (!layering.profile().flat(layering.thicknessMm())) {
+      all.addAll(List.of(bevelWidth, edge, bevelAngle));
+    }
+    all.addAll(List.of(volume, sanded, surface));
+    if (each.size() > 1) {
+      all.add(glued);
+    }
+    all.addAll(further);
+    return all;
+  }
+
+  /** The working of one stack. */
+  private record Working(
+      String id,
+      Solid solid,
+      Layering layering,
+      Map<String, Foam> foams,
+      Figure area,
+      Figure girth) {
+
+    Layers layers() {
+      List<Layer> each = each();
+      Profile profile = layering.profile();
+      Figure thickness = thickness();
+      boolean across = profile.kind().across();
+      Figure bevel =
+          across
+              ? found(
+                  ".bevel",
+                  "From the edge to the ridge, at most",
+                  solid.widestHalf(),
+                  Quantity.LENGTH,
+                  "half the widest section across",
+                  area)
+              : given(".bevel", "Bevel width on the face", width(profile));
+      Figure edge = given(".edge", "Thickness at the edge", profile.edgeMm());
+      Figure volume = volume();
+      Foam main = foams.get(layering.middle().foamId());
+      List<Figure> further = new ArrayList<>(deviation(thickness));
+      Figure mass = mass(each, volume, further);
+      return new Layers(
+          layering,
+          main,
+          solid,
+          each,
+          given(
+              ".layer",
+              layering.sheets().size() > 1 ? "Layer next to the middle" : "The layer",
+              layering.middle().thicknessMm()),
+          thickness,
+          bevel,
+          edge,
+          angle(thickness, edge, bevel),
+          volume,
+          sanded(thickness),
+          surface(),
+          glued(each),
+          mass,
+          further);
+    }
+
+    private double width(Profile profile) {
+      return profile.flat(layering.thicknessMm()) ? 0 : profile.widthMm();
+    }
+
+    private List<Layer> each() {
+      List<Layer> all = new ArrayList<>();
+      List<Double> joints = layering.joints();
+      for (int i = 0; i < layering.sheets().size(); i++) {
+        Sheet sheet = layering.sheets().get(i);
+        double from = joints.get(i);
+        double to = joints.get(i + 1);
+        var widest = solid.widest(from, to);
+        var filled = solid.filled(from, to);
+        double more = sheet.oversize() ? Layer.OVERSIZE_MM : layering.allowanceMm();
+        all.add(
+            new Layer(
+                i + 1,
+                sheet,
+                foams.get(sheet.foamId()),
+                from,
+                to,
+                widest,
+                filled,
+                more > 0 ? widest.grown(more) : widest));
+      }
+      return all;
+    }
+
+    private Figure thickness() {
+      List<Figure> parts = new ArrayList<>();
+      for (int i = 0; i < layering.sheets().size(); i++) {
+        parts.add(
+            given(
+                ".sheet" + (i + 1),
+                "Layer " + (i + 1) + " from the back",
+                layering.sheets().get(i).thicknessMm()));
+      }
+      return Figure.computed(
+          id + ".thickness",
+          layering.sheets().size() == 2 ? "Both layers" : "All layers",
+          Quantity.LENGTH,
+          parts.stream().map(it -> "{" + it.id() + "}").collect(Collectors.joining(" + ")),
+          Source.GEOMETRY,
+          parts.toArray(Figure[]::new));
+    }
+
+    private List<Figure> deviation(Figure thickness) {
+      if (layering.wantedMm() <= 0) {
+        return List.of();
+      }
+      Figure wanted = given(".wanted", "Thickness wanted", layering.wantedMm());
+      return List.of(
+          wanted,
+          Figure.computed(
+              id + ".off",
+              "Thicker than wanted by",
+              Quantity.LENGTH,
+              "{%s} - {%s}".formatted(thickness.id(), wanted.id()),
+              Source.GEOMETRY,
+              thickness,
+              wanted));
+    }
+
+    private Figure angle(Figure thickness, Figure edge, Figure bevel) {
+      if (bevel.value() == 0 || layering.profile().flat(layering.thicknessMm())) {
+        return Figure.found(
+            id + ".angle",
+            "Bevel angle from the face",
+            0,
+            Quantity.ANGLE,
+            "no bevel",
+            Source.GEOMETRY,
+            Doubt.NONE);
+      }
+      return Figure.computed(
+          id + ".angle",
+          "Bevel angle from the face",
+          Quantity.ANGLE,
+          "atan(({%s} - {%s}) / (%s{%s}))"
+              .formatted(
+                  thickness.id(),
+                  edge.id(),
+                  layering.profile().flatBack() ? "" : "2 * ",
+                  bevel.id()),
+          Source.practice("the line where the bevel stops and the edge give the angle"),
+          thickness,
+          edge,
+          bevel);
+    }
+
+    private Figure volume() {
+      double value = solid.volume();
+      return Figure.found(
+          id + ".volume",
+          "Foam left in it",
+          value,
+          Quantity.VOLUME,
+          "the areas of {"
+              + area.id()
+              + "} that reach each height, added up over the height of both faces"
+              + (solid.fullered() ? "; with what fullers take off or add" : ""),
+          Source.GEOMETRY,
+          share(value),
+          area);
+    }
+
+    private Doubt share(double value) {
+      return area.value() == 0 ? Doubt.NONE : area.doubt().times(value / area.value());
+    }
+
+    private Figure sanded(Figure thickness) {
+      return Figure.found(
+          id + ".sanded",
+          "Foam to sand off",
+          solid.sanded(),
+          Quantity.VOLUME,
+          "{%s} × {%s} less what is left inside the profile".formatted(area.id(), thickness.id()),
+          Source.GEOMETRY,
+          Doubt.NONE,
+          area,
+          thickness);
+    }
+
+    private Figure surface() {
+      double value = solid.surface();
+      return Figure.found(
+          id + ".surface",
+          "Surface to finish",
+          value,
+          Quantity.AREA,
+          "both faces of {%s}, what slants measured on the slant, and the edge round {%s}"
+              .formatted(area.id(), girth.id()),
+          Source.GEOMETRY,
+          share(value),
+          area,
+          girth);
+    }
+
+    /** Both faces of every joint, as large as the part is there. */
+    private Figure glued(List<Layer> each) {
+      double sum = 0;
+      for (int i = 1; i < each.size(); i++) {
+        double joint = each.get(i).from();
+        sum += 2 * solid.widest(joint, joint).area();
+      }
+      return found(
+          ".glued",
+          "Faces to spread with glue",
+          sum,
+          Quantity.AREA,
+          "twice the area of the part at the height of each joint",
+          area);
+    }
+
+    /** The weight; where foams differ, what each layer keeps of the volume counts. */
+    private Figure mass(List<Layer> each, Figure volume, List<Figure> further) {
+      Map<Sheet, List<Layer>> kinds = new LinkedHashMap<>();
+      for (Layer layer : each) {
+        kinds
+            .computeIfAbsent(
+                Sheet.of(layer.sheet().foamId(), layer.sheet().thicknessMm()),
+                it -> new ArrayList<>())
+            .add(layer);
+      }
+      List<Figure> costs = new ArrayList<>();
+      kinds.forEach((kind, layers) -> further.addAll(amounts(kind, layers, costs)));
+      further.add(
+          Figure.computed(
+              id + ".cost",
+              "Foam, cost by area",
+              Quantity.MONEY,
+              costs.stream().map(it -> "{" + it.id() + "}").collect(Collectors.joining(" + ")),
+              Source.GEOMETRY,
+              costs.toArray(Figure[]::new)));
+      List<Figure> masses = new ArrayList<>();
+      Map<String, Double> shares = shares(each);
+      for (Map.Entry<String, Double> it : shares.entrySet()) {
+        Foam foam = foams.get(it.getKey());
+        Figure density =
+            Figure.given(
+                id + ".density." + foam.id(),
+                "Density of " + foam.name(),
+                foam.densityGPerMm3(),
+                Quantity.DENSITY,
+                Source.catalogue(foam.source()));
+        Figure own =
+            shares.size() == 1
+                ? volume
+                : found(
+                    ".volume." + foam.id(),
+                    "Foam left, " + foam.name(),
+                    it.getValue() * volume.value(),
+                    Quantity.VOLUME,
+                    "the share of its layers in {" + volume.id() + "}, by Simpson's rule in each",
+                    volume);
+        masses.add(
+            Figure.computed(
+                id + ".mass." + foam.id(),
+                "Weight of " + foam.name(),
+                Quantity.MASS,
+                "{%s} * {%s}".formatted(own.id(), density.id()),
+                Source.GEOMETRY,
+                own,
+                density));
+      }
+      Figure mass =
+          Figure.computed(
+              id + ".mass",
+              "Foam, weight",
+              Quantity.MASS,
+              masses.stream().map(it -> "{" + it.id() + "}").collect(Collectors.joining(" + ")),
+              Source.GEOMETRY,
+              masses.toArray(Figure[]::new));
+      further.addFirst(mass);
+      return mass;
+    }
+
+    /** What share of the volume each foam keeps. */
+    private Map<String, Double> shares(List<Layer> each) {
+      Map<String, Double> volumes = new LinkedHashMap<>();
+      for (Layer layer : each) {
+        double middle = (layer.from() + layer.to()) / 2;
+        double volume =
+            foams.size() == 1
+                ? 1
+                : (layer.to() - layer.from())
+                    * (layer.widest().area()
+                        + 4 * solid.widest(middle, middle).area()
+                        + layer.filled().area())
+                    / 6;
+        volumes.merge(layer.sheet().foamId(), volume, Double::sum);
+      }
+      double sum = volumes.values().stream().mapToDouble(Double::doubleValue).sum();
+      volumes.replaceAll((foam, volume) -> sum > 0 ? volume / sum : 0);
+      return volumes;
+    }
+
+    private List<Figure> amounts(Sheet kind, List<Layer> layers, List<Figure> costs) {
+      Foam foam = foams.get(kind.foamId());
+      String own = id + ".foam" + layers.getFirst().number();
+      Figure cut =
+          Figure.found(
+              own,
+              "%s, %s mm".formatted(foam.name(), plain(kind.thicknessMm())),
+              layers.stream().mapToDouble(it -> it.cut().area()).sum(),
+              Quantity.AREA,
+              layers.size() == 1
+                  ? "area of what is cut for its layer"
+                  : "areas of what is cut for " + layers.size() + " layers",
+              Source.GEOMETRY,
+              Doubt.NONE,
+              area);
+      Figure price =
+          Figure.given(
+              own + ".price",
+              "A square metre of it, a millimetre thick",
+              foam.pricePerM2Mm(),
+              Quantity.MONEY,
+              Source.catalogue(foam.source()));
+      Figure thick = length(own + ".thick", "Its thickness", kind.thicknessMm());
+      costs.add(
+          Figure.computed(
+              own + ".cost",
+              "Cost of " + foam.name(),
+              Quantity.MONEY,
+              "{%s} / 1000000 * {%s} * {%s}".formatted(cut.id(), thick.id(), price.id()),
+              Source.GEOMETRY,
+              cut,
+              thick,
+              price));
+      return List.of(cut);
+    }
+
+    private static String plain(double mm) {
+      return Display.decimal(mm, 2);
+    }
+
+    private Figure given(String key, String label, double mm) {
+      return length(id + key, label, mm);
+    }
+
+    private static Figure length(String id, String label, double mm) {
+      return Figure.given(id, label, mm, Quantity.LENGTH, Source.DECIDED);
+    }
+
+    private Figure found(
+        String key, String label, double value, Quantity quantity, String words, Figure input) {
+      return Figure.found(
+          id + key, label, value, quantity, words, Source.GEOMETRY, Doubt.NONE, input);
+    }
   }
 }

@@ -32,6 +32,7 @@ public final class Display {
       case ANGLE -> decimal(Math.toDegrees(value), 1) + "°";
       case DURATION -> duration(value);
       case COUNT -> decimal(value, 0);
+      case MONEY -> decimal(value, 2);
       case RATIO -> significant(value, 4);
       case PIXELS -> decimal(value, 1) + " px";
       case MM_PER_PIXEL ->

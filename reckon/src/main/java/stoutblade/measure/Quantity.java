@@ -17,7 +17,8 @@ public enum Quantity {
   DENSITY("g/mm³"),
   BENDING_STIFFNESS("N·mm²"),
   SECOND_MOMENT("mm⁴"),
-  SPREAD("mm³/mm²");
+  SPREAD("mm³/mm²"),
+  MONEY("");
 
   private final String unit;
 

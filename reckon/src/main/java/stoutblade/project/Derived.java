@@ -34,8 +34,8 @@ import stoutblade.template.Tiling;
  * @param weight what the whole prop weighs, where something of it is drawn
  * @param layers its layers
  * @param core its core
- * @param template the template of its layers
- * @param tiling the template spread over pages
+ * @param bladeTemplates the templates of its layers, the front's first
+ * @param tiling the first of them spread over pages
  * @param coats its coats
  * @param shopping what must be bought
  * @param plan the work on the calendar
@@ -54,7 +54,7 @@ public record Derived(
     Optional<Figure> weight,
     Optional<Layers> layers,
     Optional<CoreReckoning> core,
-    Optional<Template> template,
+    List<Template> bladeTemplates,
     Optional<Tiling> tiling,
     List<CoatReckoning> coats,
     Optional<Shopping> shopping,
@@ -103,7 +103,7 @@ public record Derived(
       case LAYERS -> layers.ifPresent(it -> figures.addAll(it.figures()));
       case CORE -> core.ifPresent(it -> figures.addAll(it.figures()));
       case CUT -> {
-        tiling.ifPresent(it -> figures.addAll(TemplateFigures.of(template.orElseThrow(), it)));
+        tiling.ifPresent(it -> figures.addAll(TemplateFigures.of(template().orElseThrow(), it)));
         shopping.ifPresent(
             it -> it.lines().forEach(line -> figures.addAll(List.of(line.need(), line.buy()))));
       }
@@ -120,6 +120,11 @@ public record Derived(
     return figures;
   }
 
+  /** The template of the blade's front. */
+  public Optional<Template> template() {
+    return bladeTemplates.stream().findFirst();
+  }
+
   /** What is derived from a part. */
   public Optional<PartReckoning> part(String id) {
     return parts.stream().filter(it -> it.part().id().equals(id)).findFirst();
@@ -127,16 +132,17 @@ public record Derived(
 
   /** True where something can be cut: the blade or a part is drawn. */
   public boolean cuttable() {
-    return template.isPresent() || parts.stream().anyMatch(it -> !it.flat().panels().isEmpty());
+    return !bladeTemplates.isEmpty()
+        || parts.stream().anyMatch(it -> !it.flat().panels().isEmpty());
   }
 
   /** Every template: the blade's first, then those of the parts that are drawn. */
   public List<Template> templates(Units units) {
     List<Template> all = new ArrayList<>();
-    template.ifPresent(all::add);
+    all.addAll(bladeTemplates);
     parts.stream()
         .filter(it -> !it.flat().panels().isEmpty())
-        .map(it -> it.template(units))
+        .flatMap(it -> it.templates(units).stream())
         .forEach(all::add);
     return all;
   }

@@ -12,7 +12,8 @@ import stoutblade.core.CoreChoice;
 import stoutblade.event.Event;
 import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
-import stoutblade.layer.Layering;
+import stoutblade.stack.Layering;
+import stoutblade.stack.Profile;
 import stoutblade.template.Paper;
 
 /**
@@ -41,11 +42,17 @@ public final class Edits {
   }
 
   public static Edit bevel(double mm) {
-    return onLayers("Bevel width", it -> it.withBevel(mm));
+    return onLayers(
+        "Bevel width",
+        it ->
+            it.with(
+                it.profile()
+                    .with(mm > 0 ? Profile.Kind.BEVEL : it.profile().kind())
+                    .withWidth(mm)));
   }
 
   public static Edit edgeThickness(double mm) {
-    return onLayers("Edge thickness", it -> it.withEdge(mm));
+    return onLayers("Edge thickness", it -> it.with(it.profile().withEdge(mm)));
   }
 
   private static Edit onLayers(String name, UnaryOperator<Layering> change) {

@@ -16,6 +16,7 @@ import stoutblade.part.Blade;
 import stoutblade.part.BladeForm;
 import stoutblade.project.Finding.Severity;
 import stoutblade.shape.Point;
+import stoutblade.stack.Sheet;
 import stoutblade.stock.Shopping;
 import stoutblade.template.Tiling;
 
@@ -93,9 +94,17 @@ final class Findings {
           new Place.OnStation(),
           Severity.WRONG,
           "This foam is not in the catalogue",
-          "'" + project.layering().foamId() + "' was chosen, and the catalogue has no such foam.",
+          "'" + unknownFoam() + "' was chosen, and the catalogue has no such foam.",
           catalogue.foams().stream().limit(1).map(this::choice).toList());
     }
+  }
+
+  private String unknownFoam() {
+    return project.layering().sheets().stream()
+        .map(Sheet::foamId)
+        .filter(it -> catalogue.foam(it).isEmpty())
+        .findFirst()
+        .orElse("");
   }
 
   private Edit choice(Foam foam) {
@@ -220,7 +229,10 @@ final class Findings {
     derived.layers().orElseThrow().foam().thicknessesMm().stream()
         .filter(mm -> mm >= core.diameter().value())
         .findFirst()
-        .map(mm -> named("Layers of " + show(mm), Edits.foam(project.layering().foamId(), mm)))
+        .map(
+            mm ->
+                named(
+                    "Layers of " + show(mm), Edits.foam(project.layering().middle().foamId(), mm)))
         .ifPresent(mends::add);
     return mends;
   }

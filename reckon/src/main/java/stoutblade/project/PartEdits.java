@@ -52,7 +52,8 @@ public final class PartEdits {
         (project, id) ->
             beside(
                 project,
-                new ShapedPart(id, name, sum, sizes, project.layering().foamId(), Placing.USUAL)));
+                new ShapedPart(
+                    id, name, sum, sizes, project.layering().middle().foamId(), Placing.USUAL)));
   }
 
   /** Adds a part that is cut along an outline. */
@@ -65,7 +66,7 @@ public final class PartEdits {
                 name,
                 outline,
                 List.of(),
-                project.layering().foamId(),
+                project.layering().middle().foamId(),
                 thicknessMm,
                 Placing.USUAL));
   }
@@ -92,8 +93,8 @@ public final class PartEdits {
                     name,
                     origin,
                     pieces,
-                    project.layering().foamId(),
-                    project.layering().thicknessMm(),
+                    project.layering().middle().foamId(),
+                    project.layering().middle().thicknessMm(),
                     Placing.USUAL)));
   }
 

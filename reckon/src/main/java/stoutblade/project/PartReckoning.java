@@ -6,13 +6,13 @@ import java.util.Optional;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Foam;
 import stoutblade.develop.Developed;
+import stoutblade.layer.Layers;
 import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.measure.Units;
 import stoutblade.prop.Assembly;
-import stoutblade.prop.Fuller;
 import stoutblade.prop.Part;
 import stoutblade.prop.Placing;
 import stoutblade.prop.Plate;
@@ -21,6 +21,7 @@ import stoutblade.prop.Seen;
 import stoutblade.prop.Typeface;
 import stoutblade.shape.Path;
 import stoutblade.template.FlatTemplate;
+import stoutblade.template.LayerTemplates;
 import stoutblade.template.Making;
 import stoutblade.template.PlateTemplate;
 import stoutblade.template.Template;
@@ -31,6 +32,7 @@ import stoutblade.template.Template;
  * @param part what was decided
  * @param flat it, laid out flat
  * @param form its form, where it is a plate
+ * @param layers its layers, where it is a plate whose foams the catalogue has
  * @param foam its foam, where the catalogue has it
  * @param made how many are made in all
  * @param mirrored how many of them are mirrored
@@ -42,6 +44,7 @@ public record PartReckoning(
     Part part,
     Developed flat,
     Optional<PlateForm> form,
+    Optional<Layers> layers,
     Optional<Foam> foam,
     int made,
     int mirrored,
@@ -73,10 +76,17 @@ public record PartReckoning(
             : Optional.empty();
     Developed flat = form.map(PlateForm::developed).orElseGet(part::developed);
     Optional<Foam> foam = catalogue.foam(part.foamId());
+    Optional<Layers> layers =
+        part instanceof Plate plate
+            ? Layers.of(form.orElseThrow(), plate.layering(), catalogue::foam)
+            : Optional.empty();
     int made = assembly.made(part);
     List<Figure> figures = new ArrayList<>(flat.figures());
     if (!flat.panels().isEmpty()) {
-      figures.addAll(amounts(part, flat, foam, made, form.flatMap(PartReckoning::fullers)));
+      figures.addAll(
+          layers
+              .map(it -> weight(part, it, made))
+              .orElseGet(() -> amounts(part, flat, foam, made)));
     }
     List<PlateForm.Sliver> slivers =
         form.map(it -> it.slivers(part.thicknessMm())).orElse(List.of());
@@ -84,6 +94,7 @@ public record PartReckoning(
         part,
         flat,
         form,
+        layers,
         foam,
         made,
         assembly.mirrored(part),
@@ -92,31 +103,23 @@ public record PartReckoning(
         slivers);
   }
 
-  /** What fullers leave out of a plate that was reckoned as full sheet, in mm³. */
-  private static Optional<Figure> fullers(PlateForm form) {
-    double out = 0;
-    for (Fuller fuller : Fuller.of(form.slab().features())) {
-      double volume = fuller.volume(form.face());
-      out +=
-          fuller.raised() ? volume / fuller.deep() * form.slab().thicknessMm() - volume : -volume;
-    }
-    return Optional.of(out)
-        .filter(it -> it != 0)
-        .map(
-            it ->
-                Figure.found(
-                    form.slab().figureId() + ".fullers",
-                    "Fullers, less than full sheet by",
-                    it,
-                    Quantity.VOLUME,
-                    "routed: what is taken off; raised: full thickness less the strip's height,"
-                        + " over its area",
-                    Source.GEOMETRY,
-                    Doubt.NONE));
+  /** The weight of a plate by what is left of its layers. */
+  private static List<Figure> weight(Part part, Layers layers, int made) {
+    String id = "part." + part.id();
+    Figure count = Figure.given(id + ".made", "Made in all", made, Quantity.COUNT, Source.DECIDED);
+    return List.of(
+        count,
+        Figure.computed(
+            id + ".mass",
+            made > 1 ? "Weight of all of them" : "Weight",
+            Quantity.MASS,
+            "{%s} * {%s}".formatted(layers.mass().id(), count.id()),
+            Source.GEOMETRY,
+            layers.mass(),
+            count));
   }
 
-  private static List<Figure> amounts(
-      Part part, Developed flat, Optional<Foam> foam, int made, Optional<Figure> fullers) {
+  private static List<Figure> amounts(Part part, Developed flat, Optional<Foam> foam, int made) {
     String id = "part." + part.id();
     List<Figure> figures = new ArrayList<>();
     Figure count = Figure.given(id + ".made", "Made in all", made, Quantity.COUNT, Source.DECIDED);
@@ -142,22 +145,18 @@ public record PartReckoning(
                   it.densityGPerMm3(),
                   Quantity.DENSITY,
                   Source.catalogue(it.source()));
-          List<Figure> inputs = new ArrayList<>(List.of(one, thick, density, count));
-          fullers.ifPresent(inputs::add);
           figures.add(
               Figure.computed(
                   id + ".mass",
                   made > 1 ? "Weight of all of them" : "Weight",
                   Quantity.MASS,
-                  "({%s} * {%s}%s) * {%s} * {%s}"
-                      .formatted(
-                          one.id(),
-                          thick.id(),
-                          fullers.map(less -> " - {" + less.id() + "}").orElse(""),
-                          density.id(),
-                          count.id()),
+                  "{%s} * {%s} * {%s} * {%s}"
+                      .formatted(one.id(), thick.id(), density.id(), count.id()),
                   Source.GEOMETRY,
-                  inputs.toArray(Figure[]::new)));
+                  one,
+                  thick,
+                  density,
+                  count));
         });
     figures.add(one);
     return figures;
@@ -168,8 +167,8 @@ public record PartReckoning(
     return figures.stream().filter(it -> it.id().equals("part." + part.id() + ".mass")).findFirst();
   }
 
-  /** Its template. */
-  public Template template(Units units) {
+  /** Its templates: one, or one for each layer. */
+  public List<Template> templates(Units units) {
     Making making =
         new Making(
             part.id(),
@@ -180,7 +179,12 @@ public record PartReckoning(
             mirrored,
             !part.placing().shows().front(),
             part.placing().textured() != Placing.Faces.NONE);
-    return form.map(it -> PlateTemplate.of(it, making, units))
-        .orElseGet(() -> FlatTemplate.of(making, flat, units));
+    if (form.isEmpty()) {
+      return List.of(FlatTemplate.of(making, flat, units));
+    }
+    return layers
+        .filter(it -> it.each().size() > 1 || it.each().getFirst().worked())
+        .map(it -> LayerTemplates.ofPlate(form.get(), it, making, units))
+        .orElseGet(() -> List.of(PlateTemplate.of(form.get(), making, units)));
   }
 }

@@ -9,10 +9,10 @@ import stoutblade.core.CoreChoice;
 import stoutblade.event.Event;
 import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
-import stoutblade.layer.Layering;
 import stoutblade.part.Blade;
 import stoutblade.prop.Assembly;
 import stoutblade.prop.Part;
+import stoutblade.stack.Layering;
 import stoutblade.template.Paper;
 import stoutblade.wearer.Wearer;
 

@@ -39,6 +39,7 @@ import stoutblade.prop.Typeface;
 import stoutblade.reference.Placement;
 import stoutblade.reference.Sizing;
 import stoutblade.stock.Shopping;
+import stoutblade.template.LayerTemplates;
 import stoutblade.template.Template;
 import stoutblade.template.Tiling;
 import stoutblade.wearer.BodyMeasure;
@@ -60,7 +61,7 @@ public final class Reckoner {
   private final Memo<Assembly> assemblies = new Memo<>();
   private final Memo<List<PartReckoning>> partLists = new Memo<>();
   private final Map<String, Memo<PartReckoning>> partMemos = new HashMap<>();
-  private final Memo<Optional<Template>> templates = new Memo<>();
+  private final Memo<List<Template>> templates = new Memo<>();
   private final Memo<Optional<Tiling>> tilings = new Memo<>();
   private final Memo<List<CoatReckoning>> coats = new Memo<>();
   private final Memo<Optional<Shopping>> shoppings = new Memo<>();
@@ -104,7 +105,10 @@ public final class Reckoner {
     Optional<Placement> placement = placements.of(() -> placement(project, sizing), sizing);
     Optional<BladeForm> form =
         forms.of(
-            () -> form(project, sizing), project.blade(), project.layering().thicknessMm(), sizing);
+            () -> form(project, sizing),
+            project.blade(),
+            project.layering().front().thicknessMm(),
+            sizing);
     Optional<Layers> layered =
         layers.of(() -> form.flatMap(it -> layers(project, it)), form, project.layering());
     Optional<CoreReckoning> core =
@@ -115,16 +119,20 @@ public final class Reckoner {
             project.parts(),
             project.blade());
     List<PartReckoning> parts = partLists.of(() -> parts(project, assembly), assembly);
-    Optional<Template> template =
+    List<Template> bladeTemplates =
         templates.of(
             () ->
-                layered.map(
-                    it -> Template.ofBlade(project.blade(), form.orElseThrow(), it, core, units)),
+                layered
+                    .map(it -> LayerTemplates.ofBlade(form.orElseThrow().worked(), it, core, units))
+                    .orElse(List.of()),
             layered,
             core,
             units);
     Optional<Tiling> tiling =
-        tilings.of(() -> tiling(project, template), template, project.paper());
+        tilings.of(
+            () -> tiling(project, bladeTemplates.stream().findFirst()),
+            bladeTemplates,
+            project.paper());
     List<CoatReckoning> planned =
         coats.of(() -> coats(project, layered), layered, project.coats(), project.shelf());
     Optional<Shopping> shopping =
@@ -167,7 +175,7 @@ public final class Reckoner {
             weight(core, layered, parts),
             layered,
             core,
-            template,
+            bladeTemplates,
             tiling,
             planned,
             shopping,
@@ -190,7 +198,7 @@ public final class Reckoner {
         bare.weight(),
         bare.layers(),
         bare.core(),
-        bare.template(),
+        bare.bladeTemplates(),
         bare.tiling(),
         bare.coats(),
         bare.shopping(),
@@ -329,7 +337,7 @@ public final class Reckoner {
       return Optional.empty();
     }
     PlateForm worked =
-        PlateForm.of(project.blade().slab(project.layering().thicknessMm()), typeface);
+        PlateForm.of(project.blade().slab(project.layering().front().thicknessMm()), typeface);
     if (worked.crossing().isPresent()) {
       return Optional.empty();
     }
@@ -340,9 +348,7 @@ public final class Reckoner {
   }
 
   private Optional<Layers> layers(Project project, BladeForm form) {
-    return catalogue
-        .foam(project.layering().foamId())
-        .map(foam -> Layers.of(form, project.layering(), foam));
+    return Layers.of(form, project.layering(), catalogue::foam);
   }
 
   private Optional<CoreReckoning> core(

@@ -1,6 +1,8 @@
 package stoutblade.prop;
 
 import java.util.List;
+import java.util.function.ToDoubleFunction;
+import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
@@ -18,6 +20,7 @@ import stoutblade.shape.Region;
 public record Fuller(Point from, Point to, double wide, double deep, boolean raised) {
 
   private static final double TOLERANCE_MM = 0.05;
+  private static final int SQUARES_ACROSS = 24;
 
   /** The fullers among the features of something. */
   public static List<Fuller> of(List<Feature> features) {
@@ -55,9 +58,23 @@ public record Fuller(Point from, Point to, double wide, double deep, boolean rai
 
   /** Its outline. */
   public Path around() {
+    return around(wide);
+  }
+
+  /** The line at the same distance from its middle all round: as wide as is asked. */
+  public Path around(double across) {
     Point way = to.minus(from);
     Spot middle = new Spot(from.towards(to, 0.5), Math.atan2(way.y(), way.x()));
-    return middle.place(Motifs.slot(from.distance(to) + wide, wide));
+    return middle.place(Motifs.slot(from.distance(to) + across, across));
+  }
+
+  /** How wide a trough is so far below its face, in mm; 0 below its ground. */
+  public double wideAt(double below) {
+    if (below >= deep) {
+      return 0;
+    }
+    double down = Math.max(0, below) / deep;
+    return wide * Math.sqrt(1 - down * down);
   }
 
   /**
@@ -74,6 +91,29 @@ public record Fuller(Point from, Point to, double wide, double deep, boolean rai
             : -deep * (straight * Math.PI * wide / 4 + Math.PI * wide * wide / 6);
     Region own = Region.inside(around(), TOLERANCE_MM);
     return face.covers(own) ? all : all * face.common(own).area() / own.area();
+  }
+
+  /**
+   * What a trough takes off a face that is not flat below it, in mm³: added up over small squares.
+   *
+   * @param face the area of the face
+   * @param height of the face at a place
+   * @param high the height from which the trough's depth is measured
+   */
+  public double below(Region face, ToDoubleFunction<Point> height, double high) {
+    Box box = Box.around(around().flattened(TOLERANCE_MM));
+    double step = wide / SQUARES_ACROSS;
+    double sum = 0;
+    for (double x = box.minX() + step / 2; x < box.maxX(); x += step) {
+      for (double y = box.minY() + step / 2; y < box.maxY(); y += step) {
+        Point place = new Point(x, y);
+        double trough = heightAt(place);
+        if (trough < 0 && face.holds(place)) {
+          sum += step * step * Math.max(0, height.applyAsDouble(place) - (high + trough));
+        }
+      }
+    }
+    return sum;
   }
 
   /** Where the middle of its volume is. */

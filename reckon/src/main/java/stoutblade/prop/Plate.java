@@ -8,6 +8,8 @@ import stoutblade.develop.Developed;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
+import stoutblade.stack.Layering;
+import stoutblade.stack.Profile;
 
 /**
  * A part that is cut from flat foam along an outline.
@@ -16,8 +18,7 @@ import stoutblade.shape.Path;
  * @param name what the maker calls it
  * @param outline its outline, in mm
  * @param features what is cut into it, drawn on it and laid on it
- * @param foamId its foam
- * @param thicknessMm how thick it is to be
+ * @param layering its layers
  * @param placing where it is
  */
 public record Plate(
@@ -25,8 +26,7 @@ public record Plate(
     String name,
     Outline outline,
     List<Feature> features,
-    String foamId,
-    double thicknessMm,
+    Layering layering,
     Placing placing)
     implements Part {
 
@@ -36,13 +36,36 @@ public record Plate(
    * @throws IllegalArgumentException if there are too many, or two have one id
    */
   public Plate {
-    Part.check(id, name, thicknessMm);
+    Part.check(id, name, layering.thicknessMm());
     features = Feature.checked(features);
+  }
+
+  /** A plate of one flat sheet. */
+  public Plate(
+      String id,
+      String name,
+      Outline outline,
+      List<Feature> features,
+      String foamId,
+      double thicknessMm,
+      Placing placing) {
+    this(id, name, outline, features, Layering.of(1, foamId, thicknessMm, Profile.FLAT), placing);
+  }
+
+  @Override
+  public String foamId() {
+    return layering.middle().foamId();
+  }
+
+  /** How thick all its layers are together. */
+  @Override
+  public double thicknessMm() {
+    return layering.thicknessMm();
   }
 
   /** What is worked. */
   public Slab slab() {
-    return new Slab(id, name, outline, features, thicknessMm);
+    return new Slab(id, name, outline, features, layering.front().thicknessMm());
   }
 
   /** A feature, where it is there. */
@@ -66,11 +89,15 @@ public record Plate(
   }
 
   public Plate withOutline(Outline changed) {
-    return new Plate(id, name, changed, features, foamId, thicknessMm, placing);
+    return new Plate(id, name, changed, features, layering, placing);
+  }
+
+  public Plate withLayering(Layering changed) {
+    return new Plate(id, name, outline, features, changed, placing);
   }
 
   public Plate withFeatures(List<Feature> changed) {
-    return new Plate(id, name, outline, changed, foamId, thicknessMm, placing);
+    return new Plate(id, name, outline, changed, layering, placing);
   }
 
   /** The same with a feature changed. */
@@ -81,22 +108,22 @@ public record Plate(
 
   @Override
   public Plate withId(String changed) {
-    return new Plate(changed, name, outline, features, foamId, thicknessMm, placing);
+    return new Plate(changed, name, outline, features, layering, placing);
   }
 
   @Override
   public Plate withName(String changed) {
-    return new Plate(id, changed, outline, features, foamId, thicknessMm, placing);
+    return new Plate(id, changed, outline, features, layering, placing);
   }
 
   @Override
   public Plate withFoam(String changedId, double mm) {
-    return new Plate(id, name, outline, features, changedId, mm, placing);
+    return new Plate(id, name, outline, features, layering.withFoam(changedId, mm), placing);
   }
 
   @Override
   public Plate withPlacing(Placing changed) {
-    return new Plate(id, name, outline, features, foamId, thicknessMm, changed);
+    return new Plate(id, name, outline, features, layering, changed);
   }
 
   @Override
@@ -104,7 +131,7 @@ public record Plate(
     List<Feature> larger = new ArrayList<>();
     features.forEach(it -> larger.add(it.times(factor)));
     return new Plate(
-        id, name, outline.times(factor), larger, foamId, thicknessMm, placing.times(factor));
+        id, name, outline.times(factor), larger, layering.times(factor), placing.times(factor));
   }
 
   /** True where half of it is drawn. */

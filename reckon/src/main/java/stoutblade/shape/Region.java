@@ -122,7 +122,7 @@ public final class Region {
     }
     LineString line = FACTORY.createLineString(coordinates(edge));
     BufferParameters round = exact(new BufferParameters(quadrantSegments(distance, tolerance)));
-    return new Region(geometry.difference(new BufferOp(line, round).getResultGeometry(distance)));
+    return overlaid(new BufferOp(line, round).getResultGeometry(distance), OverlayNG.DIFFERENCE);
   }
 
   /**
@@ -172,7 +172,9 @@ public final class Region {
 
   /** The stretches of a line that lie inside. */
   public List<List<Point>> inside(List<Point> line) {
-    Geometry common = FACTORY.createLineString(coordinates(line)).intersection(geometry);
+    Geometry common =
+        OverlayNGRobust.overlay(
+            FACTORY.createLineString(coordinates(line)), geometry, OverlayNG.INTERSECTION);
     List<List<Point>> stretches = new ArrayList<>();
     for (int i = 0; i < common.getNumGeometries(); i++) {
       if (common.getGeometryN(i) instanceof LineString stretch && !stretch.isEmpty()) {
@@ -214,20 +216,24 @@ public final class Region {
     return runs;
   }
 
+  /** The newer overlay of the library: the older one fails where lines nearly meet. */
+  private Region overlaid(Geometry other, int how) {
+    return new Region(OverlayNGRobust.overlay(geometry, other, how));
+  }
+
   /** What is left of the area outside another. */
   public Region without(Region other) {
-    return new Region(geometry.difference(other.geometry));
+    return overlaid(other.geometry, OverlayNG.DIFFERENCE);
   }
 
   /** The area of both together. */
   public Region with(Region other) {
-    return new Region(geometry.union(other.geometry));
+    return overlaid(other.geometry, OverlayNG.UNION);
   }
 
   /** What lies in both. */
   public Region common(Region other) {
-    // The newer overlay looks only at what lies near the smaller of the two.
-    return new Region(OverlayNGRobust.overlay(geometry, other.geometry, OverlayNG.INTERSECTION));
+    return overlaid(other.geometry, OverlayNG.INTERSECTION);
   }
 
   /** The same with fewer pieces, within a tolerance (Douglas and Peucker). */
@@ -291,6 +297,11 @@ public final class Region {
   /** The area, in mm². */
   public double area() {
     return geometry.getArea();
+  }
+
+  /** The length of all its boundary, in mm. */
+  public double girth() {
+    return geometry.getLength();
   }
 
   /** True where nothing is left. */

@@ -55,6 +55,11 @@ public final class PlateTemplate {
     return strokes;
   }
 
+  /** What is cut of it alone. */
+  static List<Stroke> cuts(PlateForm form) {
+    return strokes(form).stream().filter(it -> it.kind() == Stroke.Kind.CUT).toList();
+  }
+
   /** What is drawn on it. */
   static List<Stroke> markings(PlateForm form) {
     return form.markings().stream().map(it -> new Stroke(kind(it.kind()), it.path())).toList();
@@ -83,7 +88,7 @@ public final class PlateTemplate {
     }
     for (Feature feature : form.slab().features()) {
       if (feature.kind() == Feature.Kind.FULLER) {
-        lines.add(Template.fuller(Fuller.of(List.of(feature)).getFirst(), units));
+        lines.add(LayerTemplates.fuller(Fuller.of(List.of(feature)).getFirst(), units));
       }
       if (feature.kind() == Feature.Kind.BEVEL) {
         String id = form.slab().figureId() + "." + feature.id() + ".angle";

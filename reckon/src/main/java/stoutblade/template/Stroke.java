@@ -22,6 +22,7 @@ public record Stroke(Kind kind, Path path) {
     SCORE("Score or groove"),
     FULLER("Fuller: routed between the lines"),
     LAID("Laid on here"),
+    FINISHED("Finished line: trim or sand to it"),
     GRAIN("Grain: this way along the sheet");
 
     private final String words;

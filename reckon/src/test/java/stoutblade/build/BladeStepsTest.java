@@ -7,10 +7,11 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import stoutblade.finish.Coats;
-import stoutblade.layer.Layering;
 import stoutblade.project.Derived;
 import stoutblade.project.Project;
 import stoutblade.project.Samples;
+import stoutblade.stack.Layering;
+import stoutblade.stack.Profile;
 
 class BladeStepsTest {
 
@@ -58,9 +59,10 @@ class BladeStepsTest {
 
     assertThat(ids(whole.withCore(Optional.empty())))
         .doesNotContain("groove", "core-fit", "core-bed");
-    assertThat(ids(whole.withLayering(new Layering("foam", 10, 0, 20))))
+    assertThat(ids(whole.withLayering(Layering.of(2, "foam", 10, Profile.bevel(0, 20)))))
         .doesNotContain("bevel", "bevel-line");
-    assertThat(ids(whole.withLayering(new Layering("mat", 12.5, 20, 4)))).contains("grind");
+    assertThat(ids(whole.withLayering(Layering.of(2, "mat", 12.5, Profile.bevel(20, 4)))))
+        .contains("grind");
     assertThat(ids(whole)).doesNotContain("grind").contains("coat-primer-3");
     assertThat(ids(whole.withCoats(List.of(new Coats("seal", 1)))))
         .doesNotContain("coat-primer-1", "coat-paint-1");

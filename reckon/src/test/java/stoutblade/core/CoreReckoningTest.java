@@ -7,13 +7,14 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import stoutblade.catalogue.Rod;
-import stoutblade.layer.Layering;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Figure;
 import stoutblade.part.BladeForm;
 import stoutblade.project.Samples;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
+import stoutblade.stack.Layering;
+import stoutblade.stack.Profile;
 
 class CoreReckoningTest {
 
@@ -24,7 +25,7 @@ class CoreReckoningTest {
   private static CoreReckoning reckon(
       HalfOutline outline, double layer, double bevel, double edge, CoreChoice choice) {
     BladeForm form = Samples.form(outline);
-    Layers layers = Layers.of(form, new Layering("foam", layer, bevel, edge), Samples.FOAM);
+    Layers layers = Samples.layers(form, Layering.of(2, "foam", layer, Profile.bevel(bevel, edge)));
     Rod rod = Samples.CATALOGUE.rod(choice.rodId()).orElseThrow();
     return CoreReckoning.of(form, layers, choice, rod);
   }

@@ -12,11 +12,12 @@ import stoutblade.core.CoreChoice;
 import stoutblade.event.Event;
 import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
-import stoutblade.layer.Layering;
 import stoutblade.measure.Units;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
+import stoutblade.stack.Layering;
+import stoutblade.stack.Profile;
 
 class FindingsTest {
 
@@ -98,7 +99,7 @@ class FindingsTest {
 
   @Test
   void a_core_too_deep_for_its_layers_offers_others() {
-    Project thin = Samples.whole().withLayering(new Layering("foam", 6, 20, 4));
+    Project thin = Samples.whole().withLayering(Layering.of(2, "foam", 6, Profile.bevel(20, 4)));
     Project fat = Edits.rod("pipe", thin.core().orElseThrow()).applyTo(Samples.whole());
 
     Finding finding = found(thin, "core.deep");
@@ -125,7 +126,7 @@ class FindingsTest {
 
   @Test
   void unknown_materials_are_named() {
-    Project noFoam = Samples.whole().withLayering(new Layering("moon", 10, 20, 4));
+    Project noFoam = Samples.whole().withLayering(Layering.of(2, "moon", 10, Profile.bevel(20, 4)));
     Project noRod =
         Edits.rod("moon", Samples.whole().core().orElseThrow()).applyTo(Samples.whole());
     Project noPaint = Samples.whole().withCoats(List.of(new Coats("moon", 1)));
@@ -249,7 +250,7 @@ class FindingsTest {
 
   @Test
   void the_words_follow_the_units_in_use() {
-    Project thin = Samples.whole().withLayering(new Layering("foam", 6, 20, 4));
+    Project thin = Samples.whole().withLayering(Layering.of(2, "foam", 6, Profile.bevel(20, 4)));
     Derived inches = new Reckoner(Samples.CATALOGUE).derive(thin, Samples.NOW, Units.INCHES);
 
     assertThat(inches.findingsOf(Station.CORE).getFirst().why()).contains("3/16\"");

@@ -72,7 +72,7 @@ class HistoryLaws {
 
     assertThat(after.redoable()).isEmpty();
     assertThat(after.undoable()).contains("Bevel width");
-    assertThat(after.undo().now().layering().bevelMm()).isEqualTo(10);
+    assertThat(after.undo().now().layering().profile().widthMm()).isEqualTo(10);
   }
 
   @Test
@@ -99,7 +99,7 @@ class HistoryLaws {
     History history = History.of(Samples.whole());
 
     assertThatThrownBy(() -> history.after(Edits.edgeThickness(99)))
-        .hasMessageContaining("no thicker than both layers");
+        .hasMessageContaining("no thicker than all layers");
     assertThat(history.now()).isEqualTo(Samples.whole());
   }
 }

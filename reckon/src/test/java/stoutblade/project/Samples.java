@@ -15,7 +15,7 @@ import stoutblade.core.CoreChoice;
 import stoutblade.event.Event;
 import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
-import stoutblade.layer.Layering;
+import stoutblade.layer.Layers;
 import stoutblade.measure.Stated;
 import stoutblade.part.Blade;
 import stoutblade.part.BladeForm;
@@ -28,6 +28,8 @@ import stoutblade.reference.Ruler;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
+import stoutblade.stack.Layering;
+import stoutblade.stack.Profile;
 import stoutblade.template.Paper;
 import stoutblade.wearer.Wearer;
 
@@ -38,9 +40,18 @@ public final class Samples {
 
   public static final Foam FOAM =
       new Foam(
-          "foam", "Foam", List.of(5.0, 6.0, 8.0, 10.0, 12.0), 150e-6, 600, 1000, false, "test");
+          "foam",
+          "Foam",
+          List.of(5.0, 6.0, 8.0, 10.0, 12.0),
+          150e-6,
+          600,
+          1000,
+          false,
+          3,
+          2,
+          "test");
   public static final Foam MAT =
-      new Foam("mat", "Floor mat", List.of(12.5), 100e-6, 600, 600, true, "test");
+      new Foam("mat", "Floor mat", List.of(12.5), 100e-6, 600, 600, true, 3, 2, "test");
   public static final Rod DOWEL =
       new Rod("dowel-9", "Dowel 9 mm", 9, 0, 12_000, 1500, 650e-6, 1200, "test");
   public static final Rod TUBE =
@@ -140,7 +151,7 @@ public final class Samples {
         new Event("Test day", NOW.plusWeeks(4), Event.USUAL_READY_BEFORE),
         FreeHours.EVENINGS_AND_WEEKENDS,
         new Blade("Test blade", BLADE),
-        new Layering("foam", 10, 20, 4),
+        Layering.of(2, "foam", 10, Profile.bevel(20, 4)),
         Optional.of(new CoreChoice("dowel-9", -200, 400, -50)),
         List.of(new Coats("seal", 1), new Coats("primer", 3), new Coats("paint", 2)),
         Map.of("primer", 500_000.0, "paint", 60_000.0),
@@ -152,6 +163,11 @@ public final class Samples {
   /** The form of a blade that nothing is worked into. */
   public static BladeForm form(HalfOutline half) {
     return form(new Blade("b", half), Typeface.NONE);
+  }
+
+  /** Layers of the sample foams. */
+  public static Layers layers(BladeForm form, Layering layering) {
+    return Layers.of(form, layering, CATALOGUE::foam).orElseThrow();
   }
 
   /** The form of a blade with layers of 10 mm. */

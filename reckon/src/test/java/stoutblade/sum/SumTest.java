@@ -23,8 +23,8 @@ class SumTest {
   private static final Catalogue CATALOGUE =
       new Catalogue(
           List.of(
-              new Foam("a", "A", List.of(2.0, 5.0, 10.0), 1e-4, 600, 600, false, "-"),
-              new Foam("b", "B", List.of(3.0, 6.0, 12.7), 1e-4, 600, 600, true, "-")),
+              new Foam("a", "A", List.of(2.0, 5.0, 10.0), 1e-4, 600, 600, false, 3, 2, "-"),
+              new Foam("b", "B", List.of(3.0, 6.0, 12.7), 1e-4, 600, 600, true, 3, 2, "-")),
           List.of(),
           List.of(),
           List.of(),

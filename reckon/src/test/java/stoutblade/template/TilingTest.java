@@ -16,6 +16,7 @@ import stoutblade.project.Samples;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
+import stoutblade.shape.Polyline;
 
 class TilingTest {
 
@@ -138,7 +139,7 @@ class TilingTest {
   @Test
   void the_bevel_line_runs_at_its_width_from_the_edge() {
     Derived derived = Samples.derive(Samples.whole());
-    var solid = derived.layers().orElseThrow().solid();
+    Polyline edge = Polyline.of(derived.form().orElseThrow().edge(), 0.01);
 
     List<Point> line =
         derived.template().orElseThrow().strokes().stream()
@@ -148,6 +149,7 @@ class TilingTest {
             .path()
             .flattened(0.01);
 
-    assertThat(line).allMatch(p -> p.y() < 1e-6 || Math.abs(solid.distanceToEdge(p) - 20) < 0.03);
+    assertThat(line)
+        .allMatch(p -> p.y() < 1e-6 || Math.abs(edge.distance(p.x(), p.y()) - 20) < 0.03);
   }
 }

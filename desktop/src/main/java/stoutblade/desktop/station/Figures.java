@@ -90,7 +90,7 @@ public final class Figures {
             .size()
             .carry()
             .thicknessMm()
-            .orElse(derived.layers().map(it -> 2 * it.layer().value()).orElse(HAFT_MM));
+            .orElse(derived.layers().map(it -> it.thickness().value()).orElse(HAFT_MM));
     if (derived.form().isEmpty()) {
       return traced(derived, side, thick);
     }

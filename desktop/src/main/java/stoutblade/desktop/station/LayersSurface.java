@@ -7,11 +7,11 @@ import stoutblade.catalogue.Foam;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
-import stoutblade.layer.Layering;
 import stoutblade.measure.Display;
 import stoutblade.project.Derived;
 import stoutblade.project.Edits;
 import stoutblade.project.Station;
+import stoutblade.stack.Layering;
 
 /** Layers: which foam, how thick, and the bevel; the blade from above and in section. */
 public final class LayersSurface implements Surface {
@@ -64,7 +64,7 @@ public final class LayersSurface implements Surface {
     if (showing || chosen == null) {
       return;
     }
-    double wanted = desk.project().layering().thicknessMm();
+    double wanted = desk.project().layering().middle().thicknessMm();
     double nearest =
         chosen.thicknessesMm().stream()
             .min((a, b) -> Double.compare(Math.abs(a - wanted), Math.abs(b - wanted)))
@@ -74,7 +74,7 @@ public final class LayersSurface implements Surface {
 
   private void chooseThickness() {
     if (!showing && thickness.getValue() != null) {
-      desk.perform(Edits.foam(desk.project().layering().foamId(), thickness.getValue()));
+      desk.perform(Edits.foam(desk.project().layering().middle().foamId(), thickness.getValue()));
     }
   }
 
@@ -87,18 +87,18 @@ public final class LayersSurface implements Surface {
   public void show(Derived derived) {
     Layering layering = derived.project().layering();
     showing = true;
-    foam.setValue(desk.catalogue().foam(layering.foamId()).orElse(null));
+    foam.setValue(desk.catalogue().foam(layering.middle().foamId()).orElse(null));
     thickness
         .getItems()
         .setAll(
             desk.catalogue()
-                .foam(layering.foamId())
+                .foam(layering.middle().foamId())
                 .map(Foam::thicknessesMm)
                 .orElse(java.util.List.of()));
-    thickness.setValue(layering.thicknessMm());
+    thickness.setValue(layering.middle().thicknessMm());
     showing = false;
-    bevel.show(layering.bevelMm());
-    edge.show(layering.edgeMm());
+    bevel.show(layering.profile().widthMm());
+    edge.show(layering.profile().edgeMm());
     section.show(derived);
     if (!Double.isNaN(section.stationMm())) {
       at.show(section.stationMm());

@@ -106,7 +106,7 @@ final class SectionDesk extends SplitPane {
               double thick =
                   desk.derived()
                       .layers()
-                      .map(it -> it.layer().value())
+                      .map(it -> it.thickness().value() / 2)
                       .orElse(form.width().value());
               section.fit(new Box(-half, -thick, half, thick), 40);
             });
@@ -152,7 +152,7 @@ final class SectionDesk extends SplitPane {
         measured.thickness().show(desk.units()) + " in the middle",
         pen.colour(Ink.MEASURE));
     double half = measured.width().value() / 2;
-    double below = -layers.layer().value() - 14 / pen.zoom();
+    double below = -layers.thickness().value() / 2 - 14 / pen.zoom();
     pen.measure(
         new Point(half, below),
         new Point(-half, below),

@@ -1,14 +1,16 @@
 package stoutblade.desktop.station;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.paint.Color;
 import stoutblade.core.CoreReckoning;
 import stoutblade.desktop.mat.BladeDrawing;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Pen;
+import stoutblade.layer.Layer;
 import stoutblade.layer.Layers;
+import stoutblade.layer.Solid;
 import stoutblade.part.BladeForm;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.Path;
@@ -19,6 +21,8 @@ final class SolidDrawing {
 
   /** How far a circle of four cubics has its controls, for a radius of 1. */
   private static final double CIRCLE = 0.5522847498;
+
+  private static final double BEYOND_MM = 1000;
 
   private SolidDrawing() {}
 
@@ -61,22 +65,44 @@ final class SolidDrawing {
    * thickness.
    */
   static void section(Pen pen, Layers layers, Optional<CoreReckoning> core, double y) {
-    for (List<Point> front : layers.solid().sectionAt(y, 0.5)) {
-      List<Point> back = new ArrayList<>(front.stream().map(SolidDrawing::under).toList());
-      List<Point> joint = new ArrayList<>(front.stream().map(it -> new Point(it.x(), 0)).toList());
-      Collections.reverse(joint);
-      pen.fill(List.of(closed(front, joint)), pen.colour(Ink.FOAM));
-      pen.fill(List.of(closed(back, joint)), pen.colour(Ink.FOAM_DEEP));
-      Collections.reverse(back);
-      pen.stroke(List.of(closed(closed(front, back), front.subList(0, 1))), pen.colour(Ink.INK), 2);
-      pen.line(
-          new Point(front.getFirst().x(), 0),
-          new Point(front.getLast().x(), 0),
-          pen.colour(Ink.INK),
-          1.2);
+    double half = layers.thickness().value() / 2;
+    for (Solid.Cut cut : layers.solid().sectionAt(y, 0.5)) {
+      List<Layer> each = layers.each();
+      for (Layer layer : each) {
+        double from = layer.number() == 1 ? -BEYOND_MM : layer.from() - half;
+        double to = layer.number() == each.size() ? BEYOND_MM : layer.to() - half;
+        Color colour = pen.colour(layer.number() % 2 == 0 ? Ink.FOAM : Ink.FOAM_DEEP);
+        List<Point> top = cut.front().stream().map(it -> within(it, from, to)).toList();
+        List<Point> under = cut.back().stream().map(it -> within(it, from, to)).toList();
+        pen.fill(List.of(closed(top, under.reversed())), colour);
+        if (layer.number() > 1) {
+          joint(pen, cut, from);
+        }
+      }
+      List<Point> around = closed(cut.front(), cut.back().reversed());
+      pen.stroke(List.of(closed(around, cut.front().subList(0, 1))), pen.colour(Ink.INK), 2);
     }
     core.filter(it -> it.choice().startMm() <= y && y <= it.choice().endMm())
         .ifPresent(it -> rod(pen, it));
+  }
+
+  private static Point within(Point place, double from, double to) {
+    return new Point(place.x(), Math.clamp(place.y(), from, to));
+  }
+
+  /** The joint at a height, as far as foam reaches on both its sides. */
+  private static void joint(Pen pen, Solid.Cut cut, double height) {
+    double left = Double.NaN;
+    double right = Double.NaN;
+    for (int i = 0; i < cut.front().size(); i++) {
+      if (cut.front().get(i).y() >= height && cut.back().get(i).y() <= height) {
+        left = Double.isNaN(left) ? cut.front().get(i).x() : left;
+        right = cut.front().get(i).x();
+      }
+    }
+    if (!Double.isNaN(left)) {
+      pen.line(new Point(left, height), new Point(right, height), pen.colour(Ink.INK), 1.2);
+    }
   }
 
   private static void rod(Pen pen, CoreReckoning core) {
@@ -88,10 +114,6 @@ final class SolidDrawing {
       pen.fill(inner, pen.colour(Ink.MAT));
       pen.stroke(inner, pen.colour(Ink.INK), 1.2);
     }
-  }
-
-  private static Point under(Point top) {
-    return new Point(top.x(), -top.y());
   }
 
   private static List<Point> closed(List<Point> one, List<Point> other) {

@@ -325,7 +325,7 @@ public final class SumsSurface implements Surface {
     if (model.part().isPresent()) {
       desk.derived()
           .part(model.part().get().id())
-          .ifPresent(it -> printer.accept(it.template(desk.units())));
+          .ifPresent(it -> it.templates(desk.units()).forEach(printer));
       return;
     }
     model

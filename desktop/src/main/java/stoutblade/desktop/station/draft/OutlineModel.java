@@ -73,7 +73,8 @@ final class OutlineModel {
   Slab slab() {
     return plate()
         .map(Plate::slab)
-        .orElseGet(() -> desk.project().blade().slab(desk.project().layering().thicknessMm()));
+        .orElseGet(
+            () -> desk.project().blade().slab(desk.project().layering().front().thicknessMm()));
   }
 
   /** The same as it is to be drawn: with what is being moved where it is now. */

@@ -15,21 +15,27 @@ import stoutblade.project.Samples;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
+import stoutblade.stack.Layering;
+import stoutblade.stack.Profile;
 
-class BladeSolidTest {
+class SolidTest {
 
   private static final double HALF = 50;
   private static final double LENGTH = 400;
   private static final HalfOutline BOX =
       new HalfOutline(List.of(Node.corner(HALF, 0), Node.corner(HALF, LENGTH)));
 
-  private static BladeSolid solid(HalfOutline outline, double layer, double bevel, double edge) {
-    return new BladeSolid(Samples.form(outline), new Layering("foam", layer, bevel, edge));
+  private static Solid solid(HalfOutline outline, double layer, double bevel, double edge) {
+    return solid(Samples.form(outline), Layering.of(2, "foam", layer, Profile.bevel(bevel, edge)));
+  }
+
+  private static Solid solid(BladeForm form, Layering layering) {
+    return Solid.of(form.worked(), form.drawn(), layering);
   }
 
   @Test
   void without_a_bevel_it_is_a_slab() {
-    BladeSolid slab = solid(BOX, 10, 0, 20);
+    Solid slab = solid(BOX, 10, 0, 20);
 
     assertThat(slab.volume()).isCloseTo(100 * 400 * 20, within(1e-6));
     assertThat(slab.sectionArea(200)).isCloseTo(100 * 20, within(1e-9));
@@ -51,7 +57,7 @@ class BladeSolidTest {
     double strips = (t - e) / 2 * b * (2 * LENGTH + 2 * HALF);
     double corners = 2 * (t - e) * b * b / 3;
 
-    BladeSolid box = solid(BOX, t / 2, b, e);
+    Solid box = solid(BOX, t / 2, b, e);
 
     double expected = 2 * HALF * LENGTH * t - strips + corners;
     assertThat(box.volume()).isCloseTo(expected, within(expected * 5e-4));
@@ -60,7 +66,7 @@ class BladeSolidTest {
   /** The same by a library: the thickness integrated over the face of a pointed blade. */
   @Test
   void volume_and_moment_agree_with_an_integration_by_a_library() {
-    BladeSolid pointed = solid(Samples.BLADE, 10, 20, 4);
+    Solid pointed = solid(Samples.BLADE, 10, 20, 4);
     IterativeLegendreGaussIntegrator gauss = integrator();
 
     double volume = gauss.integrate(100_000_000, y -> sectionByLibrary(pointed, y), 0.001, 499.999);
@@ -75,7 +81,7 @@ class BladeSolidTest {
     return new IterativeLegendreGaussIntegrator(5, 1e-4, 1e-3);
   }
 
-  private static double sectionByLibrary(BladeSolid solid, double y) {
+  private static double sectionByLibrary(Solid solid, double y) {
     double half = y <= 350 ? 50 : 50 * (500 - y) / 150;
     return 2
         * integrator()
@@ -85,9 +91,9 @@ class BladeSolidTest {
   @ParameterizedTest
   @CsvSource({"100", "200", "300", "420", "470"})
   void a_section_drawn_has_the_area_that_is_reckoned_with(double y) {
-    BladeSolid pointed = solid(Samples.BLADE, 10, 20, 4);
+    Solid pointed = solid(Samples.BLADE, 10, 20, 4);
 
-    List<Point> front = pointed.sectionAt(y, 0.25).getFirst();
+    List<Point> front = pointed.sectionAt(y, 0.25).getFirst().front();
     double drawn = 0;
     for (int i = 1; i < front.size(); i++) {
       Point a = front.get(i - 1);
@@ -100,18 +106,17 @@ class BladeSolidTest {
 
   @Test
   void thickness_falls_evenly_from_the_bevel_line_to_the_edge() {
-    BladeSolid box = solid(BOX, 10, 20, 4);
+    Solid box = solid(BOX, 10, 20, 4);
 
     assertThat(box.halfThicknessAt(new Point(0, 200))).isEqualTo(10);
     assertThat(box.halfThicknessAt(new Point(30, 200))).isCloseTo(10, within(1e-9));
     assertThat(box.halfThicknessAt(new Point(40, 200))).isCloseTo(6, within(1e-9));
     assertThat(box.halfThicknessAt(new Point(50, 200))).isCloseTo(2, within(1e-9));
-    assertThat(box.distanceToEdge(new Point(10, 200))).isCloseTo(40, within(1e-9));
   }
 
   @Test
   void the_base_is_not_bevelled() {
-    BladeSolid box = solid(BOX, 10, 20, 4);
+    Solid box = solid(BOX, 10, 20, 4);
 
     assertThat(box.halfThicknessAt(new Point(0, 0.01))).isEqualTo(10);
     assertThat(box.flat().area()).isCloseTo((100 - 40) * (400 - 20), within(30.0));
@@ -119,7 +124,7 @@ class BladeSolidTest {
 
   @Test
   void a_bevel_wider_than_half_the_blade_leaves_nothing_flat() {
-    BladeSolid ridge = solid(BOX, 10, 60, 4);
+    Solid ridge = solid(BOX, 10, 60, 4);
 
     assertThat(ridge.flat().empty()).isTrue();
     assertThat(ridge.halfThicknessAt(new Point(0, 200))).isCloseTo(2 + 8 * 50 / 60.0, within(1e-9));
@@ -138,7 +143,7 @@ class BladeSolidTest {
   void the_bevel_angle_is_as_worked_by_hand(double layer, double b, double e, double degrees) {
     BladeForm form = Samples.form(BOX);
 
-    Layers layers = Layers.of(form, new Layering("foam", layer, b, e), Samples.FOAM);
+    Layers layers = Samples.layers(form, Layering.of(2, "foam", layer, Profile.bevel(b, e)));
 
     assertThat(Math.toDegrees(layers.bevelAngle().value())).isCloseTo(degrees, within(1e-4));
   }
@@ -146,7 +151,7 @@ class BladeSolidTest {
   @Test
   void figures_of_the_layers_belong_together() {
     BladeForm form = Samples.form(Samples.BLADE);
-    Layers layers = Layers.of(form, new Layering("foam", 10, 20, 4), Samples.FOAM);
+    Layers layers = Samples.layers(form, Layering.of(2, "foam", 10, Profile.bevel(20, 4)));
 
     assertThat(layers.thickness().value()).isEqualTo(20);
     assertThat(layers.volume().value() + layers.sanded().value())
@@ -158,7 +163,7 @@ class BladeSolidTest {
   @Test
   void no_bevel_has_no_angle() {
     BladeForm form = Samples.form(BOX);
-    Layers layers = Layers.of(form, new Layering("foam", 10, 0, 20), Samples.FOAM);
+    Layers layers = Samples.layers(form, Layering.of(2, "foam", 10, Profile.bevel(0, 20)));
 
     assertThat(layers.bevelAngle().value()).isZero();
     assertThat(layers.sanded().value()).isZero();
@@ -166,14 +171,21 @@ class BladeSolidTest {
 
   @Test
   void what_cannot_be_cut_from_the_layers_is_refused() {
-    assertThatThrownBy(() -> new Layering("foam", 10, 20, 21))
-        .hasMessage("The edge is no thicker than both layers, 20 mm; found 21 mm");
-    assertThatThrownBy(() -> new Layering("foam", 0, 20, 0)).hasMessageContaining("up to 20 cm");
-    assertThatThrownBy(() -> new Layering("foam", 10, -1, 0)).hasMessageContaining("between 0");
-    assertThatThrownBy(() -> new Foam("x", "x", List.of(), 1e-6, 1, 1, false, "t"))
+    assertThatThrownBy(() -> Layering.of(2, "foam", 10, Profile.bevel(20, 21)))
+        .hasMessage("The edge is no thicker than all layers, 20 mm; found 21 mm");
+    assertThatThrownBy(() -> Layering.of(2, "foam", 0, Profile.bevel(20, 0)))
+        .hasMessageContaining("up to 20 cm");
+    assertThatThrownBy(() -> Layering.of(2, "foam", 10, Profile.bevel(-1, 0)))
+        .hasMessageContaining("between 0");
+    assertThatThrownBy(() -> new Foam("x", "x", List.of(), 1e-6, 1, 1, false, 3, 2, "t"))
         .hasMessageContaining("thicknesses above 0");
-    assertThatThrownBy(() -> new Foam("x", "x", List.of(1.0), 0, 1, 1, false, "t"))
+    assertThatThrownBy(() -> new Foam("x", "x", List.of(1.0), 0, 1, 1, false, 3, 2, "t"))
         .hasMessageContaining("density");
-    assertThat(new Layering("foam", 10, 20, 18).withFoam("other", 5).edgeMm()).isEqualTo(10);
+    assertThat(
+            Layering.of(2, "foam", 10, Profile.bevel(20, 18))
+                .withFoam("other", 5)
+                .profile()
+                .edgeMm())
+        .isEqualTo(10);
   }
 }

@@ -1,0 +1,36 @@
+package stoutblade.layer;
+
+import stoutblade.catalogue.Foam;
+import stoutblade.shape.Region;
+import stoutblade.stack.Sheet;
+
+/**
+ * One layer of a stack with its own outlines.
+ *
+ * @param number from 1 at the back
+ * @param sheet what was decided
+ * @param foam its foam
+ * @param from where it begins, from the back, in mm
+ * @param to where it ends
+ * @param widest where the finished part is in it at all: the least that must be cut
+ * @param filled where the finished part fills it from face to face: what is left flat
+ * @param cut what is cut: the widest with its allowance, or larger where it is trimmed later
+ */
+public record Layer(
+    int number,
+    Sheet sheet,
+    Foam foam,
+    double from,
+    double to,
+    Region widest,
+    Region filled,
+    Region cut) {
+
+  /** How far outside its line a layer is cut that is glued first and trimmed then, in mm. */
+  static final double OVERSIZE_MM = 10;
+
+  /** True where something of it is worked off to the profile. */
+  public boolean worked() {
+    return widest.area() - filled.area() > 0.5;
+  }
+}

@@ -1,0 +1,291 @@
+package stoutblade.layer;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.DoubleStream;
+import stoutblade.prop.Fuller;
+import stoutblade.shape.Box;
+import stoutblade.shape.Path;
+import stoutblade.shape.Point;
+import stoutblade.shape.Polyline;
+import stoutblade.shape.Region;
+import stoutblade.shape.Span;
+import stoutblade.stack.Profile;
+
+/** What keeps a face from its full height somewhere. Heights and lengths are in mm. */
+sealed interface Limit {
+
+  /** The height that it allows at a place. */
+  double at(Point place);
+
+  /**
+   * Where it allows a height.
+   *
+   * @param from the area that is asked about
+   * @param tolerance how far arcs may lie from true ones, in mm
+   */
+  Region reaching(Region from, double height, double tolerance);
+
+  /**
+   * Rises from an edge over a width.
+   *
+   * @param edges lines along it
+   * @param lines the same, for distances
+   * @param profile how it rises
+   * @param wide over how much
+   * @param low the height at the edge
+   * @param high the height where it is full
+   */
+  record FromEdge(
+      List<List<Point>> edges,
+      List<Polyline> lines,
+      Profile profile,
+      double wide,
+      double low,
+      double high)
+      implements Limit {
+
+    @Override
+    public double at(Point place) {
+      double share = Math.min(1, distance(place) / wide);
+      return low + (high - low) * profile.risen(share);
+    }
+
+    double distance(Point place) {
+      double least = Double.POSITIVE_INFINITY;
+      for (Polyline line : lines) {
+        least = Math.min(least, line.distance(place.x(), place.y()));
+      }
+      return least;
+    }
+
+    @Override
+    public Region reaching(Region from, double height, double tolerance) {
+      return height <= low
+          ? from
+          : away(edges, from, wide * profile.reached((height - low) / (high - low)), tolerance);
+    }
+  }
+
+  private static Region away(
+      List<List<Point>> edges, Region from, double distance, double tolerance) {
+    Region left = from;
+    for (List<Point> edge : edges) {
+      left = left.awayFrom(edge, distance, tolerance);
+    }
+    return left;
+  }
+
+  /**
+   * The corner of an edge, rounded.
+   *
+   * @param edges lines along it
+   * @param lines the same, for distances
+   * @param radius of the rounding
+   * @param high where the rounding ends: the height that far in
+   */
+  record Rounded(List<List<Point>> edges, List<Polyline> lines, double radius, double high)
+      implements Limit {
+
+    @Override
+    public double at(Point place) {
+      double least = Double.POSITIVE_INFINITY;
+      for (Polyline line : lines) {
+        least = Math.min(least, line.distance(place.x(), place.y()));
+      }
+      double left = radius - least;
+      return left <= 0
+          ? Double.POSITIVE_INFINITY
+          : high - radius + Math.sqrt(radius * radius - left * left);
+    }
+
+    @Override
+    public Region reaching(Region from, double height, double tolerance) {
+      double over = height - (high - radius);
+      if (over <= 0) {
+        return from;
+      }
+      double up = Math.min(over, radius);
+      return away(
+          edges, from, radius - Math.sqrt(Math.max(0, radius * radius - up * up)), tolerance);
+    }
+  }
+
+  /**
+   * Rises from both ends of every section across to a ridge midway.
+   *
+   * @param drawn what is cut across
+   * @param profile how it rises
+   * @param low the height at the edge
+   * @param high the height at the ridge, at the near end
+   * @param taper the share of it that is left, along
+   */
+  record Across(Region drawn, Profile profile, double low, double high, Taper taper)
+      implements Limit {
+
+    private static final double STEP_MM = 0.5;
+    private static final double BESIDE_MM = 1e-4;
+
+    @Override
+    public double at(Point place) {
+      double share = 0;
+      for (Span span : drawn.across(place.y())) {
+        if (span.holds(place.x()) && span.length() > 0) {
+          share = 2 * Math.min(place.x() - span.from(), span.to() - place.x()) / span.length();
+        }
+      }
+      double full = high * taper.share(place.y());
+      return Math.min(low, full) + Math.max(0, full - low) * profile.risen(share);
+    }
+
+    @Override
+    public Region reaching(Region from, double height, double tolerance) {
+      if (height <= Math.min(low, high * profile.tip())) {
+        return from;
+      }
+      List<Path> strips = new ArrayList<>();
+      List<Point> left = new ArrayList<>();
+      List<Point> right = new ArrayList<>();
+      List<Span> before = List.of();
+      double beforeY = 0;
+      for (double y : heights()) {
+        List<Span> spans = shrunk(y, height);
+        boolean one = spans.size() == 1;
+        if (one) {
+          left.add(new Point(spans.getFirst().from(), y));
+          right.add(new Point(spans.getFirst().to(), y));
+        }
+        if (!one && !left.isEmpty()) {
+          close(left, right, strips);
+        }
+        if (spans.size() > 1 && spans.size() == before.size()) {
+          for (int i = 0; i < spans.size(); i++) {
+            strips.add(quad(before.get(i), beforeY, spans.get(i), y));
+          }
+        }
+        before = spans;
+        beforeY = y;
+      }
+      close(left, right, strips);
+      return strips.isEmpty()
+          ? Region.evenOdd(List.of())
+          : Region.union(strips, tolerance).common(from);
+    }
+
+    private static void close(List<Point> left, List<Point> right, List<Path> strips) {
+      if (left.size() > 1) {
+        List<Point> ring = new ArrayList<>(left);
+        ring.addAll(right.reversed());
+        strips.add(Path.through(ring, true));
+      }
+      left.clear();
+      right.clear();
+    }
+
+    private static Path quad(Span below, double y, Span above, double top) {
+      return Path.through(
+          List.of(
+              new Point(below.from(), y),
+              new Point(below.to(), y),
+              new Point(above.to(), top),
+              new Point(above.from(), top)),
+          true);
+    }
+
+    /** What of the section at a place along is that high. */
+    private List<Span> shrunk(double y, double height) {
+      double full = high * taper.share(y);
+      double edge = Math.min(low, full);
+      if (height > full) {
+        return List.of();
+      }
+      double share = full > edge ? profile.reached((height - edge) / (full - edge)) : 0;
+      return drawn.across(y).stream()
+          .map(
+              it ->
+                  new Span(it.from() + share * it.length() / 2, it.to() - share * it.length() / 2))
+          .toList();
+    }
+
+    /** Places along: even steps, and just before and after every corner. */
+    private List<Double> heights() {
+      List<Point> corners = drawn.rings().stream().flatMap(List::stream).toList();
+      Box box = Box.around(corners);
+      int steps = (int) Math.ceil(box.height() / STEP_MM);
+      DoubleStream even =
+          java.util.stream.IntStream.range(0, steps)
+              .mapToDouble(i -> box.minY() + box.height() * (i + 0.5) / steps);
+      DoubleStream beside =
+          corners.stream()
+              .flatMapToDouble(it -> DoubleStream.of(it.y() - BESIDE_MM, it.y() + BESIDE_MM));
+      return DoubleStream.concat(even, beside)
+          .filter(y -> y > box.minY() && y < box.maxY())
+          .boxed()
+          .sorted(Comparator.naturalOrder())
+          .distinct()
+          .toList();
+    }
+  }
+
+  /**
+   * Planed thinner towards the far end.
+   *
+   * @param from the near end, along
+   * @param to the far end
+   * @param high the full height at the near end
+   * @param tip the share of it at the far end
+   */
+  record Taper(double from, double to, double high, double tip) implements Limit {
+
+    private static final double FAR_MM = 1e5;
+
+    double share(double y) {
+      return 1 + (tip - 1) * Math.clamp((y - from) / (to - from), 0, 1);
+    }
+
+    @Override
+    public double at(Point place) {
+      return high * share(place.y());
+    }
+
+    @Override
+    public Region reaching(Region from, double height, double tolerance) {
+      if (tip == 1 || height <= high * tip) {
+        return from;
+      }
+      double end = this.from + (to - this.from) * (1 - height / high) / (1 - tip);
+      Path below =
+          Path.through(
+              List.of(
+                  new Point(-FAR_MM, -FAR_MM),
+                  new Point(FAR_MM, -FAR_MM),
+                  new Point(FAR_MM, end),
+                  new Point(-FAR_MM, end)),
+              true);
+      return from.common(Region.inside(below, 1));
+    }
+  }
+
+  /**
+   * A trough.
+   *
+   * @param fuller where it runs
+   * @param high the height of the face that it is routed from
+   */
+  record Trough(Fuller fuller, double high) implements Limit {
+
+    @Override
+    public double at(Point place) {
+      return high + fuller.heightAt(place);
+    }
+
+    @Override
+    public Region reaching(Region from, double height, double tolerance) {
+      double wide = fuller.wideAt(high - height);
+      return wide <= 0
+          ? from
+          : from.without(Region.inside(fuller.around(wide), Math.max(tolerance / 4, 0.002)));
+    }
+  }
+}

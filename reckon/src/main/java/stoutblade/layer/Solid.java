@@ -1,0 +1,394 @@
+package stoutblade.layer;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import stoutblade.develop.Panel;
+import stoutblade.prop.Feature;
+import stoutblade.prop.Fuller;
+import stoutblade.prop.PlateForm;
+import stoutblade.prop.Where;
+import stoutblade.shape.Box;
+import stoutblade.shape.HalfOutline;
+import stoutblade.shape.Path;
+import stoutblade.shape.Point;
+import stoutblade.shape.Polyline;
+import stoutblade.shape.Region;
+import stoutblade.shape.Span;
+import stoutblade.stack.Layering;
+import stoutblade.stack.Profile;
+
+/**
+ * The solid that a part's layers are worked to. Heights are measured from its back, in mm.
+ *
+ * <p>It lies between two faces over the same outline. Each rises from a plane: both from the plane
+ * in the middle, or, where the back stays flat, the front alone from the back. What limits a face
+ * (a bevel, the taper, a trough) limits it by itself, so where several meet the lowest counts: two
+ * bevels meet in a mitre.
+ *
+ * <p>What is cut out of it is cut through it; what stands out of its outline is as thick as its
+ * edge. Troughs of the blade are on both its faces, those of a plate on its front.
+ */
+public final class Solid {
+
+  private static final double LINE_MM = 0.005;
+  private static final double FULLER_STEP_MM = 0.25;
+  private static final int ACROSS_STEPS = 160;
+
+  private final Layering layering;
+  private final Region face;
+  private final List<List<Point>> edges;
+  private final double middle;
+  private final Rise front;
+  private final Rise back;
+  private final List<Fuller> raised;
+  private final Region flat;
+  private final boolean bothFaces;
+  private final double edgeLength;
+  private final double laidOnMm3;
+
+  /**
+   * The solid of an outline with the layering that was decided.
+   *
+   * @param form what is drafted
+   * @param drawn the area inside its outline; the form's own face where nothing changes that
+   */
+  public static Solid of(PlateForm form, Region drawn, Layering layering) {
+    return new Making(form, drawn, layering).solid();
+  }
+
+  /** The solid of a plate. */
+  public static Solid of(PlateForm form, Layering layering) {
+    Region drawn =
+        form.reshaped()
+            ? Region.inside(form.slab().outline().outline(), PlateForm.TOLERANCE_MM)
+            : form.face();
+    return of(form, drawn, layering);
+  }
+
+  private Solid(Making making, double middle, Rise front, Rise back, List<List<Point>> edges) {
+    this.layering = making.layering;
+    this.face = making.face;
+    this.edges = edges;
+    this.middle = middle;
+    this.front = front;
+    this.back = back;
+    this.flat = front.reaching(front.high());
+    this.bothFaces = making.form.slab().blade();
+    this.raised = Fuller.of(making.form.slab().features()).stream().filter(Fuller::raised).toList();
+    this.laidOnMm3 = laidOn(making.form);
+    this.edgeLength =
+        edges.stream().mapToDouble(it -> Path.through(it, false).length(LINE_MM)).sum();
+  }
+
+  /** What all pieces that are laid on a face take of foam, in mm³. */
+  private static double laidOn(PlateForm form) {
+    double sum = 0;
+    for (Map.Entry<Double, List<Panel>> it : form.piecesByThickness().entrySet()) {
+      sum += it.getKey() * it.getValue().stream().mapToDouble(p -> p.count() * p.area()).sum();
+    }
+    return sum;
+  }
+
+  /** The making of a solid. */
+  private record Making(PlateForm form, Region drawn, Region face, Layering layering) {
+
+    Making(PlateForm form, Region drawn, Layering layering) {
+      this(form, drawn, form.reshaped() ? form.face() : drawn, layering);
+    }
+
+    Solid solid() {
+      double thick = layering.thicknessMm();
+      Profile profile = layering.profile();
+      boolean flatBack = profile.flatBack();
+      double middle = flatBack ? 0 : thick / 2;
+      double high = flatBack ? thick : thick / 2;
+      double low = profile.flat(thick) ? high : flatBack ? profile.edgeMm() : profile.edgeMm() / 2;
+      List<List<Point>> all = edges();
+      List<Fuller> troughs = Fuller.of(form.slab().features());
+      Rise front = rise(all, low, high, troughs, true);
+      boolean same =
+          !flatBack
+              && (form.slab().blade() || troughs.isEmpty())
+              && bevels().stream().noneMatch(it -> it.size("faces") == 1);
+      Rise back;
+      if (same) {
+        back = front;
+      } else if (flatBack) {
+        back = rise(all, 0, 0, form.slab().blade() ? troughs : List.of(), false);
+      } else {
+        back = rise(all, low, high, form.slab().blade() ? troughs : List.of(), false);
+      }
+      return new Solid(this, middle, front, back, all);
+    }
+
+    private List<Feature> bevels() {
+      return form.slab().features().stream().filter(it -> it.kind() == Feature.Kind.BEVEL).toList();
+    }
+
+    /** The lines along the edge: without the base of half an outline, where it is cut straight. */
+    private List<List<Point>> edges() {
+      return form.slab().outline() instanceof HalfOutline half
+          ? List.of(half.edge().flattened(LINE_MM))
+          : List.of(form.slab().outline().outline().flattened(LINE_MM));
+    }
+
+    private Rise rise(
+        List<List<Point>> all, double low, double high, List<Fuller> troughs, boolean isFront) {
+      Profile profile = layering.profile();
+      List<Limit> limits = new ArrayList<>();
+      double lowest = low;
+      boolean flat = low >= high;
+      Box box = Box.around(drawn.rings().stream().flatMap(List::stream).toList());
+      Limit.Taper taper = new Limit.Taper(box.minY(), box.maxY(), high, profile.tip());
+      if (high > 0 && !flat && profile.kind().across()) {
+        limits.add(new Limit.Across(drawn, profile, low, high, taper));
+      } else if (high > 0 && !flat) {
+        limits.add(new Limit.FromEdge(all, lines(all), profile, profile.widthMm(), low, high));
+      }
+      if (high > 0 && profile.tip() < 1 && !(profile.kind().across() && !flat)) {
+        limits.add(taper);
+        lowest = Math.min(lowest, high * profile.tip());
+      }
+      double round = Math.min(profile.roundMm(), flat ? high : low);
+      if (high > 0 && round > 0) {
+        limits.add(new Limit.Rounded(all, lines(all), round, flat ? high : low));
+      }
+      for (Feature bevel : bevels()) {
+        boolean both = bevel.size("faces") == 0;
+        if (high > 0 && (both || isFront)) {
+          double own =
+              both && !profile.flatBack()
+                  ? bevel.size("edge") / 2
+                  : bevel.size("edge") - (layering.thicknessMm() - high);
+          double at = Math.clamp(own, 0, high);
+          List<List<Point>> sides = ((Where.Along) bevel.where()).edges(form.slab().outline());
+          limits.add(
+              new Limit.FromEdge(
+                  sides, lines(sides), Profile.bevel(1, 0), bevel.size("wide"), at, high));
+          lowest = Math.min(lowest, at);
+        }
+      }
+      return new Rise(
+          drawn,
+          face,
+          limits.isEmpty() ? high : lowest,
+          high,
+          limits,
+          troughs,
+          breaks(profile, low, high),
+          profile.smooth());
+    }
+
+    /** A stepped section is even between its steps. */
+    private List<Double> breaks(Profile profile, double low, double high) {
+      boolean alone =
+          profile.kind() == Profile.Kind.STEPPED && profile.tip() == 1 && bevels().isEmpty();
+      if (!alone || profile.roundMm() > 0) {
+        return List.of();
+      }
+      List<Double> all = new ArrayList<>();
+      for (int i = 1; i < profile.steps(); i++) {
+        all.add(low + (high - low) * i / profile.steps());
+      }
+      return all;
+    }
+
+    private static List<Polyline> lines(List<List<Point>> edges) {
+      return edges.stream().map(it -> Polyline.of(Path.through(it, false), LINE_MM)).toList();
+    }
+  }
+
+  /** Thickness of all layers together. */
+  public double thickness() {
+    return layering.thicknessMm();
+  }
+
+  /** The whole face. */
+  public Region face() {
+    return face;
+  }
+
+  /** What is left at full height on the front: its boundary is where the profile stops. */
+  public Region flat() {
+    return flat;
+  }
+
+  /** How high the front is over the back plane at a place, without what is laid on. */
+  public double frontAt(Point place) {
+    return middle + front.at(place);
+  }
+
+  /** How high the back lies at a place. */
+  public double backAt(Point place) {
+    return middle - back.at(place);
+  }
+
+  /**
+   * What is between the middle of all layers and the nearer face at a place, with what is laid on.
+   */
+  public double halfThicknessAt(Point place) {
+    double half = thickness() / 2;
+    double on = raised.stream().mapToDouble(it -> it.heightAt(place)).sum();
+    double behind = half - backAt(place) + (bothFaces ? on : 0);
+    return Math.max(0, Math.min(frontAt(place) - half + on, behind));
+  }
+
+  /** True where the full thickness reaches at least so far round a place. */
+  public boolean fullWithin(Point place, double radius) {
+    Region full = flatWithin();
+    return full.holds(place) && full.toBoundary(place) >= radius;
+  }
+
+  private Region known;
+
+  /** The full area on both sides, worked out when it is first asked for. */
+  private Region flatWithin() {
+    if (known == null) {
+      Region behind = front == back ? flat() : back.reaching(back.high());
+      known = front == back ? behind : flat().common(behind);
+    }
+    return known;
+  }
+
+  /** The area of the solid somewhere between two heights from the back: where it is widest. */
+  public Region widest(double from, double to) {
+    return upTo(from).common(downTo(to));
+  }
+
+  /** The area that the solid fills all the way between two heights from the back. */
+  public Region filled(double from, double to) {
+    return upTo(to).common(downTo(from));
+  }
+
+  /** Where the front reaches a height. */
+  private Region upTo(double height) {
+    return height <= middle ? face : front.reaching(height - middle);
+  }
+
+  /** Where the back reaches down to a height. */
+  private Region downTo(double height) {
+    return height >= middle ? face : back.reaching(middle - height);
+  }
+
+  // == AMOUNTS
+
+  /** Volume of foam before channels are cut, with what is laid on, in mm³. */
+  public double volume() {
+    double sum = front.volume() - front.routed();
+    sum += front == back ? sum : back.volume() - back.routed();
+    return sum + laidOn();
+  }
+
+  private double laidOn() {
+    return laidOnMm3 * (bothFaces ? 2 : 1);
+  }
+
+  /** What is worked off the layers to the profile, without troughs, in mm³. */
+  public double sanded() {
+    double kept = front.volume() + (front == back ? front.volume() : back.volume());
+    return Math.max(0, face.area() * thickness() - kept);
+  }
+
+  /** First moment of volume about the base, ∫ y dV, in mm⁴. */
+  public double momentAlong() {
+    double sum = front.momentAlong() + (front == back ? front.momentAlong() : back.momentAlong());
+    for (Fuller fuller : raised) {
+      sum += fuller.volume(face) * fuller.middle().y() * (bothFaces ? 2 : 1);
+    }
+    return sum - front.routedMoment() - back.routedMoment();
+  }
+
+  /** Area of the cross-section at a place along, in mm². */
+  public double sectionArea(double y) {
+    double sum = front.sectionArea(y) - front.routed(y, FULLER_STEP_MM);
+    sum += front == back ? sum : back.sectionArea(y) - back.routed(y, FULLER_STEP_MM);
+    return sum + laidOnAcross(y) * (bothFaces ? 2 : 1);
+  }
+
+  private double laidOnAcross(double y) {
+    double sum = 0;
+    for (Span span : raised.isEmpty() ? List.<Span>of() : face.across(y)) {
+      int steps = Math.max(1, (int) Math.ceil(span.length() / FULLER_STEP_MM));
+      double wide = span.length() / steps;
+      for (int i = 0; i < steps; i++) {
+        Point place = new Point(span.from() + (i + 0.5) * wide, y);
+        sum += wide * raised.stream().mapToDouble(it -> it.heightAt(place)).sum();
+      }
+    }
+    return sum;
+  }
+
+  /**
+   * Area of the outside to be finished: both faces on the slant and the edge; the base is not
+   * counted. In mm².
+   */
+  public double surface() {
+    double rim = layering.profile().flat(thickness()) ? thickness() : layering.profile().edgeMm();
+    double both = front.surface() + (front == back ? front.surface() : face.area());
+    return both + edgeLength * rim;
+  }
+
+  /** True where fullers are worked into it or laid on it. */
+  public boolean fullered() {
+    return !raised.isEmpty() || front.troughed() || back.troughed();
+  }
+
+  /** Half the widest section across, in mm. */
+  public double widestHalf() {
+    Box box = Box.around(face.rings().stream().flatMap(List::stream).toList());
+    double most = 0;
+    for (int i = 0; i < ACROSS_STEPS; i++) {
+      double y = box.minY() + box.height() * (i + 0.5) / ACROSS_STEPS;
+      most = Math.max(most, face.across(y).stream().mapToDouble(Span::length).max().orElse(0));
+    }
+    return most / 2;
+  }
+
+  /** Where its far end is, along, in mm. */
+  public double length() {
+    return Box.around(face.rings().stream().flatMap(List::stream).toList()).maxY();
+  }
+
+  /** How long its edge is, without the base of half an outline. */
+  public double edgeLength() {
+    return edgeLength;
+  }
+
+  /** The lines along its edge. */
+  public List<List<Point>> edges() {
+    return Collections.unmodifiableList(edges);
+  }
+
+  /**
+   * One stretch of foam of a cross-section, from left to right.
+   *
+   * @param front places of its front: x across, y over the middle of all layers
+   * @param back places of its back, below the same places of the front
+   */
+  public record Cut(List<Point> front, List<Point> back) {}
+
+  /**
+   * The cross-section at a place along, with what is laid on.
+   *
+   * @param stepMm the greatest distance of its points across
+   */
+  public List<Cut> sectionAt(double y, double stepMm) {
+    List<Cut> cuts = new ArrayList<>();
+    double half = thickness() / 2;
+    for (Span span : face.across(y)) {
+      int steps = Math.max(2, (int) Math.ceil(span.length() / stepMm));
+      List<Point> above = new ArrayList<>();
+      List<Point> below = new ArrayList<>();
+      for (int i = 0; i <= steps; i++) {
+        Point place = new Point(span.from() + span.length() * i / steps, y);
+        double on = raised.stream().mapToDouble(it -> it.heightAt(place)).sum();
+        above.add(new Point(place.x(), frontAt(place) - half + on));
+        below.add(new Point(place.x(), backAt(place) - half - (bothFaces ? on : 0)));
+      }
+      cuts.add(new Cut(above, below));
+    }
+    return cuts;
+  }
+}

@@ -1,0 +1,296 @@
+package stoutblade.template;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import stoutblade.core.Channel;
+import stoutblade.core.CoreReckoning;
+import stoutblade.layer.Layer;
+import stoutblade.layer.Layers;
+import stoutblade.measure.Display;
+import stoutblade.measure.Units;
+import stoutblade.prop.Fuller;
+import stoutblade.prop.PlateForm;
+import stoutblade.shape.Box;
+import stoutblade.shape.HalfOutline;
+import stoutblade.shape.Path;
+import stoutblade.shape.Point;
+import stoutblade.shape.Region;
+import stoutblade.stack.Profile;
+
+/**
+ * The templates of a part's layers, the front's first. Where the back half is the front half turned
+ * over, one template serves both.
+ */
+public final class LayerTemplates {
+
+  private static final double LABEL_MM = 5;
+  private static final double LABELS_ALONG = 0.48;
+  private static final double NARROWEST_MM = 1.5;
+
+  private final PlateForm form;
+  private final Layers layers;
+  private final Optional<CoreReckoning> core;
+  private final Making making;
+  private final Units units;
+  private final boolean blade;
+
+  private LayerTemplates(
+      PlateForm form, Layers layers, Optional<CoreReckoning> core, Making making, Units units) {
+    this.form = form;
+    this.layers = layers;
+    this.core = core;
+    this.making = making;
+    this.units = units;
+    this.blade = form.slab().blade();
+  }
+
+  /** The templates of the blade. */
+  public static List<Template> ofBlade(
+      PlateForm form, Layers layers, Optional<CoreReckoning> core, Units units) {
+    return new LayerTemplates(form, layers, core, Making.onBothFaces(form.slab().name()), units)
+        .all();
+  }
+
+  /** The templates of a plate of several layers. */
+  public static List<Template> ofPlate(PlateForm form, Layers layers, Making making, Units units) {
+    return new LayerTemplates(form, layers, Optional.empty(), making, units).all();
+  }
+
+  private List<Template> all() {
+    List<Template> all = new ArrayList<>();
+    List<Layer> each = layers.each();
+    boolean paired =
+        each.size() > 1
+            && layers.layering().symmetric()
+            && !layers.layering().profile().flatBack()
+            && (blade || form.markings().isEmpty());
+    int last = paired ? (each.size() + 1) / 2 : each.size();
+    for (int i = 0; i < last; i++) {
+      Layer front = each.get(each.size() - 1 - i);
+      Layer back = each.get(i);
+      all.add(template(front, paired && front != back));
+    }
+    return all;
+  }
+
+  private boolean outermost(Layer layer) {
+    return layer.number() == layers.each().size();
+  }
+
+  private Template template(Layer layer, boolean twice) {
+    int count = layers.each().size();
+    List<Stroke> strokes = new ArrayList<>(outline(layer));
+    if (layer.worked()) {
+      layer.filled().rings().stream()
+          .map(ring -> new Stroke(Stroke.Kind.BEVEL, Path.through(ring, true)))
+          .forEach(strokes::add);
+    }
+    Optional<Channel> channel = channel(layer);
+    channel.ifPresent(it -> strokes.addAll(strokes(it)));
+    strokes.addAll(Grain.along(layer.cut()));
+    List<Label> labels = new ArrayList<>(labels(layer, twice, channel));
+    List<Template.Copy> copies = new ArrayList<>(copies(layer, twice));
+    if (outermost(layer)) {
+      PlateTemplate.beside(form, making, box(layer), units, strokes, labels, copies);
+    }
+    String name = form.slab().name();
+    String which = which(layer, twice);
+    String id = count == 2 && twice ? "layers" : "layer-" + layer.number();
+    return new Template(
+        (blade ? "blade" : making.fileId()) + "-" + id,
+        name + ", " + which,
+        copies,
+        strokes,
+        labels);
+  }
+
+  private static Box box(Layer layer) {
+    return Box.around(layer.cut().rings().stream().flatMap(List::stream).toList());
+  }
+
+  private String which(Layer layer, boolean twice) {
+    int count = layers.each().size();
+    if (count == 2 && twice) {
+      return "both layers";
+    }
+    return twice
+        ? "layers " + (count + 1 - layer.number()) + " and " + layer.number() + " of " + count
+        : "layer " + layer.number() + " of " + count;
+  }
+
+  private List<Template.Copy> copies(Layer layer, boolean twice) {
+    int count = layers.each().size();
+    String front = count == 2 ? "front layer" : "layer " + layer.number();
+    String back = count == 2 ? "back layer" : "layer " + (count + 1 - layer.number());
+    List<Template.Copy> all = new ArrayList<>();
+    if (blade) {
+      all.add(new Template.Copy(front, false));
+      if (twice) {
+        all.add(new Template.Copy(back, true));
+      }
+      return all;
+    }
+    all.addAll(making.copies(front, 1));
+    if (twice) {
+      making.copies(back, 1).stream()
+          .map(it -> new Template.Copy(it.name(), !it.mirrored()))
+          .forEach(all::add);
+    }
+    return all;
+  }
+
+  // == LINES
+
+  /** What is cut: the drawn curves where the layer is as wide as the part. */
+  private List<Stroke> outline(Layer layer) {
+    List<Stroke> strokes = new ArrayList<>();
+    boolean asDrawn = layer.cut() == layer.widest() && layer.widest() == layers.solid().face();
+    if (asDrawn && (form.reshaped() || !blade)) {
+      strokes.addAll(outermost(layer) ? PlateTemplate.strokes(form) : PlateTemplate.cuts(form));
+    } else {
+      if (outermost(layer)) {
+        strokes.addAll(PlateTemplate.markings(form));
+      }
+      if (asDrawn) {
+        strokes.add(new Stroke(Stroke.Kind.CUT, form.slab().outline().outline()));
+      } else {
+        rings(layer.cut(), Stroke.Kind.CUT, strokes);
+        if (layer.cut() != layer.widest()) {
+          rings(layer.widest(), Stroke.Kind.FINISHED, strokes);
+        }
+      }
+    }
+    if (form.slab().outline() instanceof HalfOutline) {
+      Box box = box(layer);
+      double foot = blade ? 0 : box.minY();
+      strokes.add(
+          new Stroke(Stroke.Kind.CENTRE, Path.line(new Point(0, foot), new Point(0, tip(box)))));
+    }
+    return strokes;
+  }
+
+  private double tip(Box box) {
+    return blade ? Math.min(box.maxY(), layers.solid().length()) : box.maxY();
+  }
+
+  private static void rings(Region area, Stroke.Kind kind, List<Stroke> strokes) {
+    area.rings().forEach(it -> strokes.add(new Stroke(kind, Path.through(it, true))));
+  }
+
+  private Optional<Channel> channel(Layer layer) {
+    return core.flatMap(
+        it ->
+            Channel.of(layers, it.diameter().value() / 2).stream()
+                .filter(one -> one.layer().number() == layer.number())
+                .findFirst());
+  }
+
+  private List<Stroke> strokes(Channel channel) {
+    double half = channel.widthMm() / 2;
+    double from = Math.max(0, core.orElseThrow().choice().startMm());
+    double to = core.orElseThrow().choice().endMm();
+    if (to <= from) {
+      return List.of();
+    }
+    List<Point> around =
+        List.of(
+            new Point(-half, from),
+            new Point(-half, to),
+            new Point(half, to),
+            new Point(half, from));
+    Stroke.Kind kind = channel.through() ? Stroke.Kind.CUT : Stroke.Kind.CHANNEL;
+    return List.of(new Stroke(kind, Path.through(around, from > 0)));
+  }
+
+  // == WORDS
+
+  private List<Label> labels(Layer layer, boolean twice, Optional<Channel> channel) {
+    List<String> lines = new ArrayList<>();
+    lines.add(form.slab().name());
+    int count = layers.each().size();
+    String which = count == 2 && twice ? "" : which(layer, twice) + ", ";
+    lines.add(
+        layer.foam().name()
+            + " "
+            + Display.length(layer.sheet().thicknessMm(), units)
+            + ", "
+            + which
+            + (twice ? "cut 2: front as printed, back mirrored" : "cut 1"));
+    if (layer.sheet().oversize()) {
+      lines.add("Glue it large, trim it to the layer behind it");
+    }
+    if (layer.worked()) {
+      lines.add(worked());
+    }
+    if (!form.windows().isEmpty()) {
+      lines.add("Cut inside first");
+    }
+    if (outermost(layer)) {
+      Fuller.of(form.slab().features()).stream()
+          .map(it -> fuller(it, units))
+          .distinct()
+          .forEach(lines::add);
+    }
+    channel.ifPresent(it -> lines.add(words(it)));
+    double halfCore = channel.map(it -> it.widthMm() / 2).orElse(0.0);
+    double bevel = layer.worked() ? layers.bevelWidth().value() : 0;
+    return beside(lines, layer, halfCore, bevel);
+  }
+
+  private String worked() {
+    Profile profile = layers.layering().profile();
+    return profile.kind() == Profile.Kind.BEVEL
+        ? "Bevel "
+            + layers.bevelWidth().show(units)
+            + " to "
+            + layers.edge().show(units)
+            + " edge, "
+            + layers.bevelAngle().show(units)
+            + " from the face"
+        : profile.kind().title()
+            + ": work it down from the dashed line to the outline, "
+            + layers.edge().show(units)
+            + " at the edge";
+  }
+
+  private String words(Channel channel) {
+    return channel.through()
+        ? "Slot " + Display.length(channel.widthMm(), units) + " wide, right through"
+        : "Channel "
+            + Display.length(channel.widthMm(), units)
+            + " wide, "
+            + Display.length(channel.depthMm(), units)
+            + " deep, glue face";
+  }
+
+  static String fuller(Fuller fuller, Units units) {
+    return "Fuller "
+        + Display.length(fuller.wide(), units)
+        + " wide, "
+        + (fuller.raised() ? "raised by " : "routed ")
+        + Display.length(fuller.deep(), units)
+        + (fuller.raised() ? "" : " deep");
+  }
+
+  /**
+   * Sets two lines of words left of the core and the rest right of it, a little below the middle,
+   * between the core and the bevel line where there is room.
+   */
+  private List<Label> beside(List<String> lines, Layer layer, double halfCore, double bevel) {
+    Box box = box(layer);
+    double along = box.minY() + box.height() * LABELS_ALONG;
+    double middle = box.centre().x();
+    double halfWidth = layer.cut().widthAt(along) / 2;
+    double outer = halfWidth - bevel > halfCore + 2 * LABEL_MM ? halfWidth - bevel : halfWidth;
+    double aside = (halfCore + outer) / 2;
+    double size = Math.clamp((outer - halfCore) / 5, NARROWEST_MM, LABEL_MM);
+    List<Label> placed = new ArrayList<>();
+    for (int i = 0; i < lines.size(); i++) {
+      int row = i < 2 ? i : i - 2;
+      double x = (i < 2 ? -1 : 1) * aside + (row - 0.5) * size * 1.6;
+      placed.add(new Label(lines.get(i), new Point(middle + x, along), size));
+    }
+    return placed;
+  }
+}
