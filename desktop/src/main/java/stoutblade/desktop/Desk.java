@@ -28,6 +28,7 @@ import stoutblade.project.Project;
 import stoutblade.project.Reckoner;
 import stoutblade.project.Refit;
 import stoutblade.project.Station;
+import stoutblade.prop.Plate;
 import stoutblade.prop.ShapedPart;
 import stoutblade.prop.Typeface;
 
@@ -131,12 +132,24 @@ public final class Desk {
     return part;
   }
 
-  /** Shows a part: a shape among the bench sums, a plate at Draft, anything else on the prop. */
+  /**
+   * Shows a part: a shape among the bench sums, a plate at Layers or Draft, anything else on the
+   * prop.
+   */
   public void goToPart(String id) {
     boolean shape = project().part(id).filter(ShapedPart.class::isInstance).isPresent();
-    station.set(shape ? station.get() : Station.DRAFT);
+    boolean layered = project().part(id).filter(Plate.class::isInstance).isPresent();
+    boolean stays = shape || (layered && station.get() == Station.LAYERS);
+    station.set(stays ? station.get() : Station.DRAFT);
     part.set(id);
     sums.set(shape);
+  }
+
+  /** Shows the blade: at Layers where that is what is looked at, else at Draft. */
+  public void goToBlade() {
+    sums.set(false);
+    station.set(station.get() == Station.LAYERS ? station.get() : Station.DRAFT);
+    part.set("");
   }
 
   /** Goes to a station; the bench sums are put away. */

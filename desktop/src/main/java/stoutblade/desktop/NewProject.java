@@ -41,6 +41,7 @@ public final class NewProject {
         Map.of(),
         Paper.A4,
         Journal.EMPTY,
+        List.of(),
         List.of());
   }
 

@@ -33,10 +33,10 @@ import stoutblade.desktop.station.CoreSurface;
 import stoutblade.desktop.station.CutSurface;
 import stoutblade.desktop.station.Figures;
 import stoutblade.desktop.station.FinishSurface;
-import stoutblade.desktop.station.LayersSurface;
 import stoutblade.desktop.station.LogSurface;
 import stoutblade.desktop.station.Surface;
 import stoutblade.desktop.station.draft.DraftSurface;
+import stoutblade.desktop.station.layers.LayersSurface;
 import stoutblade.desktop.station.size.SizeSurface;
 import stoutblade.desktop.sums.SumsSurface;
 import stoutblade.formats.Autosave;
@@ -90,7 +90,7 @@ public final class Workbench {
         Station.SIZE,
         () -> new SizeSurface(desk, pictures, meshes, chores, home, new SizeRequests()));
     makers.put(Station.DRAFT, () -> new DraftSurface(desk, pictures, meshes, chores));
-    makers.put(Station.LAYERS, () -> new LayersSurface(desk));
+    makers.put(Station.LAYERS, () -> new LayersSurface(desk, chores));
     makers.put(Station.CORE, () -> new CoreSurface(desk));
     makers.put(Station.CUT, () -> new CutSurface(desk, new Requests()));
     makers.put(Station.BUILD, () -> new BuildSurface(desk));
@@ -114,7 +114,7 @@ public final class Workbench {
     desk.partProperty()
         .addListener(
             it -> {
-              if (desk.sumsProperty().get() || desk.stationProperty().get() == Station.DRAFT) {
+              if (desk.sumsProperty().get() || partwise(desk.stationProperty().get())) {
                 surface().show(desk.derived());
               }
             });
@@ -155,6 +155,11 @@ public final class Workbench {
     }
     return surfaces.computeIfAbsent(
         desk.stationProperty().get(), station -> makers.get(station).get());
+  }
+
+  /** True for the stations at which the part that is looked at is chosen in the rack. */
+  private static boolean partwise(Station station) {
+    return station == Station.DRAFT || station == Station.LAYERS;
   }
 
   private void showSurface() {

@@ -50,7 +50,7 @@ class DeskTest {
     assertThat(desk.perform(Edits.edgeThickness(99))).isFalse();
 
     assertThat(desk.project()).isEqualTo(before);
-    assertThat(desk.noticeProperty().get()).contains("no thicker than both layers");
+    assertThat(desk.noticeProperty().get()).contains("no thicker than all layers");
     assertThat(desk.history().undoable()).isEmpty();
     desk.perform(Edits.bevel(15));
     assertThat(desk.noticeProperty().get()).isEmpty();

@@ -30,6 +30,7 @@ import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
+import stoutblade.stack.Wish;
 import stoutblade.template.Paper;
 
 /**
@@ -166,7 +167,14 @@ public final class Demo {
             "clear-matt", 250_000.0),
         Paper.A4,
         journal(now),
-        DemoParts.reedcutter());
+        DemoParts.reedcutter(),
+        leftovers());
+  }
+
+  /** Foam of earlier props that is still there. */
+  private static List<Wish.Leftover> leftovers() {
+    return List.of(
+        new Wish.Leftover("eva-stiff", 10, 210_000), new Wish.Leftover("eva-craft", 2, 118_000));
   }
 
   private static LocalDateTime eventTime(LocalDateTime now) {

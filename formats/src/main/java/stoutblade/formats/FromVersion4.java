@@ -32,6 +32,7 @@ final class FromVersion4 implements Migrations.Migration {
         plate.remove(List.of("foamId", "thicknessMm"));
       }
     }
+    project.putArray("leftovers");
     return project;
   }
 

@@ -275,6 +275,7 @@ public final class TemplatePdf {
         case SCORE -> pen(0.25, 4, 1.2);
         case FULLER -> pen(0.3, 3, 1, 0.8, 1);
         case LAID -> pen(0.25, 1.5, 1.5);
+        case POCKET -> pen(0.3, 2, 0.8);
         case FINISHED -> pen(0.25, 1, 1);
         case GRAIN -> pen(0.25);
       }

@@ -95,6 +95,7 @@ public final class TemplateSvg {
           case SCORE -> "4 1.2";
           case FULLER -> "3 1 0.8 1";
           case LAID -> "1.5 1.5";
+          case POCKET -> "2 0.8";
           case FINISHED -> "1 1";
         };
     if (!dashes.isEmpty()) {

@@ -29,6 +29,12 @@ public record Foam(
     double pricePerM2Mm,
     String source) {
 
+  /** Its name up to what it weighs, for where there is little room. */
+  public String shortName() {
+    int about = name.indexOf(", about");
+    return about < 0 ? name : name.substring(0, about);
+  }
+
   /**
    * Checks that it can be a sheet.
    *

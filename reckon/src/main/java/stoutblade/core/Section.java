@@ -46,12 +46,11 @@ public record Section(Figure at, Figure width, Figure thickness, Optional<Figure
             "Thickness in the middle",
             2 * layers.solid().halfThicknessAt(new Point(0, y)),
             Quantity.LENGTH,
-            "{layers.thickness}, or less within {layers.bevel} of the edge, falling evenly to"
-                + " {layers.edge}",
+            "{%s}, or less where the profile is worked down towards {%s} at the edge"
+                .formatted(layers.thickness().id(), layers.edge().id()),
             Source.GEOMETRY,
             Doubt.NONE,
             layers.thickness(),
-            layers.bevelWidth(),
             layers.edge());
     Optional<Figure> overCore =
         core.filter(it -> it.choice().startMm() <= y && y <= it.choice().endMm())

@@ -8,6 +8,7 @@ import stoutblade.develop.Panel;
 import stoutblade.prop.Feature;
 import stoutblade.prop.Fuller;
 import stoutblade.prop.PlateForm;
+import stoutblade.prop.Recess;
 import stoutblade.prop.Where;
 import stoutblade.shape.Box;
 import stoutblade.shape.HalfOutline;
@@ -34,6 +35,7 @@ public final class Solid {
 
   private static final double LINE_MM = 0.005;
   private static final double FULLER_STEP_MM = 0.25;
+  private static final double RIDGE = 0.005;
   private static final int ACROSS_STEPS = 160;
 
   private final Layering layering;
@@ -47,6 +49,7 @@ public final class Solid {
   private final boolean bothFaces;
   private final double edgeLength;
   private final double laidOnMm3;
+  private final double recessed;
 
   /**
    * The solid of an outline with the layering that was decided.
@@ -74,10 +77,16 @@ public final class Solid {
     this.middle = middle;
     this.front = front;
     this.back = back;
-    this.flat = front.reaching(front.high());
+    Region full = front.reaching(front.high());
+    // Along a ridge nothing is flat.
+    this.flat = full.area() < face.area() * RIDGE ? Region.evenOdd(List.of()) : full;
     this.bothFaces = making.form.slab().blade();
     this.raised = Fuller.of(making.form.slab().features()).stream().filter(Fuller::raised).toList();
     this.laidOnMm3 = laidOn(making.form);
+    this.recessed =
+        Recess.of(making.form.slab().features(), making.form.slab().outline()).stream()
+            .mapToDouble(it -> it.spots().size() * it.deep() * Math.abs(Panel.area(it.outline())))
+            .sum();
     this.edgeLength =
         edges.stream().mapToDouble(it -> Path.through(it, false).length(LINE_MM)).sum();
   }
@@ -278,7 +287,7 @@ public final class Solid {
   public double volume() {
     double sum = front.volume() - front.routed();
     sum += front == back ? sum : back.volume() - back.routed();
-    return sum + laidOn();
+    return sum + laidOn() - recessed;
   }
 
   private double laidOn() {

@@ -43,6 +43,7 @@ final class Findings {
     draft();
     found.addAll(new PartFindings(derived, units).all());
     derived.layers().ifPresentOrElse(this::layers, this::noLayers);
+    found.addAll(new LayerFindings(derived, units).all());
     derived.core().ifPresent(this::core);
     unfoundCore();
     derived.shopping().ifPresent(this::cut);
@@ -115,7 +116,8 @@ final class Findings {
   private void layers(Layers layers) {
     BladeForm form = derived.form().orElseThrow();
     Point widest = new Point(0, form.widestAt().value());
-    if (layers.solid().flat().empty() && layers.bevelWidth().value() > 0) {
+    boolean ridged = layers.layering().profile().kind().across();
+    if (!ridged && layers.solid().flat().empty() && layers.bevelWidth().value() > 0) {
       double half = Math.floor(form.width().value() / 4);
       add(
           "layers.bevel",

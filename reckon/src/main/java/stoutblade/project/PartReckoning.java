@@ -7,6 +7,7 @@ import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Foam;
 import stoutblade.develop.Developed;
 import stoutblade.layer.Layers;
+import stoutblade.layer.Pocket;
 import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
@@ -183,7 +184,11 @@ public record PartReckoning(
       return List.of(FlatTemplate.of(making, flat, units));
     }
     return layers
-        .filter(it -> it.each().size() > 1 || it.each().getFirst().worked())
+        .filter(
+            it ->
+                it.each().size() > 1
+                    || it.each().getFirst().worked()
+                    || !Pocket.of(form.get(), it).isEmpty())
         .map(it -> LayerTemplates.ofPlate(form.get(), it, making, units))
         .orElseGet(() -> List.of(PlateTemplate.of(form.get(), making, units)));
   }

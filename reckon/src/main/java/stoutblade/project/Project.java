@@ -13,6 +13,7 @@ import stoutblade.part.Blade;
 import stoutblade.prop.Assembly;
 import stoutblade.prop.Part;
 import stoutblade.stack.Layering;
+import stoutblade.stack.Wish;
 import stoutblade.template.Paper;
 import stoutblade.wearer.Wearer;
 
@@ -31,6 +32,7 @@ import stoutblade.wearer.Wearer;
  * @param paper what templates are printed on
  * @param journal what really happened
  * @param parts parts beside the blade
+ * @param leftovers foam that is there already
  */
 public record Project(
     String name,
@@ -44,7 +46,8 @@ public record Project(
     Map<String, Double> shelf,
     Paper paper,
     Journal journal,
-    List<Part> parts) {
+    List<Part> parts,
+    List<Wish.Leftover> leftovers) {
 
   private static final int LONGEST_NAME = 120;
 
@@ -59,6 +62,7 @@ public record Project(
     checkName("blade", blade.name());
     coats = List.copyOf(coats);
     parts = List.copyOf(parts);
+    leftovers = List.copyOf(leftovers);
     if (parts.size() > Part.MOST_PARTS
         || parts.stream().map(Part::id).distinct().count() < parts.size()) {
       throw new IllegalArgumentException(
@@ -103,64 +107,79 @@ public record Project(
 
   public Project withName(String changed) {
     return new Project(
-        changed, size, event, freeHours, blade, layering, core, coats, shelf, paper, journal,
-        parts);
+        changed, size, event, freeHours, blade, layering, core, coats, shelf, paper, journal, parts,
+        leftovers);
   }
 
   public Project withSize(Size changed) {
     return new Project(
-        name, changed, event, freeHours, blade, layering, core, coats, shelf, paper, journal,
-        parts);
+        name, changed, event, freeHours, blade, layering, core, coats, shelf, paper, journal, parts,
+        leftovers);
   }
 
   public Project withEvent(Event changed) {
     return new Project(
-        name, size, changed, freeHours, blade, layering, core, coats, shelf, paper, journal, parts);
+        name, size, changed, freeHours, blade, layering, core, coats, shelf, paper, journal, parts,
+        leftovers);
   }
 
   public Project withFreeHours(FreeHours changed) {
     return new Project(
-        name, size, event, changed, blade, layering, core, coats, shelf, paper, journal, parts);
+        name, size, event, changed, blade, layering, core, coats, shelf, paper, journal, parts,
+        leftovers);
   }
 
   public Project withBlade(Blade changed) {
     return new Project(
-        name, size, event, freeHours, changed, layering, core, coats, shelf, paper, journal, parts);
+        name, size, event, freeHours, changed, layering, core, coats, shelf, paper, journal, parts,
+        leftovers);
   }
 
   public Project withLayering(Layering changed) {
     return new Project(
-        name, size, event, freeHours, blade, changed, core, coats, shelf, paper, journal, parts);
+        name, size, event, freeHours, blade, changed, core, coats, shelf, paper, journal, parts,
+        leftovers);
   }
 
   public Project withCore(Optional<CoreChoice> changed) {
     return new Project(
-        name, size, event, freeHours, blade, layering, changed, coats, shelf, paper, journal,
-        parts);
+        name, size, event, freeHours, blade, layering, changed, coats, shelf, paper, journal, parts,
+        leftovers);
   }
 
   public Project withCoats(List<Coats> changed) {
     return new Project(
-        name, size, event, freeHours, blade, layering, core, changed, shelf, paper, journal, parts);
+        name, size, event, freeHours, blade, layering, core, changed, shelf, paper, journal, parts,
+        leftovers);
   }
 
   public Project withShelf(Map<String, Double> changed) {
     return new Project(
-        name, size, event, freeHours, blade, layering, core, coats, changed, paper, journal, parts);
+        name, size, event, freeHours, blade, layering, core, coats, changed, paper, journal, parts,
+        leftovers);
   }
 
   public Project withPaper(Paper changed) {
     return new Project(
-        name, size, event, freeHours, blade, layering, core, coats, shelf, changed, journal, parts);
+        name, size, event, freeHours, blade, layering, core, coats, shelf, changed, journal, parts,
+        leftovers);
   }
 
   public Project withJournal(Journal changed) {
     return new Project(
-        name, size, event, freeHours, blade, layering, core, coats, shelf, paper, changed, parts);
+        name, size, event, freeHours, blade, layering, core, coats, shelf, paper, changed, parts,
+        leftovers);
   }
 
   public Project withParts(List<Part> changed) {
     return new Project(
-        name, size, event, freeHours, blade, layering, core, coats, shelf, paper, journal, changed);
+        name, size, event, freeHours, blade, layering, core, coats, shelf, paper, journal, changed,
+        leftovers);
+  }
+
+  public Project withLeftovers(List<Wish.Leftover> changed) {
+    return new Project(
+        name, size, event, freeHours, blade, layering, core, coats, shelf, paper, journal, parts,
+        changed);
   }
 }

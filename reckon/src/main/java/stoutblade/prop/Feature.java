@@ -50,7 +50,8 @@ public record Feature(String id, Kind kind, Map<String, Double> sizes, String wo
     SCORES("Score lines", "score lines", Reach.LINE),
     RIVET("Rivets", "rivets", Reach.ANYWHERE),
     LETTERS("Lettering", "lettering", Reach.ANYWHERE),
-    ORNAMENT("Ornament", "ornament", Reach.ANYWHERE);
+    ORNAMENT("Ornament", "ornament", Reach.ANYWHERE),
+    RECESS("Recess", "recess", Reach.ANYWHERE);
 
     private final String title;
     private final String plain;

@@ -81,6 +81,24 @@ final class FeatureSizes {
           length("high", "Height", 60),
           choice("way", "Made", "engraved", "cut out", "laid on"));
 
+  private static final List<Entry> RECESS =
+      List.of(
+          choice(
+              "what",
+              "For",
+              "a magnet",
+              "a nut",
+              "a battery",
+              "a light",
+              "a wire",
+              "a washer",
+              "a hatch"),
+          length("long", "Length, or across", 10),
+          lengthOrNone("wide", "Width (0: round)", 0),
+          length("deep", "Depth", 3),
+          lengthOrNone("over", "Floor, over the back", 5),
+          lengthOrNone("lip", "Lip, of a hatch", 6));
+
   private FeatureSizes() {}
 
   static List<Entry> of(Feature.Kind kind) {
@@ -98,6 +116,7 @@ final class FeatureSizes {
       case RIVET -> RIVET;
       case LETTERS -> LETTERS;
       case ORNAMENT -> ORNAMENT;
+      case RECESS -> RECESS;
     };
   }
 }

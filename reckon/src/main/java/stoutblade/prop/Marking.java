@@ -22,6 +22,8 @@ public record Marking(String featureId, Kind kind, Path path) {
     /** The sides of a fuller. */
     FULLER,
     /** Where something is laid on. */
-    LAID
+    LAID,
+    /** Where something is laid in. */
+    HIDDEN
   }
 }

@@ -64,6 +64,7 @@ record Worked(
 
     void work() {
       switch (feature.kind()) {
+        case RECESS -> recess();
         case HOLE -> at(cut, Motifs.disc(size("across")));
         case SLOT -> at(cut, Motifs.slot(size("long"), size("wide")));
         case WINDOW -> window();
@@ -94,6 +95,21 @@ record Worked(
 
     private void mark(Marking.Kind kind, Path path) {
       markings.add(new Marking(feature.id(), kind, path));
+    }
+
+    /** What is laid in, seen through the foam; a hatch has a lid. */
+    private void recess() {
+      at(Marking.Kind.HIDDEN, Recess.outline(feature));
+      if (chosen("what") == Recess.What.HATCH.ordinal()) {
+        double lip = size("lip");
+        double wide = size("wide");
+        Path lid =
+            wide > 0
+                ? Motifs.window(size("long") + 2 * lip, wide + 2 * lip, 0)
+                : Motifs.disc(size("long") + 2 * lip);
+        at(Marking.Kind.HIDDEN, lid);
+        pieces.add(new PlateForm.Piece("Hatch lid", spots.size(), List.of(lid), thicknessMm));
+      }
     }
 
     /** Letters that are cut out keep their insides on bridges. */

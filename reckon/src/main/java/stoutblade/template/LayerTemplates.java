@@ -7,6 +7,7 @@ import stoutblade.core.Channel;
 import stoutblade.core.CoreReckoning;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Layers;
+import stoutblade.layer.Pocket;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.prop.Fuller;
@@ -64,7 +65,8 @@ public final class LayerTemplates {
         each.size() > 1
             && layers.layering().symmetric()
             && !layers.layering().profile().flatBack()
-            && (blade || form.markings().isEmpty());
+            && (blade || form.markings().isEmpty())
+            && Pocket.of(form, layers).isEmpty();
     int last = paired ? (each.size() + 1) / 2 : each.size();
     for (int i = 0; i < last; i++) {
       Layer front = each.get(each.size() - 1 - i);
@@ -88,8 +90,13 @@ public final class LayerTemplates {
     }
     Optional<Channel> channel = channel(layer);
     channel.ifPresent(it -> strokes.addAll(strokes(it)));
+    List<Pocket> pockets =
+        Pocket.of(form, layers).stream()
+            .filter(it -> it.layer().number() == layer.number())
+            .toList();
+    pockets.forEach(it -> strokes.addAll(strokes(it)));
     strokes.addAll(Grain.along(layer.cut()));
-    List<Label> labels = new ArrayList<>(labels(layer, twice, channel));
+    List<Label> labels = new ArrayList<>(labels(layer, twice, channel, pockets));
     List<Template.Copy> copies = new ArrayList<>(copies(layer, twice));
     if (outermost(layer)) {
       PlateTemplate.beside(form, making, box(layer), units, strokes, labels, copies);
@@ -147,10 +154,10 @@ public final class LayerTemplates {
     List<Stroke> strokes = new ArrayList<>();
     boolean asDrawn = layer.cut() == layer.widest() && layer.widest() == layers.solid().face();
     if (asDrawn && (form.reshaped() || !blade)) {
-      strokes.addAll(outermost(layer) ? PlateTemplate.strokes(form) : PlateTemplate.cuts(form));
+      strokes.addAll(outermost(layer) ? drawn() : PlateTemplate.cuts(form));
     } else {
       if (outermost(layer)) {
-        strokes.addAll(PlateTemplate.markings(form));
+        strokes.addAll(marked());
       }
       if (asDrawn) {
         strokes.add(new Stroke(Stroke.Kind.CUT, form.slab().outline().outline()));
@@ -168,6 +175,19 @@ public final class LayerTemplates {
           new Stroke(Stroke.Kind.CENTRE, Path.line(new Point(0, foot), new Point(0, tip(box)))));
     }
     return strokes;
+  }
+
+  /** What is drawn on the front; pockets are drawn on the layers that they are in. */
+  private List<Stroke> marked() {
+    return PlateTemplate.markings(form).stream()
+        .filter(it -> it.kind() != Stroke.Kind.POCKET)
+        .toList();
+  }
+
+  private List<Stroke> drawn() {
+    return PlateTemplate.strokes(form).stream()
+        .filter(it -> it.kind() != Stroke.Kind.POCKET)
+        .toList();
   }
 
   private double tip(Box box) {
@@ -203,9 +223,17 @@ public final class LayerTemplates {
     return List.of(new Stroke(kind, Path.through(around, from > 0)));
   }
 
+  private static List<Stroke> strokes(Pocket pocket) {
+    Stroke.Kind kind = pocket.through() ? Stroke.Kind.CUT : Stroke.Kind.POCKET;
+    return pocket.recess().spots().stream()
+        .map(it -> new Stroke(kind, it.place(pocket.recess().outline())))
+        .toList();
+  }
+
   // == WORDS
 
-  private List<Label> labels(Layer layer, boolean twice, Optional<Channel> channel) {
+  private List<Label> labels(
+      Layer layer, boolean twice, Optional<Channel> channel, List<Pocket> pockets) {
     List<String> lines = new ArrayList<>();
     lines.add(form.slab().name());
     int count = layers.each().size();
@@ -233,6 +261,7 @@ public final class LayerTemplates {
           .forEach(lines::add);
     }
     channel.ifPresent(it -> lines.add(words(it)));
+    pockets.stream().map(this::words).distinct().forEach(lines::add);
     double halfCore = channel.map(it -> it.widthMm() / 2).orElse(0.0);
     double bevel = layer.worked() ? layers.bevelWidth().value() : 0;
     return beside(lines, layer, halfCore, bevel);
@@ -262,6 +291,23 @@ public final class LayerTemplates {
             + " wide, "
             + Display.length(channel.depthMm(), units)
             + " deep, glue face";
+  }
+
+  private String words(Pocket pocket) {
+    String what = "Pocket for " + pocket.recess().what().words();
+    if (pocket.through()) {
+      return what + ", right through";
+    }
+    boolean closed =
+        pocket.front()
+            ? pocket.layer().number() < layers.each().size()
+            : pocket.layer().number() > 1;
+    return what
+        + ", "
+        + Display.length(pocket.depthMm(), units)
+        + " deep from the "
+        + (pocket.front() ? "front" : "back")
+        + (closed ? "; fill it before this face is glued" : "");
   }
 
   static String fuller(Fuller fuller, Units units) {

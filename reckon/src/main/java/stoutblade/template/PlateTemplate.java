@@ -76,6 +76,7 @@ public final class PlateTemplate {
       case SCORE -> Stroke.Kind.SCORE;
       case FULLER -> Stroke.Kind.FULLER;
       case LAID -> Stroke.Kind.LAID;
+      case HIDDEN -> Stroke.Kind.POCKET;
     };
   }
 

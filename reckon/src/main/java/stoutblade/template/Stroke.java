@@ -22,6 +22,7 @@ public record Stroke(Kind kind, Path path) {
     SCORE("Score or groove"),
     FULLER("Fuller: routed between the lines"),
     LAID("Laid on here"),
+    POCKET("Pocket: as deep as is said"),
     FINISHED("Finished line: trim or sand to it"),
     GRAIN("Grain: this way along the sheet");
 

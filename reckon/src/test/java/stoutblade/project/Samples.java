@@ -157,6 +157,7 @@ public final class Samples {
         Map.of("primer", 500_000.0, "paint", 60_000.0),
         Paper.A4,
         Journal.EMPTY,
+        List.of(),
         List.of());
   }
 

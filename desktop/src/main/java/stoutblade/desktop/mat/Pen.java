@@ -178,10 +178,27 @@ public final class Pen {
   /** Words at a place, centred, with an offset in pixels (y downwards). */
   public void words(
       String words, Point place, double dxPx, double dyPx, double sizePx, Color colour) {
+    words(words, place, dxPx, dyPx, sizePx, colour, TextAlignment.CENTER);
+  }
+
+  /** Words that begin at a place. */
+  public void wordsFrom(
+      String words, Point place, double dxPx, double dyPx, double sizePx, Color colour) {
+    words(words, place, dxPx, dyPx, sizePx, colour, TextAlignment.LEFT);
+  }
+
+  private void words(
+      String words,
+      Point place,
+      double dxPx,
+      double dyPx,
+      double sizePx,
+      Color colour,
+      TextAlignment align) {
     Point at = mat.toScreen(place);
     out.setFill(colour);
     out.setFont(mat.font(sizePx, false));
-    out.setTextAlign(TextAlignment.CENTER);
+    out.setTextAlign(align);
     out.setTextBaseline(VPos.CENTER);
     out.fillText(words, at.x() + dxPx, at.y() + dyPx);
   }

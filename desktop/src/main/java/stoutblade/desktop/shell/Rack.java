@@ -55,6 +55,7 @@ public final class Rack extends VBox {
     blade.setDrawing(this::drawBlade);
     wholeCard = card(whole, 210, Station.SIZE);
     bladeCard = card(blade, 210, Station.DRAFT);
+    bladeCard.setOnAction(event -> desk.goToBlade());
     partList.getStyleClass().add(Style.RACK_PARTS);
     partList.setFitToWidth(true);
     partList.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);

@@ -66,7 +66,8 @@ public final class Slip extends ScrollPane {
   /** True where a part is looked at: its own figures stand beside, not those of the blade. */
   private boolean onPart() {
     String part = desk.partProperty().get();
-    return desk.stationProperty().get() == Station.DRAFT
+    Station station = desk.stationProperty().get();
+    return (station == Station.DRAFT || station == Station.LAYERS)
         && !part.isEmpty()
         && !part.equals(Desk.PROP);
   }

@@ -101,7 +101,7 @@ public final class CoreSurface implements Surface {
           end.showNothing();
           held.showNothing();
         });
-    section.show(derived);
+    section.show(derived, Layered.blade(derived));
   }
 
   private void draw(Pen pen) {

@@ -1,5 +1,6 @@
 package stoutblade.desktop.station;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Orientation;
@@ -13,17 +14,18 @@ import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.MaskingTape;
-import stoutblade.layer.Layers;
 import stoutblade.measure.Display;
-import stoutblade.part.BladeForm;
+import stoutblade.measure.Figure;
 import stoutblade.project.Derived;
 import stoutblade.project.Place;
 import stoutblade.project.Station;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 
-/** The blade from above, with a line that is dragged along it, and below it the section there. */
-final class SectionDesk extends SplitPane {
+/** A part from above, with a line that is dragged along it, and below it the section there. */
+public final class SectionDesk extends SplitPane {
+
+  private static final double JUST_INSIDE_MM = 0.5;
 
   private final Desk desk;
   private final Station station;
@@ -31,6 +33,8 @@ final class SectionDesk extends SplitPane {
   private final MatView section = new MatView(Lie.UPRIGHT);
   private final MaskingTape tape;
   private final Consumer<Pen> more;
+  private Optional<Layered> shown = Optional.empty();
+  private String fitted = "";
   private double at = Double.NaN;
 
   /**
@@ -38,7 +42,7 @@ final class SectionDesk extends SplitPane {
    *
    * @param more draws what the station adds to the plan
    */
-  SectionDesk(Desk desk, Station station, Consumer<Pen> more) {
+  public SectionDesk(Desk desk, Station station, Consumer<Pen> more) {
     this.desk = desk;
     this.station = station;
     this.more = more;
@@ -54,108 +58,127 @@ final class SectionDesk extends SplitPane {
     section.setFocusTraversable(false);
   }
 
-  /** Where the section is taken, in mm from the base. */
-  double stationMm() {
+  /** Where the section is taken, in mm along. */
+  public double stationMm() {
     return at;
   }
 
-  void moveStation(double mm) {
-    desk.derived().form().ifPresent(form -> at = Math.clamp(mm, 0.5, form.length().value() - 0.5));
+  /** Takes the section elsewhere. */
+  public void moveStation(double mm) {
+    shown
+        .map(Layered::box)
+        .ifPresent(
+            it -> at = Math.clamp(mm, it.minY() + JUST_INSIDE_MM, it.maxY() - JUST_INSIDE_MM));
     plan.redraw();
     fitSection();
     section.redraw();
     tell();
   }
 
-  void show(Derived derived) {
+  /** Shows a part. */
+  public void show(Derived derived, Optional<Layered> layered) {
+    shown = layered;
     plan.setUnits(desk.units());
     section.setUnits(desk.units());
-    derived
-        .form()
-        .ifPresent(
-            form -> {
-              double length = form.length().value();
-              if (Double.isNaN(at) || at > length) {
-                at = Math.min(form.widestAt().value() + length * 0.12, length * 0.5);
-              }
-              plan.fitAnew(planBox(derived, form), 34);
-              fitSection();
-            });
-    tape.show(derived.findingsOf(station));
+    layered.ifPresent(it -> fit(derived, it));
+    tape.show(
+        derived.findingsOf(station).stream()
+            .filter(it -> about(it.place(), layered.map(Layered::id).orElse("")))
+            .toList());
     plan.redraw();
     section.redraw();
     tell();
   }
 
-  private Box planBox(Derived derived, BladeForm form) {
-    Box blade = form.box();
-    boolean withCore = station == Station.CORE;
+  private static boolean about(Place place, String id) {
+    return place instanceof Place.OnPart it
+        ? it.partId().equals(id)
+        : id.isEmpty() || id.equals(stoutblade.prop.Assembly.BLADE);
+  }
+
+  private void fit(Derived derived, Layered it) {
+    Box box = it.box();
+    if (!fitted.equals(it.id()) || Double.isNaN(at) || at > box.maxY() || at < box.minY()) {
+      fitted = it.id();
+      at = first(derived, it, box);
+    }
+    plan.setLie(it.lie());
+    plan.fitAnew(planBox(derived, it, box), 34);
+    fitSection();
+  }
+
+  private static double first(Derived derived, Layered it, Box box) {
+    double length = box.height();
+    return it.blade()
+        ? Math.min(derived.form().orElseThrow().widestAt().value() + length * 0.12, length * 0.5)
+        : box.centre().y();
+  }
+
+  private Box planBox(Derived derived, Layered it, Box box) {
     return derived
         .core()
-        .filter(core -> withCore && core.choice().startMm() < 0)
-        .map(core -> blade.with(new Box(0, core.choice().startMm(), 0, 0)))
-        .orElse(blade);
+        .filter(core -> station == Station.CORE && it.blade() && core.choice().startMm() < 0)
+        .map(core -> box.with(new Box(0, core.choice().startMm(), 0, 0)))
+        .orElse(box);
   }
 
   private void fitSection() {
-    desk.derived()
-        .form()
-        .ifPresent(
-            form -> {
-              double half = form.width().value() / 2;
-              double thick =
-                  desk.derived()
-                      .layers()
-                      .map(it -> it.thickness().value() / 2)
-                      .orElse(form.width().value());
-              section.fit(new Box(-half, -thick, half, thick), 40);
-            });
+    shown.ifPresent(
+        it -> {
+          double thick = it.layers().thickness().value() / 2;
+          section.fit(new Box(it.box().minX(), -thick, it.box().maxX(), thick), 40);
+        });
   }
 
   private Optional<Point> where(Place place) {
-    return place instanceof Place.OnBlade it ? Optional.of(it.mm()) : Optional.empty();
+    return switch (place) {
+      case Place.OnBlade it -> Optional.of(it.mm());
+      case Place.OnPart it -> Optional.of(it.mm());
+      default -> Optional.empty();
+    };
   }
 
   private void drawPlan(Pen pen) {
-    Derived derived = desk.derived();
-    if (derived.form().isEmpty() || derived.layers().isEmpty()) {
-      return;
-    }
-    BladeForm form = derived.form().get();
-    SolidDrawing.plan(pen, form, derived.layers().get());
-    more.accept(pen);
-    SolidDrawing.station(pen, form, at, Display.length(at, desk.units()) + " from the base");
-    tape.mark(pen);
+    shown.ifPresent(
+        it -> {
+          SolidDrawing.plan(pen, it);
+          more.accept(pen);
+          SolidDrawing.station(
+              pen,
+              it,
+              at,
+              Display.length(at, desk.units()) + (it.blade() ? " from the base" : " along"));
+          tape.mark(pen);
+        });
   }
 
   private void drawSection(Pen pen) {
-    Optional<Layers> layers = desk.derived().layers();
-    if (layers.isEmpty()) {
-      return;
-    }
-    SolidDrawing.section(pen, layers.get(), desk.derived().core(), at);
-    section(layers.get()).ifPresent(it -> measure(pen, layers.get(), it));
+    shown.ifPresent(
+        it -> {
+          SolidDrawing.section(pen, it.layers(), it.core(), at);
+          section(it).ifPresent(found -> measure(pen, it, found));
+        });
   }
 
-  private Optional<Section> section(Layers layers) {
+  private Optional<Section> section(Layered it) {
     return Double.isNaN(at)
         ? Optional.empty()
-        : Optional.of(Section.of(layers, desk.derived().core(), at));
+        : Optional.of(Section.of(it.layers(), it.core(), at));
   }
 
-  private void measure(Pen pen, Layers layers, Section measured) {
+  private void measure(Pen pen, Layered it, Section measured) {
     double top = measured.thickness().value() / 2;
-    double beside = measured.width().value() * 0.28;
+    double beside = it.box().centre().x() + measured.width().value() * 0.28;
     pen.measure(
         new Point(beside, -top),
         new Point(beside, top),
         measured.thickness().show(desk.units()) + " in the middle",
         pen.colour(Ink.MEASURE));
     double half = measured.width().value() / 2;
-    double below = -layers.thickness().value() / 2 - 14 / pen.zoom();
+    double below = -it.layers().thickness().value() / 2 - 14 / pen.zoom();
     pen.measure(
-        new Point(half, below),
-        new Point(-half, below),
+        new Point(it.box().centre().x() + half, below),
+        new Point(it.box().centre().x() - half, below),
         measured.width().show(desk.units()),
         pen.colour(Ink.MEASURE));
     measured
@@ -170,16 +193,18 @@ final class SectionDesk extends SplitPane {
   }
 
   private void tell() {
-    desk.besideProperty()
-        .set(
-            desk.derived()
-                .layers()
-                .flatMap(this::section)
-                .map(Section::figures)
-                .orElse(java.util.List.of()));
+    desk.besideProperty().set(figures());
   }
 
-  /** Dragging the section along the blade. */
+  /** The figures of the section; before them those of a plate, whose station shows the blade's. */
+  private List<Figure> figures() {
+    List<Figure> all = new java.util.ArrayList<>();
+    shown.filter(it -> !it.blade()).ifPresent(it -> all.addAll(it.layers().figures()));
+    shown.flatMap(this::section).ifPresent(it -> all.addAll(it.figures()));
+    return all;
+  }
+
+  /** Dragging the section along the part. */
   private final class Dragging implements MatView.Hand {
 
     @Override
@@ -202,8 +227,8 @@ final class SectionDesk extends SplitPane {
     public boolean key(KeyEvent event) {
       double step = event.isShiftDown() ? 10 : 1;
       switch (event.getCode()) {
-        case LEFT -> moveStation(at - step);
-        case RIGHT -> moveStation(at + step);
+        case LEFT, DOWN -> moveStation(at - step);
+        case RIGHT, UP -> moveStation(at + step);
         default -> {
           return false;
         }

@@ -5,14 +5,13 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.paint.Color;
 import stoutblade.core.CoreReckoning;
-import stoutblade.desktop.mat.BladeDrawing;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Layers;
 import stoutblade.layer.Solid;
-import stoutblade.part.BladeForm;
 import stoutblade.shape.Cubic;
+import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 
@@ -27,14 +26,24 @@ final class SolidDrawing {
   private SolidDrawing() {}
 
   /** The plan: outline, bevel, centre line. */
-  static void plan(Pen pen, BladeForm form, Layers layers) {
-    BladeDrawing.face(pen, form, pen.colour(Ink.FOAM_DEEP));
-    pen.fill(layers.solid().flat().rings(), pen.colour(Ink.FOAM));
-    pen.stroke(layers.solid().flat().rings(), pen.colour(Ink.INK), 1.4, 9, 4);
-    BladeDrawing.markings(pen, form, pen.colour(Ink.INK));
-    BladeDrawing.edge(pen, form, pen.colour(Ink.INK), 2.2);
-    pen.line(
-        new Point(0, 0), new Point(0, form.length().value()), pen.colour(Ink.SOFT), 1, 14, 5, 2, 5);
+  static void plan(Pen pen, Layered it) {
+    Solid solid = it.layers().solid();
+    pen.fill(solid.face().rings(), pen.colour(Ink.FOAM_DEEP));
+    for (Layer layer : it.layers().each()) {
+      // Lines of layers that lie in front: the steps that are sanded away.
+      if (layer.from() > 0 && layer.widest() != solid.face()) {
+        pen.stroke(layer.widest().rings(), pen.colour(Ink.SOFT), 1, 2, 3);
+      }
+    }
+    pen.fill(solid.flat().rings(), pen.colour(Ink.FOAM));
+    pen.stroke(solid.flat().rings(), pen.colour(Ink.INK), 1.4, 9, 4);
+    it.form().markings().forEach(own -> pen.stroke(own.path(), pen.colour(Ink.INK), 1));
+    it.form().outer().forEach(own -> pen.stroke(own, pen.colour(Ink.INK), 2.2));
+    it.form().windows().forEach(own -> pen.stroke(own, pen.colour(Ink.INK), 2.2));
+    if (it.form().slab().outline() instanceof HalfOutline) {
+      double end = it.box().maxY();
+      pen.line(new Point(0, 0), new Point(0, end), pen.colour(Ink.SOFT), 1, 14, 5, 2, 5);
+    }
   }
 
   /** The core in the plan, with its channel. */
@@ -54,10 +63,16 @@ final class SolidDrawing {
   }
 
   /** The line at which the section is taken. */
-  static void station(Pen pen, BladeForm form, double y, String words) {
-    double reach = form.width().value() / 2 + 16 / pen.zoom();
-    pen.line(new Point(-reach, y), new Point(reach, y), pen.colour(Ink.SELECTED), 2);
-    pen.plate(words, new Point(-reach - 12 / pen.zoom(), y), pen.colour(Ink.SELECTED));
+  static void station(Pen pen, Layered it, double y, String words) {
+    double beyond = 16 / pen.zoom();
+    Point from = new Point(it.box().minX() - beyond, y);
+    Point to = new Point(it.box().maxX() + beyond, y);
+    pen.line(from, to, pen.colour(Ink.SELECTED), 2);
+    Point beside =
+        it.blade()
+            ? from.minus(new Point(12 / pen.zoom(), 0))
+            : from.plus(new Point(46 / pen.zoom(), 14 / pen.zoom()));
+    pen.plate(words, beside, pen.colour(Ink.SELECTED));
   }
 
   /**

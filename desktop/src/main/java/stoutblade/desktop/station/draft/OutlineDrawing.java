@@ -119,6 +119,7 @@ final class OutlineDrawing {
           pen.fill(marking.path(), pen.faint(Ink.FOAM_DEEP, 0.7));
           pen.stroke(marking.path(), colour, 1.4);
         }
+        case HIDDEN -> pen.stroke(marking.path(), colour, 1.4, 3, 3);
         case LAID -> {
           pen.fill(marking.path(), pen.faint(Ink.FOAM_DEEP, 0.5));
           pen.stroke(marking.path(), colour, 1.4);

@@ -1,0 +1,242 @@
+package stoutblade.desktop.station.layers;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.Style;
+import stoutblade.desktop.mat.Ink;
+import stoutblade.desktop.mat.Lie;
+import stoutblade.desktop.mat.MatView;
+import stoutblade.desktop.shell.EntryField;
+import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.station.Choices;
+import stoutblade.measure.Display;
+import stoutblade.shape.Box;
+import stoutblade.shape.Point;
+import stoutblade.stack.Choice;
+import stoutblade.stack.Sheet;
+import stoutblade.stack.Wish;
+
+/** What stack is wished for, and those that come near it, drawn to scale with each other. */
+final class FindPane {
+
+  private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
+  private static final double PICTURE_WIDE = 110;
+  private static final double PICTURE_HIGH = 54;
+
+  private final Desk desk;
+  private final LayersModel model;
+  private final VBox rows = new VBox(8);
+  private final BorderPane node = new BorderPane();
+  private final EntryField wanted;
+  private final EntryField within;
+  private final ComboBox<Integer> most = new ComboBox<>();
+  private final ComboBox<Wish.Outside> outside = new ComboBox<>();
+  private final ComboBox<Wish.Criterion> first = new ComboBox<>();
+  private final CheckBox skinned = new CheckBox("skinned");
+  private final Button take = new Button("Use this stack");
+  private boolean showing;
+
+  FindPane(Desk desk, LayersModel model) {
+    this.desk = desk;
+    this.model = model;
+    wanted = EntryField.length(desk, mm -> asked(() -> model.setWanted(mm)));
+    within = EntryField.length(desk, mm -> asked(() -> model.setWithin(mm)));
+    wanted.setPrefColumnCount(5);
+    within.setPrefColumnCount(4);
+    wanted.setId("wanted");
+    within.setId("within");
+    most.setId("most-layers");
+    most.getItems().setAll(1, 2, 3, 4, 5, 6);
+    most.setOnAction(event -> chosen(() -> model.setMost(most.getValue())));
+    outside.setId("outside");
+    outside.getItems().setAll(Wish.Outside.values());
+    outside.setConverter(Choices.named(Wish.Outside::words));
+    outside.setOnAction(event -> chosen(() -> model.setOutside(outside.getValue())));
+    first.setId("first");
+    first.setPrefWidth(168);
+    first.getItems().setAll(Wish.Criterion.values());
+    first.setConverter(Choices.named(Wish.Criterion::words));
+    first.setOnAction(event -> chosen(() -> model.setFirst(first.getValue())));
+    skinned.setId("skinned");
+    skinned.setOnAction(event -> chosen(() -> model.setSkinned(skinned.isSelected())));
+    take.setId("take-stack");
+    take.getStyleClass().add(Style.PRIMARY);
+    take.setOnAction(
+        event -> {
+          if (model.take()) {
+            show();
+          }
+        });
+    rows.getStyleClass().add(Style.LIST);
+    ScrollPane scroll = new ScrollPane(rows);
+    scroll.setFitToWidth(true);
+    node.setTop(
+        new Tray()
+            .with("Thickness wanted", wanted)
+            .with("give or take", within)
+            .with("Layers, at most", most)
+            .with("Foam", outside)
+            .with("First of all", first)
+            .with(" ", skinned)
+            .with(" ", take));
+    node.setCenter(scroll);
+  }
+
+  BorderPane node() {
+    return node;
+  }
+
+  private boolean asked(Runnable change) {
+    try {
+      change.run();
+    } catch (IllegalArgumentException e) {
+      desk.say(e.getMessage());
+      return false;
+    }
+    show();
+    return true;
+  }
+
+  private void chosen(Runnable change) {
+    if (!showing) {
+      change.run();
+      show();
+    }
+  }
+
+  void show() {
+    showing = true;
+    wanted.show(model.wantedMm());
+    within.show(model.withinMm());
+    most.setValue(model.most());
+    outside.setValue(model.outside());
+    first.setValue(model.first());
+    skinned.setSelected(model.skinned());
+    showing = false;
+    List<Choice> found = model.choices();
+    rows.getChildren().clear();
+    if (found.isEmpty()) {
+      Label none =
+          new Label(
+              "No stack of the foams in the catalogue comes that near. Allow more give or take, or"
+                  + " more layers.");
+      none.setWrapText(true);
+      rows.getChildren().add(none);
+    }
+    double thick = found.stream().mapToDouble(Choice::thicknessMm).max().orElse(model.wantedMm());
+    found.forEach(it -> rows.getChildren().add(row(it, thick)));
+    take.setDisable(model.chosen().filter(found::contains).isEmpty());
+    desk.besideProperty()
+        .set(model.chosen().filter(found::contains).isPresent() ? model.figures() : List.of());
+  }
+
+  private Button row(Choice choice, double thick) {
+    Label title = new Label(sheets(choice));
+    title.getStyleClass().add(Style.CARD_TITLE);
+    Label details = new Label(details(choice));
+    details.getStyleClass().add(Style.SOFT);
+    HBox content = new HBox(14, picture(choice, thick), new VBox(2, title, details));
+    content.setAlignment(Pos.CENTER_LEFT);
+    Button row = new Button();
+    row.setGraphic(content);
+    row.setMaxWidth(Double.MAX_VALUE);
+    row.setAlignment(Pos.CENTER_LEFT);
+    row.getStyleClass().add(Style.STRIP_CARD);
+    row.setId("choice-" + rows.getChildren().size());
+    row.pseudoClassStateChanged(CURRENT, model.chosen().filter(choice::equals).isPresent());
+    row.setOnAction(
+        event -> {
+          model.choose(choice);
+          show();
+        });
+    return row;
+  }
+
+  private MatView picture(Choice choice, double thick) {
+    MatView view = new MatView(Lie.UPRIGHT);
+    view.setRuled(false);
+    view.setMouseTransparent(true);
+    view.setFocusTraversable(false);
+    view.setMinSize(PICTURE_WIDE, PICTURE_HIGH);
+    view.setPrefSize(PICTURE_WIDE, PICTURE_HIGH);
+    view.setMaxSize(PICTURE_WIDE, PICTURE_HIGH);
+    double wide = thick * 1.9;
+    view.setDrawing(
+        pen -> {
+          double low = 0;
+          for (int i = 0; i < choice.sheets().size(); i++) {
+            double high = low + choice.sheets().get(i).thicknessMm();
+            List<Point> bar =
+                List.of(
+                    new Point(0, low),
+                    new Point(wide, low),
+                    new Point(wide, high),
+                    new Point(0, high),
+                    new Point(0, low));
+            pen.fill(List.of(bar), pen.colour(i % 2 == 0 ? Ink.FOAM_DEEP : Ink.FOAM));
+            pen.stroke(List.of(bar), pen.colour(Ink.INK), 1.2);
+            low = high;
+          }
+          double mm = model.wantedMm();
+          pen.line(
+              new Point(-wide * 0.06, mm),
+              new Point(wide * 1.06, mm),
+              pen.colour(Ink.SELECTED),
+              1.4,
+              4,
+              3);
+        });
+    view.fit(new Box(0, 0, wide, thick), 6);
+    return view;
+  }
+
+  private String sheets(Choice choice) {
+    String sizes =
+        choice.sheets().stream()
+            .map(it -> Display.length(it.thicknessMm(), desk.units()))
+            .collect(Collectors.joining(" + "));
+    String foams =
+        choice.sheets().stream()
+            .map(Sheet::foamId)
+            .distinct()
+            .map(it -> desk.catalogue().foam(it).orElseThrow().shortName())
+            .collect(Collectors.joining(", inside "));
+    return sizes + "   " + foams;
+  }
+
+  private String details(Choice choice) {
+    double off = choice.deviationMm();
+    String deviation =
+        Math.abs(off) < 0.05
+            ? "as thick as wanted"
+            : Display.length(Math.abs(off), desk.units()) + (off > 0 ? " too thick" : " too thin");
+    String bought =
+        choice.bought() < choice.sheets().size()
+            ? ", " + (choice.sheets().size() - choice.bought()) + " left over here"
+            : "";
+    return deviation
+        + times(choice.glueUps())
+        + (choice.symmetric() ? ", the same both ways" : "")
+        + bought;
+  }
+
+  private static String times(int count) {
+    return switch (count) {
+      case 0 -> ", no glue";
+      case 1 -> ", glued once";
+      case 2 -> ", glued twice";
+      default -> ", glued " + count + " times";
+    };
+  }
+}

@@ -1,0 +1,154 @@
+package stoutblade.desktop.station.layers;
+
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.Slider;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import stoutblade.desktop.Chores;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.Style;
+import stoutblade.desktop.shell.EntryField;
+import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.station.Layered;
+import stoutblade.desktop.station.SectionDesk;
+import stoutblade.desktop.station.Surface;
+import stoutblade.project.Derived;
+import stoutblade.project.Station;
+
+/** Layers: which sheets, worked to which section; in section, taken apart, finished. */
+public final class LayersSurface implements Surface {
+
+  private final LayersModel model;
+  private final SectionDesk section;
+  private final ApartView apart;
+  private final FinishedView finished;
+  private final FindPane find;
+  private final StackTray stack;
+  private final ProfileTray profile;
+  private final Desk desk;
+  private final BorderPane node = new BorderPane();
+  private final StackPane middle = new StackPane();
+  private final VBox below = new VBox();
+  private final Slider pull = new Slider(0, 2, 1);
+  private final HBox pulling = new HBox(8);
+  private final EntryField at;
+  private final Map<LayersModel.View, ToggleButton> views = new EnumMap<>(LayersModel.View.class);
+  private final Tray above = new Tray();
+
+  /** The surface. */
+  public LayersSurface(Desk desk, Chores chores) {
+    this.desk = desk;
+    this.model = new LayersModel(desk);
+    this.section = new SectionDesk(desk, Station.LAYERS, pen -> {});
+    this.apart = new ApartView(desk, model);
+    this.finished = new FinishedView(desk, chores, model);
+    this.find = new FindPane(desk, model);
+    this.stack = new StackTray(desk, model, this::after);
+    this.profile = new ProfileTray(desk, model);
+    at =
+        EntryField.length(
+            desk,
+            mm -> {
+              section.moveStation(mm);
+              return true;
+            });
+    at.setId("section-at");
+    at.setPrefColumnCount(5);
+    ToggleGroup group = new ToggleGroup();
+    for (LayersModel.View view : LayersModel.View.values()) {
+      ToggleButton button = new ToggleButton(view.words());
+      button.setId("view-" + view.name().toLowerCase(java.util.Locale.ROOT));
+      button.setToggleGroup(group);
+      button.setOnAction(event -> look(view));
+      views.put(view, button);
+      above.with(button);
+    }
+    pull.setId("pull-apart");
+    pull.setPrefWidth(110);
+    pull.valueProperty().addListener((it, was, is) -> apart.setApart(is.doubleValue()));
+    Label words = new Label("pulled apart");
+    words.getStyleClass().add(Style.SOFT);
+    words.setLabelFor(pull);
+    pulling.getChildren().setAll(pull, words);
+    pulling.setAlignment(Pos.CENTER_LEFT);
+    pulling.managedProperty().bind(pulling.visibleProperty());
+    above.with(pulling);
+    node.setTop(above);
+    node.setCenter(middle);
+    node.setBottom(below);
+  }
+
+  @Override
+  public Node node() {
+    return node;
+  }
+
+  private void look(LayersModel.View view) {
+    model.setView(view);
+    show(desk.derived());
+  }
+
+  private void after() {
+    show(desk.derived());
+    apart.node().redraw();
+  }
+
+  @Override
+  public void show(Derived derived) {
+    Optional<Layered> layered = model.layered();
+    LayersModel.View view = model.view();
+    views.get(view).setSelected(true);
+    pulling.setVisible(view == LayersModel.View.APART);
+    switch (view) {
+      case SECTION -> middle.getChildren().setAll(section);
+      case APART -> middle.getChildren().setAll(apart.node());
+      case FINISHED, OFF -> middle.getChildren().setAll(finished.node());
+      case FIND -> middle.getChildren().setAll(find.node());
+    }
+    // Behind another view the section still tells its figures.
+    section.show(derived, layered);
+    if (!Double.isNaN(section.stationMm())) {
+      at.show(section.stationMm());
+    }
+    switch (view) {
+      case SECTION -> {}
+      case APART -> apart.show(layered);
+      case FINISHED, OFF -> finished.show(layered);
+      case FIND -> find.show();
+    }
+    stack.show(view == LayersModel.View.FIND);
+    profile.show(at);
+    if (view == LayersModel.View.FIND) {
+      below.getChildren().setAll(stack.node());
+    } else {
+      below.getChildren().setAll(stack.node(), profile.tray());
+    }
+  }
+
+  @Override
+  public boolean key(KeyEvent event) {
+    switch (event.getCode()) {
+      case DIGIT1 -> look(LayersModel.View.SECTION);
+      case DIGIT2 -> look(LayersModel.View.APART);
+      case DIGIT3 -> look(LayersModel.View.FINISHED);
+      case DIGIT4 -> look(LayersModel.View.OFF);
+      case DIGIT5 -> look(LayersModel.View.FIND);
+      case PLUS, ADD, EQUALS -> stack.add();
+      case DELETE, BACK_SPACE -> stack.remove();
+      default -> {
+        return false;
+      }
+    }
+    return true;
+  }
+}

@@ -1,0 +1,221 @@
+package stoutblade.desktop.station.layers;
+
+import java.util.List;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import stoutblade.catalogue.Foam;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.Style;
+import stoutblade.desktop.shell.EntryField;
+import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.station.Choices;
+import stoutblade.measure.Display;
+import stoutblade.project.LayerEdits;
+import stoutblade.stack.Sheet;
+
+/** The layers as a row from the back to the front, and what is decided about the selected one. */
+final class StackTray {
+
+  private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
+
+  private final Desk desk;
+  private final LayersModel model;
+  private final Runnable after;
+  private final HBox chips = new HBox(6);
+  private final Tray one = new Tray();
+  private final VBox node = new VBox();
+  private final ComboBox<Foam> foam = new ComboBox<>();
+  private final ComboBox<Double> thickness = new ComboBox<>();
+  private final CheckBox oversize = new CheckBox("glue large, then trim");
+  private final CheckBox turned = new CheckBox("texture to the back");
+  private final EntryField allowance;
+  private final Button back = button("layer-back", "◂ Back", () -> move(-1));
+  private final Button front = button("layer-front", "Front ▸", () -> move(1));
+  private final Button out = button("remove-layer", "Take out  Del", this::remove);
+  private String laidOut = "";
+  private boolean showing;
+
+  StackTray(Desk desk, LayersModel model, Runnable after) {
+    this.desk = desk;
+    this.model = model;
+    this.after = after;
+    foam.getItems().setAll(desk.catalogue().foams());
+    foam.setConverter(Choices.named(Foam::name));
+    foam.setId("foam");
+    foam.setPrefWidth(200);
+    foam.setOnAction(event -> chooseFoam());
+    thickness.setConverter(Choices.named(mm -> Display.length(mm, desk.units())));
+    thickness.setId("thickness");
+    thickness.setOnAction(event -> chooseThickness());
+    oversize.setId("oversize");
+    oversize.setOnAction(
+        event -> one("Glue large, then trim", it -> it.withOversize(oversize.isSelected())));
+    turned.setId("turned");
+    turned.setOnAction(event -> one("Turn a sheet over", it -> it.withTurned(turned.isSelected())));
+    allowance = EntryField.length(desk, mm -> desk.perform(LayerEdits.allowance(model.id(), mm)));
+    allowance.setId("allowance");
+    allowance.setPrefColumnCount(5);
+    Tray all =
+        new Tray()
+            .with("Layers, from the back to the front", chips)
+            .with(" ", button("add-layer", "Add  +", this::add))
+            .with("Cut outside the line by", allowance);
+    turned.managedProperty().bind(turned.visibleProperty());
+    node.getChildren().setAll(one, all);
+  }
+
+  VBox node() {
+    return node;
+  }
+
+  private Button button(String id, String words, Runnable action) {
+    return Tray.button(id, words, action, this::afterwards);
+  }
+
+  /** Buttons are made before what follows is known. */
+  private void afterwards() {
+    after.run();
+  }
+
+  private void one(String name, java.util.function.UnaryOperator<Sheet> change) {
+    if (!showing) {
+      model
+          .selected()
+          .ifPresent(it -> desk.perform(LayerEdits.sheet(model.id(), it, name, change)));
+    }
+  }
+
+  /** Adds a layer in front of the selected one, or of all. */
+  void add() {
+    int at = model.selected().orElse(model.layering().sheets().size() - 1);
+    if (desk.perform(LayerEdits.add(model.id(), at))) {
+      model.select(at + 1);
+      after.run();
+    }
+  }
+
+  void remove() {
+    model
+        .selected()
+        .ifPresent(
+            it -> {
+              if (desk.perform(LayerEdits.remove(model.id(), it))) {
+                model.select(Math.max(0, it - 1));
+                after.run();
+              }
+            });
+  }
+
+  private void move(int by) {
+    model
+        .selected()
+        .ifPresent(
+            it -> {
+              int most = model.layering().sheets().size() - 1;
+              if (desk.perform(LayerEdits.move(model.id(), it, by))) {
+                model.select(Math.clamp(it + by, 0, most));
+              }
+            });
+  }
+
+  /** The selected layer; where none is, the one in the middle stands for all. */
+  private Sheet looked() {
+    return model
+        .selected()
+        .map(it -> model.layering().sheets().get(it))
+        .orElse(model.layering().middle());
+  }
+
+  private void choose(String foamId, double mm) {
+    desk.perform(
+        model
+            .selected()
+            .map(it -> LayerEdits.foam(model.id(), it, foamId, mm))
+            .orElseGet(() -> LayerEdits.foam(model.id(), foamId, mm)));
+  }
+
+  private void chooseFoam() {
+    Foam chosen = foam.getValue();
+    if (showing || chosen == null) {
+      return;
+    }
+    double wanted = looked().thicknessMm();
+    double nearest =
+        chosen.thicknessesMm().stream()
+            .min((a, b) -> Double.compare(Math.abs(a - wanted), Math.abs(b - wanted)))
+            .orElseThrow();
+    choose(chosen.id(), nearest);
+  }
+
+  private void chooseThickness() {
+    if (!showing && thickness.getValue() != null) {
+      choose(looked().foamId(), thickness.getValue());
+    }
+  }
+
+  /** The foam of one layer or of all; what else is decided is about one. */
+  private void layOut(boolean selected) {
+    String key = selected ? "one" : "all";
+    if (key.equals(laidOut)) {
+      return;
+    }
+    laidOut = key;
+    one.getChildren().clear();
+    one.with(selected ? "Foam of this layer" : "Foam, all layers", foam)
+        .with(selected ? "Its thickness" : "Each layer", thickness);
+    if (selected) {
+      one.with(turned).with(" ", oversize).with(" ", back).with(" ", front).with(" ", out);
+    }
+  }
+
+  /**
+   * Shows the layers.
+   *
+   * @param alone true where the selected layer's own fields are left out
+   */
+  void show(boolean alone) {
+    List<Sheet> sheets = model.layering().sheets();
+    chips.getChildren().clear();
+    for (int i = 0; i < sheets.size(); i++) {
+      chips.getChildren().add(chip(sheets.get(i), i));
+    }
+    allowance.show(model.layering().allowanceMm());
+    node.getChildren().remove(one);
+    if (alone) {
+      return;
+    }
+    node.getChildren().addFirst(one);
+    layOut(model.selected().isPresent());
+    Sheet sheet = looked();
+    showing = true;
+    Foam own = desk.catalogue().foam(sheet.foamId()).orElse(null);
+    foam.setValue(own);
+    thickness.getItems().setAll(own == null ? List.of() : own.thicknessesMm());
+    thickness.setValue(sheet.thicknessMm());
+    oversize.setSelected(sheet.oversize());
+    turned.setSelected(sheet.turned());
+    turned.setVisible(own != null && own.textured());
+    showing = false;
+  }
+
+  private Button chip(Sheet sheet, int index) {
+    Button chip =
+        new Button((index + 1) + "\n" + Display.length(sheet.thicknessMm(), desk.units()));
+    chip.setId("layer-" + (index + 1));
+    chip.setContentDisplay(ContentDisplay.TEXT_ONLY);
+    chip.getStyleClass().add(Style.STRIP_CARD);
+    chip.pseudoClassStateChanged(CURRENT, model.selected().filter(it -> it == index).isPresent());
+    chip.setOnAction(
+        event -> {
+          boolean again = model.selected().filter(it -> it == index).isPresent();
+          model.select(again ? -1 : index);
+          after.run();
+        });
+    return chip;
+  }
+}

@@ -1,0 +1,148 @@
+package stoutblade.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import javafx.scene.control.Button;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import stoutblade.core.Channel;
+import stoutblade.desktop.mat.MatView;
+import stoutblade.project.Station;
+import stoutblade.prop.Plate;
+import stoutblade.shape.Point;
+import stoutblade.stack.Profile;
+import stoutblade.stack.Sheet;
+
+/** Layers in a real window. */
+class LayersTest extends InWindow {
+
+  @Start
+  void start(Stage stage) {
+    open(stage);
+  }
+
+  private void layers(FxRobot robot) {
+    openDemo();
+    go(robot, Station.LAYERS);
+  }
+
+  private double mass() {
+    return desk.derived().layers().orElseThrow().mass().value();
+  }
+
+  @Test
+  void a_blade_of_two_layers_becomes_one_of_four_and_everything_follows(FxRobot robot) {
+    layers(robot);
+    double before = mass();
+    assertThat(desk.derived().bladeTemplates()).hasSize(1);
+
+    robot.clickOn("#layer-2");
+    robot.clickOn("#add-layer");
+    until(() -> desk.project().layering().sheets().size() == 3);
+    choose(robot, "#thickness", 6.0);
+    until(() -> desk.project().layering().front().thicknessMm() == 6);
+    robot.clickOn("#layer-1");
+    robot.clickOn("#add-layer");
+    robot.clickOn("#layer-1");
+    choose(robot, "#thickness", 6.0);
+    until(
+        () ->
+            desk.project().layering().sheets().stream()
+                .map(Sheet::thicknessMm)
+                .toList()
+                .equals(List.of(6.0, 10.0, 10.0, 6.0)));
+
+    assertThat(mass()).isGreaterThan(before);
+    assertThat(desk.derived().bladeTemplates()).as("outer pair and inner pair").hasSize(2);
+    var layers = desk.derived().layers().orElseThrow();
+    assertThat(layers.each().getLast().widest().area())
+        .as("the bevel leaves less of the outer layer")
+        .isLessThan(layers.each().get(2).widest().area());
+    double radius = desk.derived().core().orElseThrow().diameter().value() / 2;
+    assertThat(Channel.of(layers, radius))
+        .extracting(it -> it.layer().number())
+        .containsExactly(2, 3);
+
+    robot.push(KeyCode.DELETE);
+    until(() -> desk.project().layering().sheets().size() == 3);
+    while (fx(() -> desk.history().at() > 0)) {
+      fx(
+          () -> {
+            desk.undo();
+            return true;
+          });
+    }
+    assertThat(mass()).isEqualTo(before);
+  }
+
+  @Test
+  void a_stack_is_found_looked_at_and_taken(FxRobot robot) {
+    layers(robot);
+    robot.clickOn("#view-find");
+    type(robot, "#wanted", "1 in");
+    type(robot, "#within", "0.2 mm");
+    choose(robot, "#most-layers", 2);
+    until(() -> robot.lookup("#choice-0").tryQuery().isPresent());
+    robot.clickOn("#choice-0");
+    until(() -> !robot.lookup("#take-stack").queryAs(Button.class).isDisabled());
+
+    assertThat(desk.besideProperty().get()).anyMatch(it -> it.id().equals("choice.mass"));
+    robot.clickOn("#take-stack");
+
+    until(() -> Math.abs(desk.project().layering().thicknessMm() - 25.4) < 0.21);
+    assertThat(desk.project().layering().wantedMm()).isEqualTo(25.4);
+  }
+
+  @Test
+  void a_cross_section_is_chosen_and_the_views_show_it(FxRobot robot) {
+    layers(robot);
+    double bevelled = desk.derived().layers().orElseThrow().volume().value();
+
+    choose(robot, "#profile", Profile.Kind.DIAMOND);
+    until(() -> desk.project().layering().profile().kind() == Profile.Kind.DIAMOND);
+    assertThat(desk.derived().layers().orElseThrow().volume().value()).isLessThan(bevelled);
+    until(() -> robot.lookup("#bevel").tryQuery().isEmpty());
+
+    robot.push(KeyCode.DIGIT2);
+    until(() -> robot.lookup("#apart-mat").tryQuery().isPresent());
+    drag(robot, "#apart-mat", new Point(0, 0), new Point(60, 30));
+    robot.clickOn("#view-off");
+    settled();
+    assertThat(robot.lookup("#finished-mat").queryAs(MatView.class).isVisible()).isTrue();
+    robot.clickOn("#view-section");
+    type(robot, "#taper", "60 %");
+    until(() -> desk.project().layering().profile().tip() == 0.6);
+    type(robot, "#taper", "900 %");
+    until(() -> desk.noticeProperty().get().contains("2 to 100 %"));
+  }
+
+  @Test
+  void a_plate_gets_layers_of_its_own(FxRobot robot) {
+    openDemo();
+    fx(
+        () -> {
+          desk.open(stoutblade.demo.Demo.tidegate(desk.now()), java.util.Optional.empty());
+          return true;
+        });
+    go(robot, Station.LAYERS);
+    fx(
+        () -> {
+          desk.goToPart("d1");
+          return true;
+        });
+    until(() -> desk.stationProperty().get() == Station.LAYERS);
+
+    robot.clickOn("#add-layer");
+    until(() -> ((Plate) desk.project().part("d1").orElseThrow()).layering().sheets().size() == 2);
+    choose(robot, "#profile", Profile.Kind.BEVEL);
+    until(() -> desk.derived().part("d1").orElseThrow().templates(desk.units()).size() == 2);
+
+    assertThat(desk.project().layering().sheets()).as("the blade keeps its own").hasSize(2);
+    assertThat(desk.derived().part("d1").orElseThrow().layers().orElseThrow().sanded().value())
+        .isPositive();
+  }
+}

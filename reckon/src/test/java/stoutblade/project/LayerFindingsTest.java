@@ -1,0 +1,186 @@
+package stoutblade.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import stoutblade.layer.Pocket;
+import stoutblade.measure.Units;
+import stoutblade.part.BladeForm;
+import stoutblade.prop.Feature;
+import stoutblade.prop.Where;
+import stoutblade.stack.Layering;
+import stoutblade.stack.Profile;
+import stoutblade.stack.Sheet;
+import stoutblade.template.Stroke;
+import stoutblade.template.Template;
+
+/** What is wrong with layers and with what is laid into them, and that each mend mends it. */
+class LayerFindingsTest {
+
+  private static Project blade(double... sheets) {
+    List<Sheet> all = new java.util.ArrayList<>();
+    for (double mm : sheets) {
+      all.add(Sheet.of("foam", mm));
+    }
+    return Samples.whole()
+        .withCore(Optional.empty())
+        .withLayering(new Layering(all, Profile.FLAT, 0, 0));
+  }
+
+  private static Project with(Project project, double x, double y, Map<String, Double> sizes) {
+    Feature recess = new Feature("f1", Feature.Kind.RECESS, sizes, "", Where.At.of(x, y));
+    return project.withBlade(project.blade().withFeatures(List.of(recess)));
+  }
+
+  private static Map<String, Double> magnet(double deep, double over) {
+    return Map.of("long", 10.0, "deep", deep, "over", over);
+  }
+
+  private static Optional<Finding> finding(Project project, String id) {
+    return Samples.derive(project).findings().stream()
+        .filter(it -> it.id().startsWith("layers.blade." + id))
+        .findFirst();
+  }
+
+  private static Project mended(Project project, String id) {
+    return finding(project, id).orElseThrow().mends().getFirst().applyTo(project);
+  }
+
+  private static List<Pocket> pockets(Project project) {
+    Derived derived = Samples.derive(project);
+    BladeForm form = derived.form().orElseThrow();
+    return Pocket.of(form.worked(), derived.layers().orElseThrow());
+  }
+
+  @Test
+  void a_magnet_inside_is_sound() {
+    assertThat(finding(with(blade(10, 10), 0, 150, magnet(3, 8)), "recess")).isEmpty();
+  }
+
+  @Test
+  void a_magnet_too_near_the_edge_is_moved_in() {
+    Project near = with(blade(10, 10), 43, 150, magnet(3, 8));
+
+    assertThat(finding(near, "recess-f1-0.edge").orElseThrow().title()).contains("a magnet");
+    assertThat(finding(mended(near, "recess-f1-0.edge"), "recess-f1-0.edge")).isEmpty();
+  }
+
+  @Test
+  void a_magnet_too_near_a_face_is_laid_in_the_middle() {
+    Project near = with(blade(10, 10), 0, 150, magnet(3, 1));
+
+    assertThat(finding(near, "recess-f1-0.face").orElseThrow().why()).contains("1 mm behind");
+    assertThat(finding(mended(near, "recess-f1-0.face"), "recess")).isEmpty();
+  }
+
+  @Test
+  void a_battery_too_thick_for_the_blade_is_cut_less_deep() {
+    Project thick = with(blade(10, 10), 0, 150, magnet(17, 2));
+
+    assertThat(finding(mended(thick, "recess-f1-0.face"), "recess")).isEmpty();
+  }
+
+  @Test
+  void what_lies_in_the_way_of_the_core_is_moved_aside() {
+    Project cored = blade(10, 10).withCore(Samples.whole().core());
+    Project inTheWay = with(cored, 2, 150, magnet(3, 8));
+
+    assertThat(finding(mended(inTheWay, "recess-f1-0.core"), "recess-f1-0.core")).isEmpty();
+  }
+
+  /** In every layer the pocket takes what the recess and the layer have in common. */
+  @ParameterizedTest
+  @CsvSource({
+    // sheets from the back, floor, depth, layers hit, depths, opens at the front
+    "10;10,  8, 3, 1;2,   2;1,    true;false",
+    "10;10,  4, 3, 1,     6,      true",
+    "10;10, 14, 3, 2,     7,      false",
+    "6;8;6,  6, 8, 2,     8,      true",
+    "6;8;6,  5, 10, 1;2;3, 1;8;1, true;true;false",
+  })
+  void pockets_are_cut_from_the_face_that_they_open_on(
+      String sheets, double over, double deep, String layers, String depths, String fronts) {
+    double[] thick =
+        java.util.Arrays.stream(sheets.split(";", -1)).mapToDouble(Double::parseDouble).toArray();
+
+    List<Pocket> found = pockets(with(blade(thick), 0, 150, magnet(deep, over)));
+
+    assertThat(found.stream().map(it -> Integer.toString(it.layer().number())).toList())
+        .containsExactly(layers.split(";", -1));
+    for (int i = 0; i < found.size(); i++) {
+      assertThat(found.get(i).depthMm())
+          .isCloseTo(Double.parseDouble(depths.split(";", -1)[i]), within(1e-9));
+      assertThat(found.get(i).front()).isEqualTo(Boolean.parseBoolean(fronts.split(";", -1)[i]));
+    }
+  }
+
+  @Test
+  void templates_say_how_deep_a_pocket_is_and_when_it_is_filled() {
+    Derived derived = Samples.derive(with(blade(10, 10), 0, 150, magnet(3, 4)));
+
+    List<Template> templates = derived.bladeTemplates();
+
+    assertThat(templates).as("the layers differ now").hasSize(2);
+    Template back = templates.getLast();
+    assertThat(back.kinds()).contains(Stroke.Kind.POCKET);
+    assertThat(back.labels())
+        .anyMatch(
+            it ->
+                it.text()
+                    .equals(
+                        "Pocket for a magnet, 6 mm deep from the front; fill it before this face is"
+                            + " glued"));
+    assertThat(templates.getFirst().kinds()).doesNotContain(Stroke.Kind.POCKET);
+  }
+
+  @Test
+  void a_recess_takes_its_volume_and_a_hatch_has_a_lid() {
+    double without = Samples.derive(blade(10, 10)).layers().orElseThrow().volume().value();
+    Project hatch =
+        with(
+            blade(10, 10),
+            0,
+            150,
+            Map.of("what", 6.0, "long", 40.0, "wide", 20.0, "deep", 10.0, "over", 0.0));
+    Derived derived = Samples.derive(hatch);
+    double lid = derived.form().orElseThrow().worked().piecePanels().getFirst().area();
+
+    assertThat(lid).isCloseTo(52 * 32, within(0.1));
+    assertThat(without - derived.layers().orElseThrow().volume().value())
+        .as("less the pocket, more the lid on either face")
+        .isCloseTo(40 * 20 * 10 - 2 * lid * 10, within(1.0));
+    assertThat(finding(hatch, "recess-f1-0.face")).as("a hatch may be open").isEmpty();
+  }
+
+  @Test
+  void a_stack_that_is_not_as_thick_as_wanted_is_mended_by_one_that_is() {
+    Project thin = blade(10, 10);
+    Project wanted = thin.withLayering(thin.layering().withWanted(25));
+
+    assertThat(finding(wanted, "thickness").orElseThrow().title()).contains("too thin");
+    assertThat(finding(mended(wanted, "thickness"), "thickness")).isEmpty();
+  }
+
+  @Test
+  void a_texture_between_layers_is_turned_outside() {
+    Project mats = Samples.whole().withLayering(Layering.of(2, "mat", 12.5, Profile.bevel(20, 4)));
+
+    assertThat(finding(mats, "texture-1")).isPresent();
+    assertThat(finding(mats, "texture-2")).as("its texture looks to the front").isEmpty();
+    assertThat(finding(mended(mats, "texture-1"), "texture")).isEmpty();
+  }
+
+  @Test
+  void findings_of_layers_are_worded_in_the_units_in_use() {
+    Project near = with(blade(10, 10), 43, 150, magnet(3, 8));
+    Derived inches = new Reckoner(Samples.CATALOGUE).derive(near, Samples.NOW, Units.INCHES);
+
+    assertThat(inches.findings()).anyMatch(it -> it.why().contains("less than 1/8\""));
+  }
+}
