@@ -24,6 +24,7 @@ public final class Main {
       case "reckon" -> jmh(ReckonBench.class);
       case "mesh" -> jmh(MeshBench.class);
       case "flatten" -> jmh(FlattenBench.class);
+      case "slice" -> jmh(SliceBench.class);
       case "plate" -> jmh(PlateBench.class);
       case "range" -> RangeBench.run();
       case "all" -> {
@@ -31,6 +32,7 @@ public final class Main {
         jmh(ReckonBench.class);
         jmh(MeshBench.class);
         jmh(FlattenBench.class);
+        jmh(SliceBench.class);
         jmh(PlateBench.class);
         RangeBench.run();
         RedrawBench.run();

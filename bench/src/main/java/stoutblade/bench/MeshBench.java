@@ -54,7 +54,7 @@ public class MeshBench {
   }
 
   /** A trefoil knot with a tube round it, as binary STL. */
-  private static byte[] knot(int triangles) {
+  static byte[] knot(int triangles) {
     int along = (int) Math.round(Math.sqrt(triangles * 6.0));
     int around = triangles / 2 / along;
     double[][][] at = new double[along][around][];

@@ -41,6 +41,9 @@ public final class Desk {
   /** What stands before the id of a model where its faces are laid flat. */
   public static final String MODEL = "model:";
 
+  /** What the id of a model that is sliced at Layers starts with. */
+  public static final String SLICE = "slice:";
+
   private final Reckoner reckoner;
   private final Clock clock;
   private final Optional<Keeper> keeper;
@@ -143,6 +146,13 @@ public final class Desk {
     station.set(stays ? station.get() : Station.DRAFT);
     part.set(id);
     sums.set(shape);
+  }
+
+  /** Shows a model to be sliced. */
+  public void goToSlices(String modelId) {
+    sums.set(false);
+    station.set(Station.LAYERS);
+    part.set(SLICE + modelId);
   }
 
   /** Shows the blade: at Layers where that is what is looked at, else at Draft. */

@@ -12,6 +12,7 @@ import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.MouseEvent;
@@ -60,9 +61,10 @@ final class Walk {
     ahead.add(new Shot("1-size-model", () -> card("s1")));
     ahead.add(new Shot("1-size-paper", bench::openSamplePaper));
     ahead.add(new Shot("9-sums", () -> sum("dish")));
-    ahead.add(new Shot("9-part", () -> bench.desk().goToPart("d3")));
     ahead.add(new Shot("2-draft-together", () -> draft("demo-tidegate", Desk.PROP)));
     ahead.add(new Shot("2-draft-plate", () -> draft("demo-tidegate", "d1")));
+    ahead.add(new Shot("", () -> layers("demo-fog-bell", "d9")));
+    ahead.add(new Shot("3-layers-apart", () -> toggle("view-apart")));
     ahead.add(new Shot("", () -> draft("demo", Desk.MODEL + "s2")));
     ahead.add(new Shot("", () -> pressOn("#patch-mat", new Point(0, 100))));
     for (String press : List.of("patch-propose", "patch-flat")) {
@@ -70,6 +72,8 @@ final class Walk {
     }
     ahead.add(new Shot("2-draft-faces", () -> {}));
     ahead.add(new Shot("9-working", this::tooFat));
+    ahead.add(new Shot("", this::slices));
+    ahead.add(new Shot("", () -> press("slice-it")));
     ahead.add(new Shot("10-dark", this::inchesInTheDark));
   }
 
@@ -90,6 +94,23 @@ final class Walk {
           bench.desk().goTo(Station.DRAFT);
           bench.desk().partProperty().set(looked);
         });
+  }
+
+  /** Something at Layers of one of the demo's props. */
+  private void layers(String word, String looked) {
+    bench.demo(
+        word,
+        () -> {
+          bench.desk().goTo(Station.LAYERS);
+          bench.desk().goToPart(looked);
+        });
+  }
+
+  private void toggle(String id) {
+    scene.getRoot().applyCss();
+    if (scene.lookup("#" + id) instanceof ToggleButton button) {
+      button.fire();
+    }
   }
 
   private void pressOn(String mat, Point place) {
@@ -127,11 +148,14 @@ final class Walk {
     }
   }
 
+  private void slices() {
+    bench.desk().undo();
+    bench.desk().goToSlices("s2");
+  }
+
   private void inchesInTheDark() {
     Desk desk = bench.desk();
-    desk.undo();
     desk.unitsProperty().set(desk.units().switched());
-    desk.goTo(Station.LAYERS);
     Theme.dress(scene, true);
   }
 

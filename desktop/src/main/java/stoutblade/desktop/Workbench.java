@@ -90,7 +90,7 @@ public final class Workbench {
         Station.SIZE,
         () -> new SizeSurface(desk, pictures, meshes, chores, home, new SizeRequests()));
     makers.put(Station.DRAFT, () -> new DraftSurface(desk, pictures, meshes, chores));
-    makers.put(Station.LAYERS, () -> new LayersSurface(desk, chores));
+    makers.put(Station.LAYERS, () -> new LayersSurface(desk, chores, meshes));
     makers.put(Station.CORE, () -> new CoreSurface(desk));
     makers.put(Station.CUT, () -> new CutSurface(desk, new Requests()));
     makers.put(Station.BUILD, () -> new BuildSurface(desk));

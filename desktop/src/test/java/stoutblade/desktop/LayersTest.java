@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import javafx.scene.control.Button;
+import javafx.scene.control.MenuButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -13,9 +14,11 @@ import stoutblade.core.Channel;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.project.Station;
 import stoutblade.prop.Plate;
+import stoutblade.prop.SlicedPart;
 import stoutblade.shape.Point;
 import stoutblade.stack.Profile;
 import stoutblade.stack.Sheet;
+import stoutblade.template.Stroke;
 
 /** Layers in a real window. */
 class LayersTest extends InWindow {
@@ -107,16 +110,16 @@ class LayersTest extends InWindow {
     assertThat(desk.derived().layers().orElseThrow().volume().value()).isLessThan(bevelled);
     until(() -> robot.lookup("#bevel").tryQuery().isEmpty());
 
-    robot.push(KeyCode.DIGIT2);
+    robot.push(KeyCode.A);
     until(() -> robot.lookup("#apart-mat").tryQuery().isPresent());
     drag(robot, "#apart-mat", new Point(0, 0), new Point(60, 30));
     robot.clickOn("#view-off");
     settled();
     assertThat(robot.lookup("#finished-mat").queryAs(MatView.class).isVisible()).isTrue();
     robot.clickOn("#view-section");
-    type(robot, "#taper", "60 %");
+    type(robot, "#taper", "60");
     until(() -> desk.project().layering().profile().tip() == 0.6);
-    type(robot, "#taper", "900 %");
+    type(robot, "#taper", "900");
     until(() -> desk.noticeProperty().get().contains("2 to 100 %"));
   }
 
@@ -137,12 +140,75 @@ class LayersTest extends InWindow {
     until(() -> desk.stationProperty().get() == Station.LAYERS);
 
     robot.clickOn("#add-layer");
-    until(() -> ((Plate) desk.project().part("d1").orElseThrow()).layering().sheets().size() == 2);
+    until(() -> ((Plate) desk.project().part("d1").orElseThrow()).layering().sheets().size() == 3);
     choose(robot, "#profile", Profile.Kind.BEVEL);
-    until(() -> desk.derived().part("d1").orElseThrow().templates(desk.units()).size() == 2);
+    until(() -> desk.derived().part("d1").orElseThrow().templates(desk.units()).size() == 3);
 
     assertThat(desk.project().layering().sheets()).as("the blade keeps its own").hasSize(2);
     assertThat(desk.derived().part("d1").orElseThrow().layers().orElseThrow().sanded().value())
         .isPositive();
+  }
+
+  @Test
+  void a_magnet_too_near_the_edge_is_mended_from_its_finding(FxRobot robot) {
+    openDemo();
+    fx(
+        () -> {
+          desk.goToBlade();
+          return true;
+        });
+    go(robot, Station.DRAFT);
+    fx(
+        () -> {
+          robot.lookup("#features").queryAs(MenuButton.class).getItems().stream()
+              .filter(it -> "add-recess".equals(it.getId()))
+              .findFirst()
+              .orElseThrow()
+              .fire();
+          return true;
+        });
+    String feature = desk.project().blade().features().getLast().id();
+    type(robot, "#feature-at-across", "7.2 cm");
+    type(robot, "#feature-at-along", "18 cm");
+    type(robot, "#feature-over", "8 mm");
+    String id = "layers.blade.recess-" + feature + "-0.edge";
+    until(() -> desk.derived().findings().stream().anyMatch(it -> it.id().equals(id)));
+
+    go(robot, Station.LAYERS);
+    String strip = "#finding-" + id.replace('.', '-');
+    until(() -> robot.lookup(strip).tryQuery().isPresent());
+    robot.clickOn(robot.lookup(strip).lookup(".button").queryButton());
+
+    until(() -> desk.derived().findings().stream().noneMatch(it -> it.id().equals(id)));
+    assertThat(desk.project().blade().feature(feature)).isPresent();
+  }
+
+  @Test
+  void a_model_is_sliced_looked_at_and_kept_with_its_pegs(FxRobot robot) {
+    openDemo();
+    fx(
+        () -> {
+          desk.goToSlices("s2");
+          return true;
+        });
+    settled();
+    until(() -> !robot.lookup("#slice-it").queryAs(Button.class).isDisabled());
+    choose(robot, "#slice-thickness", 20.0);
+    robot.clickOn("#slice-hollow");
+    robot.clickOn("#slice-it");
+    settled();
+    until(() -> desk.besideProperty().get().stream().anyMatch(it -> it.id().equals("slices.mass")));
+    int before = desk.project().parts().size();
+
+    robot.clickOn("#slice-keep");
+    until(() -> desk.project().parts().size() == before + 1);
+
+    SlicedPart kept = (SlicedPart) desk.project().parts().getLast();
+    assertThat(kept.thicknessMm()).isEqualTo(20);
+    assertThat(kept.layers()).hasSizeGreaterThan(20);
+    assertThat(kept.layers().get(3).pegs()).isNotEmpty();
+    assertThat(desk.derived().part(kept.id()).orElseThrow().templates(desk.units()))
+        .singleElement()
+        .satisfies(it -> assertThat(it.kinds()).contains(Stroke.Kind.CUT, Stroke.Kind.BEVEL));
   }
 }

@@ -9,6 +9,7 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.temporal.TemporalAdjusters;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,12 +23,19 @@ import stoutblade.formats.ModelFile;
 import stoutblade.formats.PictureFile;
 import stoutblade.journal.Journal;
 import stoutblade.part.Blade;
+import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Size;
 import stoutblade.prop.Part;
+import stoutblade.reference.Extent;
+import stoutblade.reference.Orientation;
+import stoutblade.reference.Orientation.View;
 import stoutblade.reference.Picture;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
+import stoutblade.slice.Sliced;
+import stoutblade.slice.Slicer;
+import stoutblade.slice.Slicing;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
 import stoutblade.stack.Wish;
@@ -39,6 +47,9 @@ import stoutblade.template.Paper;
  * <p>Pictures and models were made by the studio module; the marks are where a person would click.
  */
 public final class Demo {
+
+  private static final String TRIAL_FOAM = "eva-high-density";
+  private static final double TRIAL_MM = 156;
 
   /** The picture of the Ferrywarden with the Reedcutter. */
   public static final String PICTURE = "ferrywarden.jpg";
@@ -115,7 +126,22 @@ public final class Demo {
 
   /** The Fog Bell as it is drafted: cone, dome, three rings, yoke and clapper. */
   public static Document fogBell(LocalDateTime now) throws IOException {
-    return beside(now, "Fog Bell", DemoParts.fogBell());
+    List<Part> parts = new ArrayList<>(DemoParts.fogBell());
+    ModelFile bell = ModelFile.read(FOG_BELL, bytes(FOG_BELL), share -> {});
+    Project drafted = beside(now, "Fog Bell", parts).project();
+    Project sliced =
+        PartEdits.addSliced(
+                "Trial bell", "fog-bell.stl, a quarter as large", trial(bell), TRIAL_FOAM, 6)
+            .applyTo(drafted);
+    return new Document(sliced, Map.of());
+  }
+
+  /** The bell's model a quarter as large in layers of 12 mm, with pegs. */
+  private static Sliced trial(ModelFile bell) {
+    Extent extent = bell.mesh().extent();
+    double high = extent.maxZ() - extent.minZ();
+    Slicing slicing = new Slicing(View.TOP, List.of(12.0), 0, 6, 1000, 1000);
+    return Slicer.of(bell.mesh(), Orientation.Z_UP, TRIAL_MM / high, slicing, share -> {});
   }
 
   /** A prop of the same wearer and event, without a blade. */

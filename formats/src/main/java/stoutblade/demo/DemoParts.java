@@ -18,6 +18,9 @@ import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.WholeOutline;
+import stoutblade.stack.Layering;
+import stoutblade.stack.Profile;
+import stoutblade.stack.Sheet;
 
 /** The parts of the three props of the pageant. */
 final class DemoParts {
@@ -148,7 +151,10 @@ final class DemoParts {
   /** A round-topped board with its wave border, a dished face with rays, boss, rim and straps. */
   static List<Part> tidegate() {
     List<Part> parts = new ArrayList<>();
-    Plate board = new Plate("d1", "Board", board(), boardFeatures(), FIRM, 10, Placing.USUAL);
+    Layering boards =
+        new Layering(
+            List.of(Sheet.of(FIRM, 6), Sheet.of(FIRM, 10)), Profile.FLAT.withRound(4), 16, 0);
+    Plate board = new Plate("d1", "Board", board(), boardFeatures(), boards, Placing.USUAL);
     parts.add(board);
     parts.add(
         new ShapedPart(
@@ -295,8 +301,7 @@ final class DemoParts {
     parts.add(ring("d4", "Middle ring", 318, 20, 24));
     parts.add(ring("d5", "Shoulder ring", 248, 24, 150));
     parts.add(
-        new Plate(
-            "d6", "Yoke cheek", yoke(), yokeFeatures(), STIFF, 20, on("d2", 0, 38).made(2, 1)));
+        new Plate("d6", "Yoke cheek", yoke(), yokeFeatures(), cheek(), on("d2", 0, 38).made(2, 1)));
     parts.add(
         new ShapedPart(
             "d7",
@@ -313,7 +318,49 @@ final class DemoParts {
             Map.of("rim", 110.0, "depth", 55.0, "foam", 6.0, "gores", 8.0),
             STIFF,
             on("d7", 0, -155).facing(true).made(2, 0).showing(Faces.BACK)));
+    parts.add(
+        new Plate(
+            "d9",
+            "Clapper light",
+            WholeOutline.circle(new Point(0, 0), 62),
+            lightFeatures(),
+            Layering.of(3, FIRM, 10, Profile.FLAT.withRound(5)),
+            on("d7", 0, -240)));
     return parts;
+  }
+
+  /** A soft middle between two skins, rounded over. */
+  private static Layering cheek() {
+    return new Layering(
+        List.of(Sheet.of(STIFF, 6), Sheet.of(FIRM, 8), Sheet.of(STIFF, 6)),
+        Profile.FLAT.with(Profile.Kind.ROUND).withWidth(10).withEdge(8),
+        20,
+        0);
+  }
+
+  /** A battery behind a hatch, a wire, and the light that it feeds. */
+  private static List<Feature> lightFeatures() {
+    return List.of(
+        feature(
+            1,
+            Feature.Kind.RECESS,
+            Map.of("what", 2.0, "long", 52.0, "wide", 28.0, "deep", 16.0, "over", 7.0),
+            at(0, -14, 0)),
+        feature(
+            2,
+            Feature.Kind.RECESS,
+            Map.of("what", 3.0, "long", 24.0, "deep", 12.0, "over", 18.0),
+            at(0, 34, 0)),
+        feature(
+            3,
+            Feature.Kind.RECESS,
+            Map.of("what", 4.0, "long", 30.0, "wide", 5.0, "deep", 5.0, "over", 15.0),
+            at(0, 14, 90)),
+        feature(
+            4,
+            Feature.Kind.RECESS,
+            Map.of("what", 6.0, "long", 56.0, "wide", 32.0, "deep", 7.0, "over", 0.0, "lip", 6.0),
+            at(0, -14, 0)));
   }
 
   private static ShapedPart ring(String id, String name, double across, double width, double y) {

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import stoutblade.prop.FlatPart;
 import stoutblade.prop.Plate;
 import stoutblade.prop.ShapedPart;
+import stoutblade.prop.SlicedPart;
 import stoutblade.prop.Where;
 import stoutblade.reference.Model;
 import stoutblade.reference.Ruler;
@@ -61,6 +62,7 @@ final class Kinds {
     @JsonSubTypes.Type(value = ShapedPart.class, name = "shaped"),
     @JsonSubTypes.Type(value = Plate.class, name = "plate"),
     @JsonSubTypes.Type(value = FlatPart.class, name = "flat"),
+    @JsonSubTypes.Type(value = SlicedPart.class, name = "sliced"),
   })
   interface OfPart {}
 

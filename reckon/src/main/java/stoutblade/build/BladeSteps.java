@@ -8,6 +8,7 @@ import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Coating;
 import stoutblade.catalogue.Glue;
 import stoutblade.catalogue.Pace;
+import stoutblade.core.Channel;
 import stoutblade.core.CoreReckoning;
 import stoutblade.finish.CoatReckoning;
 import stoutblade.measure.Display;
@@ -84,13 +85,15 @@ public final class BladeSteps {
   }
 
   private void foam() {
-    Figure both = twice("trace", "Outlines to trace", work.form().girth());
+    Figure all = times(layers(), "trace", "Outlines to trace", work.form().girth());
     add(
         step(
                 "trace",
-                "Trace both layers, the back mirrored",
-                "one template, two pieces, of which one is mirrored")
-            .time("tracing", both)
+                layers() == 2
+                    ? "Trace both layers, the back mirrored"
+                    : "Trace all " + layers() + " layers",
+                "each template says which of its pieces are mirrored")
+            .time("tracing", all)
             .after("hold-up")
             .afterIf(work.shoppingLines() > 0, "buy")
             .tools("pen that shows on the foam", "ruler"));
@@ -98,11 +101,11 @@ public final class BladeSteps {
     add(
         step(
                 "cut",
-                "Cut both layers to the line",
+                layers() == 2 ? "Cut both layers to the line" : "Cut all " + layers() + " layers",
                 work.core().isPresent()
                     ? "after the groove, which needs a wide sheet to guide it"
-                    : "the outline of both layers")
-            .time("cutting", both)
+                    : "the outline of every layer")
+            .time("cutting", all)
             .after("trace")
             .afterIf(work.core().isPresent(), "groove")
             .tools("knife, fresh blades", "cutting mat")
@@ -129,12 +132,12 @@ public final class BladeSteps {
     add(
         step(
                 "groove",
-                "Groove the channel in both layers",
+                "Groove the channel",
                 core.diameter().show(work.units())
                     + " wide and "
                     + core.depth().show(work.units())
                     + " deep, while the sheet is wide enough to guide the tool")
-            .time("grooving", twice("groove", "Channel to groove", inFoam))
+            .time("grooving", times(grooved(core), "groove", "Channel to groove", inFoam))
             .after("trace")
             .tools("straightedge", "knife", "rotary tool with ball-nosed bit")
             .cautions(KNIFE, DUST));
@@ -176,9 +179,11 @@ public final class BladeSteps {
     add(
         step(
                 "spread",
-                "Spread the cement on both glue faces",
+                layers() == 2
+                    ? "Spread the cement on both glue faces"
+                    : "Spread the cement on all glue faces",
                 glue.name() + " on all of both faces but the channel")
-            .time("spreading", twice("spread", "Faces to spread", work.form().area()))
+            .time("spreading", work.layers().glued())
             .need(before)
             .glue(Glue.FOR_LAYERS)
             .tools("brush or spreader", "moving air")
@@ -188,7 +193,7 @@ public final class BladeSteps {
                 "join",
                 "Join the layers and press",
                 "it grabs at once: line up the centre lines at the base, then roll to the tip")
-            .time("joining", count("join", "Joints to close", 1))
+            .time("joining", count("join", "Joints to close", layers() - 1))
             .need(
                 Need.between(
                     "spread",
@@ -314,12 +319,26 @@ public final class BladeSteps {
         "build." + step + ".amount", label, number, Quantity.COUNT, Source.GEOMETRY);
   }
 
+  /** How many layers there are. */
+  private int layers() {
+    return work.layers().each().size();
+  }
+
+  /** In how many layers the core wants a channel. */
+  private int grooved(CoreReckoning core) {
+    return Channel.of(work.layers(), core.diameter().value() / 2).size();
+  }
+
   private static Figure twice(String step, String label, Figure once) {
+    return times(2, step, label, once);
+  }
+
+  private static Figure times(int count, String step, String label, Figure once) {
     return Figure.computed(
         "build." + step + ".amount",
         label,
         once.quantity(),
-        "2 * {" + once.id() + "}",
+        count + " * {" + once.id() + "}",
         Source.GEOMETRY,
         once);
   }

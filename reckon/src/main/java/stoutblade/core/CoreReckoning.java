@@ -128,22 +128,15 @@ public record CoreReckoning(
     }
 
     CoreReckoning reckoning() {
-      Figure depth =
-          Figure.computed(
-              "core.depth",
-              "Channel depth in each layer",
-              Quantity.LENGTH,
-              "{core.diameter} / 2",
-              Source.practice("half the core lies in each layer"),
-              diameter);
+      Figure depth = depth();
       Figure deepest =
           Figure.computed(
               "core.deepest",
               "Deepest channel allowed",
               Quantity.LENGTH,
-              "{layers.layer} / 2",
+              "{%s} / 2".formatted(grooved().id()),
               Source.practice("never through more than half the sheet"),
-              layers.layer());
+              grooved());
       Figure wanted =
           Figure.given(
               "core.cover.wanted",
@@ -199,6 +192,45 @@ public record CoreReckoning(
           mass,
           balance(mass, rodMass, foamMass),
           others(inFoam, rodMass, foamMass, stiffness));
+    }
+
+    /** True where a layer lies in the middle, which the core goes through. */
+    private boolean slotted() {
+      return layers.each().size() % 2 == 1;
+    }
+
+    /** The thickness of the sheet that is grooved: beside the middle, or next to a slotted one. */
+    private Figure grooved() {
+      int count = layers.each().size();
+      if (!slotted() || count == 1) {
+        return layers.layer();
+      }
+      return Figure.given(
+          "core.grooved",
+          "Layer beside the middle one",
+          layers.each().get(count / 2 + 1).sheet().thicknessMm(),
+          Quantity.LENGTH,
+          Source.DECIDED);
+    }
+
+    /** How deep the core lies in the sheets that are grooved. */
+    private Figure depth() {
+      return slotted()
+          ? Figure.computed(
+              "core.depth",
+              "Channel depth beside the middle layer",
+              Quantity.LENGTH,
+              "max(0, ({core.diameter} - {%s}) / 2)".formatted(layers.layer().id()),
+              Source.practice("the middle layer is slotted through, the rest is shared"),
+              diameter,
+              layers.layer())
+          : Figure.computed(
+              "core.depth",
+              "Channel depth in each layer",
+              Quantity.LENGTH,
+              "{core.diameter} / 2",
+              Source.practice("half the core lies in each layer"),
+              diameter);
     }
 
     private List<Figure> others(Figure... more) {
@@ -341,9 +373,9 @@ public record CoreReckoning(
           "core.foam-mass",
           "Foam alone",
           Quantity.MASS,
-          "({layers.volume} - pi / 4 * {core.diameter}^2 * {core.in-foam}) * {layers.density}",
+          "{layers.mass} - pi / 4 * {core.diameter}^2 * {core.in-foam} * {layers.density}",
           Source.GEOMETRY,
-          layers.volume(),
+          layers.mass(),
           diameter,
           inFoam,
           foamDensity());

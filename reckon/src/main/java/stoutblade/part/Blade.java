@@ -1,6 +1,7 @@
 package stoutblade.part;
 
 import java.util.List;
+import java.util.Optional;
 import stoutblade.prop.Assembly;
 import stoutblade.prop.Feature;
 import stoutblade.prop.Slab;
@@ -37,6 +38,11 @@ public record Blade(String name, HalfOutline half, List<Feature> features) {
   /** The same blade with another outline. */
   public Blade with(HalfOutline outline) {
     return new Blade(name, outline, features);
+  }
+
+  /** A feature, where it is there. */
+  public Optional<Feature> feature(String featureId) {
+    return features.stream().filter(it -> it.id().equals(featureId)).findFirst();
   }
 
   public Blade withName(String changed) {

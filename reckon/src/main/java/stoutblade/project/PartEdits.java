@@ -15,6 +15,7 @@ import stoutblade.prop.Part;
 import stoutblade.prop.Placing;
 import stoutblade.prop.Plate;
 import stoutblade.prop.ShapedPart;
+import stoutblade.prop.SlicedPart;
 import stoutblade.prop.Spot;
 import stoutblade.prop.Where;
 import stoutblade.reference.Reference;
@@ -22,11 +23,14 @@ import stoutblade.shape.Box;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
+import stoutblade.shape.Region;
+import stoutblade.slice.Sliced;
 
 /** The edits of the prop's parts: what there is, where it is, and what is worked into it. */
 public final class PartEdits {
 
   private static final double WITHIN_MM = 0.01;
+  private static final double SLICED_MM = 0.05;
   private static final double ROUGHLY_MM = 1;
   private static final double BESIDE_MM = 20;
 
@@ -96,6 +100,41 @@ public final class PartEdits {
                     project.layering().middle().foamId(),
                     project.layering().middle().thicknessMm(),
                     Placing.USUAL)));
+  }
+
+  /**
+   * Keeps a sliced model as a part.
+   *
+   * @param origin what it was sliced from
+   * @param foamId the foam of its layers, all of one thickness
+   * @param pegMm diameter of its pegs; 0 for none
+   */
+  public static Edit addSliced(
+      String name, String origin, Sliced sliced, String foamId, double pegMm) {
+    List<SlicedPart.SlicedLayer> layers =
+        sliced.slices().stream()
+            .map(
+                it ->
+                    new SlicedPart.SlicedLayer(
+                        it.pieces().stream().map(PartEdits::open).toList(),
+                        open(it.inner().coarse(SLICED_MM)),
+                        it.pegs()))
+            .toList();
+    double thick = sliced.slices().getFirst().thickness();
+    return add(
+        name,
+        (project, id) ->
+            beside(
+                project,
+                new SlicedPart(id, name, origin, layers, pegMm, foamId, thick, Placing.USUAL)));
+  }
+
+  /** The rings of an area, each without its first point repeated. */
+  private static List<List<Point>> open(Region area) {
+    return area.coarse(SLICED_MM).rings().stream()
+        .map(it -> it.subList(0, it.size() - 1))
+        .filter(it -> it.size() > 2)
+        .toList();
   }
 
   /** A new part lies right of what is there, not over it. */

@@ -19,12 +19,14 @@ import stoutblade.prop.Placing;
 import stoutblade.prop.Plate;
 import stoutblade.prop.PlateForm;
 import stoutblade.prop.Seen;
+import stoutblade.prop.SlicedPart;
 import stoutblade.prop.Typeface;
 import stoutblade.shape.Path;
 import stoutblade.template.FlatTemplate;
 import stoutblade.template.LayerTemplates;
 import stoutblade.template.Making;
 import stoutblade.template.PlateTemplate;
+import stoutblade.template.Stroke;
 import stoutblade.template.Template;
 
 /**
@@ -181,7 +183,8 @@ public record PartReckoning(
             !part.placing().shows().front(),
             part.placing().textured() != Placing.Faces.NONE);
     if (form.isEmpty()) {
-      return List.of(FlatTemplate.of(making, flat, units));
+      Stroke.Kind inside = part instanceof SlicedPart ? Stroke.Kind.BEVEL : Stroke.Kind.BEND;
+      return List.of(FlatTemplate.of(making, flat, inside, units));
     }
     return layers
         .filter(

@@ -18,12 +18,14 @@ import stoutblade.build.Work;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Foam;
 import stoutblade.core.CoreReckoning;
+import stoutblade.develop.Edge;
 import stoutblade.develop.Panel;
 import stoutblade.finish.CoatReckoning;
 import stoutblade.finish.Coats;
 import stoutblade.fit.Fitting;
 import stoutblade.journal.Comparison;
 import stoutblade.journal.Journal;
+import stoutblade.layer.Layer;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
@@ -38,6 +40,9 @@ import stoutblade.prop.Slab;
 import stoutblade.prop.Typeface;
 import stoutblade.reference.Placement;
 import stoutblade.reference.Sizing;
+import stoutblade.shape.Path;
+import stoutblade.shape.Point;
+import stoutblade.shape.Region;
 import stoutblade.stock.Shopping;
 import stoutblade.template.LayerTemplates;
 import stoutblade.template.Template;
@@ -239,9 +244,13 @@ public final class Reckoner {
     for (PartReckoning it : parts) {
       if (it.foam().isPresent() && !it.flat().panels().isEmpty()) {
         Foam foam = it.foam().get();
-        List<Panel> panels = it.form().map(PlateForm::cutPanels).orElse(it.flat().panels());
-        cuts.add(
-            new Shopping.Cut(it.part().name(), foam, it.part().thicknessMm(), it.made(), panels));
+        if (it.layers().filter(own -> own.each().size() > 1).isPresent()) {
+          it.layers().get().each().forEach(own -> cuts.add(layer(it, own)));
+        } else {
+          List<Panel> panels = it.form().map(PlateForm::cutPanels).orElse(it.flat().panels());
+          cuts.add(
+              new Shopping.Cut(it.part().name(), foam, it.part().thicknessMm(), it.made(), panels));
+        }
         it.form().ifPresent(plate -> cuts.addAll(laidOn(plate, foam, it.made())));
       }
     }
@@ -254,6 +263,21 @@ public final class Reckoner {
             cuts,
             planned,
             catalogue));
+  }
+
+  /** One layer of a plate. */
+  private static Shopping.Cut layer(PartReckoning part, Layer layer) {
+    List<Panel> panels = new ArrayList<>();
+    for (Region piece : layer.cut().parts()) {
+      List<List<Point>> rings = piece.rings();
+      List<Path> holes =
+          rings.subList(1, rings.size()).stream().map(it -> Path.through(it, true)).toList();
+      // Rings of the geometry library run clockwise.
+      Path outer = Path.through(rings.getFirst(), true).reversed();
+      panels.add(new Panel(part.part().name(), 1, List.of(Edge.free(outer)), holes, List.of()));
+    }
+    return new Shopping.Cut(
+        part.part().name(), layer.foam(), layer.sheet().thicknessMm(), part.made(), panels);
   }
 
   /** The pieces that are laid on something, each of its own thickness. */

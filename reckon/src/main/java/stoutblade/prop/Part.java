@@ -5,7 +5,7 @@ import stoutblade.develop.Developed;
 import stoutblade.shape.Path;
 
 /** A part of the prop beside its blade. */
-public sealed interface Part permits ShapedPart, Plate, FlatPart {
+public sealed interface Part permits ShapedPart, Plate, FlatPart, SlicedPart {
 
   /** The most parts of one prop. */
   int MOST_PARTS = 200;

@@ -29,7 +29,7 @@ public record Recess(
     MAGNET("a magnet", false),
     NUT("a nut", false),
     BATTERY("a battery", false),
-    LIGHT("a light", false),
+    LIGHT("a light", true),
     WIRE("a wire", false),
     WASHER("a washer", true),
     HATCH("a hatch", true);

@@ -9,6 +9,7 @@ import stoutblade.catalogue.Glue;
 import stoutblade.core.CoreReckoning;
 import stoutblade.develop.Panel;
 import stoutblade.finish.CoatReckoning;
+import stoutblade.layer.Layer;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Display;
 import stoutblade.measure.Doubt;
@@ -77,27 +78,46 @@ public record Shopping(List<Line> lines, boolean fitsSheet) {
   public static Shopping of(
       Optional<Bladed> blade, List<Cut> parts, List<CoatReckoning> coats, Catalogue catalogue) {
     List<Line> lines = new ArrayList<>();
-    int perSheet = blade.map(it -> perSheet(it.form(), it.layers())).orElse(1);
+    List<List<Layer>> kinds = blade.map(it -> kinds(it.layers())).orElse(List.of());
+    boolean fits = true;
+    for (int i = 0; i < kinds.size(); i++) {
+      String id = "stock.foam" + (i == 0 ? "" : i + 1);
+      int perSheet = perSheet(blade.orElseThrow().form(), kinds.get(i).getFirst().foam());
+      fits &= perSheet > 0;
+      lines.add(foam(id, blade.get().form(), kinds.get(i), perSheet));
+    }
     blade.ifPresent(
         it -> {
-          lines.add(foam(it.form(), it.layers(), perSheet));
           it.core().ifPresent(core -> lines.add(rod(core)));
         });
     lines.addAll(FoamForParts.lines(parts));
     blade.ifPresent(
         it -> {
-          lines.add(cement(it.form(), catalogue.glue(Glue.FOR_LAYERS)));
+          if (it.layers().glued().value() > 0) {
+            lines.add(cement(it.layers(), catalogue.glue(Glue.FOR_LAYERS)));
+          }
           it.core().ifPresent(core -> lines.add(bedding(core, catalogue.glue(Glue.FOR_CORE))));
         });
     coats.stream().filter(it -> it.coating().spread() > 0).map(Shopping::coats).forEach(lines::add);
-    return new Shopping(lines, perSheet > 0);
+    return new Shopping(lines, fits);
   }
 
-  private static int perSheet(BladeForm form, Layers layers) {
+  /** The layers by the sheet that they are cut from. */
+  private static List<List<Layer>> kinds(Layers layers) {
+    List<List<Layer>> kinds = new ArrayList<>();
+    for (Layer layer : layers.each()) {
+      Optional<List<Layer>> own =
+          kinds.stream().filter(it -> it.getFirst().sheet().sameFoam(layer.sheet())).findFirst();
+      own.ifPresentOrElse(it -> it.add(layer), () -> kinds.add(new ArrayList<>(List.of(layer))));
+    }
+    return kinds;
+  }
+
+  private static int perSheet(BladeForm form, Foam foam) {
     double length = form.length().value() + ROOM_MM;
     double width = form.width().value() + ROOM_MM;
-    double sheetWidth = layers.foam().sheetWidthMm() + ROOM_MM;
-    double sheetLength = layers.foam().sheetLengthMm() + ROOM_MM;
+    double sheetWidth = foam.sheetWidthMm() + ROOM_MM;
+    double sheetLength = foam.sheetLengthMm() + ROOM_MM;
     return Math.max(
         grid(length, width, sheetLength, sheetWidth), grid(width, length, sheetLength, sheetWidth));
   }
@@ -106,12 +126,14 @@ public record Shopping(List<Line> lines, boolean fitsSheet) {
     return (int) (Math.floor(sheetA / a) * Math.floor(sheetB / b));
   }
 
-  private static Line foam(BladeForm form, Layers layers, int perSheet) {
+  private static Line foam(String id, BladeForm form, List<Layer> layers, int perSheet) {
+    Layer first = layers.getFirst();
     Figure pieces =
-        Figure.given("stock.foam.pieces", "Layers to cut", 2, Quantity.COUNT, Source.GEOMETRY);
+        Figure.given(
+            id + ".pieces", "Layers to cut", layers.size(), Quantity.COUNT, Source.DECIDED);
     Figure fit =
         Figure.found(
-            "stock.foam.per-sheet",
+            id + ".per-sheet",
             "Layers on a sheet",
             Math.max(1, perSheet),
             Quantity.COUNT,
@@ -123,29 +145,33 @@ public record Shopping(List<Line> lines, boolean fitsSheet) {
             form.width());
     Figure sheets =
         Figure.computed(
-            "stock.foam.sheets",
+            id + ".sheets",
             "Sheets of foam",
             Quantity.COUNT,
-            "ceil({stock.foam.pieces} / {stock.foam.per-sheet})",
+            "ceil({%s} / {%s})".formatted(pieces.id(), fit.id()),
             Source.GEOMETRY,
             pieces,
             fit);
     Figure need =
-        Figure.computed(
-            "stock.foam.area",
+        Figure.found(
+            id + ".area",
             "Foam in the layers",
+            layers.stream().mapToDouble(it -> it.cut().area()).sum(),
             Quantity.AREA,
-            "2 * {blade.area}",
+            "area of what is cut for "
+                + (layers.size() == 1 ? "the layer" : layers.size() + " layers")
+                + " of {blade.area}",
             Source.GEOMETRY,
+            form.area().doubt().times(layers.size()),
             form.area());
     return new Line(
-        layers.foam().name()
+        first.foam().name()
             + ", "
-            + plain(layers.layer().value())
+            + plain(first.sheet().thicknessMm())
             + " mm, sheet "
-            + plain(layers.foam().sheetWidthMm())
+            + plain(first.foam().sheetWidthMm())
             + " × "
-            + plain(layers.foam().sheetLengthMm())
+            + plain(first.foam().sheetLengthMm())
             + " mm",
         need,
         sheets);
@@ -171,7 +197,7 @@ public record Shopping(List<Line> lines, boolean fitsSheet) {
     return new Line(core.rod().name(), core.length(), buy);
   }
 
-  private static Line cement(BladeForm form, Glue glue) {
+  private static Line cement(Layers layers, Glue glue) {
     Figure spread =
         Figure.given(
             "stock.cement.spread",
@@ -182,11 +208,11 @@ public record Shopping(List<Line> lines, boolean fitsSheet) {
     Figure need =
         Figure.computed(
             "stock.cement.need",
-            "Cement for both faces",
+            "Cement for all glue faces",
             Quantity.VOLUME,
-            "2 * {blade.area} * {stock.cement.spread}",
+            "{%s} * {stock.cement.spread}".formatted(layers.glued().id()),
             Source.GEOMETRY,
-            form.area(),
+            layers.glued(),
             spread);
     return glueLine(glue, "stock.cement.cans", "Cans of cement, 250 ml", need, 250_000);
   }

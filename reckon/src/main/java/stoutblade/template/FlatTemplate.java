@@ -35,6 +35,15 @@ public final class FlatTemplate {
 
   /** A template. */
   public static Template of(Making making, Developed flat, Units units) {
+    return of(making, flat, Stroke.Kind.BEND, units);
+  }
+
+  /**
+   * The same.
+   *
+   * @param inside what the lines inside a panel mean
+   */
+  public static Template of(Making making, Developed flat, Stroke.Kind inside, Units units) {
     List<Template.Copy> copies = new ArrayList<>();
     List<Stroke> strokes = new ArrayList<>();
     List<Label> labels = new ArrayList<>();
@@ -43,7 +52,7 @@ public final class FlatTemplate {
       panel.windows().forEach(it -> strokes.add(new Stroke(Stroke.Kind.CUT, it)));
       strokes.add(new Stroke(Stroke.Kind.CUT, panel.outline()));
       strokes.addAll(Grain.alongLonger(face(panel)));
-      panel.lines().forEach(it -> strokes.add(new Stroke(Stroke.Kind.BEND, it)));
+      panel.lines().forEach(it -> strokes.add(new Stroke(inside, it)));
       panel.edges().forEach(it -> edge(panel, it, units, strokes, labels));
       labels.addAll(names(making, panel, units));
     }

@@ -3,14 +3,14 @@ package stoutblade.mesh;
 import java.util.function.Consumer;
 
 /** Meshes of known shapes, turned as may be. */
-final class MeshSamples {
+public final class MeshSamples {
 
   private MeshSamples() {}
 
   /** A turn about the x axis and then about the z axis, in radians. */
-  record Turn(double aboutX, double aboutZ) {
+  public record Turn(double aboutX, double aboutZ) {
 
-    static final Turn NONE = new Turn(0, 0);
+    public static final Turn NONE = new Turn(0, 0);
 
     double[] of(double x, double y, double z) {
       double y1 = y * Math.cos(aboutX) - z * Math.sin(aboutX);
@@ -34,7 +34,7 @@ final class MeshSamples {
     return into.vertex(at[0], at[1], at[2]);
   }
 
-  static Mesh sphere(double radius, int around, Turn turn) {
+  public static Mesh sphere(double radius, int around, Turn turn) {
     return mesh(
         it -> {
           int rows = around / 2;
@@ -64,7 +64,7 @@ final class MeshSamples {
     }
   }
 
-  static Mesh torus(double big, double small, int around, Turn turn) {
+  public static Mesh torus(double big, double small, int around, Turn turn) {
     return mesh(
         it -> {
           for (int row = 0; row < around; row++) {
@@ -87,7 +87,7 @@ final class MeshSamples {
   }
 
   /** A cone with its foot on z = 0. */
-  static Mesh cone(double radius, double height, int around, Turn turn) {
+  public static Mesh cone(double radius, double height, int around, Turn turn) {
     return mesh(
         it -> {
           for (int k = 0; k < around; k++) {
@@ -104,7 +104,7 @@ final class MeshSamples {
         });
   }
 
-  static Mesh cube() {
+  public static Mesh cube() {
     return mesh(
         it -> {
           for (int i = 0; i < 8; i++) {

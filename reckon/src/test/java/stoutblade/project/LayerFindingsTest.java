@@ -183,4 +183,38 @@ class LayerFindingsTest {
 
     assertThat(inches.findings()).anyMatch(it -> it.why().contains("less than 1/8\""));
   }
+
+  /** Three layers with a slot in the middle one: shopping, plan and channel count all of them. */
+  @Test
+  void everything_else_counts_the_layers_there_are() {
+    Project three =
+        Samples.whole()
+            .withLayering(
+                new Layering(
+                    List.of(Sheet.of("foam", 10), Sheet.of("foam", 6), Sheet.of("foam", 10)),
+                    Profile.bevel(20, 4),
+                    0,
+                    0));
+    Derived derived = Samples.derive(three);
+
+    assertThat(derived.core().orElseThrow().depth().value())
+        .as("9 mm of dowel less the 6 mm slot, half on either side")
+        .isEqualTo(1.5);
+    assertThat(derived.core().orElseThrow().tooDeep()).isFalse();
+    var lines = derived.shopping().orElseThrow().lines();
+    assertThat(lines)
+        .anySatisfy(
+            it -> {
+              assertThat(it.need().id()).isEqualTo("stock.foam.area");
+              assertThat(it.need().value())
+                  .isCloseTo(
+                      derived.layers().orElseThrow().each().get(0).cut().area() * 2, within(1e-6));
+            })
+        .anySatisfy(it -> assertThat(it.need().id()).isEqualTo("stock.foam2.area"));
+    assertThat(derived.plan().orElseThrow().steps())
+        .anyMatch(it -> it.title().equals("Cut all 3 layers"));
+    assertThat(derived.bladeTemplates()).hasSize(2);
+    assertThat(derived.bladeTemplates().getLast().labels())
+        .anyMatch(it -> it.text().equals("Slot 9 mm wide, right through"));
+  }
 }

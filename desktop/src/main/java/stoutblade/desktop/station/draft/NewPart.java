@@ -65,6 +65,11 @@ final class NewPart {
               "new-patch-" + model.id(),
               "Faces of " + model.name() + ", laid flat",
               () -> desk.partProperty().set(Desk.MODEL + model.id())));
+      items.add(
+          item(
+              "new-slices-" + model.id(),
+              model.name() + ", sliced into layers",
+              () -> desk.goToSlices(model.id())));
     }
     items.add(new SeparatorMenuItem());
     items.add(

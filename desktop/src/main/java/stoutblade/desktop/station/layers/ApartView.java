@@ -4,19 +4,14 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntSupplier;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.paint.Color;
-import stoutblade.core.Channel;
-import stoutblade.core.CoreReckoning;
-import stoutblade.desktop.Desk;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
-import stoutblade.desktop.station.Layered;
-import stoutblade.layer.Layer;
-import stoutblade.measure.Display;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 
@@ -31,21 +26,24 @@ final class ApartView {
   private static final double MOST_TILT = 1.35;
   private static final double STEP = Math.toRadians(5);
   private static final double PER_PIXEL = 0.008;
-  private static final double COARSE_MM = 0.3;
   private static final double APART = 0.085;
+  private static final double MANY = 5;
 
-  private final Desk desk;
-  private final LayersModel model;
+  private final IntSupplier selected;
   private final MatView mat = new MatView(Lie.UPRIGHT);
-  private Optional<Layered> shown = Optional.empty();
+  private Optional<Pile> shown = Optional.empty();
   private double yaw = Math.toRadians(-76);
   private double tilt = Math.toRadians(60);
   private double apart = 1;
 
-  ApartView(Desk desk, LayersModel model) {
-    this.desk = desk;
-    this.model = model;
-    mat.setId("apart-mat");
+  /**
+   * The view.
+   *
+   * @param selected which layer is selected, from 0; below 0 for none
+   */
+  ApartView(String id, IntSupplier selected) {
+    this.selected = selected;
+    mat.setId(id);
     mat.setRuled(false);
     mat.setDrawing(this::draw);
     mat.setHand(new Turning());
@@ -61,9 +59,9 @@ final class ApartView {
     show(shown);
   }
 
-  void show(Optional<Layered> layered) {
-    shown = layered;
-    layered.ifPresent(it -> mat.fit(around(it), 46));
+  void show(Optional<Pile> pile) {
+    shown = pile;
+    pile.ifPresent(it -> mat.fit(around(it), 46));
     mat.redraw();
   }
 
@@ -75,25 +73,28 @@ final class ApartView {
   }
 
   /** How much a layer is lifted over where it is when all are together. */
-  private double lift(Layered it, int number) {
-    Box box = it.box();
-    return (number - 1) * apart * APART * Math.hypot(box.width(), box.height());
+  private double lift(Pile pile, int index) {
+    Box box = pile.box();
+    double gap = APART * Math.hypot(box.width(), box.height());
+    double many = Math.max(1, pile.leaves().size() / MANY);
+    return index * apart * gap / many;
   }
 
   /** The box of what is drawn, with room for the words beside it. */
-  private Box around(Layered it) {
+  private Box around(Pile pile) {
     List<Point> all = new ArrayList<>();
-    for (Layer layer : it.layers().each()) {
-      double lift = lift(it, layer.number());
-      for (List<Point> ring : layer.cut().rings()) {
+    for (int i = 0; i < pile.leaves().size(); i++) {
+      Pile.Leaf leaf = pile.leaves().get(i);
+      double lift = lift(pile, i);
+      for (List<Point> ring : leaf.rings()) {
         ring.forEach(
             place -> {
-              all.add(seen(place, layer.from() + lift));
-              all.add(seen(place, layer.to() + lift));
+              all.add(seen(place, leaf.low() + lift));
+              all.add(seen(place, leaf.high() + lift));
             });
       }
     }
-    it.core().ifPresent(core -> all.add(seen(new Point(0, core.choice().startMm()), 0)));
+    pile.rod().ifPresent(it -> all.add(seen(new Point(0, it.from()), 0)));
     Box box = Box.around(all);
     double words = box.width() * 0.3;
     return new Box(box.minX(), box.minY(), box.maxX() + words, box.maxY());
@@ -105,48 +106,39 @@ final class ApartView {
     shown.ifPresent(it -> stack(pen, it));
   }
 
-  private void stack(Pen pen, Layered it) {
-    double middle = it.layers().thickness().value() / 2;
-    boolean rodDrawn = false;
-    for (Layer layer : it.layers().each()) {
-      if (!rodDrawn && layer.from() >= middle) {
-        rod(pen, it, layer.number());
+  private void stack(Pen pen, Pile pile) {
+    boolean rodDrawn = pile.rod().isEmpty();
+    for (int i = 0; i < pile.leaves().size(); i++) {
+      if (!rodDrawn && pile.leaves().get(i).low() >= pile.rod().get().height() - 1e-9) {
+        rod(pen, pile, i);
         rodDrawn = true;
       }
-      layer(pen, it, layer);
+      leaf(pen, pile, i);
     }
   }
 
-  private void layer(Pen pen, Layered it, Layer layer) {
-    double lift = lift(it, layer.number());
-    boolean chosen = model.selected().filter(own -> own == layer.number() - 1).isPresent();
-    List<List<Point>> rings = layer.cut().coarse(COARSE_MM).rings();
-    walls(pen, rings, layer.from() + lift, layer.to() + lift);
-    List<List<Point>> top =
-        rings.stream()
-            .map(ring -> ring.stream().map(p -> seen(p, layer.to() + lift)).toList())
-            .toList();
+  private void leaf(Pen pen, Pile pile, int index) {
+    Pile.Leaf leaf = pile.leaves().get(index);
+    double lift = lift(pile, index);
+    double height = leaf.high() + lift;
+    boolean chosen = selected.getAsInt() == index;
+    walls(pen, leaf.rings(), leaf.low() + lift, height);
+    List<List<Point>> top = leaf.rings().stream().map(it -> raised(it, height)).toList();
     pen.fill(top, pen.colour(Ink.FOAM));
-    double height = layer.to() + lift;
-    if (layer.worked()) {
-      for (List<Point> ring : layer.filled().coarse(COARSE_MM).rings()) {
-        pen.stroke(
-            List.of(ring.stream().map(p -> seen(p, height)).toList()),
-            pen.colour(Ink.INK),
-            1,
-            6,
-            4);
-      }
-    }
-    channel(pen, it, layer, height);
-    if (layer.number() == it.layers().each().size()) {
-      it.form()
-          .markings()
-          .forEach(
-              own -> pen.stroke(own.path().moved(p -> seen(p, height)), pen.colour(Ink.SOFT), 1));
+    leaf.dashed()
+        .forEach(it -> pen.stroke(List.of(raised(it, height)), pen.colour(Ink.SOFT), 1, 6, 4));
+    for (List<Point> pocket : leaf.pockets()) {
+      pen.fill(List.of(raised(pocket, height)), pen.colour(Ink.FOAM_DEEP));
+      pen.stroke(List.of(raised(pocket, height)), pen.colour(Ink.INK), 1.2);
     }
     pen.stroke(top, pen.colour(chosen ? Ink.SELECTED : Ink.INK), chosen ? 3 : 1.6);
-    words(pen, layer, top, chosen);
+    if (!leaf.words().isEmpty()) {
+      words(pen, leaf.words(), top, chosen);
+    }
+  }
+
+  private List<Point> raised(List<Point> ring, double height) {
+    return ring.stream().map(it -> seen(it, height)).toList();
   }
 
   /** The sides that look this way, the far ones first. */
@@ -184,55 +176,21 @@ final class ApartView {
     }
   }
 
-  private void channel(Pen pen, Layered it, Layer layer, double height) {
-    if (it.core().isEmpty()) {
-      return;
-    }
-    CoreReckoning core = it.core().get();
-    boolean behind = layer.to() <= it.layers().thickness().value() / 2 + 1e-9;
-    for (Channel own : Channel.of(it.layers(), core.diameter().value() / 2)) {
-      if (own.layer().number() == layer.number() && (behind || own.through())) {
-        List<Point> ring = strip(core, own.widthMm() / 2, height);
-        pen.fill(List.of(ring), pen.colour(own.through() ? Ink.MAT : Ink.FOAM_DEEP));
-        pen.stroke(List.of(ring), pen.colour(Ink.INK), 1.2);
-      }
-    }
-  }
-
-  private List<Point> strip(CoreReckoning core, double half, double height) {
-    double from = Math.max(0, core.choice().startMm());
-    double to = core.choice().endMm();
-    return List.of(
-        seen(new Point(-half, from), height),
-        seen(new Point(-half, to), height),
-        seen(new Point(half, to), height),
-        seen(new Point(half, from), height),
-        seen(new Point(-half, from), height));
-  }
-
   /** The core half way between the layers that it lies between. */
-  private void rod(Pen pen, Layered it, int above) {
-    it.core()
-        .ifPresent(
-            core -> {
-              double half = core.diameter().value() / 2;
-              double lift = (lift(it, above) + lift(it, Math.max(1, above - 1))) / 2;
-              double height = it.layers().thickness().value() / 2 + lift;
-              Point from = new Point(0, core.choice().startMm());
-              Point to = new Point(0, core.choice().endMm());
-              Point a = seen(from, height);
-              Point b = seen(to, height);
-              Point way = b.minus(a);
-              Point aside = new Point(-way.y(), way.x()).times(half / Math.max(1e-9, way.length()));
-              List<Point> rod =
-                  List.of(
-                      a.plus(aside), b.plus(aside), b.minus(aside), a.minus(aside), a.plus(aside));
-              pen.fill(List.of(rod), pen.colour(Ink.CORE));
-              pen.stroke(List.of(rod), pen.colour(Ink.INK), 1.2);
-            });
+  private void rod(Pen pen, Pile pile, int above) {
+    Pile.Rod core = pile.rod().orElseThrow();
+    double lift = (lift(pile, above) + lift(pile, Math.max(0, above - 1))) / 2;
+    Point a = seen(new Point(0, core.from()), core.height() + lift);
+    Point b = seen(new Point(0, core.to()), core.height() + lift);
+    Point way = b.minus(a);
+    Point aside = new Point(-way.y(), way.x()).times(core.half() / Math.max(1e-9, way.length()));
+    List<Point> rod =
+        List.of(a.plus(aside), b.plus(aside), b.minus(aside), a.minus(aside), a.plus(aside));
+    pen.fill(List.of(rod), pen.colour(Ink.CORE));
+    pen.stroke(List.of(rod), pen.colour(Ink.INK), 1.2);
   }
 
-  private void words(Pen pen, Layer layer, List<List<Point>> top, boolean chosen) {
+  private static void words(Pen pen, String words, List<List<Point>> top, boolean chosen) {
     Point right =
         top.stream()
             .flatMap(List::stream)
@@ -240,12 +198,6 @@ final class ApartView {
             .orElse(new Point(0, 0));
     Point at = right.plus(new Point(14 / pen.zoom(), 0));
     pen.line(right, at, pen.colour(chosen ? Ink.SELECTED : Ink.SOFT), 1.2);
-    String words =
-        layer.number()
-            + "  "
-            + Display.length(layer.sheet().thicknessMm(), desk.units())
-            + "  "
-            + layer.foam().shortName();
     pen.wordsFrom(words, at, 6, 5, 14, pen.colour(chosen ? Ink.SELECTED : Ink.INK));
   }
 

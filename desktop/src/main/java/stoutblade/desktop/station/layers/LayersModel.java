@@ -23,11 +23,11 @@ final class LayersModel {
 
   /** How a part is looked at. */
   enum View {
-    SECTION("Section  1"),
-    APART("Taken apart  2"),
-    FINISHED("Finished  3"),
-    OFF("To sand off  4"),
-    FIND("Find a stack  5");
+    SECTION("Section  C"),
+    APART("Taken apart  A"),
+    FINISHED("Finished  F"),
+    OFF("To sand off  O"),
+    FIND("Find a stack  K");
 
     private final String words;
 

@@ -16,6 +16,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import stoutblade.desktop.Chores;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.Meshes;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
@@ -35,6 +36,7 @@ public final class LayersSurface implements Surface {
   private final FindPane find;
   private final StackTray stack;
   private final ProfileTray profile;
+  private final SliceDesk slices;
   private final Desk desk;
   private final BorderPane node = new BorderPane();
   private final StackPane middle = new StackPane();
@@ -46,11 +48,12 @@ public final class LayersSurface implements Surface {
   private final Tray above = new Tray();
 
   /** The surface. */
-  public LayersSurface(Desk desk, Chores chores) {
+  public LayersSurface(Desk desk, Chores chores, Meshes meshes) {
     this.desk = desk;
+    this.slices = new SliceDesk(desk, chores, meshes);
     this.model = new LayersModel(desk);
     this.section = new SectionDesk(desk, Station.LAYERS, pen -> {});
-    this.apart = new ApartView(desk, model);
+    this.apart = new ApartView("apart-mat", () -> model.selected().orElse(-1));
     this.finished = new FinishedView(desk, chores, model);
     this.find = new FindPane(desk, model);
     this.stack = new StackTray(desk, model, this::after);
@@ -103,8 +106,27 @@ public final class LayersSurface implements Surface {
     apart.node().redraw();
   }
 
+  /** The model that is sliced, where that is what is looked at. */
+  private Optional<String> sliced() {
+    String looked = desk.partProperty().get();
+    return Optional.of(looked)
+        .filter(it -> it.startsWith(Desk.SLICE))
+        .map(it -> it.substring(Desk.SLICE.length()))
+        .filter(it -> desk.project().size().model(it).isPresent());
+  }
+
   @Override
   public void show(Derived derived) {
+    if (sliced().isPresent()) {
+      node.setTop(null);
+      node.setBottom(slices.tray());
+      node.setCenter(slices.node());
+      slices.show(sliced().get());
+      return;
+    }
+    node.setTop(above);
+    node.setBottom(below);
+    node.setCenter(middle);
     Optional<Layered> layered = model.layered();
     LayersModel.View view = model.view();
     views.get(view).setSelected(true);
@@ -122,11 +144,15 @@ public final class LayersSurface implements Surface {
     }
     switch (view) {
       case SECTION -> {}
-      case APART -> apart.show(layered);
+      case APART -> apart.show(layered.map(it -> Pile.of(it, desk.units())));
       case FINISHED, OFF -> finished.show(layered);
       case FIND -> find.show();
     }
-    stack.show(view == LayersModel.View.FIND);
+    if (view == LayersModel.View.FIND) {
+      // A stack is found for all layers.
+      model.select(-1);
+    }
+    stack.show();
     profile.show(at);
     if (view == LayersModel.View.FIND) {
       below.getChildren().setAll(stack.node());
@@ -137,12 +163,15 @@ public final class LayersSurface implements Surface {
 
   @Override
   public boolean key(KeyEvent event) {
+    if (sliced().isPresent()) {
+      return false;
+    }
     switch (event.getCode()) {
-      case DIGIT1 -> look(LayersModel.View.SECTION);
-      case DIGIT2 -> look(LayersModel.View.APART);
-      case DIGIT3 -> look(LayersModel.View.FINISHED);
-      case DIGIT4 -> look(LayersModel.View.OFF);
-      case DIGIT5 -> look(LayersModel.View.FIND);
+      case C -> look(LayersModel.View.SECTION);
+      case A -> look(LayersModel.View.APART);
+      case F -> look(LayersModel.View.FINISHED);
+      case O -> look(LayersModel.View.OFF);
+      case K -> look(LayersModel.View.FIND);
       case PLUS, ADD, EQUALS -> stack.add();
       case DELETE, BACK_SPACE -> stack.remove();
       default -> {

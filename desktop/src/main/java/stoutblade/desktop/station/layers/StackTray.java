@@ -28,12 +28,14 @@ final class StackTray {
   private final Runnable after;
   private final HBox chips = new HBox(6);
   private final Tray one = new Tray();
+  private final Tray all = new Tray();
   private final VBox node = new VBox();
   private final ComboBox<Foam> foam = new ComboBox<>();
   private final ComboBox<Double> thickness = new ComboBox<>();
   private final CheckBox oversize = new CheckBox("glue large, then trim");
   private final CheckBox turned = new CheckBox("texture to the back");
   private final EntryField allowance;
+  private final Button add = button("add-layer", "Add  +", this::add);
   private final Button back = button("layer-back", "◂ Back", () -> move(-1));
   private final Button front = button("layer-front", "Front ▸", () -> move(1));
   private final Button out = button("remove-layer", "Take out  Del", this::remove);
@@ -60,13 +62,7 @@ final class StackTray {
     allowance = EntryField.length(desk, mm -> desk.perform(LayerEdits.allowance(model.id(), mm)));
     allowance.setId("allowance");
     allowance.setPrefColumnCount(5);
-    Tray all =
-        new Tray()
-            .with("Layers, from the back to the front", chips)
-            .with(" ", button("add-layer", "Add  +", this::add))
-            .with("Cut outside the line by", allowance);
     turned.managedProperty().bind(turned.visibleProperty());
-    node.getChildren().setAll(one, all);
   }
 
   VBox node() {
@@ -166,31 +162,32 @@ final class StackTray {
     }
     laidOut = key;
     one.getChildren().clear();
-    one.with(selected ? "Foam of this layer" : "Foam, all layers", foam)
+    all.getChildren().clear();
+    all.with("Layers, from the back to the front", chips)
+        .with(" ", add)
+        .with("Cut outside the line by", allowance);
+    Tray tray = selected ? one : all;
+    tray.with(selected ? "Foam of this layer" : "Foam, all layers", foam)
         .with(selected ? "Its thickness" : "Each layer", thickness);
     if (selected) {
       one.with(turned).with(" ", oversize).with(" ", back).with(" ", front).with(" ", out);
     }
   }
 
-  /**
-   * Shows the layers.
-   *
-   * @param alone true where the selected layer's own fields are left out
-   */
-  void show(boolean alone) {
+  /** Shows the layers. */
+  void show() {
     List<Sheet> sheets = model.layering().sheets();
     chips.getChildren().clear();
     for (int i = 0; i < sheets.size(); i++) {
       chips.getChildren().add(chip(sheets.get(i), i));
     }
     allowance.show(model.layering().allowanceMm());
-    node.getChildren().remove(one);
-    if (alone) {
-      return;
+    boolean selected = model.selected().isPresent();
+    layOut(selected);
+    node.getChildren().setAll(all);
+    if (selected) {
+      node.getChildren().addFirst(one);
     }
-    node.getChildren().addFirst(one);
-    layOut(model.selected().isPresent());
     Sheet sheet = looked();
     showing = true;
     Foam own = desk.catalogue().foam(sheet.foamId()).orElse(null);

@@ -1,0 +1,158 @@
+package stoutblade.desktop.station.layers;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import stoutblade.core.Channel;
+import stoutblade.core.CoreReckoning;
+import stoutblade.desktop.station.Layered;
+import stoutblade.layer.Layer;
+import stoutblade.layer.Pocket;
+import stoutblade.measure.Display;
+import stoutblade.measure.Units;
+import stoutblade.shape.Box;
+import stoutblade.shape.Point;
+import stoutblade.shape.Region;
+import stoutblade.slice.Sliced;
+import stoutblade.stack.Sheet;
+
+/**
+ * Layers to be drawn taken apart: of a part or of a sliced model.
+ *
+ * @param box round all of them
+ * @param leaves the layers, the furthest first
+ * @param rod a core between them
+ */
+record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
+
+  private static final double COARSE_MM = 0.3;
+  private static final int MOST_WORDS = 12;
+
+  /**
+   * A layer.
+   *
+   * @param low its lower height
+   * @param high its upper height
+   * @param rings what is cut
+   * @param dashed lines drawn on its upper face
+   * @param pockets areas cut into its upper face
+   * @param words what is said beside it; empty for nothing
+   */
+  record Leaf(
+      double low,
+      double high,
+      List<List<Point>> rings,
+      List<List<Point>> dashed,
+      List<List<Point>> pockets,
+      String words) {}
+
+  /**
+   * A core.
+   *
+   * @param half its radius
+   * @param from where it begins, along
+   * @param to where it ends
+   * @param height of its middle
+   */
+  record Rod(double half, double from, double to, double height) {}
+
+  /** The layers of a part. */
+  static Pile of(Layered it, Units units) {
+    List<Leaf> leaves = new ArrayList<>();
+    double middle = it.layers().thickness().value() / 2;
+    List<Pocket> pockets = Pocket.of(it.form(), it.layers());
+    for (Layer layer : it.layers().each()) {
+      List<List<Point>> dashed = new ArrayList<>();
+      if (layer.worked()) {
+        dashed.addAll(layer.filled().coarse(COARSE_MM).rings());
+      }
+      if (layer.number() == it.layers().each().size()) {
+        it.form().markings().forEach(own -> dashed.add(own.path().flattened(COARSE_MM)));
+      }
+      List<List<Point>> cut = new ArrayList<>();
+      it.core().ifPresent(core -> cut.addAll(channel(it, core, layer, middle)));
+      pockets.stream()
+          .filter(own -> own.layer().number() == layer.number() && (own.front() || own.through()))
+          .forEach(
+              own ->
+                  own.recess()
+                      .spots()
+                      .forEach(
+                          spot ->
+                              cut.add(spot.place(own.recess().outline()).flattened(COARSE_MM))));
+      leaves.add(
+          new Leaf(
+              layer.from(),
+              layer.to(),
+              layer.cut().coarse(COARSE_MM).rings(),
+              dashed,
+              cut,
+              words(layer.number(), layer.sheet(), layer.foam().shortName(), units)));
+    }
+    Optional<Rod> rod =
+        it.core()
+            .map(
+                core ->
+                    new Rod(
+                        core.diameter().value() / 2,
+                        core.choice().startMm(),
+                        core.choice().endMm(),
+                        middle));
+    return new Pile(it.box(), leaves, rod);
+  }
+
+  private static String words(int number, Sheet sheet, String foam, Units units) {
+    return number + "  " + Display.length(sheet.thicknessMm(), units) + "  " + foam;
+  }
+
+  private static List<List<Point>> channel(
+      Layered it, CoreReckoning core, Layer layer, double middle) {
+    boolean behind = layer.to() <= middle + 1e-9;
+    double from = Math.max(0, core.choice().startMm());
+    double to = core.choice().endMm();
+    return Channel.of(it.layers(), core.diameter().value() / 2).stream()
+        .filter(own -> own.layer().number() == layer.number() && (behind || own.through()))
+        .map(own -> own.widthMm() / 2)
+        .map(
+            half ->
+                List.of(
+                    new Point(-half, from),
+                    new Point(-half, to),
+                    new Point(half, to),
+                    new Point(half, from),
+                    new Point(-half, from)))
+        .toList();
+  }
+
+  /** The slices of a model. */
+  static Pile of(Sliced sliced, double pegMm, Units units) {
+    List<Leaf> leaves = new ArrayList<>();
+    List<Point> all = new ArrayList<>();
+    int every = Math.max(1, (int) Math.ceil(sliced.slices().size() / (double) MOST_WORDS));
+    for (Sliced.Slice slice : sliced.slices()) {
+      List<List<Point>> rings = new ArrayList<>();
+      slice.pieces().forEach(it -> rings.addAll(it.coarse(COARSE_MM).rings()));
+      rings.forEach(all::addAll);
+      Region inner = slice.inner().coarse(COARSE_MM);
+      boolean said = (slice.number() - 1) % every == 0;
+      leaves.add(
+          new Leaf(
+              slice.from(),
+              slice.to(),
+              rings,
+              inner.rings(),
+              slice.pegs().stream().map(it -> square(it, pegMm)).toList(),
+              said ? slice.number() + "  " + Display.length(slice.thickness(), units) : ""));
+    }
+    return new Pile(Box.around(all), leaves, Optional.empty());
+  }
+
+  /** A peg's hole: small enough that eight corners are round. */
+  private static List<Point> square(Point at, double across) {
+    List<Point> ring = new ArrayList<>();
+    for (int i = 0; i <= 8; i++) {
+      ring.add(at.plus(new Point(across / 2, 0).turned(Math.PI * i / 4)));
+    }
+    return ring;
+  }
+}

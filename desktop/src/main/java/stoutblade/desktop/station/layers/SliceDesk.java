@@ -1,0 +1,245 @@
+package stoutblade.desktop.station.layers;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.Slider;
+import javafx.scene.layout.BorderPane;
+import stoutblade.catalogue.Foam;
+import stoutblade.desktop.Chores;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.Meshes;
+import stoutblade.desktop.Style;
+import stoutblade.desktop.shell.EntryField;
+import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.station.Choices;
+import stoutblade.formats.ModelFile;
+import stoutblade.measure.Display;
+import stoutblade.project.PartEdits;
+import stoutblade.reference.Model;
+import stoutblade.reference.ModelSize;
+import stoutblade.reference.Orientation.View;
+import stoutblade.slice.Sliced;
+import stoutblade.slice.SlicedFigures;
+import stoutblade.slice.Slicer;
+import stoutblade.slice.Slicing;
+
+/** A model cut into layers: how, and what comes of it, taken apart. */
+final class SliceDesk {
+
+  private static final double USUAL_WALL_MM = 25;
+  private static final double USUAL_PEG_MM = 9;
+
+  private final Desk desk;
+  private final Chores chores;
+  private final Meshes meshes;
+  private final ApartView apart = new ApartView("slice-mat", () -> -1);
+  private final Label note = apart.node().note("slice-note", 520);
+  private final BorderPane node = new BorderPane(apart.node());
+  private final Tray tray = new Tray();
+  private final ComboBox<View> along = new ComboBox<>();
+  private final ComboBox<Foam> foam = new ComboBox<>();
+  private final ComboBox<Double> thickness = new ComboBox<>();
+  private final CheckBox hollow = new CheckBox("hollow, walls of");
+  private final EntryField wall;
+  private final CheckBox pegged = new CheckBox("pegs of");
+  private final EntryField peg;
+  private final Button slice = new Button("Slice it");
+  private final Button keep = new Button("Keep as a part");
+  private final Slider pull = new Slider(0, 3, 1);
+  private String modelId = "";
+  private double wallMm = USUAL_WALL_MM;
+  private double pegMm = USUAL_PEG_MM;
+  private Optional<Sliced> sliced = Optional.empty();
+  private double slicedPegMm;
+  private boolean showing;
+
+  SliceDesk(Desk desk, Chores chores, Meshes meshes) {
+    this.desk = desk;
+    this.chores = chores;
+    this.meshes = meshes;
+    meshes.whenChanged(
+        () -> {
+          if (!modelId.isEmpty()) {
+            enable();
+          }
+        });
+    along.setId("slice-along");
+    along.getItems().setAll(View.values());
+    along.setConverter(
+        Choices.named(it -> "square to the " + it.words().toLowerCase(java.util.Locale.ROOT)));
+    along.setValue(View.TOP);
+    foam.setId("slice-foam");
+    foam.getItems().setAll(desk.catalogue().foams());
+    foam.setConverter(Choices.named(Foam::shortName));
+    foam.setPrefWidth(176);
+    foam.setOnAction(event -> offer());
+    thickness.setId("slice-thickness");
+    thickness.setConverter(Choices.named(mm -> Display.length(mm, desk.units())));
+    wall =
+        EntryField.length(
+            desk,
+            mm -> {
+              wallMm = mm;
+              hollow.setSelected(true);
+              return true;
+            });
+    peg =
+        EntryField.length(
+            desk,
+            mm -> {
+              pegMm = mm;
+              pegged.setSelected(true);
+              return true;
+            });
+    hollow.setId("slice-hollow");
+    wall.setId("slice-wall");
+    wall.setPrefColumnCount(5);
+    pegged.setId("slice-pegged");
+    pegged.setSelected(true);
+    peg.setId("slice-peg");
+    peg.setPrefColumnCount(5);
+    slice.setId("slice-it");
+    slice.getStyleClass().add(Style.PRIMARY);
+    slice.setOnAction(event -> start());
+    keep.setId("slice-keep");
+    keep.setOnAction(event -> keep());
+    pull.setId("slice-pull");
+    pull.setPrefWidth(100);
+    pull.valueProperty().addListener((it, was, is) -> apart.setApart(is.doubleValue()));
+    tray.with("Layers lie", along)
+        .with("Foam", foam)
+        .with("Each layer", thickness)
+        .with(" ", hollow)
+        .with(" ", wall)
+        .with(" ", pegged)
+        .with(" ", peg)
+        .with(" ", slice)
+        .with(" ", keep)
+        .with("Pulled apart", pull);
+  }
+
+  BorderPane node() {
+    return node;
+  }
+
+  Tray tray() {
+    return tray;
+  }
+
+  private Optional<Model> model() {
+    return desk.project().size().model(modelId);
+  }
+
+  private Optional<Double> perUnit() {
+    return Optional.ofNullable(desk.derived().sizing().models().get(modelId))
+        .flatMap(ModelSize::perUnit);
+  }
+
+  void show(String id) {
+    if (!id.equals(modelId)) {
+      modelId = id;
+      sliced = Optional.empty();
+    }
+    if (foam.getValue() == null) {
+      foam.setValue(
+          desk.catalogue().foam(desk.project().layering().middle().foamId()).orElse(null));
+      offer();
+    }
+    wall.show(wallMm);
+    peg.show(pegMm);
+    enable();
+    look();
+  }
+
+  private void offer() {
+    if (showing || foam.getValue() == null) {
+      return;
+    }
+    showing = true;
+    Double was = thickness.getValue();
+    List<Double> there = foam.getValue().thicknessesMm();
+    thickness.getItems().setAll(there);
+    thickness.setValue(
+        was != null && there.contains(was)
+            ? was
+            : there.stream().filter(it -> it >= 10).findFirst().orElse(there.getLast()));
+    showing = false;
+  }
+
+  /** Says what is missing before it can be sliced. */
+  private void enable() {
+    boolean read = model().flatMap(meshes::file).isPresent();
+    slice.setDisable(!read || perUnit().isEmpty());
+    keep.setDisable(sliced.isEmpty());
+    if (perUnit().isEmpty()) {
+      note.setText("Say at Size how large this model is; then it can be sliced.");
+    } else if (sliced.isEmpty()) {
+      note.setText("Choose the foam, then slice it. Dragging turns the layers.");
+    } else {
+      note.setText("");
+    }
+    note.setVisible(!note.getText().isEmpty());
+  }
+
+  private void start() {
+    Optional<ModelFile> file = model().flatMap(meshes::file);
+    if (file.isEmpty() || perUnit().isEmpty() || foam.getValue() == null) {
+      return;
+    }
+    String of = modelId;
+    Model model = model().orElseThrow();
+    double mm = perUnit().get();
+    double pegs = pegged.isSelected() ? pegMm : 0;
+    Slicing slicing;
+    try {
+      slicing =
+          new Slicing(
+              along.getValue(),
+              List.of(thickness.getValue()),
+              hollow.isSelected() ? wallMm : 0,
+              pegs,
+              foam.getValue().sheetWidthMm(),
+              foam.getValue().sheetLengthMm());
+    } catch (IllegalArgumentException e) {
+      desk.say(e.getMessage());
+      return;
+    }
+    slice.setDisable(true);
+    chores.start(
+        "Slicing '" + model.name() + "'",
+        progress -> Slicer.of(file.get().mesh(), model.orientation(), mm, slicing, progress),
+        found -> {
+          if (of.equals(modelId)) {
+            sliced = Optional.of(found);
+            slicedPegMm = pegs;
+            look();
+          }
+        },
+        this::enable);
+  }
+
+  private void look() {
+    apart.show(sliced.map(it -> Pile.of(it, slicedPegMm, desk.units())));
+    desk.besideProperty()
+        .set(sliced.map(it -> SlicedFigures.of(it, foam.getValue())).orElse(new ArrayList<>()));
+  }
+
+  private void keep() {
+    sliced.ifPresent(
+        it -> {
+          String name = model().map(Model::name).orElse("Model").replaceAll("\\.[A-Za-z]+$", "");
+          boolean kept =
+              desk.perform(
+                  PartEdits.addSliced(
+                      name + " in layers", name, it, foam.getValue().id(), slicedPegMm));
+          if (kept) {
+            desk.say("Kept as a part: its templates are at Cut");
+          }
+        });
+  }
+}

@@ -1,0 +1,222 @@
+package stoutblade.prop;
+
+import java.util.ArrayList;
+import java.util.List;
+import stoutblade.develop.Developed;
+import stoutblade.develop.Edge;
+import stoutblade.develop.Panel;
+import stoutblade.measure.Doubt;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
+import stoutblade.measure.Source;
+import stoutblade.shape.Box;
+import stoutblade.shape.Path;
+import stoutblade.shape.Point;
+import stoutblade.shape.Region;
+
+/**
+ * A part that is glued up from slices of a model.
+ *
+ * @param id unique among the parts
+ * @param name what the maker calls it
+ * @param origin what it was sliced from, for a person to read
+ * @param layers its layers, the first at the back
+ * @param pegMm diameter of the pegs through them; 0 for none
+ * @param foamId its foam
+ * @param thicknessMm of each layer
+ * @param placing where it is
+ */
+public record SlicedPart(
+    String id,
+    String name,
+    String origin,
+    List<SlicedLayer> layers,
+    double pegMm,
+    String foamId,
+    double thicknessMm,
+    Placing placing)
+    implements Part {
+
+  private static final double TOLERANCE_MM = 0.05;
+  private static final int MOST_LAYERS = 600;
+  private static final int MOST_POINTS = 400_000;
+
+  /**
+   * One layer.
+   *
+   * @param pieces what is cut: outer line and holes of each piece, each without its first point
+   *     repeated
+   * @param slant the lines to which its edge is cut on the slant, on the face that is smaller
+   * @param pegs where pegs go through it
+   */
+  public record SlicedLayer(
+      List<List<List<Point>>> pieces, List<List<Point>> slant, List<Point> pegs) {
+
+    /** Copies the lists. */
+    public SlicedLayer {
+      pieces = pieces.stream().map(it -> it.stream().map(List::copyOf).toList()).toList();
+      slant = slant.stream().map(List::copyOf).toList();
+      pegs = List.copyOf(pegs);
+      boolean lines =
+          pieces.stream().flatMap(List::stream).allMatch(it -> it.size() > 2)
+              && slant.stream().allMatch(it -> it.size() > 2);
+      if (!lines || pieces.stream().anyMatch(List::isEmpty)) {
+        throw new IllegalArgumentException("A line of a slice has three places or more");
+      }
+    }
+
+    private int points() {
+      return pieces.stream().flatMap(List::stream).mapToInt(List::size).sum()
+          + slant.stream().mapToInt(List::size).sum()
+          + pegs.size();
+    }
+
+    private SlicedLayer times(double factor) {
+      return new SlicedLayer(
+          pieces.stream().map(it -> scaled(it, factor)).toList(),
+          scaled(slant, factor),
+          pegs.stream().map(it -> it.times(factor)).toList());
+    }
+
+    private static List<List<Point>> scaled(List<List<Point>> rings, double factor) {
+      return rings.stream()
+          .map(ring -> ring.stream().map(it -> it.times(factor)).toList())
+          .toList();
+    }
+  }
+
+  /**
+   * Copies the layers and checks them.
+   *
+   * @throws IllegalArgumentException if there are none or too many
+   */
+  public SlicedPart {
+    Part.check(id, name, thicknessMm);
+    layers = List.copyOf(layers);
+    int points = layers.stream().mapToInt(SlicedLayer::points).sum();
+    if (layers.isEmpty() || layers.size() > MOST_LAYERS || points > MOST_POINTS) {
+      throw new IllegalArgumentException(
+          "A sliced part has 1 to "
+              + MOST_LAYERS
+              + " layers with "
+              + MOST_POINTS
+              + " places in all; found "
+              + layers.size()
+              + " and "
+              + points);
+    }
+    if (!(pegMm >= 0 && pegMm <= 100)) {
+      throw new IllegalArgumentException("Pegs are 0 to 100 mm across; found " + pegMm);
+    }
+  }
+
+  @Override
+  public Developed developed() {
+    List<Panel> panels = new ArrayList<>();
+    for (int i = 0; i < layers.size(); i++) {
+      SlicedLayer layer = layers.get(i);
+      for (int k = 0; k < layer.pieces().size(); k++) {
+        String which = layer.pieces().size() > 1 ? ", piece " + (char) ('A' + k % 26) : "";
+        panels.add(panel("Layer " + (i + 1) + " of " + layers.size() + which, layer, k));
+      }
+    }
+    double area = panels.stream().mapToDouble(Panel::area).sum();
+    return new Developed(
+        panels,
+        List.of(
+            Figure.given(
+                "part." + id + ".layers", "Layers", layers.size(), Quantity.COUNT, Source.DECIDED),
+            Figure.found(
+                "part." + id + ".area",
+                "Foam in all pieces",
+                area,
+                Quantity.AREA,
+                "area inside the lines of the pieces, less holes and pegs, by Green's theorem",
+                Source.GEOMETRY,
+                Doubt.NONE)),
+        List.of(
+            "Sliced from " + origin + ".",
+            "Cut each layer to its outer line; on the slant to the dashed line, or stepped and"
+                + " sanded down."));
+  }
+
+  private Panel panel(String called, SlicedLayer layer, int piece) {
+    List<List<Point>> rings = layer.pieces().get(piece);
+    Path outer = PlateForm.counterClockwise(Path.through(rings.getFirst(), true));
+    Region area = Region.inside(outer, TOLERANCE_MM);
+    List<Path> windows = new ArrayList<>();
+    rings.subList(1, rings.size()).forEach(it -> windows.add(Path.through(it, true)));
+    for (Point peg : layer.pegs()) {
+      if (pegMm > 0 && area.holds(peg)) {
+        windows.add(Motifs.disc(pegMm).moved(it -> it.plus(peg)));
+      }
+    }
+    List<Path> slant =
+        layer.slant().stream()
+            .filter(it -> area.holds(it.getFirst()))
+            .map(it -> Path.through(it, true))
+            .toList();
+    return new Panel(called, 1, List.of(Edge.free(outer)), windows, slant);
+  }
+
+  /** Its largest layer, about the middle of it. */
+  @Override
+  public List<Path> seen() {
+    List<Path> largest = List.of();
+    double most = 0;
+    for (SlicedLayer layer : layers) {
+      List<Path> rings =
+          layer.pieces().stream().flatMap(List::stream).map(it -> Path.through(it, true)).toList();
+      double area = rings.stream().mapToDouble(it -> Math.abs(Panel.area(it))).max().orElse(0);
+      if (area > most) {
+        most = area;
+        largest = rings;
+      }
+    }
+    if (largest.isEmpty()) {
+      return List.of();
+    }
+    Point middle =
+        Box.around(largest.stream().flatMap(it -> it.flattened(1).stream()).toList()).centre();
+    return largest.stream().map(it -> it.moved(p -> p.minus(middle))).toList();
+  }
+
+  @Override
+  public SlicedPart withId(String changed) {
+    return new SlicedPart(changed, name, origin, layers, pegMm, foamId, thicknessMm, placing);
+  }
+
+  @Override
+  public SlicedPart withName(String changed) {
+    return new SlicedPart(id, changed, origin, layers, pegMm, foamId, thicknessMm, placing);
+  }
+
+  /** Another foam; the layers stay as thick as they were sliced. */
+  @Override
+  public SlicedPart withFoam(String changedId, double mm) {
+    if (mm != thicknessMm) {
+      throw new IllegalArgumentException(
+          name + " was sliced for its thickness: slice the model anew for another");
+    }
+    return new SlicedPart(id, name, origin, layers, pegMm, changedId, mm, placing);
+  }
+
+  @Override
+  public SlicedPart withPlacing(Placing changed) {
+    return new SlicedPart(id, name, origin, layers, pegMm, foamId, thicknessMm, changed);
+  }
+
+  /** Its lines made larger; its layers stay as thick, so that its height follows only roughly. */
+  @Override
+  public SlicedPart times(double factor) {
+    return new SlicedPart(
+        id,
+        name,
+        origin,
+        layers.stream().map(it -> it.times(factor)).toList(),
+        pegMm,
+        foamId,
+        thicknessMm,
+        placing.times(factor));
+  }
+}

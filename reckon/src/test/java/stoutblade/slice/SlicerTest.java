@@ -1,0 +1,212 @@
+package stoutblade.slice;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CancellationException;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import stoutblade.mesh.Mesh;
+import stoutblade.mesh.MeshSamples;
+import stoutblade.mesh.MeshSamples.Turn;
+import stoutblade.reference.Orientation;
+import stoutblade.reference.Orientation.View;
+import stoutblade.shape.Region;
+import stoutblade.slice.Sliced.Slice;
+
+/** Models in layers, against closed forms and an independent volume. */
+class SlicerTest {
+
+  private static Slicing every(double mm) {
+    return new Slicing(View.TOP, List.of(mm), 0, 0, 1000, 1000);
+  }
+
+  private static Sliced slice(Mesh mesh, Slicing slicing) {
+    return Slicer.of(mesh, Orientation.Z_UP, 1, slicing, share -> {});
+  }
+
+  /** The divergence theorem over the triangles: another way to the volume. */
+  private static double volume(Mesh mesh) {
+    double six = 0;
+    for (int t = 0; t < mesh.triangles(); t++) {
+      int a = mesh.corner(t, 0);
+      int b = mesh.corner(t, 1);
+      int c = mesh.corner(t, 2);
+      six +=
+          mesh.x(a) * (mesh.y(b) * mesh.z(c) - mesh.z(b) * mesh.y(c))
+              + mesh.y(a) * (mesh.z(b) * mesh.x(c) - mesh.x(b) * mesh.z(c))
+              + mesh.z(a) * (mesh.x(b) * mesh.y(c) - mesh.y(b) * mesh.x(c));
+    }
+    return Math.abs(six / 6);
+  }
+
+  @Property(tries = 12)
+  void the_volume_lies_between_what_layers_fill_and_what_they_are_cut_to(
+      @ForAll @DoubleRange(min = 0, max = 3) double one,
+      @ForAll @DoubleRange(min = 0, max = 3) double two,
+      @ForAll @DoubleRange(min = 3, max = 25) double thick) {
+    Mesh torus = MeshSamples.torus(100, 30, 60, new Turn(one, two));
+
+    Sliced sliced = slice(torus, every(thick));
+
+    assertThat(volume(torus)).isBetween(sliced.least() * 0.999, sliced.most() * 1.001);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"sphere", "torus", "cone"})
+  void ever_thinner_layers_close_in_on_the_volume_at_the_expected_rate(String kind) {
+    Mesh mesh =
+        switch (kind) {
+          case "sphere" -> MeshSamples.sphere(80, 120, Turn.NONE);
+          case "torus" -> MeshSamples.torus(80, 30, 120, new Turn(0.4, 0.9));
+          default -> MeshSamples.cone(60, 120, 120, new Turn(0.3, 0));
+        };
+    double closed =
+        switch (kind) {
+          case "sphere" -> 4.0 / 3 * Math.PI * Math.pow(80, 3);
+          case "torus" -> 2 * Math.PI * 80 * Math.PI * 30 * 30;
+          default -> Math.PI * 60 * 60 * 120 / 3;
+        };
+
+    Sliced few = slice(mesh, every(12));
+    Sliced many = slice(mesh, every(3));
+    double middle = (many.least() + many.most()) / 2;
+
+    assertThat(volume(mesh)).isCloseTo(closed, within(closed * 5e-3));
+    assertThat(middle).isCloseTo(closed, within(closed * 0.02));
+    assertThat((few.most() - few.least()) / (many.most() - many.least()))
+        .as("a quarter of the thickness, a quarter of the gap")
+        .isBetween(3.2, 5.0);
+  }
+
+  @Test
+  void layers_of_a_standing_cone_nest() {
+    Sliced cone = slice(MeshSamples.cone(60, 120, 90, Turn.NONE), every(10));
+
+    assertThat(cone.slices()).hasSize(12);
+    List<Double> areas = cone.slices().stream().map(it -> it.outer().area()).toList();
+    boolean up = areas.getFirst() > areas.getLast();
+    for (int i = 1; i < cone.slices().size(); i++) {
+      Region wider = cone.slices().get(up ? i - 1 : i).outer();
+      Region narrower = cone.slices().get(up ? i : i - 1).outer();
+      assertThat(narrower.without(wider).area()).isLessThan(0.5);
+    }
+  }
+
+  @Test
+  void holes_of_a_torus_stay_open() {
+    Slice middle = slice(MeshSamples.torus(100, 30, 90, Turn.NONE), every(10)).slices().get(2);
+
+    assertThat(middle.outer().parts()).hasSize(1);
+    assertThat(middle.outer().rings()).as("outside and hole").hasSize(2);
+  }
+
+  @Test
+  void a_hollowed_ball_keeps_its_wall_all_round() {
+    Slicing hollow = new Slicing(View.TOP, List.of(10.0), 20, 0, 1000, 1000);
+    Sliced ball = slice(MeshSamples.sphere(80, 120, Turn.NONE), hollow);
+
+    assertThat(ball.slices().getFirst().hollow().empty()).isTrue();
+    assertThat(ball.slices().get(1).hollow().empty()).as("within the wall").isTrue();
+    Region inside = ball.slices().get(8).hollow();
+    double reach = Math.sqrt(inside.area() / Math.PI);
+    assertThat(reach).as("no nearer than the wall to any layer beside").isBetween(45.0, 60.0);
+    assertThat(ball.cut()).isLessThan(ball.most());
+    for (Slice it : ball.slices()) {
+      assertThat(it.hollow().rounded(19.5, 0.1).without(it.outer()).area()).isLessThan(1);
+    }
+  }
+
+  @Test
+  void pegs_go_through_foam_and_every_joint_has_some() {
+    Slicing pegged = new Slicing(View.TOP, List.of(8.0), 0, 6, 1000, 1000);
+    Sliced cone = slice(MeshSamples.torus(90, 35, 90, new Turn(0.6, 0.2)), pegged);
+
+    List<Slice> slices = cone.slices();
+    for (int i = 1; i < slices.size(); i++) {
+      Slice above = slices.get(i);
+      List<stoutblade.shape.Point> shared = new ArrayList<>(slices.get(i - 1).pegs());
+      shared.retainAll(above.pegs());
+      double room =
+          above.outer().rounded(-7, 0.1).common(slices.get(i - 1).outer().rounded(-7, 0.1)).area();
+      if (room > 1) {
+        assertThat(shared).as("joint below layer " + above.number()).isNotEmpty();
+      }
+      assertThat(above.pegs())
+          .allSatisfy(
+              it -> {
+                assertThat(above.outer().holds(it)).isTrue();
+                assertThat(above.outer().toBoundary(it)).isGreaterThan(6.8);
+              });
+    }
+  }
+
+  @Test
+  void joints_never_lie_over_one_another_in_neighbouring_layers() {
+    Slicing small = new Slicing(View.TOP, List.of(20.0), 0, 0, 90, 130);
+    Sliced ball = slice(MeshSamples.sphere(100, 120, Turn.NONE), small);
+
+    for (Slice it : ball.slices()) {
+      double pieces = it.pieces().stream().mapToDouble(Region::area).sum();
+      assertThat(pieces).isCloseTo(it.outer().area(), within(it.outer().area() * 1e-3));
+      assertThat(it.pieces())
+          .allSatisfy(
+              piece -> {
+                var box =
+                    stoutblade.shape.Box.around(
+                        piece.rings().stream().flatMap(List::stream).toList());
+                assertThat(Math.min(box.width(), box.height())).isLessThanOrEqualTo(90.001);
+                assertThat(Math.max(box.width(), box.height())).isLessThanOrEqualTo(130.001);
+              });
+    }
+    List<double[]> even = Pieces.spans(-100, 100, 90, 0);
+    List<double[]> odd = Pieces.spans(-100, 100, 90, 1);
+    for (double[] a : even.subList(1, even.size())) {
+      for (double[] b : odd.subList(1, odd.size())) {
+        assertThat(Math.abs(a[0] - b[0])).isGreaterThan(20);
+      }
+    }
+  }
+
+  @Test
+  void sheets_are_taken_in_turn_and_a_scale_counts() {
+    Slicing turns = new Slicing(View.TOP, List.of(10.0, 5.0), 0, 0, 1000, 1000);
+    Sliced cube = Slicer.of(MeshSamples.cube(), Orientation.Z_UP, 40, turns, share -> {});
+
+    assertThat(cube.slices())
+        .extracting(Slice::thickness)
+        .containsExactly(10.0, 5.0, 10.0, 5.0, 10.0);
+    assertThat(cube.most()).isCloseTo(40 * 40 * 40, within(1.0));
+    assertThat(cube.glued()).isCloseTo(2 * 4 * 1600, within(1.0));
+  }
+
+  @Test
+  void it_is_cancelled_and_bounded() {
+    Mesh ball = MeshSamples.sphere(80, 60, Turn.NONE);
+    assertThatThrownBy(
+            () ->
+                Slicer.of(
+                    ball,
+                    Orientation.Z_UP,
+                    1,
+                    every(5),
+                    share -> {
+                      if (share > 0.4) {
+                        throw new CancellationException();
+                      }
+                    }))
+        .isInstanceOf(CancellationException.class);
+    assertThatThrownBy(() -> Slicer.of(ball, Orientation.Z_UP, 1000, every(5), share -> {}))
+        .hasMessageContaining("More than 600 layers");
+    assertThatThrownBy(() -> every(0)).hasMessageContaining("thicker than 0");
+    assertThatThrownBy(() -> new Slicing(View.TOP, List.of(5.0), -1, 0, 500, 500))
+        .hasMessageContaining("Walls and pegs");
+  }
+}
