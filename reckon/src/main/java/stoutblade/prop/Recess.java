@@ -42,6 +42,11 @@ public record Recess(
       this.open = open;
     }
 
+    /** By its number among the choices. */
+    static What of(int number) {
+      return List.of(values()).get(number);
+    }
+
     /** Its words inside a sentence. */
     public String words() {
       return words;
@@ -69,12 +74,16 @@ public record Recess(
   private static Recess of(Feature feature, Outline carrier) {
     return new Recess(
         feature.id(),
-        What.values()[(int) feature.size("what")],
+        what(feature),
         feature.where().spots(carrier),
         outline(feature),
         feature.size("over"),
         feature.size("deep"),
         feature.size("lip"));
+  }
+
+  static What what(Feature feature) {
+    return What.of((int) feature.size("what"));
   }
 
   static Path outline(Feature feature) {

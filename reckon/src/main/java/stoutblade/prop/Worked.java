@@ -100,7 +100,7 @@ record Worked(
     /** What is laid in, seen through the foam; a hatch has a lid. */
     private void recess() {
       at(Marking.Kind.HIDDEN, Recess.outline(feature));
-      if (chosen("what") == Recess.What.HATCH.ordinal()) {
+      if (Recess.what(feature) == Recess.What.HATCH) {
         double lip = size("lip");
         double wide = size("wide");
         Path lid =

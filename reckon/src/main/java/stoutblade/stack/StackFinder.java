@@ -124,7 +124,7 @@ public final class StackFinder {
         return;
       }
       // Without inner layers one foam for them is as good as another.
-      if (inner.thick[i].length > 0 || inside == outside) {
+      if (inner.thick[i].length > 0 || inside.equals(outside)) {
         arranged(outside, back, front, inside, inner.thick[i]);
       }
     }

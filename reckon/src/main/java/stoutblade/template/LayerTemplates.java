@@ -71,7 +71,7 @@ public final class LayerTemplates {
     for (int i = 0; i < last; i++) {
       Layer front = each.get(each.size() - 1 - i);
       Layer back = each.get(i);
-      all.add(template(front, paired && front != back));
+      all.add(template(front, paired && front.number() != back.number()));
     }
     return all;
   }

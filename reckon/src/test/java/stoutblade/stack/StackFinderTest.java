@@ -174,9 +174,9 @@ class StackFinderTest {
             foams,
             leftovers,
             40_000,
-            Outside.values()[random.nextInt(3)],
+            List.of(Outside.values()).get(random.nextInt(3)),
             random.nextInt(4) == 0,
-            Criterion.values()[random.nextInt(Criterion.values().length)]);
+            List.of(Criterion.values()).get(random.nextInt(7)));
 
     Choice brute = byBruteForce(wish);
     List<Choice> found = StackFinder.best(wish, 3);

@@ -58,7 +58,7 @@ final class FinishedView {
   }
 
   private void sample(Layers layers) {
-    if (sampledOf.filter(it -> it == layers).isPresent()) {
+    if (sampledOf.filter(layers::equals).isPresent()) {
       return;
     }
     sampledOf = Optional.of(layers);
@@ -66,7 +66,7 @@ final class FinishedView {
         "Looking at the finished part",
         progress -> HeightMap.of(layers, MOST_PLACES, progress),
         found -> {
-          if (sampledOf.filter(it -> it == layers).isPresent()) {
+          if (sampledOf.filter(layers::equals).isPresent()) {
             map = Optional.of(found);
             paint();
             mat.redraw();
