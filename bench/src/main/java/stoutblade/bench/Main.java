@@ -25,6 +25,7 @@ public final class Main {
       case "mesh" -> jmh(MeshBench.class);
       case "flatten" -> jmh(FlattenBench.class);
       case "slice" -> jmh(SliceBench.class);
+      case "stack" -> jmh(StackBench.class);
       case "plate" -> jmh(PlateBench.class);
       case "range" -> RangeBench.run();
       case "all" -> {
@@ -33,6 +34,7 @@ public final class Main {
         jmh(MeshBench.class);
         jmh(FlattenBench.class);
         jmh(SliceBench.class);
+        jmh(StackBench.class);
         jmh(PlateBench.class);
         RangeBench.run();
         RedrawBench.run();

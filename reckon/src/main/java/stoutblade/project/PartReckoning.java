@@ -92,7 +92,7 @@ public record PartReckoning(
               .orElseGet(() -> amounts(part, flat, foam, made)));
     }
     List<PlateForm.Sliver> slivers =
-        form.map(it -> it.slivers(part.thicknessMm())).orElse(List.of());
+        form.map(it -> it.slivers(it.slab().thicknessMm())).orElse(List.of());
     return new PartReckoning(
         part,
         flat,

@@ -1,6 +1,7 @@
 package stoutblade.shape;
 
 import java.util.Collection;
+import java.util.List;
 
 /** An upright rectangle with its least and greatest coordinates. */
 public record Box(double minX, double minY, double maxX, double maxY) {
@@ -79,5 +80,11 @@ public record Box(double minX, double minY, double maxX, double maxY) {
   /** True where the boxes share at least a point. */
   public boolean meets(Box other) {
     return minX <= other.maxX && other.minX <= maxX && minY <= other.maxY && other.minY <= maxY;
+  }
+
+  /** Its four corners, counter-clockwise. */
+  public List<Point> corners() {
+    return List.of(
+        new Point(minX, minY), new Point(maxX, minY), new Point(maxX, maxY), new Point(minX, maxY));
   }
 }

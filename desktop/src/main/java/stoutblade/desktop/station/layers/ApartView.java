@@ -26,7 +26,7 @@ final class ApartView {
   private static final double MOST_TILT = 1.35;
   private static final double STEP = Math.toRadians(5);
   private static final double PER_PIXEL = 0.008;
-  private static final double APART = 0.085;
+  private static final double SEEN = 0.45;
   private static final double MANY = 5;
 
   private final IntSupplier selected;
@@ -72,12 +72,21 @@ final class ApartView {
     return new Point(turned.x(), turned.y() * Math.cos(tilt) + height * Math.sin(tilt));
   }
 
-  /** How much a layer is lifted over where it is when all are together. */
+  /**
+   * How much a layer is lifted over where it is when all are together: so much that about half of
+   * each face is seen, or less where there are many.
+   */
   private double lift(Pile pile, int index) {
+    double low = Double.POSITIVE_INFINITY;
+    double high = Double.NEGATIVE_INFINITY;
     Box box = pile.box();
-    double gap = APART * Math.hypot(box.width(), box.height());
+    for (Point corner : box.corners()) {
+      double y = corner.turned(yaw).y() * Math.cos(tilt);
+      low = Math.min(low, y);
+      high = Math.max(high, y);
+    }
     double many = Math.max(1, pile.leaves().size() / MANY);
-    return index * apart * gap / many;
+    return index * apart * SEEN * (high - low) / Math.sin(tilt) / many;
   }
 
   /** The box of what is drawn, with room for the words beside it. */
@@ -174,6 +183,23 @@ final class ApartView {
       pen.stroke(List.of(quad), shade, 0.8);
       pen.line(seen(wall.from(), low), seen(wall.to(), low), pen.colour(Ink.INK), 1.2);
     }
+    rings.forEach(it -> ends(pen, it, low, high));
+  }
+
+  /** Upright lines where the side turns away. */
+  private void ends(Pen pen, List<Point> ring, double low, double high) {
+    for (int i = 1; i < ring.size(); i++) {
+      Point at = ring.get(i);
+      Point after = i + 1 < ring.size() ? ring.get(i + 1) : ring.get(1);
+      if (faces(ring.get(i - 1), at) != faces(at, after)) {
+        pen.line(seen(at, low), seen(at, high), pen.colour(Ink.INK), 1.2);
+      }
+    }
+  }
+
+  private boolean faces(Point from, Point to) {
+    Point way = to.minus(from);
+    return new Point(-way.y(), way.x()).turned(yaw).y() < 0;
   }
 
   /** The core half way between the layers that it lies between. */

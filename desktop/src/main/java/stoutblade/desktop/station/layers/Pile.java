@@ -25,7 +25,7 @@ import stoutblade.stack.Sheet;
  */
 record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
 
-  private static final double COARSE_MM = 0.3;
+  private static final double PIECES = 4000;
   private static final int MOST_WORDS = 12;
 
   /**
@@ -59,15 +59,16 @@ record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
   /** The layers of a part. */
   static Pile of(Layered it, Units units) {
     List<Leaf> leaves = new ArrayList<>();
+    double coarse = coarse(it.box());
     double middle = it.layers().thickness().value() / 2;
     List<Pocket> pockets = Pocket.of(it.form(), it.layers());
     for (Layer layer : it.layers().each()) {
       List<List<Point>> dashed = new ArrayList<>();
       if (layer.worked()) {
-        dashed.addAll(layer.filled().coarse(COARSE_MM).rings());
+        dashed.addAll(layer.filled().coarse(coarse).rings());
       }
       if (layer.number() == it.layers().each().size()) {
-        it.form().markings().forEach(own -> dashed.add(own.path().flattened(COARSE_MM)));
+        it.form().markings().forEach(own -> dashed.add(own.path().flattened(coarse)));
       }
       List<List<Point>> cut = new ArrayList<>();
       it.core().ifPresent(core -> cut.addAll(channel(it, core, layer, middle)));
@@ -78,13 +79,12 @@ record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
                   own.recess()
                       .spots()
                       .forEach(
-                          spot ->
-                              cut.add(spot.place(own.recess().outline()).flattened(COARSE_MM))));
+                          spot -> cut.add(spot.place(own.recess().outline()).flattened(coarse))));
       leaves.add(
           new Leaf(
               layer.from(),
               layer.to(),
-              layer.cut().coarse(COARSE_MM).rings(),
+              layer.cut().coarse(coarse).rings(),
               dashed,
               cut,
               words(layer.number(), layer.sheet(), layer.foam().shortName(), units)));
@@ -99,6 +99,11 @@ record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
                         core.choice().endMm(),
                         middle));
     return new Pile(it.box(), leaves, rod);
+  }
+
+  /** How much lines may be simplified where they are drawn small. */
+  private static double coarse(Box box) {
+    return Math.max(0.02, Math.hypot(box.width(), box.height()) / PIECES);
   }
 
   private static String words(int number, Sheet sheet, String foam, Units units) {
@@ -128,12 +133,20 @@ record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
   static Pile of(Sliced sliced, double pegMm, Units units) {
     List<Leaf> leaves = new ArrayList<>();
     List<Point> all = new ArrayList<>();
+    double coarse =
+        sliced.slices().isEmpty()
+            ? 1
+            : coarse(
+                Box.around(
+                    sliced.slices().getFirst().outer().rings().stream()
+                        .flatMap(List::stream)
+                        .toList()));
     int every = Math.max(1, (int) Math.ceil(sliced.slices().size() / (double) MOST_WORDS));
     for (Sliced.Slice slice : sliced.slices()) {
       List<List<Point>> rings = new ArrayList<>();
-      slice.pieces().forEach(it -> rings.addAll(it.coarse(COARSE_MM).rings()));
+      slice.pieces().forEach(it -> rings.addAll(it.coarse(coarse).rings()));
       rings.forEach(all::addAll);
-      Region inner = slice.inner().coarse(COARSE_MM);
+      Region inner = slice.inner().coarse(coarse);
       boolean said = (slice.number() - 1) % every == 0;
       leaves.add(
           new Leaf(
