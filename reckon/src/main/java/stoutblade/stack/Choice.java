@@ -122,10 +122,14 @@ public record Choice(
     return words.toString();
   }
 
+  /** A deviation as it counts: in whole tenths of a millimetre, either way. */
+  static long tenths(double deviationMm) {
+    return Math.round(Math.abs(deviationMm) * TENTHS);
+  }
+
   private static Comparator<Choice> by(Criterion criterion, Outside outside) {
     return switch (criterion) {
-      case DEVIATION ->
-          Comparator.comparingLong(it -> Math.round(Math.abs(it.deviationMm) * TENTHS));
+      case DEVIATION -> Comparator.comparingLong(it -> tenths(it.deviationMm));
       case GLUE_UPS -> Comparator.comparingInt(Choice::glueUps);
       case BOUGHT -> Comparator.comparingInt(Choice::bought);
       case SYMMETRY -> Comparator.comparing(it -> !it.symmetric);

@@ -124,10 +124,28 @@ public final class StackFinder {
         return;
       }
       // Without inner layers one foam for them is as good as another.
-      if (inner.thick[i].length > 0 || inside.equals(outside)) {
+      boolean told = inner.thick[i].length > 0 || inside.equals(outside);
+      if (told && hopeful(inner.sums[i] - left, inner.thick[i].length + 1)) {
         arranged(outside, back, front, inside, inner.thick[i]);
       }
     }
+  }
+
+  /** False where it is worse than all that were kept, by what counts most alone. */
+  private boolean hopeful(double off, int glueUps) {
+    if (best.size() < wanted) {
+      return true;
+    }
+    Choice worst = best.peek();
+    int byGlue = Integer.compare(glueUps, worst.glueUps());
+    return switch (wish.first()) {
+      case DEVIATION -> {
+        int byDeviation = Long.compare(Choice.tenths(off), Choice.tenths(worst.deviationMm()));
+        yield byDeviation < 0 || (byDeviation == 0 && byGlue <= 0);
+      }
+      case GLUE_UPS -> byGlue <= 0;
+      case BOUGHT, SYMMETRY, SURFACE, WEIGHT, COST -> true;
+    };
   }
 
   /**
