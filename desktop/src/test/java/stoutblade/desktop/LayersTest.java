@@ -1,9 +1,11 @@
 package stoutblade.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -18,6 +20,7 @@ import stoutblade.prop.SlicedPart;
 import stoutblade.shape.Point;
 import stoutblade.stack.Profile;
 import stoutblade.stack.Sheet;
+import stoutblade.stack.Wish;
 import stoutblade.template.Stroke;
 
 /** Layers in a real window. */
@@ -98,6 +101,22 @@ class LayersTest extends InWindow {
 
     until(() -> Math.abs(desk.project().layering().thicknessMm() - 25.4) < 0.21);
     assertThat(desk.project().layering().wantedMm()).isEqualTo(25.4);
+
+    int before = desk.project().leftovers().size();
+    choose(robot, "#left-foam", desk.catalogue().foam("eva-inch").orElseThrow());
+    choose(robot, "#left-thickness", 12.7);
+    type(robot, "#left-wide", "24 in");
+    type(robot, "#left-long", "24 in");
+    robot.clickOn("#left-add");
+    until(() -> desk.project().leftovers().size() == before + 1);
+    assertThat(desk.project().leftovers().getLast().areaMm2())
+        .isCloseTo(609.6 * 609.6, within(0.01));
+    choose(robot, "#first", Wish.Criterion.BOUGHT);
+    until(
+        () ->
+            robot.lookup("#choice-0").queryButton().getGraphic().lookupAll(".label").stream()
+                .anyMatch(
+                    it -> it instanceof Label label && label.getText().contains("left over")));
   }
 
   @Test
@@ -110,6 +129,10 @@ class LayersTest extends InWindow {
     assertThat(desk.derived().layers().orElseThrow().volume().value()).isLessThan(bevelled);
     until(() -> robot.lookup("#bevel").tryQuery().isEmpty());
 
+    choose(robot, "#profile", Profile.Kind.FREE);
+    until(() -> robot.lookup("#bend-high").tryQuery().isPresent());
+    type(robot, "#bend-high", "90");
+    until(() -> desk.project().layering().profile().curve().getFirst().y() == 0.9);
     robot.push(KeyCode.A);
     until(() -> robot.lookup("#apart-mat").tryQuery().isPresent());
     drag(robot, "#apart-mat", new Point(0, 0), new Point(60, 30));

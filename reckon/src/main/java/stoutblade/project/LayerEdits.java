@@ -9,6 +9,7 @@ import stoutblade.stack.Choice;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
 import stoutblade.stack.Sheet;
+import stoutblade.stack.Wish;
 
 /**
  * The edits of layers: the blade's or a plate's.
@@ -123,6 +124,25 @@ public final class LayerEdits {
 
   public static Edit allowance(String id, double mm) {
     return on(id, "Allowance for sanding", it -> it.withAllowance(mm));
+  }
+
+  // == LEFTOVERS
+
+  /** Foam that is left over; the same sheet again replaces what was said of it, 0 takes it away. */
+  public static Edit leftover(Wish.Leftover leftover) {
+    return new Edit(
+        "Foam left over",
+        project -> {
+          List<Wish.Leftover> all = new ArrayList<>(project.leftovers());
+          all.removeIf(
+              it ->
+                  it.foamId().equals(leftover.foamId())
+                      && it.thicknessMm() == leftover.thicknessMm());
+          if (leftover.areaMm2() > 0) {
+            all.add(leftover);
+          }
+          return project.withLeftovers(all);
+        });
   }
 
   // == PROFILE

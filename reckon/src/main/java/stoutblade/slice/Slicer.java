@@ -2,7 +2,9 @@ package stoutblade.slice;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.DoubleConsumer;
+import java.util.stream.IntStream;
 import stoutblade.mesh.Mesh;
 import stoutblade.mesh.MeshSection;
 import stoutblade.reference.Orientation;
@@ -15,7 +17,6 @@ public final class Slicer {
   private static final double NUDGE = 1e-4;
   private static final double COARSE_MM = 0.02;
   private static final double WITHIN_MM = 5;
-  private static final double SPECK_MM2 = 1;
 
   private final Mesh mesh;
   private final Orientation orientation;
@@ -68,24 +69,41 @@ public final class Slicer {
     }
     double high = (most - least) * perUnit;
     List<double[]> layers = slicing.layers(high);
-    List<Region> outers = new ArrayList<>();
-    List<Region> inners = new ArrayList<>();
-    for (int i = 0; i < layers.size(); i++) {
-      double from = layers.get(i)[0];
-      double to = Math.min(layers.get(i)[1], high);
-      Region outer = null;
-      Region inner = null;
-      for (double depth : depths(from, to)) {
-        Region section = section(least + depth / perUnit);
-        outer = outer == null ? section : outer.with(section);
-        inner = inner == null ? section : inner.common(section);
-        progress.accept(0.85 * (i + (depth - from) / (to - from)) / layers.size());
-      }
-      outers.add(outer);
-      // A layer that the model does not fill to its top is nowhere full.
-      inners.add(layers.get(i)[1] > high + 1e-6 ? Region.evenOdd(List.of()) : inner);
+    double bottom = least;
+    AtomicInteger done = new AtomicInteger();
+    List<Both> both =
+        IntStream.range(0, layers.size())
+            .parallel()
+            .mapToObj(
+                i -> {
+                  Both found = both(layers.get(i), bottom, high);
+                  progress.accept(0.7 * done.incrementAndGet() / layers.size());
+                  return found;
+                })
+            .toList();
+    return new Sliced(
+        slices(
+            layers,
+            both.stream().map(Both::outer).toList(),
+            both.stream().map(Both::inner).toList()),
+        perUnit);
+  }
+
+  /** What any section within a layer covers, and what all of them cover. */
+  private record Both(Region outer, Region inner) {}
+
+  private Both both(double[] layer, double least, double high) {
+    double from = layer[0];
+    double to = Math.min(layer[1], high);
+    Region outer = null;
+    Region inner = null;
+    for (double depth : depths(from, to)) {
+      Region section = section(least + depth / perUnit);
+      outer = outer == null ? section : outer.with(section);
+      inner = inner == null ? section : inner.common(section);
     }
-    return new Sliced(slices(layers, outers, inners), perUnit);
+    // A layer that the model does not fill to its top is nowhere full.
+    return new Both(outer, layer[1] > high + 1e-6 ? Region.evenOdd(List.of()) : inner);
   }
 
   /** Sections just inside both faces of a layer, and between them where it is thick. */
@@ -111,44 +129,25 @@ public final class Slicer {
 
   private List<Sliced.Slice> slices(
       List<double[]> layers, List<Region> outers, List<Region> inners) {
-    List<Region> hollows = new ArrayList<>();
-    for (int i = 0; i < layers.size(); i++) {
-      hollows.add(hollow(layers, inners, i));
-      progress.accept(0.85 + 0.1 * i / layers.size());
-    }
+    List<Region> hollows = Hollows.of(layers, inners, slicing.wallMm());
+    progress.accept(0.85);
     List<List<Point>> pegs = Pegs.of(outers, hollows, slicing.pegMm());
-    List<Sliced.Slice> all = new ArrayList<>();
-    for (int i = 0; i < layers.size(); i++) {
-      Region left = outers.get(i).without(hollows.get(i));
-      all.add(
-          new Sliced.Slice(
-              i + 1,
-              layers.get(i)[0],
-              layers.get(i)[1],
-              outers.get(i),
-              inners.get(i),
-              hollows.get(i),
-              pegs.get(i),
-              Pieces.of(left, slicing, i)));
-      progress.accept(0.95 + 0.05 * i / layers.size());
-    }
-    return all;
-  }
-
-  /** What all layers within a wall's thickness have in common, less the wall. */
-  private Region hollow(List<double[]> layers, List<Region> inners, int at) {
-    if (slicing.wallMm() == 0) {
-      return Region.evenOdd(List.of());
-    }
-    double from = layers.get(at)[0] - slicing.wallMm();
-    double to = layers.get(at)[1] + slicing.wallMm();
-    boolean inside = from >= -1e-6 && to <= layers.getLast()[1] + 1e-6;
-    Region common = inside ? inners.get(at) : Region.evenOdd(List.of());
-    for (int i = 0; i < layers.size() && !common.empty(); i++) {
-      boolean near = layers.get(i)[1] > from + 1e-6 && layers.get(i)[0] < to - 1e-6;
-      common = near ? common.common(inners.get(i)) : common;
-    }
-    Region hollow = common.empty() ? common : common.rounded(-slicing.wallMm(), 0.05);
-    return hollow.area() < SPECK_MM2 ? Region.evenOdd(List.of()) : hollow;
+    progress.accept(0.9);
+    return IntStream.range(0, layers.size())
+        .parallel()
+        .mapToObj(
+            i -> {
+              Region left = outers.get(i).without(hollows.get(i));
+              return new Sliced.Slice(
+                  i + 1,
+                  layers.get(i)[0],
+                  layers.get(i)[1],
+                  outers.get(i),
+                  inners.get(i),
+                  hollows.get(i),
+                  pegs.get(i),
+                  Pieces.of(left, slicing, i));
+            })
+        .toList();
   }
 }

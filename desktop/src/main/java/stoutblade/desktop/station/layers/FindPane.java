@@ -1,6 +1,7 @@
 package stoutblade.desktop.station.layers;
 
 import java.util.List;
+import java.util.function.DoubleConsumer;
 import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -12,6 +13,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import stoutblade.catalogue.Foam;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.mat.Ink;
@@ -21,6 +23,7 @@ import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.measure.Display;
+import stoutblade.project.LayerEdits;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 import stoutblade.stack.Choice;
@@ -45,6 +48,13 @@ final class FindPane {
   private final ComboBox<Wish.Criterion> first = new ComboBox<>();
   private final CheckBox skinned = new CheckBox("skinned");
   private final Button take = new Button("Use this stack");
+  private final HBox left = new HBox(6);
+  private final ComboBox<Foam> leftFoam = new ComboBox<>();
+  private final ComboBox<Double> leftThick = new ComboBox<>();
+  private final EntryField leftWide;
+  private final EntryField leftLong;
+  private double leftWideMm = 300;
+  private double leftLongMm = 400;
   private boolean showing;
 
   FindPane(Desk desk, LayersModel model) {
@@ -78,6 +88,18 @@ final class FindPane {
             show();
           }
         });
+    leftFoam.setId("left-foam");
+    leftFoam.getItems().setAll(desk.catalogue().foams());
+    leftFoam.setConverter(Choices.named(Foam::shortName));
+    leftFoam.setPrefWidth(170);
+    leftFoam.setOnAction(event -> leftThick.getItems().setAll(leftFoam.getValue().thicknessesMm()));
+    leftThick.setId("left-thickness");
+    leftThick.setConverter(Choices.named(mm -> Display.length(mm, desk.units())));
+    leftWide = side("left-wide", mm -> leftWideMm = mm);
+    leftLong = side("left-long", mm -> leftLongMm = mm);
+    Button keep = new Button("Count it in");
+    keep.setId("left-add");
+    keep.setOnAction(event -> addLeftover());
     rows.getStyleClass().add(Style.LIST);
     ScrollPane scroll = new ScrollPane(rows);
     scroll.setFitToWidth(true);
@@ -91,10 +113,61 @@ final class FindPane {
             .with(" ", skinned)
             .with(" ", take));
     node.setCenter(scroll);
+    node.setBottom(
+        new Tray()
+            .with("Left over here: foam", leftFoam)
+            .with("thickness", leftThick)
+            .with("piece", leftWide)
+            .with("by", leftLong)
+            .with(" ", keep)
+            .with(" ", left));
   }
 
   BorderPane node() {
     return node;
+  }
+
+  private EntryField side(String id, DoubleConsumer take) {
+    EntryField field =
+        EntryField.length(
+            desk,
+            mm -> {
+              take.accept(mm);
+              return mm > 0;
+            });
+    field.setId(id);
+    field.setPrefColumnCount(4);
+    return field;
+  }
+
+  private void addLeftover() {
+    if (leftFoam.getValue() == null || leftThick.getValue() == null) {
+      desk.say("Say first which foam is left over, and how thick it is");
+      return;
+    }
+    desk.perform(
+        LayerEdits.leftover(
+            new Wish.Leftover(
+                leftFoam.getValue().id(), leftThick.getValue(), leftWideMm * leftLongMm)));
+  }
+
+  /** What is left over: pressed, it is used up. */
+  private void showLeftovers() {
+    left.getChildren().clear();
+    for (Wish.Leftover it : desk.project().leftovers()) {
+      Button chip =
+          new Button(
+              Display.length(it.thicknessMm(), desk.units())
+                  + "  "
+                  + desk.catalogue().foam(it.foamId()).map(Foam::shortName).orElse(it.foamId())
+                  + "  ×");
+      chip.getStyleClass().add(Style.STRIP_CARD);
+      chip.setOnAction(
+          event ->
+              desk.perform(
+                  LayerEdits.leftover(new Wish.Leftover(it.foamId(), it.thicknessMm(), 0))));
+      left.getChildren().add(chip);
+    }
   }
 
   private boolean asked(Runnable change) {
@@ -124,6 +197,9 @@ final class FindPane {
     first.setValue(model.first());
     skinned.setSelected(model.skinned());
     showing = false;
+    leftWide.show(leftWideMm);
+    leftLong.show(leftLongMm);
+    showLeftovers();
     List<Choice> found = model.choices();
     rows.getChildren().clear();
     if (found.isEmpty()) {

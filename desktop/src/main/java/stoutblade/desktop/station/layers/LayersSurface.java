@@ -155,7 +155,7 @@ public final class LayersSurface implements Surface {
     stack.show();
     profile.show(at);
     if (view == LayersModel.View.FIND) {
-      below.getChildren().setAll(stack.node());
+      below.getChildren().clear();
     } else {
       below.getChildren().setAll(stack.node(), profile.tray());
     }

@@ -1,5 +1,7 @@
 package stoutblade.desktop.station.layers;
 
+import java.util.List;
+import java.util.function.BiFunction;
 import java.util.function.DoubleFunction;
 import java.util.function.UnaryOperator;
 import javafx.scene.control.CheckBox;
@@ -9,6 +11,7 @@ import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.project.LayerEdits;
+import stoutblade.shape.Point;
 import stoutblade.stack.Profile;
 
 /** The cross-section that the layers are worked to. */
@@ -23,6 +26,8 @@ final class ProfileTray {
   private final EntryField round;
   private final EntryField tip;
   private final EntryField steps;
+  private final EntryField bendIn;
+  private final EntryField bendHigh;
   private final CheckBox flatBack = new CheckBox("flat back");
   private String laidOut = "";
   private boolean showing;
@@ -56,7 +61,9 @@ final class ProfileTray {
             () -> "how many steps",
             count -> change("Steps", it -> it.withSteps((int) Math.rint(count))));
     steps.setId("steps");
-    for (EntryField field : java.util.List.of(bevel, edge, round, tip, steps)) {
+    bendIn = share("bend-in", "how far in, in per cent", (it, share) -> new Point(share, it.y()));
+    bendHigh = share("bend-high", "how high, in per cent", (it, share) -> new Point(it.x(), share));
+    for (EntryField field : List.of(bevel, edge, round, tip, steps, bendIn, bendHigh)) {
       field.setPrefColumnCount(5);
     }
     flatBack.setId("flat-back");
@@ -76,6 +83,26 @@ final class ProfileTray {
     EntryField field = EntryField.length(desk, mm -> change(name, change.apply(mm)));
     field.setId(id);
     return field;
+  }
+
+  /** One coordinate of the middle place of a free curve. */
+  private EntryField share(String id, String expected, BiFunction<Point, Double, Point> change) {
+    EntryField field =
+        EntryField.number(
+            desk,
+            "%",
+            () -> expected,
+            share ->
+                change(
+                    "Bend the curve",
+                    it -> it.withCurve(List.of(change.apply(bend(it), share / 100)))));
+    field.setId(id);
+    return field;
+  }
+
+  private static Point bend(Profile profile) {
+    List<Point> curve = profile.curve();
+    return curve.isEmpty() ? new Point(0.5, 0.5) : curve.get(curve.size() / 2);
   }
 
   private boolean change(String name, UnaryOperator<Profile> change) {
@@ -98,6 +125,8 @@ final class ProfileTray {
     round.show(profile.roundMm());
     tip.show(profile.tip() * 100);
     steps.show(profile.steps());
+    bendIn.show(bend(profile).x() * 100);
+    bendHigh.show(bend(profile).y() * 100);
   }
 
   /** Only what the kind asks for. */
@@ -113,6 +142,9 @@ final class ProfileTray {
     }
     if (chosen == Profile.Kind.STEPPED) {
       tray.with("Steps", steps);
+    }
+    if (chosen == Profile.Kind.FREE) {
+      tray.with("Bends, so far in", bendIn).with("so high", bendHigh);
     }
     tray.with("Edge rounded by", round)
         .with("Thickness at the far end", tip)
