@@ -1,0 +1,111 @@
+package stoutblade.prop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import stoutblade.develop.Panel;
+import stoutblade.measure.Units;
+import stoutblade.mesh.MeshSamples;
+import stoutblade.mesh.MeshSamples.Turn;
+import stoutblade.project.Derived;
+import stoutblade.project.PartEdits;
+import stoutblade.project.PartReckoning;
+import stoutblade.project.Project;
+import stoutblade.project.Samples;
+import stoutblade.reference.Orientation;
+import stoutblade.reference.Orientation.View;
+import stoutblade.shape.Point;
+import stoutblade.slice.Sliced;
+import stoutblade.slice.SlicedFigures;
+import stoutblade.slice.Slicer;
+import stoutblade.slice.Slicing;
+import stoutblade.template.Stroke;
+import stoutblade.template.Template;
+
+/** A sliced model kept as a part. */
+class SlicedPartTest {
+
+  private static Sliced torus;
+
+  /** Not in an initialiser: slicing uses several threads, and they would wait for the class. */
+  @BeforeAll
+  static void slice() {
+    Slicing slicing = new Slicing(View.TOP, List.of(10.0), 0, 6, 200, 300);
+    torus =
+        Slicer.of(
+            MeshSamples.torus(100, 30, 90, Turn.NONE), Orientation.Z_UP, 1, slicing, share -> {});
+  }
+
+  private static Project kept() {
+    return PartEdits.addSliced("Torus", "torus.stl", torus, "foam", 6).applyTo(Samples.whole());
+  }
+
+  private static SlicedPart part() {
+    return (SlicedPart) kept().parts().getFirst();
+  }
+
+  @Test
+  void every_piece_is_a_panel_with_its_pegs_cut_out() {
+    List<Panel> panels = part().developed().panels();
+    int pieces = torus.slices().stream().mapToInt(it -> it.pieces().size()).sum();
+
+    assertThat(panels).hasSize(pieces);
+    double holes = torus.slices().stream().mapToInt(it -> it.pegs().size()).sum() * Math.PI * 9;
+    double sum = panels.stream().mapToDouble(Panel::area).sum();
+    assertThat(sum * 10).isCloseTo(torus.cut() - holes * 10, within(torus.cut() * 0.005));
+    assertThat(panels.getFirst().name()).startsWith("Layer 1 of 6");
+  }
+
+  @Test
+  void its_weight_and_its_template_follow() {
+    Derived derived = Samples.derive(kept());
+    PartReckoning reckoned = derived.part("d1").orElseThrow();
+
+    double volume = part().developed().panels().stream().mapToDouble(Panel::area).sum() * 10;
+    assertThat(reckoned.mass().orElseThrow().value())
+        .isCloseTo(volume * Samples.FOAM.densityGPerMm3(), within(1e-6));
+    Template template = reckoned.templates(Units.METRIC).getFirst();
+    assertThat(template.kinds()).contains(Stroke.Kind.CUT, Stroke.Kind.BEVEL);
+    assertThat(SlicedFigures.of(torus, Samples.FOAM))
+        .extracting(it -> it.id())
+        .contains("slices.mass");
+  }
+
+  @Test
+  void it_is_sliced_for_its_thickness() {
+    assertThat(part().withFoam("mat", 10).foamId()).isEqualTo("mat");
+    assertThatThrownBy(() -> part().withFoam("foam", 12))
+        .hasMessageContaining("slice the model anew");
+    assertThat(part().times(2).developed().panels().getFirst().area())
+        .as("holes of pegs stay")
+        .isGreaterThan(part().developed().panels().getFirst().area() * 3.9);
+  }
+
+  @Test
+  void what_is_no_slice_is_refused() {
+    SlicedPart.SlicedLayer sound =
+        new SlicedPart.SlicedLayer(
+            List.of(List.of(List.of(new Point(0, 0), new Point(9, 0), new Point(0, 9)))),
+            List.of(),
+            List.of());
+    assertThatThrownBy(
+            () ->
+                new SlicedPart.SlicedLayer(
+                    List.of(List.of(List.of(new Point(0, 0), new Point(1, 0)))),
+                    List.of(),
+                    List.of()))
+        .hasMessageContaining("three places or more");
+    assertThatThrownBy(
+            () -> new SlicedPart("d1", "No", "", List.of(), 0, "foam", 10, Placing.USUAL))
+        .hasMessageContaining("1 to 600 layers");
+    assertThatThrownBy(
+            () -> new SlicedPart("d1", "No", "", List.of(sound), -1, "foam", 10, Placing.USUAL))
+        .hasMessageContaining("0 to 100 mm");
+    assertThat(new SlicedPart("d1", "Yes", "", List.of(sound), 0, "foam", 10, Placing.USUAL).seen())
+        .hasSize(1);
+  }
+}
