@@ -16,6 +16,9 @@ import stoutblade.stack.Profile;
 /** What keeps a face from its full height somewhere. Heights and lengths are in mm. */
 sealed interface Limit {
 
+  /** Lines that need not be nearer than this are drawn from fewer pieces. */
+  double FINE_MM = 0.02;
+
   /** The height that it allows at a place. */
   double at(Point place);
 
@@ -31,6 +34,7 @@ sealed interface Limit {
    * Rises from an edge over a width.
    *
    * @param edges lines along it
+   * @param coarse the same of fewer pieces, for what need not be so near
    * @param lines the same, for distances
    * @param profile how it rises
    * @param wide over how much
@@ -39,6 +43,7 @@ sealed interface Limit {
    */
   record FromEdge(
       List<List<Point>> edges,
+      List<List<Point>> coarse,
       List<Polyline> lines,
       Profile profile,
       double wide,
@@ -64,7 +69,11 @@ sealed interface Limit {
     public Region reaching(Region from, double height, double tolerance) {
       return height <= low
           ? from
-          : away(edges, from, wide * profile.reached((height - low) / (high - low)), tolerance);
+          : away(
+              tolerance > FINE_MM ? coarse : edges,
+              from,
+              wide * profile.reached((height - low) / (high - low)),
+              tolerance);
     }
   }
 

@@ -2,6 +2,8 @@ package stoutblade.layer;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import stoutblade.prop.Fuller;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
@@ -48,6 +50,7 @@ final class Rise {
   private final List<Double> breaks;
   private final boolean smooth;
   private final List<Weighted> areas;
+  private final Map<Double, Region> known = new ConcurrentHashMap<>();
 
   /** The area at some height, with its weight in the sum over the height. */
   record Weighted(Region region, double weightMm) {}
@@ -114,8 +117,12 @@ final class Rise {
     return Math.max(at, Math.min(low, at));
   }
 
-  /** The area that reaches a height. */
+  /** The area that reaches a height; each is worked out once. */
   Region reaching(double height) {
+    return known.computeIfAbsent(height, this::reached);
+  }
+
+  private Region reached(double height) {
     Region area = reaching(height, TOLERANCE_MM);
     for (Limit.Trough trough : troughs) {
       area = trough.reaching(area, height, TOLERANCE_MM);

@@ -33,7 +33,8 @@ import stoutblade.stack.Profile;
  */
 public final class Solid {
 
-  private static final double LINE_MM = 0.005;
+  private static final double LINE_MM = 0.01;
+  private static final double COARSE_LINE_MM = 0.05;
   private static final double FULLER_STEP_MM = 0.25;
   private static final double RIDGE = 0.005;
   private static final int ACROSS_STEPS = 160;
@@ -154,7 +155,9 @@ public final class Solid {
       if (high > 0 && !flat && profile.kind().across()) {
         limits.add(new Limit.Across(drawn, profile, low, high, taper));
       } else if (high > 0 && !flat) {
-        limits.add(new Limit.FromEdge(all, lines(all), profile, profile.widthMm(), low, high));
+        limits.add(
+            new Limit.FromEdge(
+                all, coarse(all), lines(all), profile, profile.widthMm(), low, high));
       }
       if (high > 0 && profile.tip() < 1 && !(profile.kind().across() && !flat)) {
         limits.add(taper);
@@ -175,7 +178,13 @@ public final class Solid {
           List<List<Point>> sides = ((Where.Along) bevel.where()).edges(form.slab().outline());
           limits.add(
               new Limit.FromEdge(
-                  sides, lines(sides), Profile.bevel(1, 0), bevel.size("wide"), at, high));
+                  sides,
+                  coarse(sides),
+                  lines(sides),
+                  Profile.bevel(1, 0),
+                  bevel.size("wide"),
+                  at,
+                  high));
           lowest = Math.min(lowest, at);
         }
       }
@@ -202,6 +211,10 @@ public final class Solid {
         all.add(low + (high - low) * i / profile.steps());
       }
       return all;
+    }
+
+    private static List<List<Point>> coarse(List<List<Point>> edges) {
+      return edges.stream().map(it -> Region.thinned(it, COARSE_LINE_MM)).toList();
     }
 
     private static List<Polyline> lines(List<List<Point>> edges) {

@@ -78,7 +78,8 @@ public final class Region {
           nearest = shells.indexOf(whole.get(j)) >= 0 ? shells.indexOf(whole.get(j)) : nearest;
         }
       }
-      if (around % 2 == 0) {
+      // Where rings cross, one may begin inside a hole but outside of what the hole is in.
+      if (around % 2 == 0 || nearest < 0) {
         shells.add(whole.get(i));
         holes.add(new ArrayList<>());
       } else {
@@ -214,6 +215,13 @@ public final class Region {
       own.stream().filter(it -> it.size() > 1).forEach(runs::add);
     }
     return runs;
+  }
+
+  /** A line of fewer pieces, within a tolerance (Douglas and Peucker). */
+  public static List<Point> thinned(List<Point> line, double tolerance) {
+    Geometry fewer =
+        DouglasPeuckerSimplifier.simplify(FACTORY.createLineString(coordinates(line)), tolerance);
+    return Arrays.stream(fewer.getCoordinates()).map(Region::point).toList();
   }
 
   /** The newer overlay of the library: the older one fails where lines nearly meet. */

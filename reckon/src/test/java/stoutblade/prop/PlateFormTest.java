@@ -77,6 +77,30 @@ class PlateFormTest {
         .isCloseTo(24 * 24, within(1e-6));
   }
 
+  /** While something is dragged cuts may lie over one another and over the edge. */
+  @Test
+  void cuts_that_cross_the_edge_and_one_another_are_drawn_roughly_all_the_same() {
+    Feature slots =
+        new Feature(
+            "f1",
+            Feature.Kind.SLOT,
+            Map.of("long", 60.0, "wide", 30.0),
+            "",
+            new Where.Row(new Point(88, -50), new Point(118, 50), 9));
+    Feature holes =
+        new Feature(
+            "f2",
+            Feature.Kind.HOLE,
+            Map.of("across", 16.0),
+            "",
+            new Where.Row(new Point(90, -55), new Point(125, 55), 12));
+    Plate board =
+        new Plate("d1", "Board", BOARD, List.of(slots, holes), "eva-stiff", 10, Placing.USUAL);
+
+    assertThat(PlateForm.roughly(board.slab(), Typeface.NONE).windows()).hasSize(21);
+    assertThat(PlateForm.of(board.slab(), Typeface.NONE).face().area()).isPositive();
+  }
+
   private static long count(PlateForm form, Marking.Kind kind) {
     return form.markings().stream().filter(it -> it.kind() == kind).count();
   }
