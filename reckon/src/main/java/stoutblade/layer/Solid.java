@@ -260,10 +260,24 @@ public final class Solid {
   /** True where the full thickness reaches at least so far round a place. */
   public boolean fullWithin(Point place, double radius) {
     Region full = flatWithin();
-    return full.holds(place) && full.toBoundary(place) >= radius;
+    return full.holds(place)
+        && rim().stream().allMatch(it -> it.distance(place.x(), place.y()) >= radius);
   }
 
   private Region known;
+
+  private List<Polyline> rims;
+
+  /** The boundary of the full area, for the many distances that a core asks for. */
+  private List<Polyline> rim() {
+    if (rims == null) {
+      rims =
+          flatWithin().rings().stream()
+              .map(it -> Polyline.of(Path.through(it, false), LINE_MM))
+              .toList();
+    }
+    return rims;
+  }
 
   /** The full area on both sides, worked out when it is first asked for. */
   private Region flatWithin() {
