@@ -28,7 +28,6 @@ import stoutblade.project.Project;
 import stoutblade.project.Reckoner;
 import stoutblade.project.Refit;
 import stoutblade.project.Station;
-import stoutblade.prop.Plate;
 import stoutblade.prop.ShapedPart;
 import stoutblade.prop.Typeface;
 
@@ -141,7 +140,7 @@ public final class Desk {
    */
   public void goToPart(String id) {
     boolean shape = project().part(id).filter(ShapedPart.class::isInstance).isPresent();
-    boolean layered = project().part(id).filter(Plate.class::isInstance).isPresent();
+    boolean layered = project().plate(id).isPresent();
     boolean stays = shape || (layered && station.get() == Station.LAYERS);
     station.set(stays ? station.get() : Station.DRAFT);
     part.set(id);

@@ -17,8 +17,9 @@ import org.junit.jupiter.api.Test;
 import stoutblade.formats.Document;
 import stoutblade.measure.Units;
 import stoutblade.project.Derived;
-import stoutblade.project.Edits;
+import stoutblade.project.LayerEdits;
 import stoutblade.project.Project;
+import stoutblade.prop.Assembly;
 
 /** What is open, without a window. */
 class DeskTest {
@@ -30,7 +31,7 @@ class DeskTest {
     List<Derived> seen = new ArrayList<>();
     desk.derivedProperty().addListener((it, was, is) -> seen.add(is));
 
-    assertThat(desk.perform(Edits.bevel(15))).isTrue();
+    assertThat(desk.perform(LayerEdits.bevel(Assembly.BLADE, 15))).isTrue();
     assertThat(desk.derived().layers().orElseThrow().bevelWidth().value()).isEqualTo(15);
     assertThat(desk.changedProperty().get()).isTrue();
     desk.undo();
@@ -47,12 +48,12 @@ class DeskTest {
     Desk desk = TestDesk.demo();
     Project before = desk.project();
 
-    assertThat(desk.perform(Edits.edgeThickness(99))).isFalse();
+    assertThat(desk.perform(LayerEdits.edge(Assembly.BLADE, 99))).isFalse();
 
     assertThat(desk.project()).isEqualTo(before);
     assertThat(desk.noticeProperty().get()).contains("no thicker than all layers");
     assertThat(desk.history().undoable()).isEmpty();
-    desk.perform(Edits.bevel(15));
+    desk.perform(LayerEdits.bevel(Assembly.BLADE, 15));
     assertThat(desk.noticeProperty().get()).isEmpty();
   }
 
@@ -61,7 +62,10 @@ class DeskTest {
     Keeper keeper = mock(Keeper.class);
     Desk desk = TestDesk.on(TestDesk.demo().document(), Optional.of(keeper));
 
-    assertThat(desk.perform(Edits.bevel(desk.project().layering().profile().widthMm()))).isTrue();
+    assertThat(
+            desk.perform(
+                LayerEdits.bevel(Assembly.BLADE, desk.project().layering().profile().widthMm())))
+        .isTrue();
 
     verify(keeper, never()).keep(any(), any());
   }
@@ -71,7 +75,7 @@ class DeskTest {
     Keeper keeper = mock(Keeper.class);
     Desk desk = TestDesk.on(TestDesk.demo().document(), Optional.of(keeper));
 
-    desk.perform(Edits.bevel(15));
+    desk.perform(LayerEdits.bevel(Assembly.BLADE, 15));
     desk.undo();
     desk.redo();
 
@@ -82,9 +86,9 @@ class DeskTest {
   void saving_clears_what_is_kept_unless_an_edit_came_after() {
     Keeper keeper = mock(Keeper.class);
     Desk desk = TestDesk.on(TestDesk.demo().document(), Optional.of(keeper));
-    desk.perform(Edits.bevel(15));
+    desk.perform(LayerEdits.bevel(Assembly.BLADE, 15));
     Project saved = desk.project();
-    desk.perform(Edits.bevel(16));
+    desk.perform(LayerEdits.bevel(Assembly.BLADE, 16));
 
     desk.saved(saved, Path.of("a.stout"));
     assertThat(desk.changedProperty().get()).isTrue();
@@ -99,7 +103,7 @@ class DeskTest {
   @Test
   void opening_another_document_forgets_the_history() {
     Desk desk = TestDesk.demo();
-    desk.perform(Edits.bevel(15));
+    desk.perform(LayerEdits.bevel(Assembly.BLADE, 15));
     Document fresh = TestDesk.fresh().document();
 
     desk.open(fresh, Optional.of(Path.of("b.stout")));

@@ -27,7 +27,9 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import stoutblade.project.Edits;
+import stoutblade.project.LayerEdits;
 import stoutblade.project.Station;
+import stoutblade.prop.Assembly;
 
 /** What stands round every station: tape, slip, shelf, masking tape, fields. */
 class ShellTest extends InWindow {
@@ -93,7 +95,7 @@ class ShellTest extends InWindow {
     openDemo();
     Path nowhere = folder.resolve("no-such-folder").resolve("x.stout");
     when(dialogs.saveAs(any())).thenReturn(Optional.of(nowhere));
-    fx(() -> desk.perform(Edits.bevel(15)));
+    fx(() -> desk.perform(LayerEdits.bevel(Assembly.BLADE, 15)));
 
     robot.push(KeyCode.CONTROL, KeyCode.S);
 
@@ -121,7 +123,7 @@ class ShellTest extends InWindow {
   @Test
   void undo_names_what_it_takes_back(FxRobot robot) {
     openDemo();
-    fx(() -> desk.perform(Edits.bevel(15)));
+    fx(() -> desk.perform(LayerEdits.bevel(Assembly.BLADE, 15)));
     Button undo = robot.lookup("#undo").queryAs(Button.class);
     until(() -> undo.getText().equals("Undo: Bevel width"));
 

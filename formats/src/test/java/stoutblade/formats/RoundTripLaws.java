@@ -15,10 +15,12 @@ import stoutblade.measure.LengthEntry;
 import stoutblade.measure.Units;
 import stoutblade.project.Edit;
 import stoutblade.project.Edits;
+import stoutblade.project.LayerEdits;
 import stoutblade.project.OutlineEdits;
 import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
 import stoutblade.project.SizeEdits;
+import stoutblade.prop.Assembly;
 import stoutblade.prop.Feature;
 import stoutblade.prop.Part;
 import stoutblade.prop.Where;
@@ -95,7 +97,7 @@ class RoundTripLaws {
 
   private static Edit edit(Random random) {
     return switch (random.nextInt(13)) {
-      case 0 -> Edits.bevel(random.nextDouble() * 60 - 5);
+      case 0 -> LayerEdits.bevel(Assembly.BLADE, random.nextDouble() * 60 - 5);
       case 1 ->
           SizeEdits.addWearer(
               new Wearer("W" + (char) random.nextInt(32, 9000), 1000 + random.nextDouble() * 1000));

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 import stoutblade.prop.Fuller;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
@@ -53,16 +54,8 @@ sealed interface Limit {
 
     @Override
     public double at(Point place) {
-      double share = Math.min(1, distance(place) / wide);
+      double share = Math.min(1, nearest(lines, place) / wide);
       return low + (high - low) * profile.risen(share);
-    }
-
-    double distance(Point place) {
-      double least = Double.POSITIVE_INFINITY;
-      for (Polyline line : lines) {
-        least = Math.min(least, line.distance(place.x(), place.y()));
-      }
-      return least;
     }
 
     @Override
@@ -75,6 +68,13 @@ sealed interface Limit {
               wide * profile.reached((height - low) / (high - low)),
               tolerance);
     }
+  }
+
+  private static double nearest(List<Polyline> lines, Point place) {
+    return lines.stream()
+        .mapToDouble(it -> it.distance(place.x(), place.y()))
+        .min()
+        .orElse(Double.POSITIVE_INFINITY);
   }
 
   private static Region away(
@@ -99,11 +99,7 @@ sealed interface Limit {
 
     @Override
     public double at(Point place) {
-      double least = Double.POSITIVE_INFINITY;
-      for (Polyline line : lines) {
-        least = Math.min(least, line.distance(place.x(), place.y()));
-      }
-      double left = radius - least;
+      double left = radius - nearest(lines, place);
       return left <= 0
           ? Double.POSITIVE_INFINITY
           : high - radius + Math.sqrt(radius * radius - left * left);
@@ -223,8 +219,7 @@ sealed interface Limit {
       Box box = Box.around(corners);
       int steps = (int) Math.ceil(box.height() / STEP_MM);
       DoubleStream even =
-          java.util.stream.IntStream.range(0, steps)
-              .mapToDouble(i -> box.minY() + box.height() * (i + 0.5) / steps);
+          IntStream.range(0, steps).mapToDouble(i -> box.minY() + box.height() * (i + 0.5) / steps);
       DoubleStream beside =
           corners.stream()
               .flatMapToDouble(it -> DoubleStream.of(it.y() - BESIDE_MM, it.y() + BESIDE_MM));

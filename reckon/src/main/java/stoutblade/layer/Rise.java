@@ -285,7 +285,7 @@ final class Rise {
 
   /** The same for a side that rises to a ridge: the sections' lines, added up along. */
   private double arched(Limit.Across across) {
-    Box box = Box.around(drawn.rings().stream().flatMap(List::stream).toList());
+    Box box = drawn.box();
     double step = box.height() / SECTIONS;
     double more = 0;
     for (int i = 0; i < SECTIONS; i++) {

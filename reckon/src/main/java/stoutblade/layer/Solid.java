@@ -1,7 +1,6 @@
 package stoutblade.layer;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import stoutblade.develop.Panel;
@@ -41,7 +40,6 @@ public final class Solid {
 
   private final Layering layering;
   private final Region face;
-  private final List<List<Point>> edges;
   private final double middle;
   private final Rise front;
   private final Rise back;
@@ -74,7 +72,6 @@ public final class Solid {
   private Solid(Making making, double middle, Rise front, Rise back, List<List<Point>> edges) {
     this.layering = making.layering;
     this.face = making.face;
-    this.edges = edges;
     this.middle = middle;
     this.front = front;
     this.back = back;
@@ -150,7 +147,7 @@ public final class Solid {
       List<Limit> limits = new ArrayList<>();
       double lowest = low;
       boolean flat = low >= high;
-      Box box = Box.around(drawn.rings().stream().flatMap(List::stream).toList());
+      Box box = drawn.box();
       Limit.Taper taper = new Limit.Taper(box.minY(), box.maxY(), high, profile.tip());
       if (high > 0 && !flat && profile.kind().across()) {
         limits.add(new Limit.Across(drawn, profile, low, high, taper));
@@ -283,19 +280,24 @@ public final class Solid {
   private Region flatWithin() {
     if (known == null) {
       Region behind = front == back ? flat() : back.reaching(back.high());
-      known = front == back ? behind : flat().common(behind);
+      known = front == back ? behind : both(flat(), behind);
     }
     return known;
   }
 
   /** The area of the solid somewhere between two heights from the back: where it is widest. */
   public Region widest(double from, double to) {
-    return upTo(from).common(downTo(to));
+    return both(upTo(from), downTo(to));
   }
 
   /** The area that the solid fills all the way between two heights from the back. */
   public Region filled(double from, double to) {
-    return upTo(to).common(downTo(from));
+    return both(upTo(to), downTo(from));
+  }
+
+  /** What lies in both; the face itself where neither takes anything away. */
+  private Region both(Region one, Region other) {
+    return one == face ? other : other == face ? one : one.common(other);
   }
 
   /** Where the front reaches a height. */
@@ -373,7 +375,7 @@ public final class Solid {
 
   /** Half the widest section across, in mm. */
   public double widestHalf() {
-    Box box = Box.around(face.rings().stream().flatMap(List::stream).toList());
+    Box box = face.box();
     double most = 0;
     for (int i = 0; i < ACROSS_STEPS; i++) {
       double y = box.minY() + box.height() * (i + 0.5) / ACROSS_STEPS;
@@ -384,17 +386,7 @@ public final class Solid {
 
   /** Where its far end is, along, in mm. */
   public double length() {
-    return Box.around(face.rings().stream().flatMap(List::stream).toList()).maxY();
-  }
-
-  /** How long its edge is, without the base of half an outline. */
-  public double edgeLength() {
-    return edgeLength;
-  }
-
-  /** The lines along its edge. */
-  public List<List<Point>> edges() {
-    return Collections.unmodifiableList(edges);
+    return face.box().maxY();
   }
 
   /**

@@ -7,7 +7,6 @@ import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
-import stoutblade.prop.Fuller;
 import stoutblade.prop.PlateForm;
 import stoutblade.shape.Box;
 import stoutblade.shape.HalfOutline;
@@ -83,11 +82,6 @@ public record BladeForm(
     List<Figure> all = new ArrayList<>(List.of(length, width, widestAt, area, girth));
     all.addAll(worked.featureFigures());
     return all;
-  }
-
-  /** The fullers on each of its faces. */
-  public List<Fuller> fullers() {
-    return Fuller.of(worked.slab().features());
   }
 
   /** The measuring of one outline. */

@@ -12,13 +12,11 @@ import stoutblade.core.CoreChoice;
 import stoutblade.event.Event;
 import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
-import stoutblade.stack.Layering;
-import stoutblade.stack.Profile;
 import stoutblade.template.Paper;
 
 /**
- * The edits of all stations but Size and Draft, whose edits are {@link SizeEdits}, {@link
- * OutlineEdits} and {@link PartEdits}.
+ * The edits of all stations but Size, Draft and Layers, whose edits are {@link SizeEdits}, {@link
+ * OutlineEdits}, {@link PartEdits} and {@link LayerEdits}.
  */
 public final class Edits {
 
@@ -35,29 +33,7 @@ public final class Edits {
         "Name the blade", project -> project.withBlade(project.blade().withName(name.strip())));
   }
 
-  // == LAYERS AND CORE
-
-  public static Edit foam(String foamId, double thicknessMm) {
-    return onLayers("Choose the foam", it -> it.withFoam(foamId, thicknessMm));
-  }
-
-  public static Edit bevel(double mm) {
-    return onLayers(
-        "Bevel width",
-        it ->
-            it.with(
-                it.profile()
-                    .with(mm > 0 ? Profile.Kind.BEVEL : it.profile().kind())
-                    .withWidth(mm)));
-  }
-
-  public static Edit edgeThickness(double mm) {
-    return onLayers("Edge thickness", it -> it.with(it.profile().withEdge(mm)));
-  }
-
-  private static Edit onLayers(String name, UnaryOperator<Layering> change) {
-    return new Edit(name, project -> project.withLayering(change.apply(project.layering())));
-  }
+  // == CORE
 
   /** Lays a core in the blade, or another rod in the same place. */
   public static Edit rod(String rodId, CoreChoice atFirst) {

@@ -15,6 +15,7 @@ import stoutblade.measure.Units;
 import stoutblade.part.Blade;
 import stoutblade.part.BladeForm;
 import stoutblade.project.Finding.Severity;
+import stoutblade.prop.Assembly;
 import stoutblade.shape.Point;
 import stoutblade.stack.Sheet;
 import stoutblade.stock.Shopping;
@@ -110,7 +111,9 @@ final class Findings {
 
   private Edit choice(Foam foam) {
     double thickness = foam.thicknessesMm().get(foam.thicknessesMm().size() / 2);
-    return named("Use " + foam.name() + ", " + show(thickness), Edits.foam(foam.id(), thickness));
+    return named(
+        "Use " + foam.name() + ", " + show(thickness),
+        LayerEdits.foam(Assembly.BLADE, foam.id(), thickness));
   }
 
   private void layers(Layers layers) {
@@ -130,7 +133,7 @@ final class Findings {
               + " leaves nothing flat on a blade "
               + form.width().show(units)
               + " wide, so it never reaches its full thickness.",
-          List.of(named("Bevel of " + show(half), Edits.bevel(half))));
+          List.of(named("Bevel of " + show(half), LayerEdits.bevel(Assembly.BLADE, half))));
     }
     if (layers.edge().value() < LEAST_EDGE_MM && layers.bevelWidth().value() > 0) {
       add(
@@ -140,7 +143,10 @@ final class Findings {
           Severity.WARNING,
           "The edge is thinner than foam holds",
           "Below about 2 mm an edge of foam tears and waves when it is sanded (our assumption).",
-          List.of(named("Edge of " + show(LEAST_EDGE_MM), Edits.edgeThickness(LEAST_EDGE_MM))));
+          List.of(
+              named(
+                  "Edge of " + show(LEAST_EDGE_MM),
+                  LayerEdits.edge(Assembly.BLADE, LEAST_EDGE_MM))));
     }
   }
 
@@ -234,7 +240,8 @@ final class Findings {
         .map(
             mm ->
                 named(
-                    "Layers of " + show(mm), Edits.foam(project.layering().middle().foamId(), mm)))
+                    "Layers of " + show(mm),
+                    LayerEdits.foam(Assembly.BLADE, project.layering().middle().foamId(), mm)))
         .ifPresent(mends::add);
     return mends;
   }

@@ -31,9 +31,7 @@ public final class LayerEdits {
 
   private static Plate plate(Project project, String id) {
     return project
-        .part(id)
-        .filter(Plate.class::isInstance)
-        .map(Plate.class::cast)
+        .plate(id)
         .orElseThrow(() -> new IllegalArgumentException("There is no plate '" + id + "'"));
   }
 
@@ -149,6 +147,16 @@ public final class LayerEdits {
 
   public static Edit profile(String id, String name, UnaryOperator<Profile> change) {
     return on(id, name, it -> it.with(change.apply(it.profile())));
+  }
+
+  /** A bevel of a width; 0 leaves the kind of section as it is. */
+  public static Edit bevel(String id, double mm) {
+    return profile(
+        id, "Bevel width", it -> it.with(mm > 0 ? Profile.Kind.BEVEL : it.kind()).withWidth(mm));
+  }
+
+  public static Edit edge(String id, double mm) {
+    return profile(id, "Edge thickness", it -> it.withEdge(mm));
   }
 
   /** Another kind of cross-section; one that has a width starts with one that can be seen. */

@@ -317,7 +317,7 @@ final class LayerFindings {
         new Finding(
             "layers." + slab.id() + "." + id,
             Station.LAYERS,
-            slab.blade() ? new Place.OnBlade(at) : new Place.OnPart(slab.id(), at),
+            Place.on(slab, at),
             severity,
             title,
             why,

@@ -38,9 +38,7 @@ public final class OutlineEdits {
 
   private static Plate plate(Project project, String id) {
     return project
-        .part(id)
-        .filter(Plate.class::isInstance)
-        .map(Plate.class::cast)
+        .plate(id)
         .orElseThrow(() -> new IllegalArgumentException("There is no plate '" + id + "'"));
   }
 

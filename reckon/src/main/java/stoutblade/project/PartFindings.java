@@ -403,8 +403,7 @@ final class PartFindings {
       String title,
       String why,
       List<Edit> mends) {
-    Place place = slab.blade() ? new Place.OnBlade(at) : new Place.OnPart(slab.id(), at);
-    add(slab.id(), place, id, severity, title, why, mends);
+    add(slab.id(), Place.on(slab, at), id, severity, title, why, mends);
   }
 
   private void add(

@@ -1,9 +1,15 @@
 package stoutblade.project;
 
+import stoutblade.prop.Slab;
 import stoutblade.shape.Point;
 
 /** What a finding is about. */
 public sealed interface Place {
+
+  /** A place on the blade or on a plate. */
+  static Place on(Slab slab, Point mm) {
+    return slab.blade() ? new OnBlade(mm) : new OnPart(slab.id(), mm);
+  }
 
   /**
    * A place on a picture.

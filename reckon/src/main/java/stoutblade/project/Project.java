@@ -12,6 +12,7 @@ import stoutblade.journal.Journal;
 import stoutblade.part.Blade;
 import stoutblade.prop.Assembly;
 import stoutblade.prop.Part;
+import stoutblade.prop.Plate;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Wish;
 import stoutblade.template.Paper;
@@ -98,6 +99,11 @@ public record Project(
   /** A part, where there is one with that id. */
   public Optional<Part> part(String id) {
     return parts.stream().filter(it -> it.id().equals(id)).findFirst();
+  }
+
+  /** A plate, where there is one with that id. */
+  public Optional<Plate> plate(String id) {
+    return part(id).filter(Plate.class::isInstance).map(Plate.class::cast);
   }
 
   /** Who carries the prop. */

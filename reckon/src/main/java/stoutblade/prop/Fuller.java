@@ -51,11 +51,6 @@ public record Fuller(Point from, Point to, double wide, double deep, boolean rai
     return raised ? deep : -deep * Math.sqrt(1 - away * away);
   }
 
-  /** True where it reaches to within a distance of a place. */
-  public boolean within(Point place, double reach) {
-    return place.distanceToSegment(from, to) < wide / 2 + reach;
-  }
-
   /** Its outline. */
   public Path around() {
     return around(wide);

@@ -13,16 +13,9 @@ import stoutblade.shape.Path;
  * @param outline its outline about its own place
  * @param over how high its floor is over the back of all layers
  * @param deep from its floor up
- * @param lip how much wider the seat of a hatch's lid is all round
  */
 public record Recess(
-    String featureId,
-    What what,
-    List<Spot> spots,
-    Path outline,
-    double over,
-    double deep,
-    double lip) {
+    String featureId, What what, List<Spot> spots, Path outline, double over, double deep) {
 
   /** What is laid in. */
   public enum What {
@@ -78,8 +71,7 @@ public record Recess(
         feature.where().spots(carrier),
         outline(feature),
         feature.size("over"),
-        feature.size("deep"),
-        feature.size("lip"));
+        feature.size("deep"));
   }
 
   static What what(Feature feature) {

@@ -25,7 +25,7 @@ final class Slivers {
     Region coarse = face.coarse(tolerance / 3);
     Region opened = coarse.rounded(-width / 2, tolerance).rounded(width / 2 + tolerance, tolerance);
     for (Region left : coarse.without(opened).parts()) {
-      Box box = Box.around(left.rings().stream().flatMap(List::stream).toList());
+      Box box = left.box();
       double reach = Math.hypot(box.width(), box.height());
       if (reach < LEAST_SLIVER * width || left.area() < tolerance * tolerance) {
         continue;

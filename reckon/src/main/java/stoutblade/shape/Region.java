@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.algorithm.PointLocation;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
@@ -67,6 +68,7 @@ public final class Region {
             .toList();
     List<Polygon> shells = new ArrayList<>();
     List<List<LinearRing>> holes = new ArrayList<>();
+    int[] shellOf = new int[whole.size()];
     for (int i = 0; i < whole.size(); i++) {
       Coordinate at = whole.get(i).getCoordinate();
       int around = 0;
@@ -75,11 +77,13 @@ public final class Region {
         if (whole.get(j).getEnvelopeInternal().contains(at)
             && PointLocation.isInRing(at, whole.get(j).getExteriorRing().getCoordinates())) {
           around++;
-          nearest = shells.indexOf(whole.get(j)) >= 0 ? shells.indexOf(whole.get(j)) : nearest;
+          nearest = shellOf[j] >= 0 ? shellOf[j] : nearest;
         }
       }
       // Where rings cross, one may begin inside a hole but outside of what the hole is in.
+      shellOf[i] = -1;
       if (around % 2 == 0 || nearest < 0) {
+        shellOf[i] = shells.size();
         shells.add(whole.get(i));
         holes.add(new ArrayList<>());
       } else {
@@ -310,6 +314,12 @@ public final class Region {
   /** The length of all its boundary, in mm. */
   public double girth() {
     return geometry.getLength();
+  }
+
+  /** The box round it; it is not empty. */
+  public Box box() {
+    Envelope around = geometry.getEnvelopeInternal();
+    return new Box(around.getMinX(), around.getMinY(), around.getMaxX(), around.getMaxY());
   }
 
   /** True where nothing is left. */

@@ -54,7 +54,7 @@ final class Pegs {
   /** Two places of an area that lie far apart. */
   private static List<Point> apart(Region area) {
     List<Point> places = new ArrayList<>();
-    Box box = Box.around(area.rings().stream().flatMap(List::stream).toList());
+    Box box = area.box();
     for (int i = 0; i < ALONG; i++) {
       double y = box.minY() + box.height() * (i + 0.5) / ALONG;
       area.across(y)

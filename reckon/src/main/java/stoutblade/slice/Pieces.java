@@ -37,7 +37,7 @@ final class Pieces {
   }
 
   private static Box box(Region layer) {
-    return Box.around(layer.rings().stream().flatMap(List::stream).toList());
+    return layer.box();
   }
 
   /** Even spans no longer than a sheet; in every other layer half a span further on. */

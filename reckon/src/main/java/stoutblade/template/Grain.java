@@ -37,7 +37,7 @@ final class Grain {
   }
 
   private static Box box(Region face) {
-    return Box.around(face.rings().stream().flatMap(List::stream).toList());
+    return face.box();
   }
 
   private static List<Stroke> arrow(Region face, boolean upright) {

@@ -113,7 +113,7 @@ public final class LayerTemplates {
   }
 
   private static Box box(Layer layer) {
-    return Box.around(layer.cut().rings().stream().flatMap(List::stream).toList());
+    return layer.cut().box();
   }
 
   private String which(Layer layer, boolean twice) {
@@ -152,20 +152,17 @@ public final class LayerTemplates {
   /** What is cut: the drawn curves where the layer is as wide as the part. */
   private List<Stroke> outline(Layer layer) {
     List<Stroke> strokes = new ArrayList<>();
-    boolean asDrawn = layer.cut() == layer.widest() && layer.widest() == layers.solid().face();
-    if (asDrawn && (form.reshaped() || !blade)) {
-      strokes.addAll(outermost(layer) ? drawn() : PlateTemplate.cuts(form));
+    boolean asDrawn = layer.cut() == layers.solid().face();
+    if (asDrawn) {
+      strokes.addAll(
+          outermost(layer) ? marked(PlateTemplate.strokes(form)) : PlateTemplate.cuts(form));
     } else {
       if (outermost(layer)) {
-        strokes.addAll(marked());
+        strokes.addAll(marked(PlateTemplate.markings(form)));
       }
-      if (asDrawn) {
-        strokes.add(new Stroke(Stroke.Kind.CUT, form.slab().outline().outline()));
-      } else {
-        rings(layer.cut(), Stroke.Kind.CUT, strokes);
-        if (layer.cut() != layer.widest()) {
-          rings(layer.widest(), Stroke.Kind.FINISHED, strokes);
-        }
+      rings(layer.cut(), Stroke.Kind.CUT, strokes);
+      if (layer.cut() != layer.widest()) {
+        rings(layer.widest(), Stroke.Kind.FINISHED, strokes);
       }
     }
     if (form.slab().outline() instanceof HalfOutline) {
@@ -177,17 +174,9 @@ public final class LayerTemplates {
     return strokes;
   }
 
-  /** What is drawn on the front; pockets are drawn on the layers that they are in. */
-  private List<Stroke> marked() {
-    return PlateTemplate.markings(form).stream()
-        .filter(it -> it.kind() != Stroke.Kind.POCKET)
-        .toList();
-  }
-
-  private List<Stroke> drawn() {
-    return PlateTemplate.strokes(form).stream()
-        .filter(it -> it.kind() != Stroke.Kind.POCKET)
-        .toList();
+  /** Without pockets: those are drawn on the layers that they are in. */
+  private static List<Stroke> marked(List<Stroke> strokes) {
+    return strokes.stream().filter(it -> it.kind() != Stroke.Kind.POCKET).toList();
   }
 
   private double tip(Box box) {

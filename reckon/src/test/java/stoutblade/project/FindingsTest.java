@@ -13,6 +13,7 @@ import stoutblade.event.Event;
 import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
 import stoutblade.measure.Units;
+import stoutblade.prop.Assembly;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
@@ -149,8 +150,8 @@ class FindingsTest {
 
   @Test
   void bevels_that_meet_and_edges_too_thin_are_found() {
-    Project meeting = Edits.bevel(80).applyTo(Samples.whole());
-    Project sharp = Edits.edgeThickness(0).applyTo(Samples.whole());
+    Project meeting = LayerEdits.bevel(Assembly.BLADE, 80).applyTo(Samples.whole());
+    Project sharp = LayerEdits.edge(Assembly.BLADE, 0).applyTo(Samples.whole());
 
     assertEachMends(meeting, "layers.bevel");
     assertEachMends(sharp, "layers.edge");
@@ -228,7 +229,7 @@ class FindingsTest {
         List.of(
             Edits.coreStart(-300),
             SizeEdits.height(1600),
-            Edits.bevel(12),
+            LayerEdits.bevel(Assembly.BLADE, 12),
             Edits.withoutCore(),
             SizeEdits.carry("Apart", it -> it.withHands(2)),
             OutlineEdits.length(OutlineEdits.BLADE, 640),

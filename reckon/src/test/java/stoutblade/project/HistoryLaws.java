@@ -9,6 +9,7 @@ import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
+import stoutblade.prop.Assembly;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
 import stoutblade.template.Paper;
@@ -18,7 +19,7 @@ class HistoryLaws {
   private static Edit random(Random random, Project project) {
     int nodes = project.blade().half().nodes().size();
     return switch (random.nextInt(7)) {
-      case 0 -> Edits.bevel(random.nextInt(40));
+      case 0 -> LayerEdits.bevel(Assembly.BLADE, random.nextInt(40));
       case 1 -> Edits.paper(random.nextBoolean() ? Paper.A3 : Paper.LETTER);
       case 2 -> Edits.coats("paint", random.nextInt(4));
       case 3 ->
@@ -66,9 +67,12 @@ class HistoryLaws {
   @Test
   void a_new_edit_gives_up_what_was_undone() {
     History history =
-        History.of(Samples.whole()).after(Edits.bevel(10)).after(Edits.bevel(12)).undo();
+        History.of(Samples.whole())
+            .after(LayerEdits.bevel(Assembly.BLADE, 10))
+            .after(LayerEdits.bevel(Assembly.BLADE, 12))
+            .undo();
 
-    History after = history.after(Edits.bevel(14));
+    History after = history.after(LayerEdits.bevel(Assembly.BLADE, 14));
 
     assertThat(after.redoable()).isEmpty();
     assertThat(after.undoable()).contains("Bevel width");
@@ -79,7 +83,7 @@ class HistoryLaws {
   void an_edit_without_effect_is_no_step() {
     History history = History.of(Samples.whole());
 
-    assertThat(history.after(Edits.bevel(20))).isSameAs(history);
+    assertThat(history.after(LayerEdits.bevel(Assembly.BLADE, 20))).isSameAs(history);
     assertThat(history.undo()).isSameAs(history);
     assertThat(history.redo()).isSameAs(history);
   }
@@ -88,7 +92,7 @@ class HistoryLaws {
   void the_oldest_states_are_given_up() {
     History history = History.of(Samples.whole());
     for (int i = 0; i < History.DEEPEST + 20; i++) {
-      history = history.after(Edits.bevel(i % 50));
+      history = history.after(LayerEdits.bevel(Assembly.BLADE, i % 50));
     }
 
     assertThat(history.states()).hasSize(History.DEEPEST);
@@ -98,7 +102,7 @@ class HistoryLaws {
   void an_edit_that_cannot_be_made_says_why_and_changes_nothing() {
     History history = History.of(Samples.whole());
 
-    assertThatThrownBy(() -> history.after(Edits.edgeThickness(99)))
+    assertThatThrownBy(() -> history.after(LayerEdits.edge(Assembly.BLADE, 99)))
         .hasMessageContaining("no thicker than all layers");
     assertThat(history.now()).isEqualTo(Samples.whole());
   }

@@ -10,21 +10,13 @@ public final class BladeDrawing {
 
   /** Fills its face, without what is cut out of it. */
   public static void face(Pen pen, BladeForm form, Color colour) {
-    if (form.worked().reshaped()) {
-      pen.fill(form.face().rings(), colour);
-    } else {
-      pen.fill(form.outline(), colour);
-    }
+    pen.fill(form.face().rings(), colour);
   }
 
   /** Its edge, and round what is cut out of it. */
   public static void edge(Pen pen, BladeForm form, Color colour, double widthPx) {
-    if (form.worked().reshaped()) {
-      form.worked().outer().forEach(it -> pen.stroke(it, colour, widthPx));
-      form.worked().windows().forEach(it -> pen.stroke(it, colour, widthPx));
-    } else {
-      pen.stroke(form.outline(), colour, widthPx);
-    }
+    form.worked().outer().forEach(it -> pen.stroke(it, colour, widthPx));
+    form.worked().windows().forEach(it -> pen.stroke(it, colour, widthPx));
   }
 
   /** What is drawn on it and laid on it. */

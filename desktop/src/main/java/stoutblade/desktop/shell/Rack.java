@@ -100,12 +100,7 @@ public final class Rack extends VBox {
     bladeCard.setText(
         desk.project().blade().name()
             + desk.derived().form().map(it -> "\n" + it.length().show(desk.units())).orElse(""));
-    desk.derived()
-        .form()
-        .ifPresent(
-            it ->
-                blade.fit(
-                    Box.around(it.face().rings().stream().flatMap(List::stream).toList()), 6));
+    desk.derived().form().ifPresent(it -> blade.fit(it.face().box(), 6));
     blade.redraw();
     boolean bladed = desk.derived().form().isPresent() || desk.project().parts().isEmpty();
     bladeCard.setVisible(bladed);

@@ -53,7 +53,6 @@ public record Layered(String id, PlateForm form, Layers layers, Optional<CoreRec
 
   /** The box round its face. */
   public Box box() {
-    return Box.around(
-        layers.solid().face().rings().stream().flatMap(java.util.List::stream).toList());
+    return layers.solid().face().box();
   }
 }

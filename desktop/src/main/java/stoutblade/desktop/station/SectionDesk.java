@@ -1,5 +1,6 @@
 package stoutblade.desktop.station;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -19,6 +20,7 @@ import stoutblade.measure.Figure;
 import stoutblade.project.Derived;
 import stoutblade.project.Place;
 import stoutblade.project.Station;
+import stoutblade.prop.Assembly;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 
@@ -93,7 +95,7 @@ public final class SectionDesk extends SplitPane {
   private static boolean about(Place place, String id) {
     return place instanceof Place.OnPart it
         ? it.partId().equals(id)
-        : id.isEmpty() || id.equals(stoutblade.prop.Assembly.BLADE);
+        : id.isEmpty() || id.equals(Assembly.BLADE);
   }
 
   private void fit(Derived derived, Layered it) {
@@ -198,7 +200,7 @@ public final class SectionDesk extends SplitPane {
 
   /** The figures of the section; before them those of a plate, whose station shows the blade's. */
   private List<Figure> figures() {
-    List<Figure> all = new java.util.ArrayList<>();
+    List<Figure> all = new ArrayList<>();
     shown.filter(it -> !it.blade()).ifPresent(it -> all.addAll(it.layers().figures()));
     shown.flatMap(this::section).ifPresent(it -> all.addAll(it.figures()));
     return all;

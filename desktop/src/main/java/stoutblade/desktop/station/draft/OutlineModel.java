@@ -55,11 +55,7 @@ final class OutlineModel {
 
   /** The plate that is looked at; none where it is the blade. */
   Optional<Plate> plate() {
-    Optional<Plate> plate =
-        desk.project()
-            .part(desk.partProperty().get())
-            .filter(Plate.class::isInstance)
-            .map(Plate.class::cast);
+    Optional<Plate> plate = desk.project().plate(desk.partProperty().get());
     String now = plate.map(Plate::id).orElse(OutlineEdits.BLADE);
     if (!now.equals(lookedAt)) {
       lookedAt = now;

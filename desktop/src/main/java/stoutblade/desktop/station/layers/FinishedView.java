@@ -3,6 +3,7 @@ package stoutblade.desktop.station.layers;
 import java.util.Optional;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
+import javafx.scene.paint.Color;
 import stoutblade.desktop.Chores;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.mat.Ink;
@@ -112,7 +113,7 @@ final class FinishedView {
   }
 
   /** From the colour of bare foam to that of what is wrong: what is to be sanded stands out. */
-  private javafx.scene.paint.Color ramp(double share) {
+  private Color ramp(double share) {
     return mat.colour(Ink.FOAM).interpolate(mat.colour(Ink.WRONG), share);
   }
 
@@ -142,7 +143,7 @@ final class FinishedView {
     return (to - from) / (own.stepMm() * (both ? 2 : 1));
   }
 
-  private static int argb(javafx.scene.paint.Color colour, double light) {
+  private static int argb(Color colour, double light) {
     int red = (int) Math.round(255 * Math.min(1, colour.getRed() * light));
     int green = (int) Math.round(255 * Math.min(1, colour.getGreen() * light));
     int blue = (int) Math.round(255 * Math.min(1, colour.getBlue() * light));

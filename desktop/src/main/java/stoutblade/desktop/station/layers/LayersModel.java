@@ -11,7 +11,6 @@ import stoutblade.project.LayerEdits;
 import stoutblade.project.PartReckoning;
 import stoutblade.prop.Assembly;
 import stoutblade.prop.Placing;
-import stoutblade.prop.Plate;
 import stoutblade.stack.Choice;
 import stoutblade.stack.ChoiceFigures;
 import stoutblade.stack.Layering;
@@ -83,7 +82,7 @@ final class LayersModel {
   /** What the edits of layers call what is looked at; the blade where a plate has no layers yet. */
   String id() {
     String looked = desk.partProperty().get();
-    boolean plate = desk.project().part(looked).filter(Plate.class::isInstance).isPresent();
+    boolean plate = desk.project().plate(looked).isPresent();
     return plate ? looked : Assembly.BLADE;
   }
 

@@ -1,6 +1,7 @@
 package stoutblade.desktop.station.layers;
 
 import java.util.EnumMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Pos;
@@ -70,7 +71,7 @@ public final class LayersSurface implements Surface {
     ToggleGroup group = new ToggleGroup();
     for (LayersModel.View view : LayersModel.View.values()) {
       ToggleButton button = new ToggleButton(view.words());
-      button.setId("view-" + view.name().toLowerCase(java.util.Locale.ROOT));
+      button.setId("view-" + view.name().toLowerCase(Locale.ROOT));
       button.setToggleGroup(group);
       button.setOnAction(event -> look(view));
       views.put(view, button);

@@ -134,13 +134,7 @@ record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
     List<Leaf> leaves = new ArrayList<>();
     List<Point> all = new ArrayList<>();
     double coarse =
-        sliced.slices().isEmpty()
-            ? 1
-            : coarse(
-                Box.around(
-                    sliced.slices().getFirst().outer().rings().stream()
-                        .flatMap(List::stream)
-                        .toList()));
+        sliced.slices().isEmpty() ? 1 : coarse(sliced.slices().getFirst().outer().box());
     int every = Math.max(1, (int) Math.ceil(sliced.slices().size() / (double) MOST_WORDS));
     for (Sliced.Slice slice : sliced.slices()) {
       List<List<Point>> rings = new ArrayList<>();
@@ -154,14 +148,14 @@ record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
               slice.to(),
               rings,
               inner.rings(),
-              slice.pegs().stream().map(it -> square(it, pegMm)).toList(),
+              slice.pegs().stream().map(it -> round(it, pegMm)).toList(),
               said ? slice.number() + "  " + Display.length(slice.thickness(), units) : ""));
     }
     return new Pile(Box.around(all), leaves, Optional.empty());
   }
 
   /** A peg's hole: small enough that eight corners are round. */
-  private static List<Point> square(Point at, double across) {
+  private static List<Point> round(Point at, double across) {
     List<Point> ring = new ArrayList<>();
     for (int i = 0; i <= 8; i++) {
       ring.add(at.plus(new Point(across / 2, 0).turned(Math.PI * i / 4)));

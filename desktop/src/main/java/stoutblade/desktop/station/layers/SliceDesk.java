@@ -2,6 +2,7 @@ package stoutblade.desktop.station.layers;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -70,8 +71,7 @@ final class SliceDesk {
         });
     along.setId("slice-along");
     along.getItems().setAll(View.values());
-    along.setConverter(
-        Choices.named(it -> "square to the " + it.words().toLowerCase(java.util.Locale.ROOT)));
+    along.setConverter(Choices.named(it -> "square to the " + it.words().toLowerCase(Locale.ROOT)));
     along.setValue(View.TOP);
     foam.setId("slice-foam");
     foam.getItems().setAll(desk.catalogue().foams());

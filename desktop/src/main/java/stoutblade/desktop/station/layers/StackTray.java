@@ -1,6 +1,7 @@
 package stoutblade.desktop.station.layers;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -78,7 +79,7 @@ final class StackTray {
     after.run();
   }
 
-  private void one(String name, java.util.function.UnaryOperator<Sheet> change) {
+  private void one(String name, UnaryOperator<Sheet> change) {
     if (!showing) {
       model
           .selected()

@@ -1,0 +1,350 @@
+package stoutblade.layer;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import stoutblade.catalogue.Foam;
+import stoutblade.measure.Display;
+import stoutblade.measure.Doubt;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
+import stoutblade.measure.Source;
+import stoutblade.stack.Layering;
+import stoutblade.stack.Profile;
+import stoutblade.stack.Sheet;
+
+/** The working of one stack. */
+record LayersWorking(
+    String id, Solid solid, Layering layering, Map<String, Foam> foams, Figure area, Figure girth) {
+
+  Layers layers() {
+    List<Layer> each = each();
+    Profile profile = layering.profile();
+    Figure thickness = thickness();
+    boolean across = profile.kind().across();
+    Figure bevel =
+        across
+            ? found(
+                ".bevel",
+                "From the edge to the ridge, at most",
+                solid.widestHalf(),
+                Quantity.LENGTH,
+                "half the widest section across",
+                area)
+            : given(".bevel", "Bevel width on the face", width(profile));
+    Figure edge = given(".edge", "Thickness at the edge", profile.edgeMm());
+    Figure volume = volume();
+    Foam main = foams.get(layering.middle().foamId());
+    List<Figure> further = new ArrayList<>(deviation(thickness));
+    Figure mass = mass(each, volume, further);
+    return new Layers(
+        layering,
+        main,
+        solid,
+        each,
+        given(
+            ".layer",
+            layering.sheets().size() > 1 ? "Layer next to the middle" : "The layer",
+            layering.middle().thicknessMm()),
+        thickness,
+        bevel,
+        edge,
+        angle(thickness, edge, bevel),
+        volume,
+        sanded(thickness),
+        surface(),
+        glued(each),
+        mass,
+        further);
+  }
+
+  private double width(Profile profile) {
+    return profile.flat(layering.thicknessMm()) ? 0 : profile.widthMm();
+  }
+
+  private List<Layer> each() {
+    List<Layer> all = new ArrayList<>();
+    List<Double> joints = layering.joints();
+    for (int i = 0; i < layering.sheets().size(); i++) {
+      Sheet sheet = layering.sheets().get(i);
+      double from = joints.get(i);
+      double to = joints.get(i + 1);
+      var widest = solid.widest(from, to);
+      var filled = solid.filled(from, to);
+      double more = sheet.oversize() ? Layer.OVERSIZE_MM : layering.allowanceMm();
+      all.add(
+          new Layer(
+              i + 1,
+              sheet,
+              foams.get(sheet.foamId()),
+              from,
+              to,
+              widest,
+              filled,
+              more > 0 ? widest.grown(more) : widest));
+    }
+    return all;
+  }
+
+  private Figure thickness() {
+    List<Figure> parts = new ArrayList<>();
+    for (int i = 0; i < layering.sheets().size(); i++) {
+      parts.add(
+          given(
+              ".sheet" + (i + 1),
+              "Layer " + (i + 1) + " from the back",
+              layering.sheets().get(i).thicknessMm()));
+    }
+    return Figure.computed(
+        id + ".thickness",
+        layering.sheets().size() == 2 ? "Both layers" : "All layers",
+        Quantity.LENGTH,
+        parts.stream().map(it -> "{" + it.id() + "}").collect(Collectors.joining(" + ")),
+        Source.GEOMETRY,
+        parts.toArray(Figure[]::new));
+  }
+
+  private List<Figure> deviation(Figure thickness) {
+    if (layering.wantedMm() <= 0) {
+      return List.of();
+    }
+    Figure wanted = given(".wanted", "Thickness wanted", layering.wantedMm());
+    return List.of(
+        wanted,
+        Figure.computed(
+            id + ".off",
+            "Thicker than wanted by",
+            Quantity.LENGTH,
+            "{%s} - {%s}".formatted(thickness.id(), wanted.id()),
+            Source.GEOMETRY,
+            thickness,
+            wanted));
+  }
+
+  private Figure angle(Figure thickness, Figure edge, Figure bevel) {
+    if (bevel.value() == 0 || layering.profile().flat(layering.thicknessMm())) {
+      return Figure.found(
+          id + ".angle",
+          "Bevel angle from the face",
+          0,
+          Quantity.ANGLE,
+          "no bevel",
+          Source.GEOMETRY,
+          Doubt.NONE);
+    }
+    return Figure.computed(
+        id + ".angle",
+        "Bevel angle from the face",
+        Quantity.ANGLE,
+        "atan(({%s} - {%s}) / (%s{%s}))"
+            .formatted(
+                thickness.id(), edge.id(), layering.profile().flatBack() ? "" : "2 * ", bevel.id()),
+        Source.practice("the line where the bevel stops and the edge give the angle"),
+        thickness,
+        edge,
+        bevel);
+  }
+
+  private Figure volume() {
+    double value = solid.volume();
+    return Figure.found(
+        id + ".volume",
+        "Foam left in it",
+        value,
+        Quantity.VOLUME,
+        "the areas of {"
+            + area.id()
+            + "} that reach each height, added up over the height of both faces"
+            + (solid.fullered() ? "; with what fullers take off or add" : ""),
+        Source.GEOMETRY,
+        share(value),
+        area);
+  }
+
+  private Doubt share(double value) {
+    return area.value() == 0 ? Doubt.NONE : area.doubt().times(value / area.value());
+  }
+
+  private Figure sanded(Figure thickness) {
+    return Figure.found(
+        id + ".sanded",
+        "Foam to sand off",
+        solid.sanded(),
+        Quantity.VOLUME,
+        "{%s} × {%s} less what is left inside the profile".formatted(area.id(), thickness.id()),
+        Source.GEOMETRY,
+        Doubt.NONE,
+        area,
+        thickness);
+  }
+
+  private Figure surface() {
+    double value = solid.surface();
+    return Figure.found(
+        id + ".surface",
+        "Surface to finish",
+        value,
+        Quantity.AREA,
+        "both faces of {%s}, what slants measured on the slant, and the edge round {%s}"
+            .formatted(area.id(), girth.id()),
+        Source.GEOMETRY,
+        share(value),
+        area,
+        girth);
+  }
+
+  /** Both faces of every joint, as large as the part is there. */
+  private Figure glued(List<Layer> each) {
+    double sum = 0;
+    for (int i = 1; i < each.size(); i++) {
+      double joint = each.get(i).from();
+      sum += 2 * solid.widest(joint, joint).area();
+    }
+    return found(
+        ".glued",
+        "Faces to spread with glue",
+        sum,
+        Quantity.AREA,
+        "twice the area of the part at the height of each joint",
+        area);
+  }
+
+  /** The weight; where foams differ, what each layer keeps of the volume counts. */
+  private Figure mass(List<Layer> each, Figure volume, List<Figure> further) {
+    Map<Sheet, List<Layer>> kinds = new LinkedHashMap<>();
+    for (Layer layer : each) {
+      kinds
+          .computeIfAbsent(
+              Sheet.of(layer.sheet().foamId(), layer.sheet().thicknessMm()),
+              it -> new ArrayList<>())
+          .add(layer);
+    }
+    List<Figure> costs = new ArrayList<>();
+    kinds.forEach((kind, layers) -> further.addAll(amounts(kind, layers, costs)));
+    further.add(
+        Figure.computed(
+            id + ".cost",
+            "Foam, cost by area",
+            Quantity.MONEY,
+            costs.stream().map(it -> "{" + it.id() + "}").collect(Collectors.joining(" + ")),
+            Source.GEOMETRY,
+            costs.toArray(Figure[]::new)));
+    List<Figure> masses = new ArrayList<>();
+    Map<String, Double> shares = shares(each);
+    for (Map.Entry<String, Double> it : shares.entrySet()) {
+      Foam foam = foams.get(it.getKey());
+      Figure density =
+          Figure.given(
+              id + ".density." + foam.id(),
+              "Density of " + foam.name(),
+              foam.densityGPerMm3(),
+              Quantity.DENSITY,
+              Source.catalogue(foam.source()));
+      Figure own =
+          shares.size() == 1
+              ? volume
+              : found(
+                  ".volume." + foam.id(),
+                  "Foam left, " + foam.name(),
+                  it.getValue() * volume.value(),
+                  Quantity.VOLUME,
+                  "the share of its layers in {" + volume.id() + "}, by Simpson's rule in each",
+                  volume);
+      masses.add(
+          Figure.computed(
+              id + ".mass." + foam.id(),
+              "Weight of " + foam.name(),
+              Quantity.MASS,
+              "{%s} * {%s}".formatted(own.id(), density.id()),
+              Source.GEOMETRY,
+              own,
+              density));
+    }
+    Figure mass =
+        Figure.computed(
+            id + ".mass",
+            "Foam, weight",
+            Quantity.MASS,
+            masses.stream().map(it -> "{" + it.id() + "}").collect(Collectors.joining(" + ")),
+            Source.GEOMETRY,
+            masses.toArray(Figure[]::new));
+    further.addFirst(mass);
+    return mass;
+  }
+
+  /** What share of the volume each foam keeps. */
+  private Map<String, Double> shares(List<Layer> each) {
+    Map<String, Double> volumes = new LinkedHashMap<>();
+    for (Layer layer : each) {
+      double middle = (layer.from() + layer.to()) / 2;
+      double volume =
+          foams.size() == 1
+              ? 1
+              : (layer.to() - layer.from())
+                  * (layer.widest().area()
+                      + 4 * solid.widest(middle, middle).area()
+                      + layer.filled().area())
+                  / 6;
+      volumes.merge(layer.sheet().foamId(), volume, Double::sum);
+    }
+    double sum = volumes.values().stream().mapToDouble(Double::doubleValue).sum();
+    volumes.replaceAll((foam, volume) -> sum > 0 ? volume / sum : 0);
+    return volumes;
+  }
+
+  private List<Figure> amounts(Sheet kind, List<Layer> layers, List<Figure> costs) {
+    Foam foam = foams.get(kind.foamId());
+    String own = id + ".foam" + layers.getFirst().number();
+    Figure cut =
+        Figure.found(
+            own,
+            "%s, %s mm".formatted(foam.name(), plain(kind.thicknessMm())),
+            layers.stream().mapToDouble(it -> it.cut().area()).sum(),
+            Quantity.AREA,
+            layers.size() == 1
+                ? "area of what is cut for its layer"
+                : "areas of what is cut for " + layers.size() + " layers",
+            Source.GEOMETRY,
+            Doubt.NONE,
+            area);
+    Figure price =
+        Figure.given(
+            own + ".price",
+            "A square metre of it, a millimetre thick",
+            foam.pricePerM2Mm(),
+            Quantity.MONEY,
+            Source.catalogue(foam.source()));
+    Figure thick = length(own + ".thick", "Its thickness", kind.thicknessMm());
+    costs.add(
+        Figure.computed(
+            own + ".cost",
+            "Cost of " + foam.name(),
+            Quantity.MONEY,
+            "{%s} / 1000000 * {%s} * {%s}".formatted(cut.id(), thick.id(), price.id()),
+            Source.GEOMETRY,
+            cut,
+            thick,
+            price));
+    return List.of(cut);
+  }
+
+  private static String plain(double mm) {
+    return Display.decimal(mm, 2);
+  }
+
+  private Figure given(String key, String label, double mm) {
+    return length(id + key, label, mm);
+  }
+
+  private static Figure length(String id, String label, double mm) {
+    return Figure.given(id, label, mm, Quantity.LENGTH, Source.DECIDED);
+  }
+
+  private Figure found(
+      String key, String label, double value, Quantity quantity, String words, Figure input) {
+    return Figure.found(
+        id + key, label, value, quantity, words, Source.GEOMETRY, Doubt.NONE, input);
+  }
+}
