@@ -169,13 +169,19 @@ public final class BladeSteps {
             .cautions(bed.caution(), SHEETS));
   }
 
+  /** What the layers wait for before they are joined; where there is one, before it is shaped. */
+  private Need before() {
+    return work.core().isPresent()
+        ? Need.after(
+            "core-bed", catalogue.glue(Glue.FOR_CORE).pressMinutes(), "the core's glue sets")
+        : Need.after(work.layers().foam().textured() ? "grind" : "cut");
+  }
+
   private void join() {
+    if (layers() == 1) {
+      return;
+    }
     Glue glue = catalogue.glue(Glue.FOR_LAYERS);
-    Step.Need before =
-        work.core().isPresent()
-            ? Need.after(
-                "core-bed", catalogue.glue(Glue.FOR_CORE).pressMinutes(), "the core's glue sets")
-            : Need.after(work.layers().foam().textured() ? "grind" : "cut");
     add(
         step(
                 "spread",
@@ -184,7 +190,7 @@ public final class BladeSteps {
                     : "Spread the cement on all glue faces",
                 glue.name() + " on all of both faces but the channel")
             .time("spreading", work.layers().glued())
-            .need(before)
+            .need(before())
             .glue(Glue.FOR_LAYERS)
             .tools("brush or spreader", "moving air")
             .cautions(glue.caution(), SHEETS));
@@ -208,7 +214,10 @@ public final class BladeSteps {
 
   private void shape() {
     Glue glue = catalogue.glue(Glue.FOR_LAYERS);
-    Need rested = Need.after("join", glue.strainMinutes(), "the joint takes no stress sooner");
+    Need rested =
+        layers() == 1
+            ? before()
+            : Need.after("join", glue.strainMinutes(), "the joint takes no stress sooner");
     boolean bevelled =
         work.layers().bevelWidth().value() > 0
             && work.layers().edge().value() < work.layers().thickness().value();
@@ -220,7 +229,7 @@ public final class BladeSteps {
                   "Draw and tape the bevel lines",
                   work.layers().bevelWidth().show(work.units()) + " in from the edge, both faces")
               .time("marking", edges)
-              .after("join")
+              .need(layers() == 1 ? before() : Need.after("join"))
               .tools("template", "masking tape"));
       add(
           step(

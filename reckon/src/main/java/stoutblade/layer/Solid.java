@@ -48,7 +48,8 @@ public final class Solid {
   private final boolean bothFaces;
   private final double edgeLength;
   private final double laidOnMm3;
-  private final double recessed;
+  private final double recessedMm3;
+  private final double recessedMm4;
 
   /**
    * The solid of an outline with the layering that was decided.
@@ -81,10 +82,15 @@ public final class Solid {
     this.bothFaces = making.form.slab().blade();
     this.raised = Fuller.of(making.form.slab().features()).stream().filter(Fuller::raised).toList();
     this.laidOnMm3 = laidOn(making.form);
-    this.recessed =
-        Recess.of(making.form.slab().features(), making.form.slab().outline()).stream()
-            .mapToDouble(it -> it.spots().size() * it.deep() * Math.abs(Panel.area(it.outline())))
-            .sum();
+    double volume = 0;
+    double moment = 0;
+    for (Recess it : Recess.of(making.form.slab().features(), making.form.slab().outline())) {
+      double one = it.deep() * Math.abs(Panel.area(it.outline()));
+      volume += one * it.spots().size();
+      moment += one * it.spots().stream().mapToDouble(spot -> spot.at().y()).sum();
+    }
+    this.recessedMm3 = volume;
+    this.recessedMm4 = moment;
     this.edgeLength =
         edges.stream().mapToDouble(it -> Path.through(it, false).length(LINE_MM)).sum();
   }
@@ -316,11 +322,7 @@ public final class Solid {
   public double volume() {
     double sum = front.volume() - front.routed();
     sum += front == back ? sum : back.volume() - back.routed();
-    return sum + laidOn() - recessed;
-  }
-
-  private double laidOn() {
-    return laidOnMm3 * (bothFaces ? 2 : 1);
+    return sum + laidOnMm3 - recessedMm3;
   }
 
   /** What is worked off the layers to the profile, without troughs, in mm³. */
@@ -335,7 +337,7 @@ public final class Solid {
     for (Fuller fuller : raised) {
       sum += fuller.volume(face) * fuller.middle().y() * (bothFaces ? 2 : 1);
     }
-    return sum - front.routedMoment() - back.routedMoment();
+    return sum - front.routedMoment() - back.routedMoment() - recessedMm4;
   }
 
   /** Area of the cross-section at a place along, in mm². */
@@ -364,8 +366,8 @@ public final class Solid {
    */
   public double surface() {
     double rim = layering.profile().flat(thickness()) ? thickness() : layering.profile().edgeMm();
-    double both = front.surface() + (front == back ? front.surface() : face.area());
-    return both + edgeLength * rim;
+    double slanted = front.surface();
+    return slanted + (front == back ? slanted : back.surface()) + edgeLength * rim;
   }
 
   /** True where fullers are worked into it or laid on it. */

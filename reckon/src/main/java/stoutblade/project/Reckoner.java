@@ -36,7 +36,6 @@ import stoutblade.prop.Assembly;
 import stoutblade.prop.Part;
 import stoutblade.prop.PlateForm;
 import stoutblade.prop.Seen;
-import stoutblade.prop.Slab;
 import stoutblade.prop.Typeface;
 import stoutblade.reference.Placement;
 import stoutblade.reference.Sizing;
@@ -239,8 +238,7 @@ public final class Reckoner {
       List<CoatReckoning> planned,
       List<PartReckoning> parts) {
     List<Shopping.Cut> cuts = new ArrayList<>();
-    layered.ifPresent(
-        it -> cuts.addAll(laidOn(form.orElseThrow().worked(), it.foam(), Slab.BLADE_FACES)));
+    layered.ifPresent(it -> cuts.addAll(laidOn(form.orElseThrow().worked(), it.foam(), 1)));
     for (PartReckoning it : parts) {
       if (it.foam().isPresent() && !it.flat().panels().isEmpty()) {
         Foam foam = it.foam().get();

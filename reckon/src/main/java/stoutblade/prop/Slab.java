@@ -17,9 +17,6 @@ import stoutblade.shape.Outline;
 public record Slab(
     String id, String name, Outline outline, List<Feature> features, double thicknessMm) {
 
-  /** What is drawn and laid on the blade is on both its faces. */
-  public static final int BLADE_FACES = 2;
-
   /** What the ids of its figures start with. */
   public String figureId() {
     return blade() ? id : "part." + id;
@@ -28,6 +25,11 @@ public record Slab(
   /** True for the blade, whose features are on both its faces. */
   public boolean blade() {
     return id.equals(Assembly.BLADE);
+  }
+
+  /** On how many faces what is drawn and laid on it is. */
+  public int faces() {
+    return blade() ? 2 : 1;
   }
 
   /** A feature, where it is there. */

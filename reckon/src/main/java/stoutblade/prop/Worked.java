@@ -35,6 +35,7 @@ record Worked(
     private final Feature feature;
     private final Outline outline;
     private final double thicknessMm;
+    private final int faces;
     private final Region face;
     private final Typeface typeface;
     private final double tolerance;
@@ -49,6 +50,7 @@ record Worked(
       this.feature = feature;
       this.outline = slab.outline();
       this.thicknessMm = slab.thicknessMm();
+      this.faces = slab.faces();
       this.face = face;
       this.typeface = typeface;
       this.spots = feature.where().spots(outline);
@@ -130,7 +132,7 @@ record Worked(
           motif.forEach(it -> at(Marking.Kind.LAID, it));
           if (!motif.isEmpty()) {
             String title = Character.toUpperCase(name.charAt(0)) + name.substring(1);
-            pieces.add(new PlateForm.Piece(title, spots.size(), motif, thicknessMm));
+            pieces.add(new PlateForm.Piece(title, faces * spots.size(), motif, thicknessMm));
           }
         }
       }
@@ -146,7 +148,7 @@ record Worked(
         at(Marking.Kind.LAID, outside);
         pieces.add(
             new PlateForm.Piece(
-                "Window frame", spots.size(), List.of(outside, inside), thicknessMm));
+                "Window frame", faces * spots.size(), List.of(outside, inside), thicknessMm));
       }
     }
 
@@ -188,7 +190,7 @@ record Worked(
       Path around = it.around();
       mark(it.raised() ? Marking.Kind.LAID : Marking.Kind.FULLER, around);
       if (it.raised()) {
-        pieces.add(new PlateForm.Piece("Raised fuller", 1, List.of(around), it.deep()));
+        pieces.add(new PlateForm.Piece("Raised fuller", faces, List.of(around), it.deep()));
       }
     }
 

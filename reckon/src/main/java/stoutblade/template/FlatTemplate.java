@@ -2,6 +2,7 @@ package stoutblade.template;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Edge;
 import stoutblade.develop.Panel;
@@ -78,7 +79,18 @@ public final class FlatTemplate {
     if (box.width() > 8 * size) {
       lines.addAll(making.lines(units));
     }
+    closing(panel).ifPresent(it -> lines.add("Seam " + it + " to the hidden side"));
     return Label.lines(lines, box.centre(), size);
+  }
+
+  /**
+   * The one seam that closes the panel on itself, as of a ring or a cone: it can be turned to where
+   * it does not show. Darts and segments cannot.
+   */
+  private static Optional<String> closing(Panel panel) {
+    List<String> seams = panel.edges().stream().filter(Edge::glued).map(Edge::seam).toList();
+    boolean one = seams.size() == 2 && seams.getFirst().equals(seams.getLast());
+    return one && panel.count() == 1 ? Optional.of(seams.getFirst()) : Optional.empty();
   }
 
   private static void edge(

@@ -49,7 +49,8 @@ public final class LayerTemplates {
   /** The templates of the blade. */
   public static List<Template> ofBlade(
       PlateForm form, Layers layers, Optional<CoreReckoning> core, Units units) {
-    return new LayerTemplates(form, layers, core, Making.onBothFaces(form.slab().name()), units)
+    return new LayerTemplates(
+            form, layers, core, Making.once(form.slab().id(), form.slab().name()), units)
         .all();
   }
 

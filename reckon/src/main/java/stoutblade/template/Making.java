@@ -35,11 +35,6 @@ public record Making(
     return new Making(partId, name, "", 0, 1, 0, false, false);
   }
 
-  /** What is laid on both faces of the blade. */
-  static Making onBothFaces(String name) {
-    return new Making("blade", name, "", 0, 2, 1, false, false);
-  }
-
   /** A name for a file: the id and the name in lower-case letters, digits and hyphens. */
   String fileId() {
     String plain = plain(name);

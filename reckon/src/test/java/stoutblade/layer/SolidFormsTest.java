@@ -269,4 +269,20 @@ class SolidFormsTest {
         .as("the chord 3 mm from the middle")
         .isCloseTo(2 * Math.sqrt(4.5 * 4.5 - 9), within(1e-9));
   }
+
+  /** A fuller on the front of a bevelled plate leaves the back slanted as it was. */
+  @Test
+  void the_back_keeps_its_slant_where_only_the_front_is_routed() {
+    Feature fuller =
+        new Feature(
+            "f1",
+            Feature.Kind.FULLER,
+            Map.of(),
+            "",
+            new Where.Row(new Point(-20, 0), new Point(20, 0), 1));
+    Layering layering = Layering.of(2, "foam", 10, Profile.bevel(20, 4));
+
+    assertThat(Solid.of(form(BOARD, fuller), layering).surface())
+        .isCloseTo(Solid.of(form(BOARD), layering).surface(), within(1e-6));
+  }
 }

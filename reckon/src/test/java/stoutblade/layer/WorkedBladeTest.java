@@ -102,7 +102,11 @@ class WorkedBladeTest {
     assertThat(solid(SLAB, fuller).halfThicknessAt(new Point(0, 150))).isEqualTo(12);
     assertThat(form(fuller).worked().piecePanels())
         .singleElement()
-        .satisfies(it -> assertThat(it.area()).isCloseTo(strip, within(0.5)));
+        .satisfies(
+            it -> {
+              assertThat(it.area()).isCloseTo(strip, within(0.5));
+              assertThat(it.count()).isEqualTo(2);
+            });
   }
 
   @Test
@@ -186,5 +190,17 @@ class WorkedBladeTest {
     assertThat(twice.wide()).isEqualTo(24);
     assertThat(twice.deep()).as("depth goes with the sheet").isEqualTo(3);
     assertThat(twice.middle()).isEqualTo(new Point(0, 300));
+  }
+
+  @Test
+  void what_is_laid_in_moves_the_balance() {
+    Feature recess =
+        feature(
+            Feature.Kind.RECESS,
+            Map.of("long", 40.0, "wide", 30.0, "deep", 8.0, "over", 6.0),
+            Where.At.of(0, 80));
+
+    assertThat(solid(SLAB).momentAlong() - solid(SLAB, recess).momentAlong())
+        .isCloseTo(40 * 30 * 8 * 80, within(1.0));
   }
 }

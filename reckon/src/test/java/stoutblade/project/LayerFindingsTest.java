@@ -153,8 +153,9 @@ class LayerFindingsTest {
 
     assertThat(lid).isCloseTo(52 * 32, within(0.1));
     assertThat(without - derived.layers().orElseThrow().volume().value())
-        .as("less the pocket, more the lid on either face")
-        .isCloseTo(40 * 20 * 10 - 2 * lid * 10, within(1.0));
+        .as("less the pocket, more its lid")
+        .isCloseTo(40 * 20 * 10 - lid * 10, within(1.0));
+    assertThat(derived.form().orElseThrow().worked().piecePanels().getFirst().count()).isEqualTo(1);
     assertThat(finding(hatch, "recess-f1-0.face")).as("a hatch may be open").isEmpty();
   }
 
@@ -216,5 +217,17 @@ class LayerFindingsTest {
     assertThat(derived.bladeTemplates()).hasSize(2);
     assertThat(derived.bladeTemplates().getLast().labels())
         .anyMatch(it -> it.text().equals("Slot 9 mm wide, right through"));
+  }
+
+  @Test
+  void a_blade_of_one_layer_is_not_joined() {
+    Derived derived = Samples.derive(blade(20));
+
+    assertThat(derived.plan().orElseThrow().steps())
+        .extracting(it -> it.id())
+        .doesNotContain("spread", "join")
+        .contains("cut", "sand");
+    assertThat(derived.shopping().orElseThrow().lines())
+        .noneMatch(it -> it.need().id().equals("stock.cement.need"));
   }
 }

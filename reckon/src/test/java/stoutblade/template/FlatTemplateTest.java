@@ -7,6 +7,7 @@ import org.junit.jupiter.api.Test;
 import stoutblade.develop.Dish;
 import stoutblade.develop.OverEdge;
 import stoutblade.develop.Prism;
+import stoutblade.develop.Ring;
 import stoutblade.measure.Units;
 
 class FlatTemplateTest {
@@ -46,5 +47,22 @@ class FlatTemplateTest {
             Making.once("over", "Plate"), new OverEdge(60, 12, 150).develop("x"), Units.METRIC);
     assertThat(count(plate, Stroke.Kind.BEND)).isEqualTo(2);
     assertThat(count(plate, Stroke.Kind.CUT)).isEqualTo(1);
+  }
+
+  @Test
+  void the_seam_of_a_ring_goes_where_it_does_not_show_and_a_dart_cannot() {
+    Template ring =
+        FlatTemplate.of(
+            Making.once("ring", "Collar"),
+            new Ring(100, Ring.Known.FORMER, 10, 40).develop("x"),
+            Units.METRIC);
+    Template dish =
+        FlatTemplate.of(
+            Making.once("dish", "Shield face"),
+            new Dish(600, 75, 10, 16, Dish.Way.DARTS, 1).develop("x"),
+            Units.METRIC);
+
+    assertThat(ring.labels()).anyMatch(it -> it.text().matches("Seam \\w+ to the hidden side"));
+    assertThat(dish.labels()).noneMatch(it -> it.text().contains("hidden side"));
   }
 }

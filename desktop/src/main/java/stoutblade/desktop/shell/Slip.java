@@ -10,7 +10,6 @@ import javafx.scene.layout.VBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
 import stoutblade.measure.Figure;
-import stoutblade.project.Station;
 
 /** The slip: the running reckoning of the station, each figure unfolding to its working. */
 public final class Slip extends ScrollPane {
@@ -63,13 +62,15 @@ public final class Slip extends ScrollPane {
     rows.getChildren().addAll(shown);
   }
 
-  /** True where a part is looked at: its own figures stand beside, not those of the blade. */
+  /** True where something of its own is looked at: its figures stand beside, not the blade's. */
   private boolean onPart() {
-    String part = desk.partProperty().get();
-    Station station = desk.stationProperty().get();
-    return (station == Station.DRAFT || station == Station.LAYERS)
-        && !part.isEmpty()
-        && !part.equals(Desk.PROP);
+    String looked = desk.partProperty().get();
+    return switch (desk.stationProperty().get()) {
+      case DRAFT ->
+          !looked.isEmpty() && !looked.equals(Desk.PROP) && !looked.startsWith(Desk.SLICE);
+      case LAYERS -> looked.startsWith(Desk.SLICE) || desk.project().plate(looked).isPresent();
+      default -> false;
+    };
   }
 
   /** True where the rows that are there only need other values: most edits change no row. */
