@@ -152,8 +152,8 @@ final class DemoParts {
   static List<Part> tidegate() {
     List<Part> parts = new ArrayList<>();
     Layering boards =
-        new Layering(
-            List.of(Sheet.of(FIRM, 6), Sheet.of(FIRM, 10)), Profile.FLAT.withRound(4), 16, 0);
+        Layering.of(List.of(Sheet.of(FIRM, 6), Sheet.of(FIRM, 10)), Profile.FLAT.withRound(4))
+            .withWanted(16);
     Plate board = new Plate("d1", "Board", board(), boardFeatures(), boards, Placing.USUAL);
     parts.add(board);
     parts.add(
@@ -331,11 +331,10 @@ final class DemoParts {
 
   /** A soft middle between two skins, rounded over. */
   private static Layering cheek() {
-    return new Layering(
-        List.of(Sheet.of(STIFF, 6), Sheet.of(FIRM, 8), Sheet.of(STIFF, 6)),
-        Profile.FLAT.with(Profile.Kind.ROUND).withWidth(10).withEdge(8),
-        20,
-        0);
+    return Layering.of(
+            List.of(Sheet.of(STIFF, 6), Sheet.of(FIRM, 8), Sheet.of(STIFF, 6)),
+            Profile.FLAT.with(Profile.Kind.ROUND).withWidth(10).withEdge(8))
+        .withWanted(20);
   }
 
   /** A battery behind a hatch, a wire, and the light that it feeds. */

@@ -218,9 +218,7 @@ public final class BladeSteps {
         layers() == 1
             ? before()
             : Need.after("join", glue.strainMinutes(), "the joint takes no stress sooner");
-    boolean bevelled =
-        work.layers().bevelWidth().value() > 0
-            && work.layers().edge().value() < work.layers().thickness().value();
+    boolean bevelled = !work.layers().layering().flat();
     if (bevelled) {
       Figure edges = twice("bevel", "Bevels, both faces", work.form().girth());
       add(

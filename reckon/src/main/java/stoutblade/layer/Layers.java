@@ -118,7 +118,7 @@ public record Layers(
       all.add(layer);
     }
     all.add(thickness);
-    if (!layering.profile().flat(layering.thicknessMm())) {
+    if (!layering.flat()) {
       all.addAll(List.of(bevelWidth, edge, bevelAngle));
     }
     all.addAll(List.of(volume, sanded, surface));

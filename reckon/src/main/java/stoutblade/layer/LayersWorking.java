@@ -13,6 +13,7 @@ import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
+import stoutblade.stack.ProfileChange;
 import stoutblade.stack.Sheet;
 
 /** The working of one stack. */
@@ -38,6 +39,7 @@ record LayersWorking(
     Figure volume = volume();
     Foam main = foams.get(layering.middle().foamId());
     List<Figure> further = new ArrayList<>(deviation(thickness));
+    further.addAll(changes(thickness));
     Figure mass = mass(each, volume, further);
     return new Layers(
         layering,
@@ -51,7 +53,7 @@ record LayersWorking(
         thickness,
         bevel,
         edge,
-        angle(thickness, edge, bevel),
+        angle(".angle", profile, thickness, edge, bevel),
         volume,
         sanded(thickness),
         surface(),
@@ -123,10 +125,30 @@ record LayersWorking(
             wanted));
   }
 
-  private Figure angle(Figure thickness, Figure edge, Figure bevel) {
-    if (bevel.value() == 0 || layering.profile().flat(layering.thicknessMm())) {
+  /** The sections that follow along: from where on, and how steep. */
+  private List<Figure> changes(Figure thickness) {
+    List<Figure> all = new ArrayList<>();
+    for (int i = 0; i < layering.changes().size(); i++) {
+      ProfileChange change = layering.changes().get(i);
+      String key = ".change" + (i + 1);
+      all.add(given(key, change.profile().kind().title() + " from, along", change.toMm()));
+      if (!change.profile().kind().across() && width(change.profile()) > 0) {
+        all.add(
+            angle(
+                key + ".angle",
+                change.profile(),
+                thickness,
+                given(key + ".edge", "Thickness at the edge there", change.profile().edgeMm()),
+                given(key + ".bevel", "Bevel width there", width(change.profile()))));
+      }
+    }
+    return all;
+  }
+
+  private Figure angle(String key, Profile profile, Figure thickness, Figure edge, Figure bevel) {
+    if (bevel.value() == 0 || profile.flat(layering.thicknessMm())) {
       return Figure.found(
-          id + ".angle",
+          id + key,
           "Bevel angle from the face",
           0,
           Quantity.ANGLE,
@@ -135,7 +157,7 @@ record LayersWorking(
           Doubt.NONE);
     }
     return Figure.computed(
-        id + ".angle",
+        id + key,
         "Bevel angle from the face",
         Quantity.ANGLE,
         "atan(({%s} - {%s}) / (%s{%s}))"

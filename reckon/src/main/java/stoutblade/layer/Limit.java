@@ -1,12 +1,7 @@
 package stoutblade.layer;
 
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import java.util.stream.DoubleStream;
-import java.util.stream.IntStream;
 import stoutblade.prop.Fuller;
-import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Polyline;
@@ -15,7 +10,8 @@ import stoutblade.shape.Span;
 import stoutblade.stack.Profile;
 
 /** What keeps a face from its full height somewhere. Heights and lengths are in mm. */
-sealed interface Limit {
+sealed interface Limit
+    permits Along, Limit.FromEdge, Limit.Rounded, Limit.Across, Limit.Taper, Limit.Trough {
 
   /** Lines that need not be nearer than this are drawn from fewer pieces. */
   double FINE_MM = 0.02;
@@ -129,9 +125,6 @@ sealed interface Limit {
   record Across(Region drawn, Profile profile, double low, double high, Taper taper)
       implements Limit {
 
-    private static final double STEP_MM = 0.5;
-    private static final double BESIDE_MM = 1e-4;
-
     @Override
     public double at(Point place) {
       double share = 0;
@@ -149,53 +142,8 @@ sealed interface Limit {
       if (height <= Math.min(low, high * profile.tip())) {
         return from;
       }
-      List<Path> strips = new ArrayList<>();
-      List<Point> left = new ArrayList<>();
-      List<Point> right = new ArrayList<>();
-      List<Span> before = List.of();
-      double beforeY = 0;
-      for (double y : heights()) {
-        List<Span> spans = shrunk(y, height);
-        boolean one = spans.size() == 1;
-        if (one) {
-          left.add(new Point(spans.getFirst().from(), y));
-          right.add(new Point(spans.getFirst().to(), y));
-        }
-        if (!one && !left.isEmpty()) {
-          close(left, right, strips);
-        }
-        if (spans.size() > 1 && spans.size() == before.size()) {
-          for (int i = 0; i < spans.size(); i++) {
-            strips.add(quad(before.get(i), beforeY, spans.get(i), y));
-          }
-        }
-        before = spans;
-        beforeY = y;
-      }
-      close(left, right, strips);
-      return strips.isEmpty()
-          ? Region.evenOdd(List.of())
-          : Region.union(strips, tolerance).common(from);
-    }
-
-    private static void close(List<Point> left, List<Point> right, List<Path> strips) {
-      if (left.size() > 1) {
-        List<Point> ring = new ArrayList<>(left);
-        ring.addAll(right.reversed());
-        strips.add(Path.through(ring, true));
-      }
-      left.clear();
-      right.clear();
-    }
-
-    private static Path quad(Span below, double y, Span above, double top) {
-      return Path.through(
-          List.of(
-              new Point(below.from(), y),
-              new Point(below.to(), y),
-              new Point(above.to(), top),
-              new Point(above.from(), top)),
-          true);
+      List<Double> places = Strips.along(drawn, drawn.box().minY(), drawn.box().maxY());
+      return Strips.of(places, y -> shrunk(y, height), from, tolerance);
     }
 
     /** What of the section at a place along is that high. */
@@ -210,24 +158,6 @@ sealed interface Limit {
           .map(
               it ->
                   new Span(it.from() + share * it.length() / 2, it.to() - share * it.length() / 2))
-          .toList();
-    }
-
-    /** Places along: even steps, and just before and after every corner. */
-    private List<Double> heights() {
-      List<Point> corners = drawn.rings().stream().flatMap(List::stream).toList();
-      Box box = Box.around(corners);
-      int steps = (int) Math.ceil(box.height() / STEP_MM);
-      DoubleStream even =
-          IntStream.range(0, steps).mapToDouble(i -> box.minY() + box.height() * (i + 0.5) / steps);
-      DoubleStream beside =
-          corners.stream()
-              .flatMapToDouble(it -> DoubleStream.of(it.y() - BESIDE_MM, it.y() + BESIDE_MM));
-      return DoubleStream.concat(even, beside)
-          .filter(y -> y > box.minY() && y < box.maxY())
-          .boxed()
-          .sorted(Comparator.naturalOrder())
-          .distinct()
           .toList();
     }
   }

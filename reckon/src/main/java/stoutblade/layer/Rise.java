@@ -1,9 +1,11 @@
 package stoutblade.layer;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import stoutblade.prop.Fuller;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
@@ -114,7 +116,7 @@ final class Rise {
     for (Limit limit : limits) {
       at = Math.min(at, limit.at(place));
     }
-    return Math.max(at, Math.min(low, at));
+    return at;
   }
 
   /** The area that reaches a height; each is worked out once. */
@@ -154,6 +156,12 @@ final class Rise {
       for (int i = 1; i < STRETCHES; i++) {
         ends.add(low + (high - low) * i / STRETCHES);
       }
+      limits.stream()
+          .filter(Along.class::isInstance)
+          .flatMap(it -> ((Along) it).lows().stream())
+          .filter(it -> it > low && it < high)
+          .forEach(ends::add);
+      ends.sort(Comparator.naturalOrder());
     }
     ends.add(high);
     for (int i = 1; i < ends.size(); i++) {
@@ -192,9 +200,12 @@ final class Rise {
     }
     double least = low;
     for (Limit limit : limits) {
-      if (limit instanceof Limit.Rounded it) {
-        least = Math.min(least, Math.max(0, it.high() - it.radius()));
-      }
+      Stream<Limit> own = limit instanceof Along it ? it.limits() : Stream.of(limit);
+      least =
+          own.filter(Limit.Rounded.class::isInstance)
+              .map(Limit.Rounded.class::cast)
+              .mapToDouble(it -> Math.max(0, it.high() - it.radius()))
+              .reduce(least, Math::min);
     }
     return least;
   }
@@ -261,6 +272,7 @@ final class Rise {
             case Limit.Rounded it -> 0;
             case Limit.Taper it -> 0;
             case Limit.Trough it -> 0;
+            case Along it -> sloped(it);
           };
     }
     return sum;
@@ -303,6 +315,31 @@ final class Rise {
       }
     }
     return more;
+  }
+
+  /** The same for a section that changes along: in small squares. */
+  private double sloped(Limit limit) {
+    Box box = drawn.box();
+    double step = box.height() / SECTIONS;
+    double more = 0;
+    for (int i = 0; i < SECTIONS; i++) {
+      double y = box.minY() + (i + 0.5) * step;
+      for (Span span : drawn.across(y)) {
+        double wide = span.length() / SECTIONS;
+        for (int k = 0; k < SECTIONS; k++) {
+          double x = span.from() + (k + 0.5) * wide;
+          double across = slope(limit, x, y, wide / 2, 0);
+          double along = slope(limit, x, y, 0, step / 2);
+          more += (Math.sqrt(1 + across * across + along * along) - 1) * wide * step;
+        }
+      }
+    }
+    return more;
+  }
+
+  private static double slope(Limit limit, double x, double y, double dx, double dy) {
+    double before = limit.at(new Point(x - dx, y - dy));
+    return (limit.at(new Point(x + dx, y + dy)) - before) / (2 * Math.hypot(dx, dy));
   }
 
   /** What troughs take off a section across, in mm². */

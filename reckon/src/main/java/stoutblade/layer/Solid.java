@@ -18,6 +18,7 @@ import stoutblade.shape.Region;
 import stoutblade.shape.Span;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
+import stoutblade.stack.ProfileChange;
 
 /**
  * The solid that a part's layers are worked to. Heights are measured from its back, in mm.
@@ -36,6 +37,7 @@ public final class Solid {
   private static final double COARSE_LINE_MM = 0.05;
   private static final double FULLER_STEP_MM = 0.25;
   private static final double RIDGE = 0.005;
+  private static final double RIM_STEP_MM = 1;
   private static final int ACROSS_STEPS = 160;
 
   private final Layering layering;
@@ -46,7 +48,7 @@ public final class Solid {
   private final List<Fuller> raised;
   private final Region flat;
   private final boolean bothFaces;
-  private final double edgeLength;
+  private final double rim;
   private final double laidOnMm3;
   private final double recessedMm3;
   private final double recessedMm4;
@@ -91,8 +93,24 @@ public final class Solid {
     }
     this.recessedMm3 = volume;
     this.recessedMm4 = moment;
-    this.edgeLength =
-        edges.stream().mapToDouble(it -> Path.through(it, false).length(LINE_MM)).sum();
+    double near = making.drawn.box().minY();
+    this.rim = edges.stream().mapToDouble(it -> rim(it, near)).sum();
+  }
+
+  /** The area of the edge along a line. */
+  private double rim(List<Point> line, double near) {
+    double sum = 0;
+    for (int i = 1; i < line.size(); i++) {
+      Point one = line.get(i - 1);
+      Point two = line.get(i);
+      double length = one.distance(two);
+      int steps = layering.changes().isEmpty() ? 1 : (int) Math.ceil(length / RIM_STEP_MM);
+      for (int k = 0; k < steps; k++) {
+        double along = one.y() + (two.y() - one.y()) * (k + 0.5) / steps - near;
+        sum += length / steps * layering.edgeAt(along);
+      }
+    }
+    return sum;
   }
 
   /** What all pieces that are laid on a face take of foam, in mm³. */
@@ -117,7 +135,7 @@ public final class Solid {
       boolean flatBack = profile.flatBack();
       double middle = flatBack ? 0 : thick / 2;
       double high = flatBack ? thick : thick / 2;
-      double low = profile.flat(thick) ? high : flatBack ? profile.edgeMm() : profile.edgeMm() / 2;
+      double low = low(profile, high);
       List<List<Point>> all = edges();
       List<Fuller> troughs = Fuller.of(form.slab().features());
       Rise front = rise(all, low, high, troughs, true);
@@ -134,6 +152,49 @@ public final class Solid {
         back = rise(all, low, high, form.slab().blade() ? troughs : List.of(), false);
       }
       return new Solid(this, middle, front, back, all);
+    }
+
+    /** The height of a section at the edge. */
+    private double low(Profile profile, double high) {
+      double edge = layering.profile().flatBack() ? profile.edgeMm() : profile.edgeMm() / 2;
+      return profile.flat(layering.thicknessMm()) ? high : Math.min(high, edge);
+    }
+
+    /** What limits a section that is the same all along: its rise, and its rounded corner. */
+    private List<Limit> section(
+        Profile profile, List<List<Point>> all, double low, double high, Limit.Taper taper) {
+      List<Limit> limits = new ArrayList<>();
+      if (high > 0 && low < high) {
+        limits.add(
+            profile.kind().across()
+                ? new Limit.Across(drawn, profile, low, high, taper)
+                : new Limit.FromEdge(
+                    all, coarse(all), lines(all), profile, profile.widthMm(), low, high));
+      }
+      double round = Math.min(profile.roundMm(), low);
+      if (high > 0 && round > 0) {
+        limits.add(new Limit.Rounded(all, lines(all), round, low));
+      }
+      return limits;
+    }
+
+    /** What a section allows that changes along. */
+    private Along changing(List<List<Point>> all, double low, double high, Limit.Taper taper) {
+      double near = drawn.box().minY();
+      List<Along.Run> runs = new ArrayList<>();
+      Profile profile = layering.profile();
+      double own = low;
+      double from = near;
+      for (ProfileChange it : layering.changes()) {
+        runs.add(
+            new Along.Run(section(profile, all, own, high, taper), own, from, near + it.fromMm()));
+        profile = it.profile();
+        own = high > 0 ? low(profile, high) : 0;
+        from = near + it.toMm();
+      }
+      double end = Math.max(from, drawn.box().maxY());
+      runs.add(new Along.Run(section(profile, all, own, high, taper), own, from, end));
+      return new Along(drawn, high, runs);
     }
 
     private List<Feature> bevels() {
@@ -155,20 +216,17 @@ public final class Solid {
       boolean flat = low >= high;
       Box box = drawn.box();
       Limit.Taper taper = new Limit.Taper(box.minY(), box.maxY(), high, profile.tip());
-      if (high > 0 && !flat && profile.kind().across()) {
-        limits.add(new Limit.Across(drawn, profile, low, high, taper));
-      } else if (high > 0 && !flat) {
-        limits.add(
-            new Limit.FromEdge(
-                all, coarse(all), lines(all), profile, profile.widthMm(), low, high));
+      boolean changes = !layering.changes().isEmpty() && !layering.flat();
+      if (high > 0 && changes) {
+        Along along = changing(all, low, high, taper);
+        limits.add(along);
+        lowest = along.lows().getFirst();
+      } else {
+        limits.addAll(section(profile, all, low, high, taper));
       }
-      if (high > 0 && profile.tip() < 1 && !(profile.kind().across() && !flat)) {
+      if (high > 0 && profile.tip() < 1 && (changes || !profile.kind().across() || flat)) {
         limits.add(taper);
         lowest = Math.min(lowest, high * profile.tip());
-      }
-      double round = Math.min(profile.roundMm(), flat ? high : low);
-      if (high > 0 && round > 0) {
-        limits.add(new Limit.Rounded(all, lines(all), round, flat ? high : low));
       }
       for (Feature bevel : bevels()) {
         boolean both = bevel.size("faces") == 0;
@@ -198,8 +256,8 @@ public final class Solid {
           high,
           limits,
           troughs,
-          breaks(profile, low, high),
-          profile.smooth());
+          changes ? List.of() : breaks(profile, low, high),
+          !changes && profile.smooth());
     }
 
     /** A stepped section is even between its steps. */
@@ -365,9 +423,8 @@ public final class Solid {
    * counted. In mm².
    */
   public double surface() {
-    double rim = layering.profile().flat(thickness()) ? thickness() : layering.profile().edgeMm();
     double slanted = front.surface();
-    return slanted + (front == back ? slanted : back.surface()) + edgeLength * rim;
+    return slanted + (front == back ? slanted : back.surface()) + rim;
   }
 
   /** True where fullers are worked into it or laid on it. */

@@ -12,7 +12,9 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.Polygonal;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
+import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.distance.IndexedFacetDistance;
@@ -230,7 +232,12 @@ public final class Region {
 
   /** The newer overlay of the library: the older one fails where lines nearly meet. */
   private Region overlaid(Geometry other, int how) {
-    return new Region(OverlayNGRobust.overlay(geometry, other, how));
+    Geometry found = OverlayNGRobust.overlay(geometry, other, how);
+    // Where two only touch, the library tells lines and points, too.
+    return new Region(
+        found instanceof Polygonal
+            ? found
+            : FACTORY.buildGeometry(PolygonExtracter.getPolygons(found)));
   }
 
   /** What is left of the area outside another. */

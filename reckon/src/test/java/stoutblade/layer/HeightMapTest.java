@@ -23,7 +23,8 @@ class HeightMapTest {
 
   private static Layers layers(double allowance, double... sheets) {
     List<Sheet> all = java.util.Arrays.stream(sheets).mapToObj(it -> Sheet.of("foam", it)).toList();
-    return Samples.layers(Samples.form(BOX), new Layering(all, Profile.bevel(20, 4), 0, allowance));
+    return Samples.layers(
+        Samples.form(BOX), Layering.of(all, Profile.bevel(20, 4)).withAllowance(allowance));
   }
 
   private static HeightMap map(Layers layers) {

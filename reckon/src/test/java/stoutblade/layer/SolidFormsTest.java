@@ -239,8 +239,7 @@ class SolidFormsTest {
         java.util.Arrays.stream(sheets.split(",", -1))
             .map(it -> Sheet.of("foam", Double.parseDouble(it)))
             .toList();
-    Layers layers =
-        Samples.layers(Samples.form(Samples.BLADE), new Layering(stack, Profile.FLAT, 0, 0));
+    Layers layers = Samples.layers(Samples.form(Samples.BLADE), Layering.of(stack, Profile.FLAT));
 
     List<Channel> channels = Channel.of(layers, 4.5);
 
@@ -255,11 +254,9 @@ class SolidFormsTest {
     Layers layers =
         Samples.layers(
             Samples.form(Samples.BLADE),
-            new Layering(
+            Layering.of(
                 List.of(Sheet.of("foam", 8), Sheet.of("foam", 6), Sheet.of("foam", 8)),
-                Profile.FLAT,
-                0,
-                0));
+                Profile.FLAT));
 
     List<Channel> channels = Channel.of(layers, 4.5);
 

@@ -28,9 +28,7 @@ class LayerFindingsTest {
     for (double mm : sheets) {
       all.add(Sheet.of("foam", mm));
     }
-    return Samples.whole()
-        .withCore(Optional.empty())
-        .withLayering(new Layering(all, Profile.FLAT, 0, 0));
+    return Samples.whole().withCore(Optional.empty()).withLayering(Layering.of(all, Profile.FLAT));
   }
 
   private static Project with(Project project, double x, double y, Map<String, Double> sizes) {
@@ -191,11 +189,9 @@ class LayerFindingsTest {
     Project three =
         Samples.whole()
             .withLayering(
-                new Layering(
+                Layering.of(
                     List.of(Sheet.of("foam", 10), Sheet.of("foam", 6), Sheet.of("foam", 10)),
-                    Profile.bevel(20, 4),
-                    0,
-                    0));
+                    Profile.bevel(20, 4)));
     Derived derived = Samples.derive(three);
 
     assertThat(derived.core().orElseThrow().depth().value())
