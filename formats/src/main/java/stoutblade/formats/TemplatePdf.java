@@ -276,6 +276,7 @@ public final class TemplatePdf {
         case FULLER -> pen(0.3, 3, 1, 0.8, 1);
         case LAID -> pen(0.25, 1.5, 1.5);
         case POCKET -> pen(0.3, 2, 0.8);
+        case JOINT -> pen(0.3, 6, 1.5, 1, 1.5);
         case FINISHED -> pen(0.25, 1, 1);
         case GRAIN -> pen(0.25);
       }

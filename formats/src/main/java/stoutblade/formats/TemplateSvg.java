@@ -96,6 +96,7 @@ public final class TemplateSvg {
           case FULLER -> "3 1 0.8 1";
           case LAID -> "1.5 1.5";
           case POCKET -> "2 0.8";
+          case JOINT -> "6 1.5 1 1.5";
           case FINISHED -> "1 1";
         };
     if (!dashes.isEmpty()) {

@@ -11,6 +11,8 @@ import stoutblade.catalogue.Pace;
 import stoutblade.core.Channel;
 import stoutblade.core.CoreReckoning;
 import stoutblade.finish.CoatReckoning;
+import stoutblade.layer.Closing;
+import stoutblade.layer.EdgeBand;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
@@ -36,13 +38,21 @@ public final class BladeSteps {
   private static final String ROD_DUST =
       "Rod dust and splinters: mask, gloves and eye protection; cut carbon and glass wet.";
 
+  private static final String BATTERY =
+      "A battery that is squeezed, pierced or shorted burns: a place that stays cool, a hatch to get"
+          + " at it, a fuse; follow its label.";
+  private static final String MAGNET =
+      "Strong magnets pinch, shatter and harm if swallowed: away from children and implants.";
+
   private final Work work;
   private final Catalogue catalogue;
+  private final List<Closing> closings;
   private final List<Step> steps = new ArrayList<>();
 
   private BladeSteps(Work work, Catalogue catalogue) {
     this.work = work;
     this.catalogue = catalogue;
+    this.closings = Closing.of(work.form().worked(), work.layers(), work.core());
   }
 
   /** The steps, each after those it needs. */
@@ -54,7 +64,9 @@ public final class BladeSteps {
     buy();
     paper();
     foam();
+    pockets();
     work.core().ifPresent(this::core);
+    layIn();
     join();
     shape();
     finish();
@@ -143,6 +155,74 @@ public final class BladeSteps {
             .cautions(KNIFE, DUST));
   }
 
+  // == WHAT IS CLOSED IN
+
+  /** Pockets are cut while their face is still open, and pieces are joined to whole layers. */
+  private void pockets() {
+    int cut = tasks(Closing.Kind.POCKET).size();
+    if (cut > 0) {
+      add(
+          step(
+                  "pockets",
+                  "Cut the pockets",
+                  String.join("; ", closings(Closing.Kind.POCKET))
+                      + "; depths are on the templates")
+              .time("pocketing", count("pockets", "Pockets to cut", cut))
+              .after("cut")
+              .tools("knife", "rotary tool", "what goes in, to try")
+              .cautions(KNIFE, DUST));
+    }
+    int pieces = work.layers().each().stream().mapToInt(it -> it.pieces().size() - 1).sum();
+    if (pieces > 0) {
+      Glue glue = catalogue.glue(Glue.FOR_LAYERS);
+      add(
+          step(
+                  "butt",
+                  "Join the pieces of each layer edge to edge",
+                  "a layer is larger than its sheet; no joint lies near one of the next layer")
+              .time("joining", count("butt", "Edges to join", pieces))
+              .after("cut")
+              .tools("straight board", "brush or spreader")
+              .cautions(glue.caution(), SHEETS));
+    }
+  }
+
+  /** What nothing gets at once the next layer is on. */
+  private void layIn() {
+    List<Closing.Task> laid =
+        tasks(Closing.Kind.LAY_IN).stream().filter(it -> !it.what().equals("the core")).toList();
+    if (!laid.isEmpty()) {
+      add(
+          step(
+                  "lay-in",
+                  "Lay in what the next layer closes over",
+                  String.join(", ", laid.stream().map(Closing.Task::what).toList())
+                      + ": try it, wire and test it before any cement is spread")
+              .time("laying-in", count("lay-in", "Things to lay in", laid.size()))
+              .after("pockets")
+              .tools("contact cement or hot glue for what could rattle")
+              .cautions(
+                  laid.stream().anyMatch(it -> it.what().contains("battery")) ? BATTERY : "",
+                  laid.stream().anyMatch(it -> it.what().contains("magnet")) ? MAGNET : ""));
+    }
+  }
+
+  private List<Closing.Task> tasks(Closing.Kind kind) {
+    return closings.stream()
+        .flatMap(it -> it.tasks().stream())
+        .filter(it -> it.kind() == kind)
+        .distinct()
+        .toList();
+  }
+
+  private List<String> closings(Closing.Kind kind) {
+    return tasks(kind).stream().map(it -> it.what() + " in layer " + it.layer()).toList();
+  }
+
+  private boolean has(String id) {
+    return steps.stream().anyMatch(it -> it.id().equals(id));
+  }
+
   // == CORE AND JOINT
 
   private void core(CoreReckoning core) {
@@ -191,6 +271,9 @@ public final class BladeSteps {
                 glue.name() + " on all of both faces but the channel")
             .time("spreading", work.layers().glued())
             .need(before())
+            .afterIf(has("lay-in"), "lay-in")
+            .afterIf(has("butt"), "butt")
+            .afterIf(has("pockets"), "pockets")
             .glue(Glue.FOR_LAYERS)
             .tools("brush or spreader", "moving air")
             .cautions(glue.caution(), SHEETS));
@@ -212,12 +295,29 @@ public final class BladeSteps {
 
   // == SHAPE
 
+  /** The strip hides the joints, so it goes on before anything is shaped. */
+  private void band(EdgeBand band) {
+    Glue glue = catalogue.glue(Glue.FOR_LAYERS);
+    add(
+        step(
+                "band",
+                "Glue the band round the edge",
+                band.length().show(work.units())
+                    + " long, scored inside at each corner; trimmed flush when it holds")
+            .time("banding", times(1, "band", "Edge to go round", band.length()))
+            .need(layers() == 1 ? before() : Need.after("join"))
+            .tools("roller", "fresh knife")
+            .cautions(glue.caution(), KNIFE));
+  }
+
   private void shape() {
     Glue glue = catalogue.glue(Glue.FOR_LAYERS);
+    work.layers().band().ifPresent(this::band);
+    String last = has("band") ? "band" : "join";
     Need rested =
-        layers() == 1
+        layers() == 1 && !has("band")
             ? before()
-            : Need.after("join", glue.strainMinutes(), "the joint takes no stress sooner");
+            : Need.after(last, glue.strainMinutes(), "the joint takes no stress sooner");
     boolean bevelled = !work.layers().layering().flat();
     if (bevelled) {
       Figure edges = twice("bevel", "Bevels, both faces", work.form().girth());
@@ -227,7 +327,7 @@ public final class BladeSteps {
                   "Draw and tape the bevel lines",
                   work.layers().bevelWidth().show(work.units()) + " in from the edge, both faces")
               .time("marking", edges)
-              .need(layers() == 1 ? before() : Need.after("join"))
+              .need(layers() == 1 && !has("band") ? before() : Need.after(last))
               .tools("template", "masking tape"));
       add(
           step(

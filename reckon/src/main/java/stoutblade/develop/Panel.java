@@ -59,7 +59,7 @@ public record Panel(
   }
 
   /** A rectangle whose short ends meet: a ring or tube before it is rolled. */
-  static Panel strip(String name, int count, double length, double width, String seam) {
+  public static Panel strip(String name, int count, double length, double width, String seam) {
     return polygon(
         name,
         count,

@@ -1,5 +1,6 @@
 package stoutblade.layer;
 
+import java.util.List;
 import stoutblade.catalogue.Foam;
 import stoutblade.shape.Region;
 import stoutblade.stack.Sheet;
@@ -15,6 +16,7 @@ import stoutblade.stack.Sheet;
  * @param widest where the finished part is in it at all: the least that must be cut
  * @param filled where the finished part fills it from face to face: what is left flat
  * @param cut what is cut: the widest with its allowance, or larger where it is trimmed later
+ * @param joints where it is cut apart, if it is larger than its sheet
  */
 public record Layer(
     int number,
@@ -24,10 +26,20 @@ public record Layer(
     double to,
     Region widest,
     Region filled,
-    Region cut) {
+    Region cut,
+    Joints joints) {
 
   /** How far outside its line a layer is cut that is glued first and trimmed then, in mm. */
   static final double OVERSIZE_MM = 10;
+
+  Layer with(Joints changed) {
+    return new Layer(number, sheet, foam, from, to, widest, filled, cut, changed);
+  }
+
+  /** What it is cut in: one piece, or several where its sheet is too small. */
+  public List<Region> pieces() {
+    return joints.pieces(cut);
+  }
 
   /** True where something of it is worked off to the profile. */
   public boolean worked() {

@@ -20,6 +20,7 @@ import stoutblade.stack.Sheet;
  * @param foam the foam of the layer that a core in the middle lies against
  * @param solid the solid that they are worked to
  * @param each the layers, from the back
+ * @param band the strip round their edge
  * @param layer thickness of that layer
  * @param thickness all layers together
  * @param bevelWidth width of the bevel; 0 for none
@@ -37,6 +38,7 @@ public record Layers(
     Foam foam,
     Solid solid,
     List<Layer> each,
+    Optional<EdgeBand> band,
     Figure layer,
     Figure thickness,
     Figure bevelWidth,
@@ -71,6 +73,7 @@ public record Layers(
                         Solid.of(form.worked(), form.drawn(), layering),
                         layering,
                         it,
+                        form.worked().slab().outline(),
                         form.area(),
                         form.girth())
                     .layers());
@@ -92,6 +95,7 @@ public record Layers(
                         Solid.of(form, layering),
                         layering,
                         it,
+                        form.slab().outline(),
                         named(figures, id + ".area"),
                         named(figures, id + ".edge"))
                     .layers());
@@ -107,8 +111,16 @@ public record Layers(
     for (Sheet sheet : layering.sheets()) {
       foams.apply(sheet.foamId()).ifPresent(it -> known.put(sheet.foamId(), it));
     }
-    boolean all = layering.sheets().stream().allMatch(it -> known.containsKey(it.foamId()));
+    layering.band().flatMap(it -> foams.apply(it.foamId())).ifPresent(it -> known.put(it.id(), it));
+    boolean all =
+        layering.sheets().stream().allMatch(it -> known.containsKey(it.foamId()))
+            && layering.band().stream().allMatch(it -> known.containsKey(it.foamId()));
     return all ? Optional.of(known) : Optional.empty();
+  }
+
+  /** True where all that is cut is one piece: one layer, no band, no joint. */
+  public boolean onePiece() {
+    return each.size() == 1 && band.isEmpty() && each.getFirst().joints().none();
   }
 
   /** All figures that a person is shown, in order. */
@@ -122,9 +134,10 @@ public record Layers(
       all.addAll(List.of(bevelWidth, edge, bevelAngle));
     }
     all.addAll(List.of(volume, sanded, surface));
-    if (each.size() > 1) {
+    if (glued.value() > 0) {
       all.add(glued);
     }
+    band.ifPresent(it -> all.addAll(it.figures()));
     all.addAll(further);
     return all;
   }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import stoutblade.catalogue.Foam;
 import stoutblade.measure.Display;
@@ -11,6 +12,7 @@ import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.shape.Outline;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
 import stoutblade.stack.ProfileChange;
@@ -18,10 +20,18 @@ import stoutblade.stack.Sheet;
 
 /** The working of one stack. */
 record LayersWorking(
-    String id, Solid solid, Layering layering, Map<String, Foam> foams, Figure area, Figure girth) {
+    String id,
+    Solid solid,
+    Layering layering,
+    Map<String, Foam> foams,
+    Outline outline,
+    Figure area,
+    Figure girth) {
 
   Layers layers() {
     List<Layer> each = each();
+    Optional<EdgeBand> band =
+        layering.band().map(it -> EdgeBand.of(id, solid, outline, it, foams.get(it.foamId())));
     Profile profile = layering.profile();
     Figure thickness = thickness();
     boolean across = profile.kind().across();
@@ -40,12 +50,13 @@ record LayersWorking(
     Foam main = foams.get(layering.middle().foamId());
     List<Figure> further = new ArrayList<>(deviation(thickness));
     further.addAll(changes(thickness));
-    Figure mass = mass(each, volume, further);
+    Figure mass = mass(each, band, volume, further);
     return new Layers(
         layering,
         main,
         solid,
         each,
+        band,
         given(
             ".layer",
             layering.sheets().size() > 1 ? "Layer next to the middle" : "The layer",
@@ -57,7 +68,7 @@ record LayersWorking(
         volume,
         sanded(thickness),
         surface(),
-        glued(each),
+        glued(each, band),
         mass,
         further);
   }
@@ -85,9 +96,23 @@ record LayersWorking(
               to,
               widest,
               filled,
-              more > 0 ? widest.grown(more) : widest));
+              more > 0 ? widest.grown(more) : widest,
+              Joints.NONE));
     }
-    return all;
+    return joined(all);
+  }
+
+  /** Cut apart where sheets are too small, from the front on: there a joint would be seen. */
+  private static List<Layer> joined(List<Layer> all) {
+    List<Layer> joined = new ArrayList<>();
+    Optional<Joints> before = Optional.empty();
+    for (Layer layer : all.reversed()) {
+      Foam foam = layer.foam();
+      Joints own = Joints.leastSeen(layer.cut(), foam.sheetWidthMm(), foam.sheetLengthMm(), before);
+      joined.addFirst(layer.with(own));
+      before = Optional.of(own);
+    }
+    return joined;
   }
 
   private Figure thickness() {
@@ -217,24 +242,37 @@ record LayersWorking(
         girth);
   }
 
-  /** Both faces of every joint, as large as the part is there. */
-  private Figure glued(List<Layer> each) {
+  /** Both faces of every joint, as large as the part is there; and of the band. */
+  private Figure glued(List<Layer> each, Optional<EdgeBand> band) {
     double sum = 0;
     for (int i = 1; i < each.size(); i++) {
       double joint = each.get(i).from();
       sum += 2 * solid.widest(joint, joint).area();
     }
-    return found(
-        ".glued",
-        "Faces to spread with glue",
-        sum,
-        Quantity.AREA,
-        "twice the area of the part at the height of each joint",
-        area);
+    Figure joints =
+        found(
+            band.isPresent() ? ".glued.joints" : ".glued",
+            band.isPresent() ? "Faces between the layers" : "Faces to spread with glue",
+            sum,
+            Quantity.AREA,
+            "twice the area of the part at the height of each joint",
+            area);
+    return band.map(
+            it ->
+                Figure.computed(
+                    id + ".glued",
+                    "Faces to spread with glue",
+                    Quantity.AREA,
+                    "{%s} + {%s}".formatted(joints.id(), it.glued().id()),
+                    Source.GEOMETRY,
+                    joints,
+                    it.glued()))
+        .orElse(joints);
   }
 
   /** The weight; where foams differ, what each layer keeps of the volume counts. */
-  private Figure mass(List<Layer> each, Figure volume, List<Figure> further) {
+  private Figure mass(
+      List<Layer> each, Optional<EdgeBand> band, Figure volume, List<Figure> further) {
     Map<Sheet, List<Layer>> kinds = new LinkedHashMap<>();
     for (Layer layer : each) {
       kinds
@@ -244,7 +282,8 @@ record LayersWorking(
           .add(layer);
     }
     List<Figure> costs = new ArrayList<>();
-    kinds.forEach((kind, layers) -> further.addAll(amounts(kind, layers, costs)));
+    kinds.forEach((kind, layers) -> further.add(amount(kind, layers, costs)));
+    band.ifPresent(it -> further.add(amount(it, costs)));
     further.add(
         Figure.computed(
             id + ".cost",
@@ -312,11 +351,13 @@ record LayersWorking(
       volumes.merge(layer.sheet().foamId(), volume, Double::sum);
     }
     double sum = volumes.values().stream().mapToDouble(Double::doubleValue).sum();
-    volumes.replaceAll((foam, volume) -> sum > 0 ? volume / sum : 0);
+    double banded = solid.bandShare();
+    volumes.replaceAll((foam, volume) -> sum > 0 ? (1 - banded) * volume / sum : 0);
+    layering.band().ifPresent(it -> volumes.merge(it.foamId(), banded, Double::sum));
     return volumes;
   }
 
-  private List<Figure> amounts(Sheet kind, List<Layer> layers, List<Figure> costs) {
+  private Figure amount(Sheet kind, List<Layer> layers, List<Figure> costs) {
     Foam foam = foams.get(kind.foamId());
     String own = id + ".foam" + layers.getFirst().number();
     Figure cut =
@@ -331,25 +372,43 @@ record LayersWorking(
             Source.GEOMETRY,
             Doubt.NONE,
             area);
+    costs.add(cost(cut, foam, kind.thicknessMm()));
+    return cut;
+  }
+
+  private Figure amount(EdgeBand band, List<Figure> costs) {
+    Figure cut =
+        Figure.computed(
+            id + ".band.foam",
+            "%s, %s mm, for the band"
+                .formatted(band.foam().name(), plain(band.band().thicknessMm())),
+            Quantity.AREA,
+            "{%s} * {%s}".formatted(band.length().id(), band.width().id()),
+            Source.GEOMETRY,
+            band.length(),
+            band.width());
+    costs.add(cost(cut, band.foam(), band.band().thicknessMm()));
+    return cut;
+  }
+
+  private static Figure cost(Figure cut, Foam foam, double thicknessMm) {
     Figure price =
         Figure.given(
-            own + ".price",
+            cut.id() + ".price",
             "A square metre of it, a millimetre thick",
             foam.pricePerM2Mm(),
             Quantity.MONEY,
             Source.catalogue(foam.source()));
-    Figure thick = length(own + ".thick", "Its thickness", kind.thicknessMm());
-    costs.add(
-        Figure.computed(
-            own + ".cost",
-            "Cost of " + foam.name(),
-            Quantity.MONEY,
-            "{%s} / 1000000 * {%s} * {%s}".formatted(cut.id(), thick.id(), price.id()),
-            Source.GEOMETRY,
-            cut,
-            thick,
-            price));
-    return List.of(cut);
+    Figure thick = length(cut.id() + ".thick", "Its thickness", thicknessMm);
+    return Figure.computed(
+        cut.id() + ".cost",
+        "Cost of " + foam.name(),
+        Quantity.MONEY,
+        "{%s} / 1000000 * {%s} * {%s}".formatted(cut.id(), thick.id(), price.id()),
+        Source.GEOMETRY,
+        cut,
+        thick,
+        price);
   }
 
   private static String plain(double mm) {

@@ -219,6 +219,15 @@ final class Rise {
     return sum;
   }
 
+  /** The same over a part of the face. */
+  double volumeWithin(Region part) {
+    double sum = everywhere() * face.common(part).area();
+    for (Weighted area : areas) {
+      sum += area.weightMm * area.region.common(part).area();
+    }
+    return sum;
+  }
+
   /** ∫ y dV of the same, in mm⁴. */
   double momentAlong() {
     double sum = everywhere() * face.momentAlong();

@@ -16,6 +16,7 @@ import stoutblade.shape.Point;
 import stoutblade.shape.Polyline;
 import stoutblade.shape.Region;
 import stoutblade.shape.Span;
+import stoutblade.stack.Band;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
 import stoutblade.stack.ProfileChange;
@@ -49,6 +50,8 @@ public final class Solid {
   private final Region flat;
   private final boolean bothFaces;
   private final double rim;
+  private final List<Point> edge;
+  private final Region within;
   private final double laidOnMm3;
   private final double recessedMm3;
   private final double recessedMm4;
@@ -72,7 +75,7 @@ public final class Solid {
     return of(form, drawn, layering);
   }
 
-  private Solid(Making making, double middle, Rise front, Rise back, List<List<Point>> edges) {
+  private Solid(Making making, double middle, Rise front, Rise back, List<Point> edge) {
     this.layering = making.layering;
     this.face = making.face;
     this.middle = middle;
@@ -87,14 +90,19 @@ public final class Solid {
     double volume = 0;
     double moment = 0;
     for (Recess it : Recess.of(making.form.slab().features(), making.form.slab().outline())) {
-      double one = it.deep() * Math.abs(Panel.area(it.outline()));
+      double one = it.volume();
       volume += one * it.spots().size();
       moment += one * it.spots().stream().mapToDouble(spot -> spot.at().y()).sum();
     }
     this.recessedMm3 = volume;
     this.recessedMm4 = moment;
-    double near = making.drawn.box().minY();
-    this.rim = edges.stream().mapToDouble(it -> rim(it, near)).sum();
+    this.edge = edge;
+    this.rim = rim(edge, making.drawn.box().minY());
+    this.within =
+        layering
+            .band()
+            .map(it -> face.awayFrom(edge, it.thicknessMm(), Rise.TOLERANCE_MM))
+            .orElse(face);
   }
 
   /** The area of the edge along a line. */
@@ -151,7 +159,7 @@ public final class Solid {
       } else {
         back = rise(all, low, high, form.slab().blade() ? troughs : List.of(), false);
       }
-      return new Solid(this, middle, front, back, all);
+      return new Solid(this, middle, front, back, all.getFirst());
     }
 
     /** The height of a section at the edge. */
@@ -288,6 +296,16 @@ public final class Solid {
     return layering.thicknessMm();
   }
 
+  /** The line along the edge that is worked. */
+  List<Point> edge() {
+    return edge;
+  }
+
+  /** What is left of the face inside the band; the face itself where there is none. */
+  public Region within() {
+    return within;
+  }
+
   /** The whole face. */
   public Region face() {
     return face;
@@ -349,14 +367,21 @@ public final class Solid {
     return known;
   }
 
-  /** The area of the solid somewhere between two heights from the back: where it is widest. */
+  /**
+   * The area of the solid, without a band, somewhere between two heights from the back: where it is
+   * widest.
+   */
   public Region widest(double from, double to) {
-    return both(upTo(from), downTo(to));
+    return inBand(both(upTo(from), downTo(to)));
   }
 
   /** The area that the solid fills all the way between two heights from the back. */
   public Region filled(double from, double to) {
-    return both(upTo(to), downTo(from));
+    return inBand(both(upTo(to), downTo(from)));
+  }
+
+  private Region inBand(Region area) {
+    return both(area, within);
   }
 
   /** What lies in both; the face itself where neither takes anything away. */
@@ -383,10 +408,33 @@ public final class Solid {
     return sum + laidOnMm3 - recessedMm3;
   }
 
+  /** The finished thickness where the layers end inside a band, at most, in mm. */
+  double bandHeight() {
+    Polyline line = Polyline.of(Path.through(edge, false), LINE_MM);
+    double wide = layering.band().map(Band::thicknessMm).orElse(0.0) + LINE_MM * 10;
+    return within.rings().stream()
+        .flatMap(List::stream)
+        .filter(it -> line.distance(it.x(), it.y()) < wide)
+        .mapToDouble(it -> frontAt(it) - backAt(it))
+        .max()
+        .orElse(thickness());
+  }
+
+  /** The share of the volume that is foam of a band. */
+  double bandShare() {
+    if (within == face) {
+      return 0;
+    }
+    double inside = front.volumeWithin(within) + back.volumeWithin(within);
+    return 1 - inside / (front.volume() + back.volume());
+  }
+
   /** What is worked off the layers to the profile, without troughs, in mm³. */
   public double sanded() {
     double kept = front.volume() + (front == back ? front.volume() : back.volume());
-    return Math.max(0, face.area() * thickness() - kept);
+    double banded = face.area() - within.area();
+    double glued = within.area() * thickness() + (banded > 0 ? banded * bandHeight() : 0);
+    return Math.max(0, glued - kept);
   }
 
   /** First moment of volume about the base, ∫ y dV, in mm⁴. */

@@ -314,7 +314,8 @@ final class Findings {
               + show(foam.sheetLengthMm())
               + " by "
               + show(foam.sheetWidthMm())
-              + ". Look for a larger sheet, or join two with the seams staggered.",
+              + ". Look for a larger sheet, or cut each layer apart where its template says: no joint"
+              + " lies near one of the next layer.",
           List.of());
     }
     shopping.lines().stream()

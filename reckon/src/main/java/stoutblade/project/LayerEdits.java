@@ -2,12 +2,15 @@ package stoutblade.project;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import stoutblade.prop.Assembly;
 import stoutblade.prop.Plate;
+import stoutblade.stack.Band;
 import stoutblade.stack.Choice;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
+import stoutblade.stack.ProfileChange;
 import stoutblade.stack.Sheet;
 import stoutblade.stack.Wish;
 
@@ -17,6 +20,9 @@ import stoutblade.stack.Wish;
  * <p>Each takes the id of the plate, or {@link Assembly#BLADE} for the blade.
  */
 public final class LayerEdits {
+
+  /** Over how long a stretch a new section is gone over into, in mm. */
+  private static final double GOES_OVER_MM = 40;
 
   private LayerEdits() {}
 
@@ -143,10 +149,94 @@ public final class LayerEdits {
         });
   }
 
+  // == BAND
+
+  /** A strip of foam round the edge. */
+  public static Edit band(String id, String foamId, double mm) {
+    return on(id, "Edge band", it -> it.with(Optional.of(new Band(foamId, mm))));
+  }
+
+  public static Edit noBand(String id) {
+    return on(id, "Take the band off", it -> it.with(Optional.empty()));
+  }
+
   // == PROFILE
 
+  /**
+   * Changes a section.
+   *
+   * @param section 0 for the one from the near end on, else the number of those that follow
+   */
+  public static Edit profile(String id, int section, String name, UnaryOperator<Profile> change) {
+    return on(
+        id,
+        name,
+        it -> {
+          if (section == 0) {
+            return it.with(change.apply(it.profile()));
+          }
+          return changed(it, section, own -> own.with(change.apply(own.profile())));
+        });
+  }
+
+  /** The same of the section from the near end on. */
   public static Edit profile(String id, String name, UnaryOperator<Profile> change) {
-    return on(id, name, it -> it.with(change.apply(it.profile())));
+    return profile(id, 0, name, change);
+  }
+
+  private static Layering changed(
+      Layering layering, int section, UnaryOperator<ProfileChange> change) {
+    List<ProfileChange> all = new ArrayList<>(layering.changes());
+    if (section < 1 || section > all.size()) {
+      throw new IllegalArgumentException(
+          "There are " + (all.size() + 1) + " sections along; found " + (section + 1));
+    }
+    all.set(section - 1, change.apply(all.get(section - 1)));
+    return layering.withChanges(all);
+  }
+
+  /** From a place along another section, at first like the one before; where it is in order. */
+  public static Edit addSection(String id, double fromMm) {
+    return on(
+        id,
+        "Another section from here",
+        it -> {
+          List<ProfileChange> all = new ArrayList<>(it.changes());
+          int at = sectionAt(it, fromMm);
+          Profile before = section(it, at);
+          double next = at < all.size() ? all.get(at).fromMm() - fromMm : Double.POSITIVE_INFINITY;
+          all.add(at, new ProfileChange(fromMm, Math.min(GOES_OVER_MM, next), before));
+          return it.withChanges(all);
+        });
+  }
+
+  /** A section by its number. */
+  public static Profile section(Layering layering, int section) {
+    return section == 0 ? layering.profile() : layering.changes().get(section - 1).profile();
+  }
+
+  /** Which section is there at a place along, or being gone over into. */
+  public static int sectionAt(Layering layering, double mm) {
+    return (int) layering.changes().stream().filter(it -> it.fromMm() <= mm).count();
+  }
+
+  public static Edit sectionFrom(String id, int section, double mm) {
+    return on(id, "Where the section changes", it -> changed(it, section, own -> own.withFrom(mm)));
+  }
+
+  public static Edit sectionOver(String id, int section, double mm) {
+    return on(id, "How soon it changes", it -> changed(it, section, own -> own.withOver(mm)));
+  }
+
+  public static Edit removeSection(String id, int section) {
+    return on(
+        id,
+        "Take a section out",
+        it -> {
+          List<ProfileChange> all = new ArrayList<>(it.changes());
+          all.remove(section - 1);
+          return it.withChanges(all);
+        });
   }
 
   /** A bevel of a width; 0 leaves the kind of section as it is. */
@@ -159,17 +249,21 @@ public final class LayerEdits {
     return profile(id, "Edge thickness", it -> it.withEdge(mm));
   }
 
-  /** Another kind of cross-section; one that has a width starts with one that can be seen. */
-  public static Edit kind(String id, Profile.Kind kind) {
-    return on(
-        id,
+  /** Another kind of section; one that has a width starts with one that can be seen. */
+  public static Edit kind(String id, int section, Profile.Kind kind) {
+    return new Edit(
         kind.title(),
-        it -> {
-          Profile changed = it.profile().with(kind);
-          boolean wide = !kind.across() && kind != Profile.Kind.FLAT && changed.widthMm() == 0;
-          Profile seen = wide ? changed.withWidth(20) : changed;
-          double most = it.thicknessMm();
-          return it.with(seen.edgeMm() >= most ? seen.withEdge(most / 5) : seen);
+        project -> {
+          double most = of(project, id).thicknessMm();
+          return profile(id, section, kind.title(), it -> seen(it.with(kind), most))
+              .applyTo(project);
         });
+  }
+
+  private static Profile seen(Profile changed, double thicknessMm) {
+    Profile.Kind kind = changed.kind();
+    boolean wide = !kind.across() && kind != Profile.Kind.FLAT && changed.widthMm() == 0;
+    Profile seen = wide ? changed.withWidth(20) : changed;
+    return seen.edgeMm() >= thicknessMm ? seen.withEdge(thicknessMm / 5) : seen;
   }
 }

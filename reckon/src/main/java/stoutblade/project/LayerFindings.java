@@ -2,6 +2,7 @@ package stoutblade.project;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import stoutblade.core.CoreReckoning;
 import stoutblade.layer.Layer;
@@ -10,12 +11,16 @@ import stoutblade.layer.Solid;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.project.Finding.Severity;
+import stoutblade.prop.Feature;
 import stoutblade.prop.PlateForm;
 import stoutblade.prop.Recess;
 import stoutblade.prop.Slab;
 import stoutblade.prop.Spot;
+import stoutblade.prop.Where;
+import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
+import stoutblade.shape.Region;
 import stoutblade.stack.Choice;
 import stoutblade.stack.Sheet;
 import stoutblade.stack.StackFinder;
@@ -176,6 +181,46 @@ final class LayerFindings {
       tooThin(seat);
     }
     core.ifPresent(it -> onTheCore(seat, it));
+    if (seat.recess().what() == Recess.What.BATTERY && !reached(seat)) {
+      shutIn(seat);
+    }
+  }
+
+  /** True where a battery lies open, or a hatch over or under it does. */
+  private boolean reached(Seat seat) {
+    Recess own = seat.recess();
+    boolean open = Math.min(seat.under(), seat.above()) <= 0;
+    return open
+        || Recess.of(seat.slab().features(), seat.slab().outline()).stream()
+            .filter(it -> it.what() == Recess.What.HATCH)
+            .filter(it -> it.over() <= own.top() && it.top() >= own.over())
+            .flatMap(it -> it.spots().stream().map(spot -> spot.place(it.outline())))
+            .anyMatch(it -> Region.inside(it, LOOKED_AT_MM).holds(seat.spot().at()));
+  }
+
+  private void shutIn(Seat seat) {
+    Recess own = seat.recess();
+    double front = seat.solid().frontAt(seat.spot().at());
+    Box box = Box.around(seat.outline());
+    Edit hatch =
+        PartEdits.addFeature(
+            seat.slab().id(),
+            "Put a hatch in front of it",
+            Feature.Kind.RECESS,
+            Map.of(
+                "what", Recess.What.HATCH.number(),
+                "long", box.width(),
+                "wide", box.height(),
+                "over", own.top(),
+                "deep", front - own.top()),
+            "",
+            Where.At.of(seat.spot().at().x(), seat.spot().at().y()));
+    addRecess(
+        seat,
+        "shut",
+        "The battery is shut in",
+        "Glued up, nothing gets at it to change it or to take it out when it fails.",
+        List.of(hatch));
   }
 
   private void tooNear(Seat seat, double beside) {

@@ -269,12 +269,23 @@ public final class PartEdits {
 
   /** Adds a feature to a plate, or to the blade. */
   public static Edit addFeature(String id, Feature.Kind kind, String words, Where where) {
+    return addFeature(id, kind.title(), kind, Map.of(), words, where);
+  }
+
+  /** The same with sizes of its own. */
+  static Edit addFeature(
+      String id,
+      String name,
+      Feature.Kind kind,
+      Map<String, Double> sizes,
+      String words,
+      Where where) {
     return onFeatures(
         id,
-        kind.title(),
+        name,
         features -> {
           String next = Reference.next("f", features.stream().map(Feature::id).toList());
-          features.add(new Feature(next, kind, Map.of(), words, where));
+          features.add(new Feature(next, kind, sizes, words, where));
         });
   }
 

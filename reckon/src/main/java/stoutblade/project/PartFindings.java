@@ -341,7 +341,9 @@ final class PartFindings {
                 + show(length)
                 + " by "
                 + show(width)
-                + ". Cut it in pieces, or join sheets first, with the seam on the hidden side.",
+                + (reckoned.layers().isPresent()
+                    ? ". Its template cuts it apart where the joints show least."
+                    : ". Cut it in pieces, or join sheets first, with the seam on the hidden side."),
             List.of());
         return;
       }

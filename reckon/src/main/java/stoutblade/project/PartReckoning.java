@@ -189,7 +189,7 @@ public record PartReckoning(
     return layers
         .filter(
             it ->
-                it.each().size() > 1
+                !it.onePiece()
                     || it.each().getFirst().worked()
                     || !Pocket.of(form.get(), it).isEmpty())
         .map(it -> LayerTemplates.ofPlate(form.get(), it, making, units))

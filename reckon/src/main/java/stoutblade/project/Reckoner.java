@@ -25,6 +25,7 @@ import stoutblade.finish.Coats;
 import stoutblade.fit.Fitting;
 import stoutblade.journal.Comparison;
 import stoutblade.journal.Journal;
+import stoutblade.layer.EdgeBand;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Figure;
@@ -239,11 +240,17 @@ public final class Reckoner {
       List<PartReckoning> parts) {
     List<Shopping.Cut> cuts = new ArrayList<>();
     layered.ifPresent(it -> cuts.addAll(laidOn(form.orElseThrow().worked(), it.foam(), 1)));
+    layered
+        .flatMap(Layers::band)
+        .ifPresent(it -> cuts.add(band(form.orElseThrow().worked().slab().name(), it, 1)));
     for (PartReckoning it : parts) {
       if (it.foam().isPresent() && !it.flat().panels().isEmpty()) {
         Foam foam = it.foam().get();
-        if (it.layers().filter(own -> own.each().size() > 1).isPresent()) {
+        if (it.layers().filter(own -> !own.onePiece()).isPresent()) {
           it.layers().get().each().forEach(own -> cuts.add(layer(it, own)));
+          it.layers()
+              .flatMap(Layers::band)
+              .ifPresent(own -> cuts.add(band(it.part().name(), own, it.made())));
         } else {
           List<Panel> panels = it.form().map(PlateForm::cutPanels).orElse(it.flat().panels());
           cuts.add(
@@ -263,10 +270,15 @@ public final class Reckoner {
             catalogue));
   }
 
+  private static Shopping.Cut band(String name, EdgeBand band, int made) {
+    return new Shopping.Cut(
+        name, band.foam(), band.band().thicknessMm(), made, band.panels("Edge band"));
+  }
+
   /** One layer of a plate. */
   private static Shopping.Cut layer(PartReckoning part, Layer layer) {
     List<Panel> panels = new ArrayList<>();
-    for (Region piece : layer.cut().parts()) {
+    for (Region piece : layer.pieces()) {
       List<List<Point>> rings = piece.rings();
       List<Path> holes =
           rings.subList(1, rings.size()).stream().map(it -> Path.through(it, true)).toList();

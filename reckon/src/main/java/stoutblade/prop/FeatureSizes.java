@@ -97,7 +97,8 @@ final class FeatureSizes {
           lengthOrNone("wide", "Width (0: round)", 0),
           length("deep", "Depth", 3),
           lengthOrNone("over", "Floor, over the back", 5),
-          lengthOrNone("lip", "Lip, of a hatch", 6));
+          lengthOrNone("lip", "Lip, of a hatch", 6),
+          length("lid", "Lid, of a hatch", 3));
 
   private FeatureSizes() {}
 

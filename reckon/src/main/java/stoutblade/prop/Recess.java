@@ -1,6 +1,8 @@
 package stoutblade.prop;
 
 import java.util.List;
+import java.util.stream.Stream;
+import stoutblade.develop.Panel;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 
@@ -13,9 +15,16 @@ import stoutblade.shape.Path;
  * @param outline its outline about its own place
  * @param over how high its floor is over the back of all layers
  * @param deep from its floor up
+ * @param areaMm2 what it takes away over its depth: a step, without what is cut deeper
  */
 public record Recess(
-    String featureId, What what, List<Spot> spots, Path outline, double over, double deep) {
+    String featureId,
+    What what,
+    List<Spot> spots,
+    Path outline,
+    double over,
+    double deep,
+    double areaMm2) {
 
   /** What is laid in. */
   public enum What {
@@ -25,7 +34,9 @@ public record Recess(
     LIGHT("a light", true),
     WIRE("a wire", false),
     WASHER("a washer", true),
-    HATCH("a hatch", true);
+    HATCH("a hatch", true),
+    /** The step that a hatch's lid lies in; it comes with the hatch. */
+    LID("the lid of a hatch", true);
 
     private final String words;
     private final boolean open;
@@ -38,6 +49,11 @@ public record Recess(
     /** By its number among the choices. */
     static What of(int number) {
       return List.of(values()).get(number);
+    }
+
+    /** Its number among the choices. */
+    public double number() {
+      return List.of(values()).indexOf(this);
     }
 
     /** Its words inside a sentence. */
@@ -60,18 +76,35 @@ public record Recess(
   public static List<Recess> of(List<Feature> features, Outline carrier) {
     return features.stream()
         .filter(it -> it.kind() == Feature.Kind.RECESS)
-        .map(it -> of(it, carrier))
+        .flatMap(it -> of(it, carrier))
         .toList();
   }
 
-  private static Recess of(Feature feature, Outline carrier) {
-    return new Recess(
-        feature.id(),
-        what(feature),
-        feature.where().spots(carrier),
-        outline(feature),
-        feature.size("over"),
-        feature.size("deep"));
+  private static Stream<Recess> of(Feature feature, Outline carrier) {
+    List<Spot> spots = feature.where().spots(carrier);
+    Path outline = outline(feature);
+    double area = Math.abs(Panel.area(outline));
+    double over = feature.size("over");
+    double deep = feature.size("deep");
+    Recess own = new Recess(feature.id(), what(feature), spots, outline, over, deep, area);
+    double lid = Math.min(feature.size("lid"), deep);
+    if (own.what != What.HATCH || feature.size("lip") == 0) {
+      return Stream.of(own);
+    }
+    // A hatch opens on the back where its floor is the back, else on the front.
+    Path step = lid(feature);
+    double from = over == 0 ? 0 : over + deep - lid;
+    double ring = Math.abs(Panel.area(step)) - area;
+    return Stream.of(own, new Recess(feature.id(), What.LID, spots, step, from, lid, ring));
+  }
+
+  /** The lid of a hatch, larger by its lip all round. */
+  static Path lid(Feature feature) {
+    double more = 2 * feature.size("lip");
+    double wide = feature.size("wide");
+    return wide > 0
+        ? Motifs.window(feature.size("long") + more, wide + more, 0)
+        : Motifs.disc(feature.size("long") + more);
   }
 
   static What what(Feature feature) {
@@ -83,6 +116,11 @@ public record Recess(
     return wide > 0
         ? Motifs.window(feature.size("long"), wide, 0)
         : Motifs.disc(feature.size("long"));
+  }
+
+  /** What it takes away at each of its places, in mm³. */
+  public double volume() {
+    return areaMm2 * deep;
   }
 
   /** The top of it, over the back of all layers. */

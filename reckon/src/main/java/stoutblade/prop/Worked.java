@@ -103,14 +103,8 @@ record Worked(
     private void recess() {
       at(Marking.Kind.HIDDEN, Recess.outline(feature));
       if (Recess.what(feature) == Recess.What.HATCH) {
-        double lip = size("lip");
-        double wide = size("wide");
-        Path lid =
-            wide > 0
-                ? Motifs.window(size("long") + 2 * lip, wide + 2 * lip, 0)
-                : Motifs.disc(size("long") + 2 * lip);
-        at(Marking.Kind.HIDDEN, lid);
-        pieces.add(new PlateForm.Piece("Hatch lid", spots.size(), List.of(lid), thicknessMm));
+        Path lid = Recess.lid(feature);
+        pieces.add(new PlateForm.Piece("Hatch lid", spots.size(), List.of(lid), size("lid")));
       }
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.DoubleConsumer;
 import java.util.stream.IntStream;
+import stoutblade.layer.Joints;
 import stoutblade.mesh.Mesh;
 import stoutblade.mesh.MeshSection;
 import stoutblade.reference.Orientation;
@@ -146,7 +147,7 @@ public final class Slicer {
                   inners.get(i),
                   hollows.get(i),
                   pegs.get(i),
-                  Pieces.of(left, slicing, i));
+                  Joints.even(left, slicing.sheetWideMm(), slicing.sheetLongMm(), i).pieces(left));
             })
         .toList();
   }

@@ -17,6 +17,7 @@ import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.part.BladeForm;
+import stoutblade.shape.Box;
 
 /**
  * What must be bought for a prop.
@@ -131,27 +132,7 @@ public record Shopping(List<Line> lines, boolean fitsSheet) {
     Figure pieces =
         Figure.given(
             id + ".pieces", "Layers to cut", layers.size(), Quantity.COUNT, Source.DECIDED);
-    Figure fit =
-        Figure.found(
-            id + ".per-sheet",
-            "Layers on a sheet",
-            Math.max(1, perSheet),
-            Quantity.COUNT,
-            "upright boxes of {blade.length} by {blade.width} with 5 mm between them, in rows on the"
-                + " sheet, the better way round",
-            Source.GEOMETRY,
-            Doubt.NONE,
-            form.length(),
-            form.width());
-    Figure sheets =
-        Figure.computed(
-            id + ".sheets",
-            "Sheets of foam",
-            Quantity.COUNT,
-            "ceil({%s} / {%s})".formatted(pieces.id(), fit.id()),
-            Source.GEOMETRY,
-            pieces,
-            fit);
+    Figure sheets = perSheet > 0 ? sheets(id, form, pieces, perSheet) : joined(id, layers, pieces);
     Figure need =
         Figure.found(
             id + ".area",
@@ -175,6 +156,49 @@ public record Shopping(List<Line> lines, boolean fitsSheet) {
             + " mm",
         need,
         sheets);
+  }
+
+  /** Layers that are larger than a sheet, in the pieces that they are cut apart in. */
+  private static Figure joined(String id, List<Layer> layers, Figure pieces) {
+    List<Box> boxes = new ArrayList<>();
+    layers.forEach(it -> it.pieces().forEach(piece -> boxes.add(piece.box())));
+    Foam foam = layers.getFirst().foam();
+    return Figure.found(
+        id + ".sheets",
+        "Sheets of foam",
+        Math.max(1, Shelves.sheets(boxes, foam.sheetWidthMm(), foam.sheetLengthMm(), ROOM_MM)),
+        Quantity.COUNT,
+        "{"
+            + pieces.id()
+            + "} cut apart in "
+            + boxes.size()
+            + " pieces, their boxes with 5 mm between them laid in rows",
+        Source.GEOMETRY,
+        Doubt.NONE,
+        pieces);
+  }
+
+  private static Figure sheets(String id, BladeForm form, Figure pieces, int perSheet) {
+    Figure fit =
+        Figure.found(
+            id + ".per-sheet",
+            "Layers on a sheet",
+            perSheet,
+            Quantity.COUNT,
+            "upright boxes of {blade.length} by {blade.width} with 5 mm between them, in rows on the"
+                + " sheet, the better way round",
+            Source.GEOMETRY,
+            Doubt.NONE,
+            form.length(),
+            form.width());
+    return Figure.computed(
+        id + ".sheets",
+        "Sheets of foam",
+        Quantity.COUNT,
+        "ceil({%s} / {%s})".formatted(pieces.id(), fit.id()),
+        Source.GEOMETRY,
+        pieces,
+        fit);
   }
 
   private static Line rod(CoreReckoning core) {

@@ -1,10 +1,14 @@
 package stoutblade.template;
 
+import static java.util.Locale.ROOT;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.core.Channel;
 import stoutblade.core.CoreReckoning;
+import stoutblade.develop.Panel;
+import stoutblade.layer.EdgeBand;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Layers;
 import stoutblade.layer.Pocket;
@@ -18,6 +22,7 @@ import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
 import stoutblade.stack.Profile;
+import stoutblade.stack.ProfileChange;
 
 /**
  * The templates of a part's layers, the front's first. Where the back half is the front half turned
@@ -28,6 +33,8 @@ public final class LayerTemplates {
   private static final double LABEL_MM = 5;
   private static final double LABELS_ALONG = 0.48;
   private static final double NARROWEST_MM = 1.5;
+  private static final double BAND_APART_MM = 15;
+  private static final double BAND_WORDS_MM = 12;
 
   private final PlateForm form;
   private final Layers layers;
@@ -74,7 +81,66 @@ public final class LayerTemplates {
       Layer back = each.get(i);
       all.add(template(front, paired && front.number() != back.number()));
     }
+    layers.band().ifPresent(it -> all.add(band(it)));
     return all;
+  }
+
+  // == THE BAND
+
+  /** The strips round the edge, one below the other, with the corners that they go round. */
+  private Template band(EdgeBand band) {
+    List<Stroke> strokes = new ArrayList<>();
+    List<Label> labels = new ArrayList<>();
+    List<Template.Copy> copies = new ArrayList<>();
+    double wide = band.width().value();
+    double from = 0;
+    double down = 0;
+    for (Panel panel : band.panels("Edge band")) {
+      double length = panel.box().width();
+      double below = down;
+      strokes.add(new Stroke(Stroke.Kind.CUT, panel.outline().moved(it -> moved(it, below))));
+      for (double corner : band.corners()) {
+        if (corner > from && corner < from + length) {
+          Point foot = new Point(corner - from, below);
+          strokes.add(new Stroke(Stroke.Kind.BEND, Path.line(foot, foot.plus(new Point(0, wide)))));
+        }
+      }
+      copies.addAll(making.copies(panel.name(), 1));
+      // Words run along y: on a strip they stand beside it.
+      labels.addAll(
+          Label.lines(
+              bandWords(band, panel.name()),
+              new Point(-BAND_WORDS_MM, below + wide / 2),
+              NARROWEST_MM * 2));
+      from += length;
+      down -= wide + BAND_APART_MM;
+    }
+    return new Template(
+        (blade ? "blade" : making.fileId()) + "-band",
+        form.slab().name() + ", edge band",
+        copies,
+        strokes,
+        labels);
+  }
+
+  private static Point moved(Point place, double up) {
+    return place.plus(new Point(0, up));
+  }
+
+  private List<String> bandWords(EdgeBand band, String name) {
+    return List.of(
+        form.slab().name() + ": " + name,
+        band.foam().name() + " " + Display.length(band.band().thicknessMm(), units),
+        form.slab().outline() instanceof HalfOutline
+            ? "From end to end of the edge"
+            : "Seam " + place(band.start()),
+        "Score the inside at each bend line; trim when the glue holds");
+  }
+
+  private String place(Point start) {
+    Box box = layers.solid().face().box();
+    double share = (start.y() - box.minY()) / box.height();
+    return "hidden: at the " + (share < 0.34 ? "bottom" : share < 0.67 ? "side" : "top");
   }
 
   private boolean outermost(Layer layer) {
@@ -96,6 +162,10 @@ public final class LayerTemplates {
             .filter(it -> it.layer().number() == layer.number())
             .toList();
     pockets.forEach(it -> strokes.addAll(strokes(it)));
+    layer
+        .joints()
+        .lines(layer.cut())
+        .forEach(it -> strokes.add(new Stroke(Stroke.Kind.JOINT, Path.through(it, false))));
     strokes.addAll(Grain.along(layer.cut()));
     List<Label> labels = new ArrayList<>(labels(layer, twice, channel, pockets));
     List<Template.Copy> copies = new ArrayList<>(copies(layer, twice));
@@ -238,8 +308,11 @@ public final class LayerTemplates {
     if (layer.sheet().oversize()) {
       lines.add("Glue it large, trim it to the layer behind it");
     }
+    if (!layer.joints().none()) {
+      lines.add("Larger than a sheet: " + layer.pieces().size() + " pieces, glued edge to edge");
+    }
     if (layer.worked()) {
-      lines.add(worked());
+      lines.addAll(worked());
     }
     if (!form.windows().isEmpty()) {
       lines.add("Cut inside first");
@@ -257,8 +330,23 @@ public final class LayerTemplates {
     return beside(lines, layer, halfCore, bevel);
   }
 
-  private String worked() {
-    Profile profile = layers.layering().profile();
+  /** The section that it is worked to, and those that follow along. */
+  private List<String> worked() {
+    List<String> all = new ArrayList<>();
+    List<ProfileChange> changes = layers.layering().changes();
+    String until = changes.isEmpty() ? "" : "To " + show(changes.getFirst().fromMm()) + ": ";
+    all.add(until + worked(layers.layering().profile()));
+    for (ProfileChange it : changes) {
+      all.add("From " + show(it.toMm()) + ": " + it.profile().kind().title().toLowerCase(ROOT));
+    }
+    return all;
+  }
+
+  private String show(double mm) {
+    return Display.length(mm, units);
+  }
+
+  private String worked(Profile profile) {
     return profile.kind() == Profile.Kind.BEVEL
         ? "Bevel "
             + layers.bevelWidth().show(units)

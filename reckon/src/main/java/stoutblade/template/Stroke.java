@@ -24,6 +24,7 @@ public record Stroke(Kind kind, Path path) {
     LAID("Laid on here"),
     POCKET("Pocket: as deep as is said"),
     FINISHED("Finished line: trim or sand to it"),
+    JOINT("Joint: cut apart, glued edge to edge"),
     GRAIN("Grain: this way along the sheet");
 
     private final String words;

@@ -69,7 +69,7 @@ class LayerEditsTest {
         LayerEdits.profile(Assembly.BLADE, "Flat", it -> Profile.FLAT.withEdge(20)).applyTo(WHOLE);
 
     Profile round =
-        LayerEdits.kind(Assembly.BLADE, Profile.Kind.ROUND).applyTo(flat).layering().profile();
+        LayerEdits.kind(Assembly.BLADE, 0, Profile.Kind.ROUND).applyTo(flat).layering().profile();
 
     assertThat(round.widthMm()).isEqualTo(20);
     assertThat(round.edgeMm()).isEqualTo(4);

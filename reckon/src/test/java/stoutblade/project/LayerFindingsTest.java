@@ -84,6 +84,20 @@ class LayerFindingsTest {
     assertThat(finding(mended(thick, "recess-f1-0.face"), "recess")).isEmpty();
   }
 
+  /** A battery wants a way to it; the hatch that is put in front of it lets it be reached. */
+  @Test
+  void a_battery_that_is_shut_in_gets_a_hatch() {
+    Map<String, Double> battery =
+        Map.of("what", 2.0, "long", 30.0, "wide", 20.0, "deep", 8.0, "over", 6.0);
+    Project shut = with(blade(10, 10), 0, 150, battery);
+
+    assertThat(finding(shut, "recess-f1-0.shut").orElseThrow().title()).contains("shut in");
+    Project open = mended(shut, "recess-f1-0.shut");
+    assertThat(finding(open, "recess-f1-0.shut")).isEmpty();
+    assertThat(open.blade().features().getLast().size("what")).isEqualTo(6);
+    assertThat(finding(with(blade(10, 10), 0, 150, magnet(3, 8)), "recess-f1-0.shut")).isEmpty();
+  }
+
   @Test
   void what_lies_in_the_way_of_the_core_is_moved_aside() {
     Project cored = blade(10, 10).withCore(Samples.whole().core());
@@ -151,8 +165,8 @@ class LayerFindingsTest {
 
     assertThat(lid).isCloseTo(52 * 32, within(0.1));
     assertThat(without - derived.layers().orElseThrow().volume().value())
-        .as("less the pocket, more its lid")
-        .isCloseTo(40 * 20 * 10 - lid * 10, within(1.0));
+        .as("less the pocket and the step, more its lid")
+        .isCloseTo(40 * 20 * 10 + (lid - 40 * 20) * 3 - lid * 3, within(1.0));
     assertThat(derived.form().orElseThrow().worked().piecePanels().getFirst().count()).isEqualTo(1);
     assertThat(finding(hatch, "recess-f1-0.face")).as("a hatch may be open").isEmpty();
   }

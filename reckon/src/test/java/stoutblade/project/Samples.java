@@ -107,6 +107,9 @@ public final class Samples {
           "bedding",
           "spreading",
           "joining",
+          "pocketing",
+          "laying-in",
+          "banding",
           "marking",
           "bevelling",
           "sanding",
@@ -118,7 +121,7 @@ public final class Samples {
   private static final List<String> BY_AREA =
       List.of("grinding", "spreading", "sanding", "heat-sealing", "coating");
   private static final List<String> BY_LENGTH =
-      List.of("tracing", "grooving", "cutting", "marking", "bevelling");
+      List.of("tracing", "grooving", "cutting", "marking", "bevelling", "banding");
 
   public static final Catalogue CATALOGUE =
       new Catalogue(

@@ -232,6 +232,7 @@ public final class CutSurface implements Surface {
         case SCORE -> pen.stroke(stroke.path(), pen.colour(Ink.INK), 1, 6, 2);
         case FULLER -> pen.stroke(stroke.path(), pen.colour(Ink.INK), 1.4, 8, 3, 2, 3);
         case LAID -> pen.stroke(stroke.path(), pen.colour(Ink.SOFT), 1.2, 3, 3);
+        case JOINT -> pen.stroke(stroke.path(), pen.colour(Ink.CORE), 1.6, 12, 3, 2, 3);
         case POCKET -> pen.stroke(stroke.path(), pen.colour(Ink.SELECTED), 1.4, 5, 2);
         case FINISHED -> pen.stroke(stroke.path(), pen.colour(Ink.INK), 1, 2, 3);
         case GRAIN -> pen.stroke(stroke.path(), pen.colour(Ink.SOFT), 1.4);

@@ -157,7 +157,7 @@ public final class SectionDesk extends SplitPane {
   private void drawSection(Pen pen) {
     shown.ifPresent(
         it -> {
-          SolidDrawing.section(pen, it.layers(), it.core(), at);
+          SolidDrawing.section(pen, it, at);
           section(it).ifPresent(found -> measure(pen, it, found));
         });
   }

@@ -2,7 +2,6 @@ package stoutblade.desktop.station;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import javafx.scene.paint.Color;
 import stoutblade.core.CoreReckoning;
 import stoutblade.desktop.mat.Ink;
@@ -10,10 +9,16 @@ import stoutblade.desktop.mat.Pen;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Layers;
 import stoutblade.layer.Solid;
+import stoutblade.prop.PlateForm;
+import stoutblade.prop.Recess;
+import stoutblade.prop.Spot;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
+import stoutblade.shape.Region;
+import stoutblade.shape.Span;
+import stoutblade.stack.ProfileChange;
 
 /** The layered blade from above and in section. */
 final class SolidDrawing {
@@ -37,6 +42,26 @@ final class SolidDrawing {
     }
     pen.fill(solid.flat().rings(), pen.colour(Ink.FOAM));
     pen.stroke(solid.flat().rings(), pen.colour(Ink.INK), 1.4, 9, 4);
+    for (ProfileChange change : it.layers().layering().changes()) {
+      for (double along : List.of(change.fromMm(), change.toMm())) {
+        double at = it.box().minY() + along;
+        solid
+            .face()
+            .across(at)
+            .forEach(
+                own ->
+                    pen.line(
+                        new Point(own.from(), at),
+                        new Point(own.to(), at),
+                        pen.colour(Ink.MEASURE),
+                        1,
+                        4,
+                        3));
+      }
+    }
+    for (Layer layer : it.layers().each()) {
+      pen.stroke(layer.joints().lines(layer.cut()), pen.colour(Ink.CORE), 1.4, 12, 3, 2, 3);
+    }
     it.form().markings().forEach(own -> pen.stroke(own.path(), pen.colour(Ink.INK), 1));
     it.form().outer().forEach(own -> pen.stroke(own, pen.colour(Ink.INK), 2.2));
     it.form().windows().forEach(own -> pen.stroke(own, pen.colour(Ink.INK), 2.2));
@@ -79,7 +104,8 @@ final class SolidDrawing {
    * The section: two layers of foam, the joint between them and the core; x across, y the
    * thickness.
    */
-  static void section(Pen pen, Layers layers, Optional<CoreReckoning> core, double y) {
+  static void section(Pen pen, Layered it, double y) {
+    Layers layers = it.layers();
     double half = layers.thickness().value() / 2;
     for (Solid.Cut cut : layers.solid().sectionAt(y, 0.5)) {
       List<Layer> each = layers.each();
@@ -87,18 +113,77 @@ final class SolidDrawing {
         double from = layer.number() == 1 ? -BEYOND_MM : layer.from() - half;
         double to = layer.number() == each.size() ? BEYOND_MM : layer.to() - half;
         Color colour = pen.colour(layer.number() % 2 == 0 ? Ink.FOAM : Ink.FOAM_DEEP);
-        List<Point> top = cut.front().stream().map(it -> within(it, from, to)).toList();
-        List<Point> under = cut.back().stream().map(it -> within(it, from, to)).toList();
+        List<Point> top = cut.front().stream().map(own -> within(own, from, to)).toList();
+        List<Point> under = cut.back().stream().map(own -> within(own, from, to)).toList();
         pen.fill(List.of(closed(top, under.reversed())), colour);
         if (layer.number() > 1) {
           joint(pen, cut, from);
         }
       }
+      band(pen, layers, cut, y);
+      pockets(pen, it.form(), cut, y, half);
       List<Point> around = closed(cut.front(), cut.back().reversed());
       pen.stroke(List.of(closed(around, cut.front().subList(0, 1))), pen.colour(Ink.INK), 2);
     }
-    core.filter(it -> it.choice().startMm() <= y && y <= it.choice().endMm())
-        .ifPresent(it -> rod(pen, it));
+    it.core()
+        .filter(own -> own.choice().startMm() <= y && y <= own.choice().endMm())
+        .ifPresent(own -> rod(pen, own));
+  }
+
+  /** What of the section is foam of the band: outside of the layers. */
+  private static void band(Pen pen, Layers layers, Solid.Cut cut, double y) {
+    if (layers.band().isEmpty()) {
+      return;
+    }
+    List<Span> inside = layers.solid().within().across(y);
+    List<Point> front = new ArrayList<>();
+    List<Point> back = new ArrayList<>();
+    for (int i = 0; i < cut.front().size(); i++) {
+      double x = cut.front().get(i).x();
+      boolean within = inside.stream().anyMatch(own -> own.holds(x));
+      if (!within) {
+        front.add(cut.front().get(i));
+        back.add(cut.back().get(i));
+      }
+      if ((within || i == cut.front().size() - 1) && front.size() > 1) {
+        List<Point> ring = closed(front, back.reversed());
+        pen.fill(List.of(ring), pen.colour(Ink.MAT));
+        pen.stroke(List.of(closed(ring, ring.subList(0, 1))), pen.colour(Ink.INK), 1.2);
+      }
+      if (within) {
+        front.clear();
+        back.clear();
+      }
+    }
+  }
+
+  /** What is laid in, where the section cuts it, as far as there is foam. */
+  private static void pockets(Pen pen, PlateForm form, Solid.Cut cut, double y, double half) {
+    double left = cut.front().getFirst().x();
+    double right = cut.front().getLast().x();
+    for (Recess recess : Recess.of(form.slab().features(), form.slab().outline())) {
+      for (Spot spot : recess.spots()) {
+        Region area = Region.inside(spot.place(recess.outline()), 0.05);
+        for (Span span : area.across(y)) {
+          double from = Math.max(left, span.from());
+          double to = Math.min(right, span.to());
+          if (to > from) {
+            List<Point> box = box(from, recess.over() - half, to, recess.top() - half);
+            pen.fill(List.of(box), pen.colour(Ink.MAT));
+            pen.stroke(List.of(box), pen.colour(Ink.SELECTED), 1.4);
+          }
+        }
+      }
+    }
+  }
+
+  private static List<Point> box(double left, double low, double right, double high) {
+    return List.of(
+        new Point(left, low),
+        new Point(right, low),
+        new Point(right, high),
+        new Point(left, high),
+        new Point(left, low));
   }
 
   private static Point within(Point place, double from, double to) {

@@ -45,6 +45,7 @@ final class LayersModel {
   private final Desk desk;
   private View view = View.SECTION;
   private int selected = -1;
+  private int section;
   private double wantedMm = Double.NaN;
   private double withinMm = WITHIN_MM;
   private int most = 4;
@@ -73,6 +74,7 @@ final class LayersModel {
     if (!id.equals(lookedAt)) {
       lookedAt = id;
       selected = -1;
+      section = 0;
       wantedMm = Double.NaN;
       chosen = Optional.empty();
     }
@@ -88,6 +90,17 @@ final class LayersModel {
 
   Layering layering() {
     return LayerEdits.of(desk.project(), id());
+  }
+
+  // == THE SECTION ALONG
+
+  /** Which of the sections along is looked at: 0 for the one from the near end on. */
+  int section() {
+    return Math.min(section, layering().changes().size());
+  }
+
+  void lookAtSection(int number) {
+    section = number;
   }
 
   // == THE SELECTED LAYER

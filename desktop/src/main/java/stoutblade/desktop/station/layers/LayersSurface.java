@@ -58,7 +58,7 @@ public final class LayersSurface implements Surface {
     this.finished = new FinishedView(desk, chores, model);
     this.find = new FindPane(desk, model);
     this.stack = new StackTray(desk, model, this::after);
-    this.profile = new ProfileTray(desk, model);
+    this.profile = new ProfileTray(desk, model, section::stationMm, this::after);
     at =
         EntryField.length(
             desk,

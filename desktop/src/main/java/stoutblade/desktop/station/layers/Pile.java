@@ -6,6 +6,8 @@ import java.util.Optional;
 import stoutblade.core.Channel;
 import stoutblade.core.CoreReckoning;
 import stoutblade.desktop.station.Layered;
+import stoutblade.layer.Closing;
+import stoutblade.layer.EdgeBand;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Pocket;
 import stoutblade.measure.Display;
@@ -62,6 +64,7 @@ record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
     double coarse = coarse(it.box());
     double middle = it.layers().thickness().value() / 2;
     List<Pocket> pockets = Pocket.of(it.form(), it.layers());
+    List<Closing> closings = Closing.of(it.form(), it.layers(), it.core());
     for (Layer layer : it.layers().each()) {
       List<List<Point>> dashed = new ArrayList<>();
       if (layer.worked()) {
@@ -87,8 +90,10 @@ record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
               layer.cut().coarse(coarse).rings(),
               dashed,
               cut,
-              words(layer.number(), layer.sheet(), layer.foam().shortName(), units)));
+              words(layer.number(), layer.sheet(), layer.foam().shortName(), units)
+                  + laidIn(closings, layer.number())));
     }
+    it.layers().band().ifPresent(own -> leaves.add(band(it, own, coarse, units)));
     Optional<Rod> rod =
         it.core()
             .map(
@@ -99,6 +104,32 @@ record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
                         core.choice().endMm(),
                         middle));
     return new Pile(it.box(), leaves, rod);
+  }
+
+  /** The band stands round the edge as it will when it is on. */
+  private static Leaf band(Layered it, EdgeBand band, double coarse, Units units) {
+    double middle = it.layers().thickness().value() / 2;
+    double half = band.width().value() / 2;
+    Region ring = it.layers().solid().face().without(band.within());
+    return new Leaf(
+        middle - half,
+        middle + half,
+        ring.coarse(coarse).rings(),
+        List.of(),
+        List.of(),
+        "band  " + band.length().show(units));
+  }
+
+  /** What is laid in before the layer goes on. */
+  private static String laidIn(List<Closing> closings, int number) {
+    List<String> all =
+        closings.stream()
+            .filter(it -> it.number() == number)
+            .flatMap(it -> it.tasks().stream())
+            .filter(it -> it.kind() == Closing.Kind.LAY_IN)
+            .map(Closing.Task::what)
+            .toList();
+    return all.isEmpty() ? "" : ", over " + String.join(", ", all);
   }
 
   /** How much lines may be simplified where they are drawn small. */

@@ -3,15 +3,21 @@ package stoutblade.desktop.station.layers;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.DoubleFunction;
+import java.util.function.DoubleSupplier;
 import java.util.function.UnaryOperator;
+import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
+import javafx.scene.layout.HBox;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.Style;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.measure.Display;
 import stoutblade.project.LayerEdits;
 import stoutblade.shape.Point;
+import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
 
 /** The cross-section that the layers are worked to. */
@@ -28,20 +34,45 @@ final class ProfileTray {
   private final EntryField steps;
   private final EntryField bendIn;
   private final EntryField bendHigh;
+  private final DoubleSupplier station;
+  private final Runnable after;
+  private final HBox chips = new HBox(6);
+  private final Button another;
+  private final Button out;
+  private final EntryField from;
+  private final EntryField over;
   private final CheckBox flatBack = new CheckBox("flat back");
   private String laidOut = "";
   private boolean showing;
 
-  ProfileTray(Desk desk, LayersModel model) {
+  /**
+   * The tray.
+   *
+   * @param station where the section is taken, in mm along
+   * @param after what follows when another section is looked at
+   */
+  ProfileTray(Desk desk, LayersModel model, DoubleSupplier station, Runnable after) {
     this.desk = desk;
     this.model = model;
+    this.station = station;
+    this.after = after;
+    another = Tray.button("another-section", "Another section from here", this::another, () -> {});
+    out = Tray.button("remove-section", "Take it out", this::takeOut, () -> {});
+    from =
+        EntryField.length(
+            desk, mm -> desk.perform(LayerEdits.sectionFrom(model.id(), model.section(), mm)));
+    from.setId("along-from");
+    over =
+        EntryField.length(
+            desk, mm -> desk.perform(LayerEdits.sectionOver(model.id(), model.section(), mm)));
+    over.setId("along-over");
     kind.getItems().setAll(Profile.Kind.values());
     kind.setConverter(Choices.named(Profile.Kind::title));
     kind.setId("profile");
     kind.setOnAction(
         event -> {
           if (!showing && kind.getValue() != null) {
-            desk.perform(LayerEdits.kind(model.id(), kind.getValue()));
+            desk.perform(LayerEdits.kind(model.id(), model.section(), kind.getValue()));
           }
         });
     bevel = length("bevel", "Bevel width", mm -> it -> it.withWidth(mm));
@@ -63,7 +94,7 @@ final class ProfileTray {
     steps.setId("steps");
     bendIn = share("bend-in", "how far in, in per cent", (it, share) -> new Point(share, it.y()));
     bendHigh = share("bend-high", "how high, in per cent", (it, share) -> new Point(it.x(), share));
-    for (EntryField field : List.of(bevel, edge, round, tip, steps, bendIn, bendHigh)) {
+    for (EntryField field : List.of(bevel, edge, round, tip, steps, bendIn, bendHigh, from, over)) {
       field.setPrefColumnCount(5);
     }
     flatBack.setId("flat-back");
@@ -106,15 +137,63 @@ final class ProfileTray {
   }
 
   private boolean change(String name, UnaryOperator<Profile> change) {
-    return desk.perform(LayerEdits.profile(model.id(), name, change));
+    return desk.perform(LayerEdits.profile(model.id(), model.section(), name, change));
+  }
+
+  // == SECTIONS ALONG
+
+  private void another() {
+    double near = model.layered().map(it -> it.box().minY()).orElse(0.0);
+    double from = station.getAsDouble() - near;
+    if (desk.perform(LayerEdits.addSection(model.id(), from))) {
+      model.lookAtSection(LayerEdits.sectionAt(model.layering(), from));
+      after.run();
+    }
+  }
+
+  private void takeOut() {
+    if (model.section() > 0
+        && desk.perform(LayerEdits.removeSection(model.id(), model.section()))) {
+      model.lookAtSection(model.section() - 1);
+      after.run();
+    }
+  }
+
+  private Button chip(int number) {
+    Layering layering = model.layering();
+    double from = number == 0 ? 0 : layering.changes().get(number - 1).fromMm();
+    Button chip =
+        new Button(
+            LayerEdits.section(layering, number).kind().title()
+                + "\nfrom "
+                + Display.length(from, desk.units()));
+    chip.setId("along-" + (number + 1));
+    chip.getStyleClass().add(Style.STRIP_CARD);
+    chip.pseudoClassStateChanged(StackTray.CURRENT, model.section() == number);
+    chip.setOnAction(
+        event -> {
+          model.lookAtSection(number);
+          after.run();
+        });
+    return chip;
   }
 
   void show(EntryField at) {
-    Profile profile = model.layering().profile();
-    String key = profile.kind() + "";
+    Layering layering = model.layering();
+    int section = model.section();
+    Profile profile = LayerEdits.section(layering, section);
+    String key = profile.kind() + " " + (section > 0) + layering.changes().isEmpty();
     if (!key.equals(laidOut)) {
       laidOut = key;
-      layOut(profile.kind(), at);
+      layOut(profile.kind(), at, section > 0);
+    }
+    chips.getChildren().clear();
+    for (int i = 0; i <= layering.changes().size(); i++) {
+      chips.getChildren().add(chip(i));
+    }
+    if (section > 0) {
+      from.show(layering.changes().get(section - 1).fromMm());
+      over.show(layering.changes().get(section - 1).overMm());
     }
     showing = true;
     kind.setValue(profile.kind());
@@ -130,9 +209,15 @@ final class ProfileTray {
   }
 
   /** Only what the kind asks for. */
-  private void layOut(Profile.Kind chosen, EntryField at) {
+  private void layOut(Profile.Kind chosen, EntryField at, boolean follows) {
     tray.getChildren().clear();
+    if (!model.layering().changes().isEmpty()) {
+      tray.with("Sections along", chips);
+    }
     tray.with("Cross-section", kind);
+    if (follows) {
+      tray.with("From, along", from).with("goes over in", over);
+    }
     boolean wide = !chosen.across() && chosen != Profile.Kind.FLAT;
     if (wide) {
       tray.with(chosen == Profile.Kind.BEVEL ? "Bevel width" : "Over a width of", bevel);
@@ -146,9 +231,12 @@ final class ProfileTray {
     if (chosen == Profile.Kind.FREE) {
       tray.with("Bends, so far in", bendIn).with("so high", bendHigh);
     }
-    tray.with("Edge rounded by", round)
-        .with("Thickness at the far end", tip)
-        .with(" ", flatBack)
-        .with("Section at", at);
+    if (!follows) {
+      tray.with("Edge rounded by", round).with("Thickness at the far end", tip).with(" ", flatBack);
+    }
+    tray.with("Section at", at).with(" ", another);
+    if (follows) {
+      tray.with(" ", out);
+    }
   }
 }

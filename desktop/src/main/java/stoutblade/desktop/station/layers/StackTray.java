@@ -1,12 +1,15 @@
 package stoutblade.desktop.station.layers;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import stoutblade.catalogue.Foam;
@@ -15,14 +18,18 @@ import stoutblade.desktop.Style;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.layer.Closing;
 import stoutblade.measure.Display;
 import stoutblade.project.LayerEdits;
+import stoutblade.stack.Band;
 import stoutblade.stack.Sheet;
 
 /** The layers as a row from the back to the front, and what is decided about the selected one. */
 final class StackTray {
 
-  private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
+  static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
+
+  private static final double CLOSING_WIDE = 900;
 
   private final Desk desk;
   private final LayersModel model;
@@ -35,6 +42,9 @@ final class StackTray {
   private final ComboBox<Double> thickness = new ComboBox<>();
   private final CheckBox oversize = new CheckBox("glue large, then trim");
   private final CheckBox turned = new CheckBox("texture to the back");
+  private final ComboBox<Optional<Foam>> bandFoam = new ComboBox<>();
+  private final ComboBox<Double> bandThickness = new ComboBox<>();
+  private final Label closing = new Label();
   private final EntryField allowance;
   private final Button add = button("add-layer", "Add  +", this::add);
   private final Button back = button("layer-back", "◂ Back", () -> move(-1));
@@ -63,6 +73,19 @@ final class StackTray {
     allowance = EntryField.length(desk, mm -> desk.perform(LayerEdits.allowance(model.id(), mm)));
     allowance.setId("allowance");
     allowance.setPrefColumnCount(5);
+    bandFoam.getItems().add(Optional.empty());
+    desk.catalogue().foams().forEach(it -> bandFoam.getItems().add(Optional.of(it)));
+    bandFoam.setConverter(Choices.named(it -> it.map(Foam::shortName).orElse("none")));
+    bandFoam.setId("band-foam");
+    bandFoam.setOnAction(event -> chooseBand());
+    bandThickness.setConverter(Choices.named(mm -> Display.length(mm, desk.units())));
+    bandThickness.setId("band-thickness");
+    bandThickness.setOnAction(event -> chooseBandThickness());
+    bandThickness.managedProperty().bind(bandThickness.visibleProperty());
+    closing.setId("closing");
+    closing.setWrapText(true);
+    closing.setMaxWidth(CLOSING_WIDE);
+    closing.getStyleClass().add(Style.SOFT);
     turned.managedProperty().bind(turned.visibleProperty());
   }
 
@@ -149,6 +172,58 @@ final class StackTray {
     choose(chosen.id(), nearest);
   }
 
+  // == THE BAND ROUND THE EDGE
+
+  private void chooseBand() {
+    if (showing || bandFoam.getValue() == null) {
+      return;
+    }
+    desk.perform(
+        bandFoam
+            .getValue()
+            .map(it -> LayerEdits.band(model.id(), it.id(), it.thicknessesMm().getFirst()))
+            .orElseGet(() -> LayerEdits.noBand(model.id())));
+  }
+
+  private void chooseBandThickness() {
+    if (!showing && bandThickness.getValue() != null) {
+      model
+          .layering()
+          .band()
+          .ifPresent(
+              it ->
+                  desk.perform(LayerEdits.band(model.id(), it.foamId(), bandThickness.getValue())));
+    }
+  }
+
+  private void showBand() {
+    Optional<Band> band = model.layering().band();
+    Optional<Foam> own = band.flatMap(it -> desk.catalogue().foam(it.foamId()));
+    bandFoam.setValue(own);
+    bandThickness.setVisible(own.isPresent());
+    bandThickness
+        .getItems()
+        .setAll(
+            own.map(Foam::thicknessesMm).orElse(List.of()).stream()
+                .filter(it -> it <= Band.THICKEST_MM)
+                .toList());
+    bandThickness.setValue(band.map(Band::thicknessMm).orElse(null));
+  }
+
+  /** What has to be done before each layer goes on. */
+  private String closings() {
+    return model
+        .layered()
+        .map(
+            it ->
+                Closing.of(it.form(), it.layers(), it.core()).stream()
+                    .map(Closing::words)
+                    .collect(Collectors.joining(".  ")))
+        .filter(it -> !it.isEmpty())
+        .map(it -> it + ".")
+        .orElse("");
+  }
+
   private void chooseThickness() {
     if (!showing && thickness.getValue() != null) {
       choose(looked().foamId(), thickness.getValue());
@@ -166,7 +241,8 @@ final class StackTray {
     all.getChildren().clear();
     all.with("Layers, from the back to the front", chips)
         .with(" ", add)
-        .with("Cut outside the line by", allowance);
+        .with("Cut outside the line by", allowance)
+        .with("Band round the edge", new HBox(6, bandFoam, bandThickness));
     Tray tray = selected ? one : all;
     tray.with(selected ? "Foam of this layer" : "Foam, all layers", foam)
         .with(selected ? "Its thickness" : "Each layer", thickness);
@@ -189,8 +265,13 @@ final class StackTray {
     if (selected) {
       node.getChildren().addFirst(one);
     }
+    closing.setText(closings());
+    if (!closing.getText().isEmpty()) {
+      node.getChildren().add(closing);
+    }
     Sheet sheet = looked();
     showing = true;
+    showBand();
     Foam own = desk.catalogue().foam(sheet.foamId()).orElse(null);
     foam.setValue(own);
     thickness.getItems().setAll(own == null ? List.of() : own.thicknessesMm());
