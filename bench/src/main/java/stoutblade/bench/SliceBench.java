@@ -56,7 +56,7 @@ public class SliceBench {
         mesh,
         Orientation.Z_UP,
         1,
-        new Slicing(View.TOP, List.of(layerMm), 12, 6, 600, 1000),
+        Slicing.square(View.TOP, List.of(layerMm), 12, 6, 600, 1000),
         share -> {});
   }
 }

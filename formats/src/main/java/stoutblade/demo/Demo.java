@@ -27,6 +27,7 @@ import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Size;
 import stoutblade.prop.Part;
+import stoutblade.prop.SlicedPart;
 import stoutblade.reference.Extent;
 import stoutblade.reference.Orientation;
 import stoutblade.reference.Orientation.View;
@@ -131,7 +132,11 @@ public final class Demo {
     Project drafted = beside(now, "Fog Bell", parts).project();
     Project sliced =
         PartEdits.addSliced(
-                "Trial bell", "fog-bell.stl, a quarter as large", trial(bell), TRIAL_FOAM, 6)
+                "Trial bell",
+                new SlicedPart.Origin("fog-bell.stl, a quarter as large", "", 0),
+                trial(bell),
+                TRIAL_FOAM,
+                6)
             .applyTo(drafted);
     return new Document(sliced, Map.of());
   }
@@ -140,7 +145,7 @@ public final class Demo {
   private static Sliced trial(ModelFile bell) {
     Extent extent = bell.mesh().extent();
     double high = extent.maxZ() - extent.minZ();
-    Slicing slicing = new Slicing(View.TOP, List.of(12.0), 0, 6, 1000, 1000);
+    Slicing slicing = Slicing.square(View.TOP, List.of(12.0), 0, 6, 1000, 1000);
     return Slicer.of(bell.mesh(), Orientation.Z_UP, TRIAL_MM / high, slicing, share -> {});
   }
 

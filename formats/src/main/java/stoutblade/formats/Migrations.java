@@ -21,7 +21,12 @@ final class Migrations {
   }
 
   private static final List<Migration> STEPS =
-      List.of(new FromVersion1(), new FromVersion2(), new FromVersion3(), new FromVersion4());
+      List.of(
+          new FromVersion1(),
+          new FromVersion2(),
+          new FromVersion3(),
+          new FromVersion4(),
+          new FromVersion5());
 
   private Migrations() {}
 

@@ -17,6 +17,7 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
@@ -27,10 +28,15 @@ import stoutblade.project.Project;
 import stoutblade.prop.Feature;
 import stoutblade.prop.Part;
 import stoutblade.prop.Placing;
+import stoutblade.prop.SlicedPart;
 import stoutblade.prop.Where;
 import stoutblade.reference.Reference;
 import stoutblade.reference.Ruler;
 import stoutblade.shape.Point;
+import stoutblade.stack.Band;
+import stoutblade.stack.Layering;
+import stoutblade.stack.Profile;
+import stoutblade.stack.ProfileChange;
 import stoutblade.wearer.Wearer;
 
 class ProjectFileTest {
@@ -182,8 +188,8 @@ class ProjectFileTest {
       delimiter = '|',
       quoteCharacter = '`',
       value = {
-        "\"version\" : 5        | \"version\" : 6      | written by a newer Stout Blade",
-        "\"version\" : 5        | \"version\" : \"x\"  | 'version' is a whole number from 1",
+        "\"version\" : 6        | \"version\" : 7      | written by a newer Stout Blade",
+        "\"version\" : 6        | \"version\" : \"x\"  | 'version' is a whole number from 1",
         "stout-blade-project    | other                | not a project",
         "\"project\" :          | \"projekt\" :        | 'project' is missing",
         "\"heightMm\" : 1740.0  | \"height\" : 1740.0  | height",
@@ -292,6 +298,44 @@ class ProjectFileTest {
         .extracting(Part::name)
         .containsExactlyElementsOf(demo.parts().stream().map(Part::name).toList());
     assertThat(ProjectFile.parse("new.stout", ProjectFile.json(project))).isEqualTo(project);
+  }
+
+  /** Written by the program as it was when version 5 was the newest; cut to two slices. */
+  @Test
+  void a_project_of_version_5_has_sections_that_stay_and_slices_of_one_sheet() throws IOException {
+    byte[] old;
+    try (var in = getClass().getResourceAsStream("project-version-5.json")) {
+      old = in.readAllBytes();
+    }
+
+    Project project = ProjectFile.parse("old.stout", old);
+
+    assertThat(project.layering().changes()).isEmpty();
+    assertThat(project.layering().band()).isEmpty();
+    SlicedPart bell =
+        project.parts().stream()
+            .filter(SlicedPart.class::isInstance)
+            .map(SlicedPart.class::cast)
+            .findFirst()
+            .orElseThrow();
+    assertThat(bell.layers()).allSatisfy(it -> assertThat(it.thicknessMm()).isEqualTo(12));
+    assertThat(bell.origin().name()).isEqualTo("fog-bell.stl, a quarter as large");
+    assertThat(bell.origin().since(5)).isEmpty();
+    assertThat(ProjectFile.parse("new.stout", ProjectFile.json(project))).isEqualTo(project);
+  }
+
+  @Test
+  void sections_that_change_and_bands_are_kept() throws IOException {
+    Project demo = FormatSamples.demo().project();
+    Layering layering =
+        demo.layering()
+            .withChanges(
+                List.of(new ProfileChange(120, 40, Profile.FLAT.with(Profile.Kind.DIAMOND))))
+            .with(Optional.of(new Band("eva-craft", 2)));
+    Project changed = demo.withLayering(layering);
+
+    assertThat(ProjectFile.parse("new.stout", ProjectFile.json(changed)).layering())
+        .isEqualTo(layering);
   }
 
   @Test

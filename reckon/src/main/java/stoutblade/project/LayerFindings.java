@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import stoutblade.core.CoreReckoning;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Layers;
@@ -15,8 +16,10 @@ import stoutblade.prop.Feature;
 import stoutblade.prop.PlateForm;
 import stoutblade.prop.Recess;
 import stoutblade.prop.Slab;
+import stoutblade.prop.SlicedPart;
 import stoutblade.prop.Spot;
 import stoutblade.prop.Where;
+import stoutblade.reference.ModelSize;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
@@ -32,6 +35,7 @@ final class LayerFindings {
   /** Less foam than this round something that is laid in lets it show or break out. */
   static final double LEAST_FOAM_MM = 3;
 
+  private static final double FOLLOWS = 5e-4;
   private static final double OFF_MM = 1;
   private static final double LOOKED_AT_MM = 0.2;
   private static final int DIRECTIONS = 24;
@@ -52,6 +56,9 @@ final class LayerFindings {
         .ifPresent(it -> layers(derived.form().orElseThrow().worked(), it, derived.core()));
     for (PartReckoning part : derived.parts()) {
       part.layers().ifPresent(it -> layers(part.form().orElseThrow(), it, Optional.empty()));
+      if (part.part() instanceof SlicedPart it) {
+        sliced(it);
+      }
     }
     return found;
   }
@@ -63,6 +70,34 @@ final class LayerFindings {
       for (Spot spot : recess.spots()) {
         recess(new Seat(form.slab(), layers.solid(), recess, spot), core);
       }
+    }
+  }
+
+  // == A SLICED MODEL
+
+  /** Its layers are as the model was when it was sliced. */
+  private void sliced(SlicedPart part) {
+    Optional<Double> now =
+        Optional.ofNullable(derived.sizing().models().get(part.origin().modelId()))
+            .flatMap(ModelSize::perUnit);
+    OptionalDouble since =
+        now.isPresent() ? part.origin().since(now.get()) : OptionalDouble.empty();
+    if (since.isPresent() && Math.abs(since.getAsDouble() - 1) > FOLLOWS) {
+      double larger = (since.getAsDouble() - 1) * 100;
+      found.add(
+          new Finding(
+              "layers." + part.id() + ".size",
+              Station.LAYERS,
+              new Place.OnPart(part.id(), new Point(0, 0)),
+              Severity.WARNING,
+              part.name() + " was sliced at another size",
+              "Its model is "
+                  + Display.decimal(Math.abs(larger), 1)
+                  + " % "
+                  + (larger > 0 ? "larger" : "smaller")
+                  + " now. Choose the model here at Layers, slice it again and keep it in place"
+                  + " of this one.",
+              List.of()));
     }
   }
 

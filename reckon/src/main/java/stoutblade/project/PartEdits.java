@@ -106,27 +106,38 @@ public final class PartEdits {
    * Keeps a sliced model as a part.
    *
    * @param origin what it was sliced from
-   * @param foamId the foam of its layers, all of one thickness
+   * @param foamId the foam of its layers
    * @param pegMm diameter of its pegs; 0 for none
    */
   public static Edit addSliced(
-      String name, String origin, Sliced sliced, String foamId, double pegMm) {
-    List<SlicedPart.SlicedLayer> layers =
-        sliced.slices().stream()
-            .map(
-                it ->
-                    new SlicedPart.SlicedLayer(
-                        it.pieces().stream().map(PartEdits::open).toList(),
-                        open(it.inner().coarse(SLICED_MM)),
-                        it.pegs()))
-            .toList();
-    double thick = sliced.slices().getFirst().thickness();
+      String name, SlicedPart.Origin origin, Sliced sliced, String foamId, double pegMm) {
     return add(
         name,
         (project, id) ->
             beside(
                 project,
-                new SlicedPart(id, name, origin, layers, pegMm, foamId, thick, Placing.USUAL)));
+                new SlicedPart(id, name, origin, layers(sliced), pegMm, foamId, Placing.USUAL)));
+  }
+
+  /** The same in place of one that was sliced before; it stays where it is. */
+  public static Edit slicedAnew(
+      String id, SlicedPart.Origin origin, Sliced sliced, String foamId, double pegMm) {
+    return change(
+        id,
+        "Slice it again",
+        it -> new SlicedPart(id, it.name(), origin, layers(sliced), pegMm, foamId, it.placing()));
+  }
+
+  private static List<SlicedPart.SlicedLayer> layers(Sliced sliced) {
+    return sliced.slices().stream()
+        .map(
+            it ->
+                new SlicedPart.SlicedLayer(
+                    it.thickness(),
+                    it.pieces().stream().map(PartEdits::open).toList(),
+                    open(it.inner().coarse(SLICED_MM)),
+                    it.pegs()))
+        .toList();
   }
 
   /** The rings of an area, each without its first point repeated. */

@@ -6,6 +6,7 @@ import java.util.Optional;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Foam;
 import stoutblade.develop.Developed;
+import stoutblade.develop.Panel;
 import stoutblade.layer.Layers;
 import stoutblade.layer.Pocket;
 import stoutblade.measure.Doubt;
@@ -135,9 +136,7 @@ public record PartReckoning(
             "area of all its pieces, by Green's theorem",
             Source.GEOMETRY,
             Doubt.NONE);
-    Figure thick =
-        Figure.given(
-            id + ".thick", "Thickness", part.thicknessMm(), Quantity.LENGTH, Source.DECIDED);
+    Figure thick = thickness(part, id, one);
     figures.add(count);
     foam.ifPresent(
         it -> {
@@ -163,6 +162,26 @@ public record PartReckoning(
         });
     figures.add(one);
     return figures;
+  }
+
+  private static Figure thickness(Part part, String id, Figure area) {
+    if (!(part instanceof SlicedPart sliced)) {
+      return Figure.given(
+          id + ".thick", "Thickness", part.thicknessMm(), Quantity.LENGTH, Source.DECIDED);
+    }
+    double volume =
+        sliced.panelsByThickness().entrySet().stream()
+            .mapToDouble(it -> it.getKey() * it.getValue().stream().mapToDouble(Panel::area).sum())
+            .sum();
+    return Figure.found(
+        id + ".thick",
+        "Thickness of the layers, on average",
+        volume / area.value(),
+        Quantity.LENGTH,
+        "area times thickness of each layer, over {" + area.id() + "}",
+        Source.GEOMETRY,
+        Doubt.NONE,
+        area);
   }
 
   /** What they weigh together, where their foam is known. */

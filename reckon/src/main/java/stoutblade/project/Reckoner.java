@@ -37,6 +37,7 @@ import stoutblade.prop.Assembly;
 import stoutblade.prop.Part;
 import stoutblade.prop.PlateForm;
 import stoutblade.prop.Seen;
+import stoutblade.prop.SlicedPart;
 import stoutblade.prop.Typeface;
 import stoutblade.reference.Placement;
 import stoutblade.reference.Sizing;
@@ -251,6 +252,11 @@ public final class Reckoner {
           it.layers()
               .flatMap(Layers::band)
               .ifPresent(own -> cuts.add(band(it.part().name(), own, it.made())));
+        } else if (it.part() instanceof SlicedPart own) {
+          own.panelsByThickness()
+              .forEach(
+                  (mm, panels) ->
+                      cuts.add(new Shopping.Cut(own.name(), foam, mm, it.made(), panels)));
         } else {
           List<Panel> panels = it.form().map(PlateForm::cutPanels).orElse(it.flat().panels());
           cuts.add(

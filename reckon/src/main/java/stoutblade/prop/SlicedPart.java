@@ -1,39 +1,43 @@
 package stoutblade.prop;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Edge;
 import stoutblade.develop.Panel;
+import stoutblade.measure.Display;
 import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Units;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
+import stoutblade.stack.Sheet;
 
 /**
  * A part that is glued up from slices of a model.
  *
  * @param id unique among the parts
  * @param name what the maker calls it
- * @param origin what it was sliced from, for a person to read
+ * @param origin what it was sliced from
  * @param layers its layers, the first at the back
  * @param pegMm diameter of the pegs through them; 0 for none
  * @param foamId its foam
- * @param thicknessMm of each layer
  * @param placing where it is
  */
 public record SlicedPart(
     String id,
     String name,
-    String origin,
+    Origin origin,
     List<SlicedLayer> layers,
     double pegMm,
     String foamId,
-    double thicknessMm,
     Placing placing)
     implements Part {
 
@@ -42,18 +46,40 @@ public record SlicedPart(
   private static final int MOST_POINTS = 400_000;
 
   /**
+   * What a part was sliced from.
+   *
+   * @param name for a person to read
+   * @param modelId the model; empty where that is not known
+   * @param perUnit mm of the prop for a unit of the model at that time; 0 where not known
+   */
+  public record Origin(String name, String modelId, double perUnit) {
+
+    /** How much larger the model is now than it was, as a factor; empty where not known. */
+    public OptionalDouble since(double perUnitNow) {
+      return perUnit > 0 ? OptionalDouble.of(perUnitNow / perUnit) : OptionalDouble.empty();
+    }
+  }
+
+  /**
    * One layer.
    *
+   * @param thicknessMm of its sheet
    * @param pieces what is cut: outer line and holes of each piece, each without its first point
    *     repeated
    * @param slant the lines to which its edge is cut on the slant, on the face that is smaller
    * @param pegs where pegs go through it
    */
   public record SlicedLayer(
-      List<List<List<Point>>> pieces, List<List<Point>> slant, List<Point> pegs) {
+      double thicknessMm,
+      List<List<List<Point>>> pieces,
+      List<List<Point>> slant,
+      List<Point> pegs) {
 
     /** Copies the lists. */
     public SlicedLayer {
+      if (!(thicknessMm > 0 && thicknessMm <= Sheet.THICKEST_MM)) {
+        throw new IllegalArgumentException("A layer is up to 20 cm thick; found " + thicknessMm);
+      }
       pieces = pieces.stream().map(it -> it.stream().map(List::copyOf).toList()).toList();
       slant = slant.stream().map(List::copyOf).toList();
       pegs = List.copyOf(pegs);
@@ -73,6 +99,7 @@ public record SlicedPart(
 
     private SlicedLayer times(double factor) {
       return new SlicedLayer(
+          thicknessMm,
           pieces.stream().map(it -> scaled(it, factor)).toList(),
           scaled(slant, factor),
           pegs.stream().map(it -> it.times(factor)).toList());
@@ -91,7 +118,6 @@ public record SlicedPart(
    * @throws IllegalArgumentException if there are none or too many
    */
   public SlicedPart {
-    Part.check(id, name, thicknessMm);
     layers = List.copyOf(layers);
     int points = layers.stream().mapToInt(SlicedLayer::points).sum();
     if (layers.isEmpty() || layers.size() > MOST_LAYERS || points > MOST_POINTS) {
@@ -105,20 +131,48 @@ public record SlicedPart(
               + " and "
               + points);
     }
+    Part.check(id, name, layers.getFirst().thicknessMm);
     if (!(pegMm >= 0 && pegMm <= 100)) {
       throw new IllegalArgumentException("Pegs are 0 to 100 mm across; found " + pegMm);
     }
+  }
+
+  /** Thickness of its first layer; others may be of other sheets. */
+  @Override
+  public double thicknessMm() {
+    return layers.getFirst().thicknessMm;
+  }
+
+  /** True where its layers are not all of one sheet. */
+  private boolean mixed() {
+    return layers.stream().mapToDouble(SlicedLayer::thicknessMm).distinct().count() > 1;
+  }
+
+  /** What is cut of each sheet, by its thickness in mm. */
+  public Map<Double, List<Panel>> panelsByThickness() {
+    Map<Double, List<Panel>> all = new LinkedHashMap<>();
+    for (int i = 0; i < layers.size(); i++) {
+      all.computeIfAbsent(layers.get(i).thicknessMm, it -> new ArrayList<>()).addAll(panels(i));
+    }
+    return all;
+  }
+
+  private List<Panel> panels(int i) {
+    SlicedLayer layer = layers.get(i);
+    List<Panel> panels = new ArrayList<>();
+    String thick = mixed() ? ", " + Display.length(layer.thicknessMm, Units.METRIC) + " thick" : "";
+    for (int k = 0; k < layer.pieces().size(); k++) {
+      String which = layer.pieces().size() > 1 ? ", piece " + (char) ('A' + k % 26) : "";
+      panels.add(panel("Layer " + (i + 1) + " of " + layers.size() + which + thick, layer, k));
+    }
+    return panels;
   }
 
   @Override
   public Developed developed() {
     List<Panel> panels = new ArrayList<>();
     for (int i = 0; i < layers.size(); i++) {
-      SlicedLayer layer = layers.get(i);
-      for (int k = 0; k < layer.pieces().size(); k++) {
-        String which = layer.pieces().size() > 1 ? ", piece " + (char) ('A' + k % 26) : "";
-        panels.add(panel("Layer " + (i + 1) + " of " + layers.size() + which, layer, k));
-      }
+      panels.addAll(panels(i));
     }
     double area = panels.stream().mapToDouble(Panel::area).sum();
     return new Developed(
@@ -135,7 +189,7 @@ public record SlicedPart(
                 Source.GEOMETRY,
                 Doubt.NONE)),
         List.of(
-            "Sliced from " + origin + ".",
+            "Sliced from " + origin.name() + ".",
             "Cut each layer to its outer line; on the slant to the dashed line, or stepped and"
                 + " sanded down."));
   }
@@ -183,27 +237,27 @@ public record SlicedPart(
 
   @Override
   public SlicedPart withId(String changed) {
-    return new SlicedPart(changed, name, origin, layers, pegMm, foamId, thicknessMm, placing);
+    return new SlicedPart(changed, name, origin, layers, pegMm, foamId, placing);
   }
 
   @Override
   public SlicedPart withName(String changed) {
-    return new SlicedPart(id, changed, origin, layers, pegMm, foamId, thicknessMm, placing);
+    return new SlicedPart(id, changed, origin, layers, pegMm, foamId, placing);
   }
 
   /** Another foam; the layers stay as thick as they were sliced. */
   @Override
   public SlicedPart withFoam(String changedId, double mm) {
-    if (mm != thicknessMm) {
+    if (mm != thicknessMm()) {
       throw new IllegalArgumentException(
           name + " was sliced for its thickness: slice the model anew for another");
     }
-    return new SlicedPart(id, name, origin, layers, pegMm, changedId, mm, placing);
+    return new SlicedPart(id, name, origin, layers, pegMm, changedId, placing);
   }
 
   @Override
   public SlicedPart withPlacing(Placing changed) {
-    return new SlicedPart(id, name, origin, layers, pegMm, foamId, thicknessMm, changed);
+    return new SlicedPart(id, name, origin, layers, pegMm, foamId, changed);
   }
 
   /** Its lines made larger; its layers stay as thick, so that its height follows only roughly. */
@@ -216,7 +270,6 @@ public record SlicedPart(
         layers.stream().map(it -> it.times(factor)).toList(),
         pegMm,
         foamId,
-        thicknessMm,
         placing.times(factor));
   }
 }

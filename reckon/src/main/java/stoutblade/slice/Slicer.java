@@ -9,8 +9,10 @@ import stoutblade.layer.Joints;
 import stoutblade.mesh.Mesh;
 import stoutblade.mesh.MeshSection;
 import stoutblade.reference.Orientation;
+import stoutblade.reference.Orientation.View;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
+import stoutblade.shape.Span;
 
 /** Slices a model into layers. */
 public final class Slicer {
@@ -21,6 +23,7 @@ public final class Slicer {
 
   private final Mesh mesh;
   private final Orientation orientation;
+  private final View view;
   private final double perUnit;
   private final Slicing slicing;
   private final DoubleConsumer progress;
@@ -32,13 +35,15 @@ public final class Slicer {
       double perUnit,
       Slicing slicing,
       DoubleConsumer progress) {
-    this.mesh = mesh;
-    this.orientation = orientation;
+    boolean tipped = slicing.tipped();
+    this.mesh = tipped ? Tipped.of(mesh, orientation, slicing) : mesh;
+    this.orientation = tipped ? Orientation.Y_UP : orientation;
+    this.view = tipped ? View.FRONT : slicing.view();
     this.perUnit = perUnit;
     this.slicing = slicing;
     this.progress = progress;
     progress.accept(0);
-    this.cutter = new MeshSection.Cutter(mesh);
+    this.cutter = new MeshSection.Cutter(this.mesh);
   }
 
   /**
@@ -57,20 +62,36 @@ public final class Slicer {
     return new Slicer(mesh, orientation, perUnit, slicing, progress).sliced();
   }
 
-  private Sliced sliced() {
+  /**
+   * How high a model is through its layers, in mm.
+   *
+   * @param perUnit mm of the prop for a unit of the model
+   */
+  public static double high(Mesh mesh, Orientation orientation, double perUnit, Slicing slicing) {
+    Slicer slicer = new Slicer(mesh, orientation, perUnit, slicing, share -> {});
+    return slicer.depths().length() * perUnit;
+  }
+
+  /** From the furthest place to the nearest. */
+  private Span depths() {
     double least = Double.POSITIVE_INFINITY;
     double most = Double.NEGATIVE_INFINITY;
     for (int t = 0; t < mesh.triangles(); t++) {
       for (int k = 0; k < 3; k++) {
         int v = mesh.corner(t, k);
-        double at = orientation.towards(slicing.view(), mesh.x(v), mesh.y(v), mesh.z(v));
+        double at = orientation.towards(view, mesh.x(v), mesh.y(v), mesh.z(v));
         least = Math.min(least, at);
         most = Math.max(most, at);
       }
     }
-    double high = (most - least) * perUnit;
+    return new Span(least, most);
+  }
+
+  private Sliced sliced() {
+    Span depths = depths();
+    double high = depths.length() * perUnit;
     List<double[]> layers = slicing.layers(high);
-    double bottom = least;
+    double bottom = depths.from();
     AtomicInteger done = new AtomicInteger();
     List<Both> both =
         IntStream.range(0, layers.size())
@@ -120,7 +141,7 @@ public final class Slicer {
   }
 
   private Region section(double depth) {
-    MeshSection section = cutter.across(orientation, slicing.view(), depth);
+    MeshSection section = cutter.across(orientation, view, depth);
     List<List<Point>> rings =
         section.loops().stream()
             .map(loop -> loop.stream().map(it -> it.times(perUnit)).toList())

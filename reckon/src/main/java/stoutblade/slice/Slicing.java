@@ -7,6 +7,8 @@ import stoutblade.reference.Orientation.View;
  * How a model is to be sliced. Lengths in mm.
  *
  * @param view the layers lie square to the line of sight of this view, the first one furthest away
+ * @param lean by how much they are tipped from that, about the line across, in radians
+ * @param turn by how much they are turned then, about the line along
  * @param sheets thicknesses of the layers, taken in turn until the model is full
  * @param wallMm how thick the wall is where it is hollowed; 0 for solid
  * @param pegMm diameter of the pegs through the layers; 0 for none
@@ -15,6 +17,8 @@ import stoutblade.reference.Orientation.View;
  */
 public record Slicing(
     View view,
+    double lean,
+    double turn,
     List<Double> sheets,
     double wallMm,
     double pegMm,
@@ -34,6 +38,9 @@ public record Slicing(
     if (sheets.isEmpty() || sheets.stream().anyMatch(it -> !(it > 0))) {
       throw new IllegalArgumentException("A model is sliced in sheets thicker than 0");
     }
+    if (!(Math.abs(lean) <= Math.PI / 2) || !(Math.abs(turn) <= Math.PI / 2)) {
+      throw new IllegalArgumentException("Layers lean and turn by up to 90° either way");
+    }
     if (!(wallMm >= 0) || !(pegMm >= 0)) {
       throw new IllegalArgumentException(
           "Walls and pegs are 0 or more; found " + wallMm + " and " + pegMm + " mm");
@@ -42,6 +49,27 @@ public record Slicing(
       throw new IllegalArgumentException(
           "A sheet is larger than 50 mm; found " + sheetWideMm + " × " + sheetLongMm);
     }
+  }
+
+  /** Square to a line of sight, not tipped. */
+  public static Slicing square(
+      View view,
+      List<Double> sheets,
+      double wallMm,
+      double pegMm,
+      double sheetWideMm,
+      double sheetLongMm) {
+    return new Slicing(view, 0, 0, sheets, wallMm, pegMm, sheetWideMm, sheetLongMm);
+  }
+
+  /** The same in other sheets. */
+  public Slicing withSheets(List<Double> changed) {
+    return new Slicing(view, lean, turn, changed, wallMm, pegMm, sheetWideMm, sheetLongMm);
+  }
+
+  /** True where the layers are not square to the line of sight. */
+  boolean tipped() {
+    return lean != 0 || turn != 0;
   }
 
   /**

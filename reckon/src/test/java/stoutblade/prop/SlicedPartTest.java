@@ -29,19 +29,23 @@ import stoutblade.template.Template;
 /** A sliced model kept as a part. */
 class SlicedPartTest {
 
+  private static final SlicedPart.Origin NOWHERE = new SlicedPart.Origin("", "", 0);
+
   private static Sliced torus;
 
   /** Not in an initialiser: slicing uses several threads, and they would wait for the class. */
   @BeforeAll
   static void slice() {
-    Slicing slicing = new Slicing(View.TOP, List.of(10.0), 0, 6, 200, 300);
+    Slicing slicing = Slicing.square(View.TOP, List.of(10.0), 0, 6, 200, 300);
     torus =
         Slicer.of(
             MeshSamples.torus(100, 30, 90, Turn.NONE), Orientation.Z_UP, 1, slicing, share -> {});
   }
 
   private static Project kept() {
-    return PartEdits.addSliced("Torus", "torus.stl", torus, "foam", 6).applyTo(Samples.whole());
+    return PartEdits.addSliced(
+            "Torus", new SlicedPart.Origin("torus.stl", "o1", 2), torus, "foam", 6)
+        .applyTo(Samples.whole());
   }
 
   private static SlicedPart part() {
@@ -85,27 +89,70 @@ class SlicedPartTest {
         .isGreaterThan(part().developed().panels().getFirst().area() * 3.9);
   }
 
+  /** Of two sheets in turn: each is bought, and weighs, by its own thickness. */
+  @Test
+  void layers_of_several_sheets_count_each_by_its_own() {
+    Slicing slicing = Slicing.square(View.TOP, List.of(12.0, 6.0), 0, 0, 1000, 1000);
+    Sliced mixed =
+        Slicer.of(
+            MeshSamples.torus(100, 30, 60, Turn.NONE), Orientation.Z_UP, 1, slicing, share -> {});
+    Project project =
+        PartEdits.addSliced("Torus", NOWHERE, mixed, "foam", 0).applyTo(Samples.whole());
+    Derived derived = Samples.derive(project);
+
+    assertThat(derived.part("d1").orElseThrow().mass().orElseThrow().value())
+        .isCloseTo(mixed.cut() * Samples.FOAM.densityGPerMm3(), within(mixed.cut() * 1e-6));
+    assertThat(derived.shopping().orElseThrow().lines())
+        .extracting(it -> it.name())
+        .anyMatch(it -> it.contains("12 mm, for Torus"))
+        .anyMatch(it -> it.contains("6 mm, for Torus"));
+    assertThat(((SlicedPart) project.parts().getFirst()).developed().panels().getFirst().name())
+        .isEqualTo("Layer 1 of 7, 12 mm thick");
+  }
+
+  /** The model is twice as large now as when it was sliced. */
+  @Test
+  void a_model_that_was_sized_anew_is_sliced_anew() {
+    assertThat(part().origin().since(4)).hasValue(2);
+    assertThat(NOWHERE.since(4)).isEmpty();
+    Project moved =
+        PartEdits.place("d1", "moved", it -> it.moved(new Point(70, 5))).applyTo(kept());
+    Project anew =
+        PartEdits.slicedAnew("d1", new SlicedPart.Origin("torus.stl", "o1", 4), torus, "foam", 0)
+            .applyTo(moved);
+
+    SlicedPart part = (SlicedPart) anew.parts().getFirst();
+    assertThat(anew.parts()).hasSize(1);
+    assertThat(part.placing()).isEqualTo(moved.parts().getFirst().placing());
+    assertThat(part.name()).isEqualTo("Torus");
+    assertThat(part.origin().perUnit()).isEqualTo(4);
+    assertThat(part.pegMm()).isZero();
+  }
+
   @Test
   void what_is_no_slice_is_refused() {
     SlicedPart.SlicedLayer sound =
         new SlicedPart.SlicedLayer(
+            10,
             List.of(List.of(List.of(new Point(0, 0), new Point(9, 0), new Point(0, 9)))),
             List.of(),
             List.of());
     assertThatThrownBy(
             () ->
                 new SlicedPart.SlicedLayer(
+                    10,
                     List.of(List.of(List.of(new Point(0, 0), new Point(1, 0)))),
                     List.of(),
                     List.of()))
         .hasMessageContaining("three places or more");
     assertThatThrownBy(
-            () -> new SlicedPart("d1", "No", "", List.of(), 0, "foam", 10, Placing.USUAL))
+            () -> new SlicedPart("d1", "No", NOWHERE, List.of(), 0, "foam", Placing.USUAL))
         .hasMessageContaining("1 to 600 layers");
     assertThatThrownBy(
-            () -> new SlicedPart("d1", "No", "", List.of(sound), -1, "foam", 10, Placing.USUAL))
+            () -> new SlicedPart("d1", "No", NOWHERE, List.of(sound), -1, "foam", Placing.USUAL))
         .hasMessageContaining("0 to 100 mm");
-    assertThat(new SlicedPart("d1", "Yes", "", List.of(sound), 0, "foam", 10, Placing.USUAL).seen())
+    assertThat(
+            new SlicedPart("d1", "Yes", NOWHERE, List.of(sound), 0, "foam", Placing.USUAL).seen())
         .hasSize(1);
   }
 }

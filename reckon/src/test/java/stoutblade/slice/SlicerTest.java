@@ -16,6 +16,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import stoutblade.mesh.Mesh;
 import stoutblade.mesh.MeshSamples;
 import stoutblade.mesh.MeshSamples.Turn;
+import stoutblade.project.Samples;
 import stoutblade.reference.Orientation;
 import stoutblade.reference.Orientation.View;
 import stoutblade.shape.Region;
@@ -25,7 +26,7 @@ import stoutblade.slice.Sliced.Slice;
 class SlicerTest {
 
   private static Slicing every(double mm) {
-    return new Slicing(View.TOP, List.of(mm), 0, 0, 1000, 1000);
+    return Slicing.square(View.TOP, List.of(mm), 0, 0, 1000, 1000);
   }
 
   private static Sliced slice(Mesh mesh, Slicing slicing) {
@@ -110,7 +111,7 @@ class SlicerTest {
 
   @Test
   void a_hollowed_ball_keeps_its_wall_all_round() {
-    Slicing hollow = new Slicing(View.TOP, List.of(10.0), 20, 0, 1000, 1000);
+    Slicing hollow = Slicing.square(View.TOP, List.of(10.0), 20, 0, 1000, 1000);
     Sliced ball = slice(MeshSamples.sphere(80, 120, Turn.NONE), hollow);
 
     assertThat(ball.slices().getFirst().hollow().empty()).isTrue();
@@ -126,7 +127,7 @@ class SlicerTest {
 
   @Test
   void pegs_go_through_foam_and_every_joint_has_some() {
-    Slicing pegged = new Slicing(View.TOP, List.of(8.0), 0, 6, 1000, 1000);
+    Slicing pegged = Slicing.square(View.TOP, List.of(8.0), 0, 6, 1000, 1000);
     Sliced cone = slice(MeshSamples.torus(90, 35, 90, new Turn(0.6, 0.2)), pegged);
 
     List<Slice> slices = cone.slices();
@@ -150,7 +151,7 @@ class SlicerTest {
 
   @Test
   void joints_never_lie_over_one_another_in_neighbouring_layers() {
-    Slicing small = new Slicing(View.TOP, List.of(20.0), 0, 0, 90, 130);
+    Slicing small = Slicing.square(View.TOP, List.of(20.0), 0, 0, 90, 130);
     Sliced ball = slice(MeshSamples.sphere(100, 120, Turn.NONE), small);
 
     for (Slice it : ball.slices()) {
@@ -166,9 +167,70 @@ class SlicerTest {
     }
   }
 
+  private static Slicing tipped(double thick, double lean, double turn) {
+    return new Slicing(View.TOP, lean, turn, List.of(thick), 0, 0, 1000, 1000);
+  }
+
+  /** A cube of 40 tipped over an edge is 40 · √2 high, over a corner 40 · √3. */
+  @Test
+  void tipped_it_is_as_high_as_it_lies() {
+    Mesh cube = MeshSamples.cube();
+    double edge = Math.PI / 4;
+    double corner = Math.atan(1 / Math.sqrt(2));
+
+    assertThat(Slicer.high(cube, Orientation.Z_UP, 40, tipped(5, 0, 0)))
+        .isCloseTo(40, within(1e-3));
+    assertThat(Slicer.high(cube, Orientation.Z_UP, 40, tipped(5, edge, 0)))
+        .isCloseTo(40 * Math.sqrt(2), within(1e-3));
+    assertThat(Slicer.high(cube, Orientation.Z_UP, 40, tipped(5, 0, -edge)))
+        .isCloseTo(40 * Math.sqrt(2), within(1e-3));
+    assertThat(Slicer.high(cube, Orientation.Z_UP, 40, tipped(5, edge, corner)))
+        .isCloseTo(40 * Math.sqrt(3), within(1e-3));
+  }
+
+  /** However it is tipped, the volume is the same. */
+  @Property(tries = 8)
+  void tipped_the_volume_lies_between_the_same_bounds(
+      @ForAll @DoubleRange(min = -1.5, max = 1.5) double lean,
+      @ForAll @DoubleRange(min = -1.5, max = 1.5) double turn) {
+    Mesh torus = MeshSamples.torus(100, 30, 60, Turn.NONE);
+    Sliced sliced = slice(torus, tipped(6, lean, turn));
+
+    assertThat(volume(torus)).isBetween(sliced.least() * 0.999, sliced.most() * 1.001);
+    assertThat(sliced.most() - sliced.least()).isLessThan(volume(torus) * 0.6);
+  }
+
+  @Test
+  void it_tips_by_no_more_than_a_right_angle() {
+    assertThatThrownBy(() -> tipped(5, 2, 0)).hasMessageContaining("up to 90°");
+    assertThatThrownBy(() -> tipped(5, 0, Double.NaN)).hasMessageContaining("up to 90°");
+  }
+
+  /** 47 in sheets of 12 is 24 and 23, which 10, 8 and 5 or 12, 6 and 5 come to. */
+  @Test
+  void thicknesses_are_fitted_to_the_height_by_the_stack_finder() {
+    assertThat(Fitted.sheets(Samples.FOAM, 12, 47)).hasSize(5).startsWith(12.0, 12.0);
+    assertThat(sum(Fitted.sheets(Samples.FOAM, 12, 47))).isEqualTo(47);
+    assertThat(Fitted.sheets(Samples.FOAM, 10, 10)).containsExactly(10.0);
+    assertThat(sum(Fitted.sheets(Samples.FOAM, 12, 2))).isEqualTo(5);
+  }
+
+  @Property(tries = 200)
+  void what_is_fitted_is_never_further_off_than_whole_sheets_alone(
+      @ForAll @DoubleRange(min = 3, max = 400) double high) {
+    double fitted = sum(Fitted.sheets(Samples.FOAM, 10, high));
+    double alone = Math.max(10, 10 * Math.rint(high / 10));
+
+    assertThat(Math.abs(fitted - high)).isLessThanOrEqualTo(Math.abs(alone - high) + 0.051);
+  }
+
+  private static double sum(List<Double> all) {
+    return all.stream().mapToDouble(Double::doubleValue).sum();
+  }
+
   @Test
   void sheets_are_taken_in_turn_and_a_scale_counts() {
-    Slicing turns = new Slicing(View.TOP, List.of(10.0, 5.0), 0, 0, 1000, 1000);
+    Slicing turns = Slicing.square(View.TOP, List.of(10.0, 5.0), 0, 0, 1000, 1000);
     Sliced cube = Slicer.of(MeshSamples.cube(), Orientation.Z_UP, 40, turns, share -> {});
 
     assertThat(cube.slices())
@@ -197,7 +259,7 @@ class SlicerTest {
     assertThatThrownBy(() -> Slicer.of(ball, Orientation.Z_UP, 1000, every(5), share -> {}))
         .hasMessageContaining("More than 600 layers");
     assertThatThrownBy(() -> every(0)).hasMessageContaining("thicker than 0");
-    assertThatThrownBy(() -> new Slicing(View.TOP, List.of(5.0), -1, 0, 500, 500))
+    assertThatThrownBy(() -> Slicing.square(View.TOP, List.of(5.0), -1, 0, 500, 500))
         .hasMessageContaining("Walls and pegs");
   }
 }

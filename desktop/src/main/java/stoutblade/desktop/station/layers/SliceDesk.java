@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.DoublePredicate;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -20,10 +21,15 @@ import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.formats.ModelFile;
 import stoutblade.measure.Display;
+import stoutblade.mesh.Mesh;
+import stoutblade.project.Edit;
 import stoutblade.project.PartEdits;
+import stoutblade.prop.SlicedPart;
 import stoutblade.reference.Model;
 import stoutblade.reference.ModelSize;
+import stoutblade.reference.Orientation;
 import stoutblade.reference.Orientation.View;
+import stoutblade.slice.Fitted;
 import stoutblade.slice.Sliced;
 import stoutblade.slice.SlicedFigures;
 import stoutblade.slice.Slicer;
@@ -51,8 +57,14 @@ final class SliceDesk {
   private final EntryField peg;
   private final Button slice = new Button("Slice it");
   private final Button keep = new Button("Keep as a part");
+  private final Button inPlace = new Button("Keep in place of the last");
+  private final CheckBox fit = new CheckBox("fitted to its height");
+  private final EntryField leaned;
+  private final EntryField turned;
   private final Slider pull = new Slider(0, 3, 1);
   private String modelId = "";
+  private double lean;
+  private double turn;
   private double wallMm = USUAL_WALL_MM;
   private double pegMm = USUAL_PEG_MM;
   private Optional<Sliced> sliced = Optional.empty();
@@ -108,19 +120,51 @@ final class SliceDesk {
     slice.setOnAction(event -> start());
     keep.setId("slice-keep");
     keep.setOnAction(event -> keep());
+    inPlace.setId("slice-in-place");
+    inPlace.setOnAction(event -> keepInPlace());
+    inPlace.managedProperty().bind(inPlace.visibleProperty());
+    fit.setId("slice-fit");
+    leaned = degrees(it -> tip(it, turn));
+    leaned.setId("slice-lean");
+    turned = degrees(it -> tip(lean, it));
+    turned.setId("slice-turn");
+    leaned.setPrefColumnCount(4);
+    turned.setPrefColumnCount(4);
     pull.setId("slice-pull");
     pull.setPrefWidth(100);
     pull.valueProperty().addListener((it, was, is) -> apart.setApart(is.doubleValue()));
     tray.with("Layers lie", along)
+        .with("leaned by", leaned)
+        .with("turned by", turned)
         .with("Foam", foam)
         .with("Each layer", thickness)
+        .with(" ", fit)
         .with(" ", hollow)
         .with(" ", wall)
         .with(" ", pegged)
         .with(" ", peg)
         .with(" ", slice)
         .with(" ", keep)
+        .with(" ", inPlace)
         .with("Pulled apart", pull);
+  }
+
+  private EntryField degrees(DoublePredicate change) {
+    return EntryField.number(
+        desk,
+        "°",
+        () -> "an angle in degrees, from -90 to 90",
+        it -> change.test(Math.toRadians(it)));
+  }
+
+  private boolean tip(double leaning, double turning) {
+    if (Math.abs(leaning) > Math.PI / 2 || Math.abs(turning) > Math.PI / 2) {
+      desk.say("Layers lean and turn by up to 90° either way");
+      return false;
+    }
+    lean = leaning;
+    turn = turning;
+    return true;
   }
 
   BorderPane node() {
@@ -150,6 +194,8 @@ final class SliceDesk {
           desk.catalogue().foam(desk.project().layering().middle().foamId()).orElse(null));
       offer();
     }
+    leaned.show(Math.toDegrees(lean));
+    turned.show(Math.toDegrees(turn));
     wall.show(wallMm);
     peg.show(pegMm);
     enable();
@@ -176,6 +222,9 @@ final class SliceDesk {
     boolean read = model().flatMap(meshes::file).isPresent();
     slice.setDisable(!read || perUnit().isEmpty());
     keep.setDisable(sliced.isEmpty());
+    inPlace.setDisable(sliced.isEmpty());
+    inPlace.setVisible(before().isPresent());
+    before().ifPresent(it -> inPlace.setText("Keep in place of " + it.name()));
     if (perUnit().isEmpty()) {
       note.setText("Say at Size how large this model is; then it can be sliced.");
     } else if (sliced.isEmpty()) {
@@ -184,6 +233,25 @@ final class SliceDesk {
       note.setText("");
     }
     note.setVisible(!note.getText().isEmpty());
+  }
+
+  /** How it is sliced, as it is chosen; the sheets are fitted to the height later. */
+  private Slicing slicing(double pegs) {
+    return new Slicing(
+        along.getValue(),
+        lean,
+        turn,
+        List.of(thickness.getValue()),
+        hollow.isSelected() ? wallMm : 0,
+        pegs,
+        foam.getValue().sheetWidthMm(),
+        foam.getValue().sheetLengthMm());
+  }
+
+  private static Slicing fitted(
+      Slicing slicing, Mesh mesh, Orientation orientation, double mm, Foam foam) {
+    double high = Slicer.high(mesh, orientation, mm, slicing);
+    return slicing.withSheets(Fitted.sheets(foam, slicing.sheets().getFirst(), high));
   }
 
   private void start() {
@@ -195,16 +263,11 @@ final class SliceDesk {
     Model model = model().orElseThrow();
     double mm = perUnit().get();
     double pegs = pegged.isSelected() ? pegMm : 0;
+    Foam chosen = foam.getValue();
+    boolean toHeight = fit.isSelected();
     Slicing slicing;
     try {
-      slicing =
-          new Slicing(
-              along.getValue(),
-              List.of(thickness.getValue()),
-              hollow.isSelected() ? wallMm : 0,
-              pegs,
-              foam.getValue().sheetWidthMm(),
-              foam.getValue().sheetLengthMm());
+      slicing = slicing(pegs);
     } catch (IllegalArgumentException e) {
       desk.say(e.getMessage());
       return;
@@ -212,7 +275,11 @@ final class SliceDesk {
     slice.setDisable(true);
     chores.start(
         "Slicing '" + model.name() + "'",
-        progress -> Slicer.of(file.get().mesh(), model.orientation(), mm, slicing, progress),
+        progress -> {
+          Mesh mesh = file.get().mesh();
+          Slicing how = toHeight ? fitted(slicing, mesh, model.orientation(), mm, chosen) : slicing;
+          return Slicer.of(mesh, model.orientation(), mm, how, progress);
+        },
         found -> {
           if (of.equals(modelId)) {
             sliced = Optional.of(found);
@@ -229,17 +296,45 @@ final class SliceDesk {
         .set(sliced.map(it -> SlicedFigures.of(it, foam.getValue())).orElse(new ArrayList<>()));
   }
 
+  /** The part that was sliced from this model before. */
+  private Optional<SlicedPart> before() {
+    return desk.project().parts().stream()
+        .filter(SlicedPart.class::isInstance)
+        .map(SlicedPart.class::cast)
+        .filter(it -> it.origin().modelId().equals(modelId))
+        .findFirst();
+  }
+
+  private SlicedPart.Origin origin(Sliced it) {
+    String name = model().map(Model::name).orElse("Model").replaceAll("\\.[A-Za-z]+$", "");
+    return new SlicedPart.Origin(name, modelId, it.perUnit());
+  }
+
   private void keep() {
     sliced.ifPresent(
         it -> {
-          String name = model().map(Model::name).orElse("Model").replaceAll("\\.[A-Za-z]+$", "");
-          boolean kept =
-              desk.perform(
-                  PartEdits.addSliced(
-                      name + " in layers", name, it, foam.getValue().id(), slicedPegMm));
-          if (kept) {
-            desk.say("Kept as a part: its templates are at Cut");
-          }
+          SlicedPart.Origin origin = origin(it);
+          kept(
+              PartEdits.addSliced(
+                  origin.name() + " in layers", origin, it, foam.getValue().id(), slicedPegMm));
         });
+  }
+
+  private void keepInPlace() {
+    sliced.ifPresent(
+        it ->
+            before()
+                .ifPresent(
+                    old ->
+                        kept(
+                            PartEdits.slicedAnew(
+                                old.id(), origin(it), it, foam.getValue().id(), slicedPegMm))));
+  }
+
+  private void kept(Edit edit) {
+    if (desk.perform(edit)) {
+      desk.say("Kept as a part: its templates are at Cut");
+      enable();
+    }
   }
 }
