@@ -14,6 +14,7 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import stoutblade.core.Channel;
 import stoutblade.desktop.mat.MatView;
+import stoutblade.project.PartEdits;
 import stoutblade.project.Station;
 import stoutblade.prop.Plate;
 import stoutblade.prop.SlicedPart;
@@ -146,6 +147,55 @@ class LayersTest extends InWindow {
     until(() -> desk.noticeProperty().get().contains("2 to 100 %"));
   }
 
+  /** From where the section is taken on, another: outlines, words and the plan follow. */
+  @Test
+  void a_section_changes_from_a_place_on(FxRobot robot) {
+    layers(robot);
+    double bevelled = desk.derived().layers().orElseThrow().volume().value();
+
+    type(robot, "#section-at", "30 cm");
+    robot.clickOn("#another-section");
+    until(() -> desk.project().layering().changes().size() == 1);
+    choose(robot, "#profile", Profile.Kind.DIAMOND);
+    type(robot, "#along-over", "60");
+    until(() -> desk.project().layering().changes().getFirst().overMm() == 60);
+
+    assertThat(desk.project().layering().profile().kind()).isEqualTo(Profile.Kind.BEVEL);
+    assertThat(desk.project().layering().changes().getFirst().fromMm()).isEqualTo(300);
+    assertThat(desk.derived().layers().orElseThrow().volume().value()).isLessThan(bevelled);
+    assertThat(desk.derived().bladeTemplates().getFirst().labels())
+        .anyMatch(it -> it.text().equals("From 36 cm: diamond"));
+    robot.clickOn("#along-1");
+    until(() -> robot.lookup("#bevel").tryQuery().isPresent());
+    robot.clickOn("#along-2");
+    type(robot, "#along-from", "-5");
+    until(() -> desk.noticeProperty().get().contains("above 0"));
+    robot.clickOn("#remove-section");
+    until(() -> desk.project().layering().changes().isEmpty());
+    assertThat(desk.derived().layers().orElseThrow().volume().value())
+        .isCloseTo(bevelled, within(1e-6));
+  }
+
+  @Test
+  void a_band_goes_round_the_edge_and_has_its_template(FxRobot robot) {
+    layers(robot);
+    int templates = desk.derived().bladeTemplates().size();
+
+    choose(robot, "#band-foam", desk.catalogue().foam("eva-high-density"));
+    until(() -> desk.project().layering().band().isPresent());
+    choose(robot, "#band-thickness", 3.0);
+    until(() -> desk.project().layering().band().orElseThrow().thicknessMm() == 3);
+
+    assertThat(desk.derived().bladeTemplates()).hasSize(templates + 1);
+    assertThat(desk.derived().plan().orElseThrow().steps()).anyMatch(it -> it.id().equals("band"));
+    robot.clickOn("#view-apart");
+    settled();
+    assertThat(robot.lookup("#closing").queryAs(Label.class).getText())
+        .isEqualTo("Before layer 2 goes on: cut the channel in layers 1 and 2, lay in the core.");
+    choose(robot, "#band-foam", java.util.Optional.empty());
+    until(() -> desk.project().layering().band().isEmpty());
+  }
+
   @Test
   void a_plate_gets_layers_of_its_own(FxRobot robot) {
     openDemo();
@@ -217,7 +267,11 @@ class LayersTest extends InWindow {
     settled();
     until(() -> !robot.lookup("#slice-it").queryAs(Button.class).isDisabled());
     choose(robot, "#slice-thickness", 20.0);
+    type(robot, "#slice-lean", "100");
+    until(() -> desk.noticeProperty().get().contains("up to 90°"));
+    type(robot, "#slice-lean", "10");
     robot.clickOn("#slice-hollow");
+    robot.clickOn("#slice-fit");
     robot.clickOn("#slice-it");
     settled();
     until(() -> desk.besideProperty().get().stream().anyMatch(it -> it.id().equals("slices.mass")));
@@ -233,5 +287,32 @@ class LayersTest extends InWindow {
     assertThat(desk.derived().part(kept.id()).orElseThrow().templates(desk.units()))
         .singleElement()
         .satisfies(it -> assertThat(it.kinds()).contains(Stroke.Kind.CUT, Stroke.Kind.BEVEL));
+
+    robot.clickOn("#slice-in-place");
+    until(() -> desk.noticeProperty().get().contains("Kept"));
+    assertThat(desk.project().parts()).hasSize(before + 1);
+    assertThat(desk.derived().findings()).noneMatch(it -> it.id().endsWith(kept.id() + ".size"));
+    SlicedPart.Origin smaller = new SlicedPart.Origin("Bell", "s2", kept.origin().perUnit() / 1.1);
+    fx(
+        () ->
+            desk.perform(
+                PartEdits.change(
+                    kept.id(),
+                    "as it was sliced at a smaller size",
+                    it ->
+                        new SlicedPart(
+                            it.id(),
+                            it.name(),
+                            smaller,
+                            kept.layers(),
+                            9,
+                            it.foamId(),
+                            it.placing()))));
+    settled();
+    assertThat(desk.derived().findings())
+        .anyMatch(
+            it ->
+                it.id().endsWith(kept.id() + ".size")
+                    && it.why().startsWith("Its model is 10 % larger"));
   }
 }

@@ -11,7 +11,6 @@ import stoutblade.catalogue.Pace;
 import stoutblade.core.Channel;
 import stoutblade.core.CoreReckoning;
 import stoutblade.finish.CoatReckoning;
-import stoutblade.layer.Closing;
 import stoutblade.layer.EdgeBand;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;

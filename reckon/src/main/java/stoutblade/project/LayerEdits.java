@@ -199,7 +199,7 @@ public final class LayerEdits {
   public static Edit addSection(String id, double fromMm) {
     return on(
         id,
-        "Another section from here",
+        "Change the section from here",
         it -> {
           List<ProfileChange> all = new ArrayList<>(it.changes());
           int at = sectionAt(it, fromMm);

@@ -13,7 +13,9 @@ import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.Polygonal;
+import org.locationtech.jts.geom.TopologyException;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
+import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
@@ -180,8 +182,7 @@ public final class Region {
   /** The stretches of a line that lie inside. */
   public List<List<Point>> inside(List<Point> line) {
     Geometry common =
-        OverlayNGRobust.overlay(
-            FACTORY.createLineString(coordinates(line)), geometry, OverlayNG.INTERSECTION);
+        overlay(FACTORY.createLineString(coordinates(line)), geometry, OverlayNG.INTERSECTION);
     List<List<Point>> stretches = new ArrayList<>();
     for (int i = 0; i < common.getNumGeometries(); i++) {
       if (common.getGeometryN(i) instanceof LineString stretch && !stretch.isEmpty()) {
@@ -232,12 +233,21 @@ public final class Region {
 
   /** The newer overlay of the library: the older one fails where lines nearly meet. */
   private Region overlaid(Geometry other, int how) {
-    Geometry found = OverlayNGRobust.overlay(geometry, other, how);
+    Geometry found = overlay(geometry, other, how);
     // Where two only touch, the library tells lines and points, too.
     return new Region(
         found instanceof Polygonal
             ? found
             : FACTORY.buildGeometry(PolygonExtracter.getPolygons(found)));
+  }
+
+  /** Lines that cross themselves, as a file may have them, are mended first where they matter. */
+  private static Geometry overlay(Geometry one, Geometry other, int how) {
+    try {
+      return OverlayNGRobust.overlay(one, other, how);
+    } catch (TopologyException e) {
+      return OverlayNGRobust.overlay(GeometryFixer.fix(one), GeometryFixer.fix(other), how);
+    }
   }
 
   /** What is left of the area outside another. */

@@ -124,6 +124,23 @@ class RegionLaws {
     }
   }
 
+  /** A hole that runs out over its shell, as a bad file may have it, still answers. */
+  @Test
+  void lines_that_cross_are_mended_where_it_matters() {
+    List<Point> shell =
+        List.of(new Point(0, 0), new Point(100, 0), new Point(100, 100), new Point(0, 100));
+    List<Point> hole =
+        List.of(new Point(20, 20), new Point(20, 60), new Point(140, 60), new Point(140, 20));
+    Region region = Region.evenOdd(List.of(shell, hole));
+    List<Point> line = List.of(new Point(-50, 40), new Point(200, 40));
+
+    double inside =
+        region.inside(line).stream().mapToDouble(it -> it.getFirst().distance(it.getLast())).sum();
+    assertThat(inside).isBetween(20.0, 60.0);
+    Region left = region.without(Region.evenOdd(List.of(hole)));
+    assertThat(left.area()).isCloseTo(100 * 100 - 80 * 40, within(1.0));
+  }
+
   @Test
   void boxes_grow_join_and_meet() {
     Box box = Box.around(List.of(new Point(0, 0), new Point(10, 20)));

@@ -28,6 +28,7 @@ import stoutblade.shape.Point;
 public final class SectionDesk extends SplitPane {
 
   private static final double JUST_INSIDE_MM = 0.5;
+  private static final double ROOM_FOR_WORDS = 0.22;
 
   private final Desk desk;
   private final Station station;
@@ -128,7 +129,9 @@ public final class SectionDesk extends SplitPane {
     shown.ifPresent(
         it -> {
           double thick = it.layers().thickness().value() / 2;
-          section.fit(new Box(it.box().minX(), -thick, it.box().maxX(), thick), 40);
+          // On the right there is room for the words of the thickness.
+          double right = it.box().maxX() + ROOM_FOR_WORDS * it.box().width();
+          section.fit(new Box(it.box().minX(), -thick, right, thick), 40);
         });
   }
 
@@ -170,7 +173,7 @@ public final class SectionDesk extends SplitPane {
 
   private void measure(Pen pen, Layered it, Section measured) {
     double top = measured.thickness().value() / 2;
-    double beside = it.box().centre().x() + measured.width().value() * 0.28;
+    double beside = it.box().centre().x() + measured.width().value() / 2 + 14 / pen.zoom();
     pen.measure(
         new Point(beside, -top),
         new Point(beside, top),

@@ -28,6 +28,7 @@ final class ApartView {
   private static final double PER_PIXEL = 0.008;
   private static final double SEEN = 0.45;
   private static final double MANY = 5;
+  private static final double LINE_PIXELS = 17;
 
   private final IntSupplier selected;
   private final MatView mat = new MatView(Lie.UPRIGHT);
@@ -224,7 +225,11 @@ final class ApartView {
             .orElse(new Point(0, 0));
     Point at = right.plus(new Point(14 / pen.zoom(), 0));
     pen.line(right, at, pen.colour(chosen ? Ink.SELECTED : Ink.SOFT), 1.2);
-    pen.wordsFrom(words, at, 6, 5, 14, pen.colour(chosen ? Ink.SELECTED : Ink.INK));
+    double down = 5;
+    for (String line : words.split("\n", -1)) {
+      pen.wordsFrom(line, at, 6, down, 14, pen.colour(chosen ? Ink.SELECTED : Ink.INK));
+      down += LINE_PIXELS;
+    }
   }
 
   /** Turning with the pointer and the keys. */

@@ -3,10 +3,10 @@ package stoutblade.desktop.station.layers;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import stoutblade.build.Closing;
 import stoutblade.core.Channel;
 import stoutblade.core.CoreReckoning;
 import stoutblade.desktop.station.Layered;
-import stoutblade.layer.Closing;
 import stoutblade.layer.EdgeBand;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Pocket;
@@ -38,7 +38,7 @@ record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
    * @param rings what is cut
    * @param dashed lines drawn on its upper face
    * @param pockets areas cut into its upper face
-   * @param words what is said beside it; empty for nothing
+   * @param words what is said beside it, in lines; empty for nothing
    */
   record Leaf(
       double low,
@@ -129,7 +129,7 @@ record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
             .filter(it -> it.kind() == Closing.Kind.LAY_IN)
             .map(Closing.Task::what)
             .toList();
-    return all.isEmpty() ? "" : ", over " + String.join(", ", all);
+    return all.isEmpty() ? "" : "\n     over " + String.join(", ", all);
   }
 
   /** How much lines may be simplified where they are drawn small. */

@@ -56,8 +56,8 @@ final class ProfileTray {
     this.model = model;
     this.station = station;
     this.after = after;
-    another = Tray.button("another-section", "Another section from here", this::another, () -> {});
-    out = Tray.button("remove-section", "Take it out", this::takeOut, () -> {});
+    another = Tray.button("another-section", "Change it from here", this::another, () -> {});
+    out = Tray.button("remove-section", "Take out", this::takeOut, () -> {});
     from =
         EntryField.length(
             desk, mm -> desk.perform(LayerEdits.sectionFrom(model.id(), model.section(), mm)));
@@ -152,9 +152,9 @@ final class ProfileTray {
   }
 
   private void takeOut() {
-    if (model.section() > 0
-        && desk.perform(LayerEdits.removeSection(model.id(), model.section()))) {
-      model.lookAtSection(model.section() - 1);
+    int number = model.section();
+    if (number > 0 && desk.perform(LayerEdits.removeSection(model.id(), number))) {
+      model.lookAtSection(number - 1);
       after.run();
     }
   }

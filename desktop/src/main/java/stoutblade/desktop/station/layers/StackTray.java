@@ -11,14 +11,15 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import stoutblade.build.Closing;
 import stoutblade.catalogue.Foam;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
-import stoutblade.layer.Closing;
 import stoutblade.measure.Display;
 import stoutblade.project.LayerEdits;
 import stoutblade.stack.Band;
@@ -29,7 +30,8 @@ final class StackTray {
 
   static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
 
-  private static final double CLOSING_WIDE = 900;
+  private static final double CLOSING_WIDE = 780;
+  private static final double BAND_WIDE = 130;
 
   private final Desk desk;
   private final LayersModel model;
@@ -60,7 +62,7 @@ final class StackTray {
     foam.getItems().setAll(desk.catalogue().foams());
     foam.setConverter(Choices.named(Foam::name));
     foam.setId("foam");
-    foam.setPrefWidth(200);
+    foam.setPrefWidth(160);
     foam.setOnAction(event -> chooseFoam());
     thickness.setConverter(Choices.named(mm -> Display.length(mm, desk.units())));
     thickness.setId("thickness");
@@ -77,6 +79,7 @@ final class StackTray {
     desk.catalogue().foams().forEach(it -> bandFoam.getItems().add(Optional.of(it)));
     bandFoam.setConverter(Choices.named(it -> it.map(Foam::shortName).orElse("none")));
     bandFoam.setId("band-foam");
+    bandFoam.setPrefWidth(BAND_WIDE);
     bandFoam.setOnAction(event -> chooseBand());
     bandThickness.setConverter(Choices.named(mm -> Display.length(mm, desk.units())));
     bandThickness.setId("band-thickness");
@@ -84,7 +87,9 @@ final class StackTray {
     bandThickness.managedProperty().bind(bandThickness.visibleProperty());
     closing.setId("closing");
     closing.setWrapText(true);
-    closing.setMaxWidth(CLOSING_WIDE);
+    closing.setPrefWidth(CLOSING_WIDE);
+    closing.minHeightProperty().set(Region.USE_PREF_SIZE);
+    closing.managedProperty().bind(closing.visibleProperty());
     closing.getStyleClass().add(Style.SOFT);
     turned.managedProperty().bind(turned.visibleProperty());
   }
@@ -239,13 +244,14 @@ final class StackTray {
     laidOut = key;
     one.getChildren().clear();
     all.getChildren().clear();
-    all.with("Layers, from the back to the front", chips)
+    all.with("Layers, back to front", chips)
         .with(" ", add)
         .with("Cut outside the line by", allowance)
         .with("Band round the edge", new HBox(6, bandFoam, bandThickness));
     Tray tray = selected ? one : all;
     tray.with(selected ? "Foam of this layer" : "Foam, all layers", foam)
         .with(selected ? "Its thickness" : "Each layer", thickness);
+    all.with(closing);
     if (selected) {
       one.with(turned).with(" ", oversize).with(" ", back).with(" ", front).with(" ", out);
     }
@@ -266,9 +272,7 @@ final class StackTray {
       node.getChildren().addFirst(one);
     }
     closing.setText(closings());
-    if (!closing.getText().isEmpty()) {
-      node.getChildren().add(closing);
-    }
+    closing.setVisible(!closing.getText().isEmpty());
     Sheet sheet = looked();
     showing = true;
     showBand();

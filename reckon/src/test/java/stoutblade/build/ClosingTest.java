@@ -1,4 +1,4 @@
-package stoutblade.layer;
+package stoutblade.build;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import stoutblade.build.Step;
 import stoutblade.project.Derived;
 import stoutblade.project.LayerEdits;
 import stoutblade.project.PartEdits;
@@ -67,10 +66,8 @@ class ClosingTest {
             "Before layer 3 goes on: cut the pocket for a magnet in layer 2, lay in a magnet");
     assertThat(words(with(stack("foam", 6, 8, 6), MAGNET, 10, 5)))
         .containsExactly(
-            "Before layer 2 goes on: cut the pocket for a magnet in layer 1,"
-                + " cut the pocket for a magnet in layer 2",
-            "Before layer 3 goes on: cut the pocket for a magnet in layer 2,"
-                + " cut the pocket for a magnet in layer 3, lay in a magnet");
+            "Before layer 2 goes on: cut the pocket for a magnet in layers 1 and 2",
+            "Before layer 3 goes on: cut the pocket for a magnet in layer 3, lay in a magnet");
   }
 
   @Test
@@ -86,9 +83,8 @@ class ClosingTest {
 
     assertThat(words(cored))
         .containsExactly(
-            "Before layer 2 goes on: cut the channel in layer 1, cut the channel in layer 2",
-            "Before layer 3 goes on: cut the channel in layer 2, cut the channel in layer 3,"
-                + " lay in the core");
+            "Before layer 2 goes on: cut the channel in layers 1 and 2",
+            "Before layer 3 goes on: cut the channel in layer 3, lay in the core");
     assertThat(words(stack(Samples.MAT.id(), 12, 12)))
         .containsExactly("Before layer 2 goes on: grind the texture off in layer 1");
   }

@@ -1,10 +1,17 @@
-package stoutblade.layer;
+package stoutblade.build;
 
 import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import stoutblade.core.Channel;
 import stoutblade.core.CoreReckoning;
+import stoutblade.layer.Layer;
+import stoutblade.layer.Layers;
+import stoutblade.layer.Pocket;
 import stoutblade.prop.PlateForm;
 import stoutblade.prop.Recess;
 
@@ -39,15 +46,7 @@ public record Closing(int number, List<Task> tasks) {
    * @param what is laid in or made room for; empty where the kind says it all
    * @param layer the layer that is worked
    */
-  public record Task(Kind kind, String what, int layer) {
-
-    /** For a person to read. */
-    public String words() {
-      return kind.words
-          + (what.isEmpty() ? "" : " " + what)
-          + (kind == Kind.LAY_IN ? "" : " in layer " + layer);
-    }
-  }
+  public record Task(Kind kind, String what, int layer) {}
 
   /** Copies the tasks. */
   public Closing {
@@ -60,6 +59,7 @@ public record Closing(int number, List<Task> tasks) {
     List<Channel> channels =
         core.map(it -> Channel.of(layers, it.diameter().value() / 2)).orElse(List.of());
     List<Closing> all = new ArrayList<>();
+    Set<Task> done = new HashSet<>();
     for (int number = 2; number <= layers.each().size(); number++) {
       Layer behind = layers.each().get(number - 2);
       Layer front = layers.each().get(number - 1);
@@ -71,8 +71,10 @@ public record Closing(int number, List<Task> tasks) {
       if (!channels.isEmpty() && channels.getLast().layer().number() == number) {
         tasks.add(new Task(Kind.LAY_IN, "the core", number));
       }
-      if (!tasks.isEmpty()) {
-        all.add(new Closing(number, tasks.stream().distinct().toList()));
+      // What was done for a joint before is done.
+      List<Task> left = tasks.stream().distinct().filter(done::add).toList();
+      if (!left.isEmpty()) {
+        all.add(new Closing(number, left));
       }
     }
     return all;
@@ -133,9 +135,22 @@ public record Closing(int number, List<Task> tasks) {
 
   /** For a person to read: before which layer, and what. */
   public String words() {
-    return "Before layer "
-        + number
-        + " goes on: "
-        + String.join(", ", tasks.stream().map(Task::words).toList());
+    Map<String, List<String>> layers = new LinkedHashMap<>();
+    for (Task task : tasks) {
+      String what = task.kind.words + (task.what.isEmpty() ? "" : " " + task.what);
+      layers
+          .computeIfAbsent(what, it -> new ArrayList<>())
+          .add(task.kind == Kind.LAY_IN ? "" : Integer.toString(task.layer));
+    }
+    List<String> words = new ArrayList<>();
+    layers.forEach((what, in) -> words.add(what + in(in)));
+    return "Before layer " + number + " goes on: " + String.join(", ", words);
+  }
+
+  private static String in(List<String> layers) {
+    if (layers.getFirst().isEmpty()) {
+      return "";
+    }
+    return (layers.size() > 1 ? " in layers " : " in layer ") + String.join(" and ", layers);
   }
 }
