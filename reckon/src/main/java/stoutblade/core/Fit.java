@@ -1,5 +1,7 @@
 package stoutblade.core;
 
+import java.util.HashMap;
+import java.util.Map;
 import stoutblade.layer.Solid;
 import stoutblade.shape.Point;
 import stoutblade.shape.Span;
@@ -15,6 +17,7 @@ final class Fit {
 
   private final Solid solid;
   private final double radius;
+  private final Map<Double, Double> known = new HashMap<>();
 
   Fit(Solid solid, double radius) {
     this.solid = solid;
@@ -29,7 +32,8 @@ final class Fit {
     Cover least = new Cover(Double.POSITIVE_INFINITY, from);
     int steps = Math.max(1, (int) Math.ceil((to - from) / STEP_MM));
     for (int i = 0; i <= steps; i++) {
-      double y = from + (to - from) * i / steps;
+      // The same places as for how far it may run.
+      double y = Math.min(from + i * STEP_MM, to);
       double cover = coverAt(y);
       if (cover < least.mm) {
         least = new Cover(cover, y);
@@ -43,6 +47,10 @@ final class Fit {
    * round the rod to the face, and sideways to the outline. Negative where the rod sticks out.
    */
   double coverAt(double y) {
+    return known.computeIfAbsent(y, this::found);
+  }
+
+  private double found(double y) {
     Span middle =
         solid.face().across(y).stream().filter(span -> span.holds(0)).findFirst().orElse(null);
     if (middle == null) {
@@ -71,7 +79,8 @@ final class Fit {
    */
   double furthest(double from, double tip, double wanted) {
     double reached = from;
-    for (double y = from; y <= tip; y += STEP_MM) {
+    for (int i = 0; from + i * STEP_MM <= tip; i++) {
+      double y = from + i * STEP_MM;
       if (coverAt(y) < wanted) {
         return between(reached, y, wanted);
       }

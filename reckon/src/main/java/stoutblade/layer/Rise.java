@@ -353,14 +353,21 @@ final class Rise {
 
   /** What troughs take off a section across, in mm². */
   double routed(double y, double step) {
+    List<Span> over = troughs.stream().flatMap(it -> it.fuller().across(y).stream()).toList();
+    if (over.isEmpty()) {
+      return 0;
+    }
+    double left = over.stream().mapToDouble(Span::from).min().orElse(0);
+    double right = over.stream().mapToDouble(Span::to).max().orElse(0);
     double sum = 0;
-    for (Span span : troughs.isEmpty() ? List.<Span>of() : face.across(y)) {
-      int steps = Math.max(1, (int) Math.ceil(span.length() / step));
-      double wide = span.length() / steps;
+    for (Span span : face.across(y)) {
+      double from = Math.max(left, span.from());
+      double length = span.common(new Span(left, right));
+      int steps = (int) Math.ceil(length / step);
       for (int i = 0; i < steps; i++) {
-        Point place = new Point(span.from() + (i + 0.5) * wide, y);
+        Point place = new Point(from + (i + 0.5) * length / steps, y);
         double at = without(place);
-        sum += wide * Math.max(0, at - at(place));
+        sum += length / steps * Math.max(0, at - at(place));
       }
     }
     return sum;

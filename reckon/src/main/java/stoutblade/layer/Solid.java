@@ -3,6 +3,7 @@ package stoutblade.layer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import stoutblade.develop.Panel;
 import stoutblade.prop.Feature;
 import stoutblade.prop.Fuller;
@@ -332,14 +333,18 @@ public final class Solid {
   public double halfThicknessAt(Point place) {
     double half = thickness() / 2;
     double on = raised.stream().mapToDouble(it -> it.heightAt(place)).sum();
+    double before = frontAt(place) - half + on;
+    if (front == back && bothFaces) {
+      return Math.max(0, before);
+    }
     double behind = half - backAt(place) + (bothFaces ? on : 0);
-    return Math.max(0, Math.min(frontAt(place) - half + on, behind));
+    return Math.max(0, Math.min(before, behind));
   }
 
   /** True where the full thickness reaches at least so far round a place. */
   public boolean fullWithin(Point place, double radius) {
     Region full = flatWithin();
-    return full.holds(place)
+    return full.across(place.y()).stream().anyMatch(it -> it.holds(place.x()))
         && rim().stream().allMatch(it -> it.distance(place.x(), place.y()) >= radius);
   }
 
@@ -455,12 +460,12 @@ public final class Solid {
 
   private double laidOnAcross(double y) {
     double sum = 0;
-    for (Span span : raised.isEmpty() ? List.<Span>of() : face.across(y)) {
-      int steps = Math.max(1, (int) Math.ceil(span.length() / FULLER_STEP_MM));
-      double wide = span.length() / steps;
-      for (int i = 0; i < steps; i++) {
-        Point place = new Point(span.from() + (i + 0.5) * wide, y);
-        sum += wide * raised.stream().mapToDouble(it -> it.heightAt(place)).sum();
+    for (Fuller fuller : raised) {
+      Optional<Span> own = fuller.across(y);
+      if (own.isPresent()) {
+        for (Span span : face.across(y)) {
+          sum += fuller.deep() * span.common(own.get());
+        }
       }
     }
     return sum;

@@ -1,11 +1,13 @@
 package stoutblade.prop;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
+import stoutblade.shape.Span;
 
 /**
  * A fuller: a trough that is routed along a line, half an ellipse across and rounded at its ends;
@@ -61,6 +63,45 @@ public record Fuller(Point from, Point to, double wide, double deep, boolean rai
     Point way = to.minus(from);
     Spot middle = new Spot(from.towards(to, 0.5), Math.atan2(way.y(), way.x()));
     return middle.place(Motifs.slot(from.distance(to) + across, across));
+  }
+
+  /**
+   * Where a line across runs over it: its outline is a slot, so in one stretch.
+   *
+   * @param y the place along, in mm
+   */
+  public Optional<Span> across(double y) {
+    Point low = from.y() <= to.y() ? from : to;
+    Point high = from.y() <= to.y() ? to : from;
+    double half = wide / 2;
+    if (y <= low.y() - half || y >= high.y() + half) {
+      return Optional.empty();
+    }
+    double left = Double.POSITIVE_INFINITY;
+    double right = Double.NEGATIVE_INFINITY;
+    for (Point end : List.of(low, high)) {
+      double up = Math.abs(y - end.y());
+      if (up < half) {
+        double reach = Math.sqrt(half * half - up * up);
+        left = Math.min(left, end.x() - reach);
+        right = Math.max(right, end.x() + reach);
+      }
+    }
+    double length = low.distance(high);
+    double rise = high.y() - low.y();
+    if (rise > 0) {
+      // Its two straight sides, where the line meets them.
+      for (int side = -1; side <= 1; side += 2) {
+        Point aside = new Point(-rise, high.x() - low.x()).times(side * half / length).plus(low);
+        double share = (y - aside.y()) / rise;
+        if (share >= 0 && share <= 1) {
+          double x = aside.x() + share * (high.x() - low.x());
+          left = Math.min(left, x);
+          right = Math.max(right, x);
+        }
+      }
+    }
+    return Optional.of(new Span(left, right));
   }
 
   /** How wide a trough is so far below its face, in mm; 0 below its ground. */

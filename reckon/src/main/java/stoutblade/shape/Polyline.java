@@ -8,12 +8,40 @@ import java.util.List;
  */
 public final class Polyline {
 
+  /** So many pieces share a box: most of them need no look. */
+  private static final int TOGETHER = 12;
+
   private final double[] xs;
   private final double[] ys;
+  private final double[] boxes;
 
   private Polyline(double[] xs, double[] ys) {
     this.xs = xs;
     this.ys = ys;
+    this.boxes = boxes(xs, ys);
+  }
+
+  /** Left, low, right and high of each run of pieces. */
+  private static double[] boxes(double[] xs, double[] ys) {
+    int runs = (xs.length - 2 + TOGETHER) / TOGETHER;
+    double[] boxes = new double[4 * Math.max(0, runs)];
+    for (int run = 0; run < runs; run++) {
+      double left = Double.POSITIVE_INFINITY;
+      double low = Double.POSITIVE_INFINITY;
+      double right = Double.NEGATIVE_INFINITY;
+      double high = Double.NEGATIVE_INFINITY;
+      for (int i = run * TOGETHER; i <= Math.min((run + 1) * TOGETHER, xs.length - 1); i++) {
+        left = Math.min(left, xs[i]);
+        low = Math.min(low, ys[i]);
+        right = Math.max(right, xs[i]);
+        high = Math.max(high, ys[i]);
+      }
+      boxes[4 * run] = left;
+      boxes[4 * run + 1] = low;
+      boxes[4 * run + 2] = right;
+      boxes[4 * run + 3] = high;
+    }
+    return boxes;
   }
 
   /**
@@ -30,16 +58,37 @@ public final class Polyline {
 
   /** The distance of a place to the nearest piece, in mm. */
   public double distance(double x, double y) {
-    double least = Double.POSITIVE_INFINITY;
-    for (int i = 1; i < xs.length; i++) {
-      double dx = Math.max(Math.min(xs[i - 1], xs[i]) - x, x - Math.max(xs[i - 1], xs[i]));
-      double dy = Math.max(Math.min(ys[i - 1], ys[i]) - y, y - Math.max(ys[i - 1], ys[i]));
-      double toBox = (dx > 0 ? dx * dx : 0) + (dy > 0 ? dy * dy : 0);
-      if (toBox < least) {
-        least = Math.min(least, squaredDistance(i, x, y));
+    int nearest = 0;
+    double toNearest = Double.POSITIVE_INFINITY;
+    for (int run = 0; 4 * run < boxes.length; run++) {
+      double away = toBox(run, x, y);
+      if (away < toNearest) {
+        toNearest = away;
+        nearest = run;
+      }
+    }
+    double least = within(nearest, x, y, Double.POSITIVE_INFINITY);
+    for (int run = 0; 4 * run < boxes.length; run++) {
+      if (run != nearest && toBox(run, x, y) < least) {
+        least = within(run, x, y, least);
       }
     }
     return Math.sqrt(least);
+  }
+
+  private double toBox(int run, double x, double y) {
+    double dx = Math.max(0, Math.max(boxes[4 * run] - x, x - boxes[4 * run + 2]));
+    double dy = Math.max(0, Math.max(boxes[4 * run + 1] - y, y - boxes[4 * run + 3]));
+    return dx * dx + dy * dy;
+  }
+
+  private double within(int run, double x, double y, double most) {
+    double least = most;
+    int last = Math.min((run + 1) * TOGETHER, xs.length - 1);
+    for (int i = run * TOGETHER + 1; i <= last; i++) {
+      least = Math.min(least, squaredDistance(i, x, y));
+    }
+    return least;
   }
 
   private double squaredDistance(int i, double x, double y) {

@@ -11,6 +11,11 @@ public record Span(double from, double to) {
     return (from + to) / 2;
   }
 
+  /** How long it runs together with another. */
+  public double common(Span other) {
+    return Math.max(0, Math.min(to, other.to) - Math.max(from, other.from));
+  }
+
   public boolean holds(double place) {
     return from <= place && place <= to;
   }

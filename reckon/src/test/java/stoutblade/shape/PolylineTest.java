@@ -36,6 +36,22 @@ class PolylineTest {
     assertThat(LINE.distance(x, y)).isCloseTo(library, within(1e-9));
   }
 
+  /** Of many pieces most are never looked at; the answer is the same. */
+  @Property
+  void of_many_pieces_the_nearest_is_found(
+      @ForAll @DoubleRange(min = -150, max = 150) double x,
+      @ForAll @DoubleRange(min = -150, max = 150) double y) {
+    Path ring = WholeOutline.circle(new Point(10, -5), 80).outline();
+    List<Point> points = ring.flattened(0.001);
+    double least = Double.POSITIVE_INFINITY;
+    for (int i = 1; i < points.size(); i++) {
+      least = Math.min(least, new Point(x, y).distanceToSegment(points.get(i - 1), points.get(i)));
+    }
+
+    assertThat(points).hasSizeGreaterThan(100);
+    assertThat(Polyline.of(ring, 0.001).distance(x, y)).isCloseTo(least, within(1e-9));
+  }
+
   @Test
   void its_length_is_that_of_its_path() {
     assertThat(LINE.length()).isCloseTo(EDGE.length(0.01), within(1e-9));
