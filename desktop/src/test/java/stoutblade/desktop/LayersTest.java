@@ -69,8 +69,7 @@ class LayersTest extends InWindow {
     assertThat(layers.each().getLast().widest().area())
         .as("the bevel leaves less of the outer layer")
         .isLessThan(layers.each().get(2).widest().area());
-    double radius = desk.derived().core().orElseThrow().diameter().value() / 2;
-    assertThat(Channel.of(layers, radius))
+    assertThat(Channel.of(layers, desk.derived().core().orElseThrow()))
         .extracting(it -> it.layer().number())
         .containsExactly(2, 3);
 

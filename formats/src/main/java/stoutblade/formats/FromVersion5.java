@@ -4,8 +4,9 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 
 /**
- * Version 5 had one section all along a part, no band round its edge, and slices of one thickness;
- * version 6 has sections that change, bands, and a thickness for each slice.
+ * Version 5 had one section all along a part, no band round its edge, round channels, and slices of
+ * one thickness; version 6 has sections that change, bands, kinds of channel, and a thickness for
+ * each slice.
  */
 final class FromVersion5 implements Migrations.Migration {
 
@@ -17,6 +18,9 @@ final class FromVersion5 implements Migrations.Migration {
   @Override
   public ObjectNode migrate(ObjectNode project) {
     same(project.path("layering"));
+    if (project.path("core") instanceof ObjectNode core) {
+      core.put("groove", "ROUND");
+    }
     for (JsonNode part : project.path("parts")) {
       same(part.path("layering"));
       if (part instanceof ObjectNode sliced && part.path("kind").asText().equals("sliced")) {

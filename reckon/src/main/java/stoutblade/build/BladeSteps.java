@@ -150,7 +150,13 @@ public final class BladeSteps {
                     + " deep, while the sheet is wide enough to guide the tool")
             .time("grooving", times(grooved(core), "groove", "Channel to groove", inFoam))
             .after("trace")
-            .tools("straightedge", "knife", "rotary tool with ball-nosed bit")
+            .tools(
+                switch (core.choice().groove()) {
+                  case ROUND ->
+                      new String[] {"straightedge", "knife", "rotary tool with ball-nosed bit"};
+                  case VEE -> new String[] {"straightedge", "knife held at 45°"};
+                  case SQUARE -> new String[] {"straightedge", "router or tool with straight bit"};
+                })
             .cautions(KNIFE, DUST));
   }
 
@@ -432,7 +438,7 @@ public final class BladeSteps {
 
   /** In how many layers the core wants a channel. */
   private int grooved(CoreReckoning core) {
-    return Channel.of(work.layers(), core.diameter().value() / 2).size();
+    return Channel.of(work.layers(), core).size();
   }
 
   private static Figure twice(String step, String label, Figure once) {

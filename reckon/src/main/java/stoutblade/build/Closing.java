@@ -56,8 +56,7 @@ public record Closing(int number, List<Task> tasks) {
   /** The joints before which there is something to do, from the back. */
   public static List<Closing> of(PlateForm form, Layers layers, Optional<CoreReckoning> core) {
     List<Pocket> pockets = Pocket.of(form, layers);
-    List<Channel> channels =
-        core.map(it -> Channel.of(layers, it.diameter().value() / 2)).orElse(List.of());
+    List<Channel> channels = core.map(it -> Channel.of(layers, it)).orElse(List.of());
     List<Closing> all = new ArrayList<>();
     Set<Task> done = new HashSet<>();
     for (int number = 2; number <= layers.each().size(); number++) {

@@ -20,34 +20,35 @@ public record Channel(
 
   private static final double SAME_MM = 1e-6;
 
+  /** The channels of a core, from the back. */
+  public static List<Channel> of(Layers layers, CoreReckoning core) {
+    return of(layers, core.diameter().value() / 2, core.choice().groove());
+  }
+
   /**
    * The channels in all layers that the core crosses, from the back.
    *
    * @param radius the core's, in mm
+   * @param groove how it is cut
    */
-  public static List<Channel> of(Layers layers, double radius) {
+  public static List<Channel> of(Layers layers, double radius, Groove groove) {
+    double reach = groove.reach(radius);
     double middle = layers.thickness().value() / 2;
     List<Channel> all = new ArrayList<>();
     for (Layer layer : layers.each()) {
-      double from = Math.max(layer.from() - middle, -radius);
-      double to = Math.min(layer.to() - middle, radius);
+      double from = Math.max(layer.from() - middle, -reach);
+      double to = Math.min(layer.to() - middle, reach);
       if (to - from > SAME_MM) {
         double nearest = from > 0 ? from : to < 0 ? -to : 0;
         all.add(
             new Channel(
                 layer,
-                2 * Math.sqrt(radius * radius - nearest * nearest),
+                2 * groove.half(radius, nearest),
                 to - from,
                 to - from > layer.to() - layer.from() - SAME_MM,
-                under(to, radius) - under(from, radius)));
+                groove.upTo(radius, to) - groove.upTo(radius, from)));
       }
     }
     return all;
-  }
-
-  /** The area of a disc about the middle up to a height, in mm². */
-  private static double under(double height, double radius) {
-    double share = Math.clamp(height / radius, -1, 1);
-    return radius * radius * (Math.asin(share) + share * Math.sqrt(1 - share * share));
   }
 }

@@ -11,8 +11,15 @@ import stoutblade.measure.Units;
  * @param startMm where it starts: the pommel end, usually below the base
  * @param endMm where it ends, inside the foam
  * @param heldAtMm where it is held for the droop
+ * @param groove how its channel is cut
  */
-public record CoreChoice(String rodId, double startMm, double endMm, double heldAtMm) {
+public record CoreChoice(
+    String rodId, double startMm, double endMm, double heldAtMm, Groove groove) {
+
+  /** A core in a round channel. */
+  public CoreChoice(String rodId, double startMm, double endMm, double heldAtMm) {
+    this(rodId, startMm, endMm, heldAtMm, Groove.ROUND);
+  }
 
   /**
    * Checks the order of the places.
@@ -47,24 +54,28 @@ public record CoreChoice(String rodId, double startMm, double endMm, double held
   }
 
   public CoreChoice withRod(String id) {
-    return new CoreChoice(id, startMm, endMm, heldAtMm);
+    return new CoreChoice(id, startMm, endMm, heldAtMm, groove);
   }
 
   public CoreChoice withEnd(double mm) {
-    return new CoreChoice(rodId, startMm, mm, heldAtMm);
+    return new CoreChoice(rodId, startMm, mm, heldAtMm, groove);
   }
 
   /** The core starting elsewhere; where it is held moves along if it must. */
   public CoreChoice withStart(double mm) {
-    return new CoreChoice(rodId, mm, endMm, Math.max(mm, heldAtMm));
+    return new CoreChoice(rodId, mm, endMm, Math.max(mm, heldAtMm), groove);
   }
 
   public CoreChoice withHeldAt(double mm) {
-    return new CoreChoice(rodId, startMm, endMm, mm);
+    return new CoreChoice(rodId, startMm, endMm, mm, groove);
+  }
+
+  public CoreChoice with(Groove changed) {
+    return new CoreChoice(rodId, startMm, endMm, heldAtMm, changed);
   }
 
   /** The core of a prop enlarged about the middle of the blade's base. */
   public CoreChoice times(double factor) {
-    return new CoreChoice(rodId, startMm * factor, endMm * factor, heldAtMm * factor);
+    return new CoreChoice(rodId, startMm * factor, endMm * factor, heldAtMm * factor, groove);
   }
 }

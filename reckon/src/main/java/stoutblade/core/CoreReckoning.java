@@ -144,7 +144,7 @@ public record CoreReckoning(
               WANTED_COVER_MM,
               Quantity.LENGTH,
               Source.assumption("less than about 2 mm lets a rod show through"));
-      Fit fit = new Fit(layers.solid(), rod.outerMm() / 2);
+      Fit fit = new Fit(layers.solid(), rod.outerMm() / 2, choice.groove());
       Fit.Cover least = to > from ? fit.least(from, to) : new Fit.Cover(-rod.outerMm() / 2, from);
       Figure inFoam = inFoam();
       Figure rodMass = rodMass(length());
@@ -220,7 +220,7 @@ public record CoreReckoning(
               "core.depth",
               "Channel depth beside the middle layer",
               Quantity.LENGTH,
-              "max(0, ({core.diameter} - {%s}) / 2)".formatted(layers.layer().id()),
+              "max(0, (%s - {%s}) / 2)".formatted(cutAcross(), layers.layer().id()),
               Source.practice("the middle layer is slotted through, the rest is shared"),
               diameter,
               layers.layer())
@@ -228,13 +228,27 @@ public record CoreReckoning(
               "core.depth",
               "Channel depth in each layer",
               Quantity.LENGTH,
-              "{core.diameter} / 2",
-              Source.practice("half the core lies in each layer"),
+              "%s / 2".formatted(cutAcross()),
+              choice.groove() == Groove.VEE
+                  ? Source.GEOMETRY
+                  : Source.practice("half the core lies in each layer"),
               diameter);
     }
 
+    /** Height and width of the channel through both layers; a V touches the rod at 45°. */
+    private String cutAcross() {
+      return choice.groove() == Groove.VEE ? "{core.diameter} * sqrt(2)" : "{core.diameter}";
+    }
+
+    private double channelArea() {
+      return choice.groove().area(rod.outerMm() / 2);
+    }
+
     private List<Figure> others(Figure... more) {
-      List<Figure> all = new ArrayList<>(List.of(channelWidth(), vDepth()));
+      List<Figure> all = new ArrayList<>(List.of(channelWidth()));
+      if (choice.groove() == Groove.ROUND) {
+        all.add(vDepth());
+      }
       all.addAll(List.of(more));
       if (choice.startMm() < 0) {
         all.addAll(GripWrap.round(diameter));
@@ -268,8 +282,10 @@ public record CoreReckoning(
           "core.channel",
           "Channel width at the glue face",
           Quantity.LENGTH,
-          "2 * ({core.diameter} / 2)",
-          Source.practice("half the core's width to each side of the middle"),
+          "2 * (%s / 2)".formatted(cutAcross()),
+          choice.groove() == Groove.VEE
+              ? Source.GEOMETRY
+              : Source.practice("half the core's width to each side of the middle"),
           diameter);
     }
 
@@ -373,7 +389,8 @@ public record CoreReckoning(
           "core.foam-mass",
           "Foam alone",
           Quantity.MASS,
-          "{layers.mass} - pi / 4 * {core.diameter}^2 * {core.in-foam} * {layers.density}",
+          "{layers.mass} - %s{core.diameter}^2 * {core.in-foam} * {layers.density}"
+              .formatted(choice.groove() == Groove.ROUND ? "pi / 4 * " : ""),
           Source.GEOMETRY,
           layers.mass(),
           diameter,
@@ -422,7 +439,7 @@ public record CoreReckoning(
       double ring = Math.PI / 4 * (rod.outerMm() * rod.outerMm() - rod.innerMm() * rod.innerMm());
       double rodPart =
           y >= choice.startMm() && y <= choice.endMm() ? ring * rod.densityGPerMm3() : 0;
-      double channel = y >= from && y <= to ? Math.PI / 4 * rod.outerMm() * rod.outerMm() : 0;
+      double channel = y >= from && y <= to ? channelArea() : 0;
       double foam = Math.max(0, layers.solid().sectionArea(y) - channel);
       return rodPart + foam * layers.foam().densityGPerMm3();
     }
@@ -463,7 +480,7 @@ public record CoreReckoning(
     }
 
     private Figure balance(Figure mass, Figure rodMass, Figure foamMass) {
-      double channel = Math.PI / 4 * rod.outerMm() * rod.outerMm() * Math.max(0, to - from);
+      double channel = channelArea() * Math.max(0, to - from);
       double foamMoment =
           (layers.solid().momentAlong() - channel * (from + to) / 2)
               * layers.foam().densityGPerMm3();

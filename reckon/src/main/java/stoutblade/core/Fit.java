@@ -13,15 +13,15 @@ import stoutblade.shape.Span;
 final class Fit {
 
   private static final double STEP_MM = 4;
-  private static final int DIRECTIONS = 6;
-
   private final Solid solid;
   private final double radius;
+  private final Groove groove;
   private final Map<Double, Double> known = new HashMap<>();
 
-  Fit(Solid solid, double radius) {
+  Fit(Solid solid, double radius, Groove groove) {
     this.solid = solid;
     this.radius = radius;
+    this.groove = groove;
   }
 
   /** A cover of foam and the place along the blade where it was found, in mm. */
@@ -44,7 +44,7 @@ final class Fit {
 
   /**
    * The foam over the core at a place along the blade, in mm: measured straight up from points
-   * round the rod to the face, and sideways to the outline. Negative where the rod sticks out.
+   * round its channel to the face, and sideways to the outline. Negative where the rod sticks out.
    */
   double coverAt(double y) {
     return known.computeIfAbsent(y, this::found);
@@ -56,17 +56,16 @@ final class Fit {
     if (middle == null) {
       return -radius;
     }
-    double least = Math.min(-middle.from(), middle.to()) - radius;
-    if (solid.fullWithin(new Point(0, y), radius)) {
-      return Math.min(least, solid.thickness() / 2 - radius);
+    double wide = groove.half(radius, 0);
+    double least = Math.min(-middle.from(), middle.to()) - wide;
+    if (solid.fullWithin(new Point(0, y), wide)) {
+      return Math.min(least, solid.thickness() / 2 - groove.reach(radius));
     }
-    for (int i = 0; i < DIRECTIONS; i++) {
-      double angle = Math.PI / 2 * i / DIRECTIONS;
-      double x = radius * Math.sin(angle);
-      if (middle.holds(x)) {
+    for (Point place : groove.places(radius)) {
+      if (middle.holds(place.x())) {
         // Both sides of the blade are images of each other.
-        double face = solid.halfThicknessAt(new Point(x, y));
-        least = Math.min(least, face - radius * Math.cos(angle));
+        double face = solid.halfThicknessAt(new Point(place.x(), y));
+        least = Math.min(least, face - place.y());
       }
     }
     return least;

@@ -9,6 +9,7 @@ import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import stoutblade.build.FreeHours;
 import stoutblade.core.CoreChoice;
+import stoutblade.core.Groove;
 import stoutblade.event.Event;
 import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
@@ -54,6 +55,10 @@ public final class Edits {
 
   public static Edit coreEnd(double mm) {
     return onCore("Core ends", core -> core.withEnd(mm));
+  }
+
+  public static Edit groove(Groove groove) {
+    return onCore("How the channel is cut", core -> core.with(groove));
   }
 
   public static Edit coreHeldAt(double mm) {

@@ -7,6 +7,7 @@ import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Foam;
 import stoutblade.catalogue.Glue;
 import stoutblade.core.CoreReckoning;
+import stoutblade.core.Groove;
 import stoutblade.develop.Panel;
 import stoutblade.finish.CoatReckoning;
 import stoutblade.layer.Layer;
@@ -260,7 +261,11 @@ public record Shopping(List<Line> lines, boolean fitsSheet) {
             "stock.bed.need",
             "Glue to bed the core",
             Quantity.VOLUME,
-            "pi * ({core.diameter} + {stock.bed.gap}) * {stock.bed.gap} * {core.in-foam} / 3",
+            "(%spi * ({core.diameter} + {stock.bed.gap}) * {stock.bed.gap}) * {core.in-foam} / 3"
+                .formatted(
+                    core.choice().groove() == Groove.ROUND
+                        ? ""
+                        : "(1 - pi / 4) * {core.diameter}^2 + "),
             Source.practice("it foams to three times its volume: fill a third of the gap"),
             core.diameter(),
             gap,

@@ -4,9 +4,11 @@ import static java.util.Locale.ROOT;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import stoutblade.core.Channel;
 import stoutblade.core.CoreReckoning;
+import stoutblade.core.Groove;
 import stoutblade.develop.Panel;
 import stoutblade.layer.EdgeBand;
 import stoutblade.layer.Layer;
@@ -33,6 +35,8 @@ public final class LayerTemplates {
   private static final double LABEL_MM = 5;
   private static final double LABELS_ALONG = 0.48;
   private static final double NARROWEST_MM = 1.5;
+  private static final Map<Groove, String> GROOVE_WORDS =
+      Map.of(Groove.ROUND, "Channel ", Groove.VEE, "V at 45°, ", Groove.SQUARE, "Square channel ");
   private static final double BAND_APART_MM = 15;
   private static final double BAND_WORDS_MM = 12;
 
@@ -261,7 +265,7 @@ public final class LayerTemplates {
   private Optional<Channel> channel(Layer layer) {
     return core.flatMap(
         it ->
-            Channel.of(layers, it.diameter().value() / 2).stream()
+            Channel.of(layers, it).stream()
                 .filter(one -> one.layer().number() == layer.number())
                 .findFirst());
   }
@@ -364,7 +368,7 @@ public final class LayerTemplates {
   private String words(Channel channel) {
     return channel.through()
         ? "Slot " + Display.length(channel.widthMm(), units) + " wide, right through"
-        : "Channel "
+        : GROOVE_WORDS.get(core.orElseThrow().choice().groove())
             + Display.length(channel.widthMm(), units)
             + " wide, "
             + Display.length(channel.depthMm(), units)

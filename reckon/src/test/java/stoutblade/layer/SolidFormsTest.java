@@ -12,6 +12,7 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import stoutblade.core.Channel;
+import stoutblade.core.Groove;
 import stoutblade.project.Samples;
 import stoutblade.prop.Feature;
 import stoutblade.prop.PlateForm;
@@ -241,7 +242,7 @@ class SolidFormsTest {
             .toList();
     Layers layers = Samples.layers(Samples.form(Samples.BLADE), Layering.of(stack, Profile.FLAT));
 
-    List<Channel> channels = Channel.of(layers, 4.5);
+    List<Channel> channels = Channel.of(layers, 4.5, Groove.ROUND);
 
     assertThat(channels.stream().mapToDouble(Channel::areaMm2).sum())
         .isCloseTo(Math.PI * 4.5 * 4.5, within(1e-9));
@@ -258,7 +259,7 @@ class SolidFormsTest {
                 List.of(Sheet.of("foam", 8), Sheet.of("foam", 6), Sheet.of("foam", 8)),
                 Profile.FLAT));
 
-    List<Channel> channels = Channel.of(layers, 4.5);
+    List<Channel> channels = Channel.of(layers, 4.5, Groove.ROUND);
 
     assertThat(channels).extracting(Channel::through).containsExactly(false, true, false);
     assertThat(channels.getFirst().depthMm()).isCloseTo(1.5, within(1e-9));

@@ -9,6 +9,7 @@ import javafx.scene.layout.BorderPane;
 import stoutblade.catalogue.Rod;
 import stoutblade.core.CoreChoice;
 import stoutblade.core.CoreReckoning;
+import stoutblade.core.Groove;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Pen;
@@ -30,6 +31,7 @@ public final class CoreSurface implements Surface {
   private final BorderPane node = new BorderPane();
   private final ComboBox<Rod> rod = new ComboBox<>();
   private final Button none = new Button("No core");
+  private final ComboBox<Groove> groove = new ComboBox<>();
   private final EntryField start;
   private final EntryField end;
   private final EntryField held;
@@ -45,6 +47,15 @@ public final class CoreSurface implements Surface {
     rod.setId("rod");
     rod.setPrefWidth(230);
     rod.setOnAction(event -> choose());
+    groove.getItems().setAll(Groove.values());
+    groove.setConverter(Choices.named(Groove::title));
+    groove.setId("groove");
+    groove.setOnAction(
+        event -> {
+          if (!showing && groove.getValue() != null) {
+            desk.perform(Edits.groove(groove.getValue()));
+          }
+        });
     none.setId("no-core");
     none.setOnAction(event -> desk.perform(Edits.withoutCore()));
     start = field(Edits::coreStart);
@@ -58,6 +69,7 @@ public final class CoreSurface implements Surface {
         new Tray()
             .with("Rod or tube", rod)
             .with(" ", none)
+            .with("Channel", groove)
             .with("Starts, from the base", start)
             .with("Ends, from the base", end)
             .with("Held at", held));
@@ -88,7 +100,9 @@ public final class CoreSurface implements Surface {
     Optional<CoreChoice> core = derived.project().core();
     showing = true;
     rod.setValue(core.flatMap(it -> desk.catalogue().rod(it.rodId())).orElse(null));
+    groove.setValue(core.map(CoreChoice::groove).orElse(null));
     showing = false;
+    groove.setDisable(core.isEmpty());
     none.setDisable(core.isEmpty());
     core.ifPresentOrElse(
         it -> {

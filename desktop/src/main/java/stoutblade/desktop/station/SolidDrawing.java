@@ -206,6 +206,25 @@ final class SolidDrawing {
   }
 
   private static void rod(Pen pen, CoreReckoning core) {
+    double radius = core.rod().outerMm() / 2;
+    double reach = core.choice().groove().reach(radius);
+    double wide = core.choice().groove().half(radius, 0);
+    List<Point> channel =
+        switch (core.choice().groove()) {
+          case ROUND -> List.of();
+          case SQUARE -> box(-wide, -reach, wide, reach);
+          case VEE ->
+              List.of(
+                  new Point(-wide, 0),
+                  new Point(0, reach),
+                  new Point(wide, 0),
+                  new Point(0, -reach),
+                  new Point(-wide, 0));
+        };
+    if (!channel.isEmpty()) {
+      pen.fill(List.of(channel), pen.colour(Ink.MAT));
+      pen.stroke(List.of(channel), pen.colour(Ink.INK), 1.2);
+    }
     Path outer = circle(core.rod().outerMm() / 2);
     pen.fill(outer, pen.colour(Ink.CORE));
     pen.stroke(outer, pen.colour(Ink.INK), 1.6);

@@ -146,7 +146,7 @@ record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
     boolean behind = layer.to() <= middle + 1e-9;
     double from = Math.max(0, core.choice().startMm());
     double to = core.choice().endMm();
-    return Channel.of(it.layers(), core.diameter().value() / 2).stream()
+    return Channel.of(it.layers(), core).stream()
         .filter(own -> own.layer().number() == layer.number() && (behind || own.through()))
         .map(own -> own.widthMm() / 2)
         .map(
