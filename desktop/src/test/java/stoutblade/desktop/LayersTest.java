@@ -130,9 +130,18 @@ class LayersTest extends InWindow {
     until(() -> robot.lookup("#bevel").tryQuery().isEmpty());
 
     choose(robot, "#profile", Profile.Kind.FREE);
-    until(() -> robot.lookup("#bend-high").tryQuery().isPresent());
-    type(robot, "#bend-high", "90");
-    until(() -> desk.project().layering().profile().curve().getFirst().y() == 0.9);
+    until(() -> robot.lookup("#curve-pad").tryQuery().isPresent());
+    settled();
+    // At first it bends once, half way in and 70 % high: 50 by 28 on the pad.
+    drag(robot, "#curve-pad", new Point(50, 28), new Point(50, 36));
+    until(() -> Math.abs(desk.project().layering().profile().curve().getFirst().y() - 0.9) < 0.02);
+    drag(robot, "#curve-pad", new Point(20, 12), new Point(20, 16));
+    until(() -> desk.project().layering().profile().curve().size() == 2);
+    robot.push(KeyCode.RIGHT);
+    until(() -> desk.project().layering().profile().curve().getFirst().x() > 0.2);
+    robot.push(KeyCode.DELETE);
+    until(() -> desk.project().layering().profile().curve().size() == 1);
+    robot.clickOn("#view-section");
     robot.push(KeyCode.A);
     until(() -> robot.lookup("#apart-mat").tryQuery().isPresent());
     drag(robot, "#apart-mat", new Point(0, 0), new Point(60, 30));

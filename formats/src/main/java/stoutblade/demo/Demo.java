@@ -39,6 +39,7 @@ import stoutblade.slice.Slicer;
 import stoutblade.slice.Slicing;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
+import stoutblade.stack.ProfileChange;
 import stoutblade.stack.Wish;
 import stoutblade.template.Paper;
 
@@ -174,6 +175,13 @@ public final class Demo {
     }
   }
 
+  /** Bevelled along the belly, a diamond towards the point. */
+  private static Layering leafLayers() {
+    Profile point = Profile.FLAT.with(Profile.Kind.DIAMOND).withEdge(4);
+    return Layering.of(2, "eva-stiff", 10, Profile.bevel(22, 4))
+        .withChanges(List.of(new ProfileChange(430, 60, point)));
+  }
+
   private static Project project(Size size, LocalDateTime now) {
     return new Project(
         "Reedcutter",
@@ -181,7 +189,7 @@ public final class Demo {
         new Event("Osiermouth Lantern Walk", eventTime(now), Event.USUAL_READY_BEFORE),
         FreeHours.EVENINGS_AND_WEEKENDS,
         new Blade("Reedcutter leaf", traced(), DemoParts.leafVeins()),
-        Layering.of(2, "eva-stiff", 10, Profile.bevel(22, 4)),
+        leafLayers(),
         Optional.of(new CoreChoice("carbon-tube-10", -320, 505, -20)),
         List.of(
             new Coats("heat-seal", 1),

@@ -3,6 +3,7 @@ package stoutblade.demo;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import stoutblade.prop.Assembly;
 import stoutblade.prop.Feature;
 import stoutblade.prop.Part;
@@ -18,6 +19,7 @@ import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.WholeOutline;
+import stoutblade.stack.Band;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
 import stoutblade.stack.Sheet;
@@ -324,7 +326,8 @@ final class DemoParts {
             "Clapper light",
             WholeOutline.circle(new Point(0, 0), 62),
             lightFeatures(),
-            Layering.of(3, FIRM, 10, Profile.FLAT.withRound(5)),
+            Layering.of(3, FIRM, 10, Profile.FLAT.withRound(5))
+                .with(Optional.of(new Band(FIRM, 2))),
             on("d7", 0, -240)));
     return parts;
   }

@@ -8,6 +8,7 @@ import stoutblade.catalogue.Foam;
 import stoutblade.catalogue.Rod;
 import stoutblade.core.CoreChoice;
 import stoutblade.core.CoreReckoning;
+import stoutblade.core.Groove;
 import stoutblade.finish.CoatReckoning;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Display;
@@ -229,13 +230,18 @@ final class Findings {
 
   private List<Edit> deepMends(CoreReckoning core) {
     List<Edit> mends = new ArrayList<>();
+    Groove groove = core.choice().groove();
+    if (groove == Groove.VEE
+        && Groove.ROUND.reach(core.rod().outerMm() / 2) <= core.deepest().value()) {
+      mends.add(named("Round it out with a ball-nosed bit", Edits.groove(Groove.ROUND)));
+    }
     catalogue.rods().stream()
-        .filter(rod -> rod.outerMm() / 2 <= core.deepest().value())
+        .filter(rod -> groove.reach(rod.outerMm() / 2) <= core.deepest().value())
         .max(Comparator.comparing(Findings::stiffness))
         .map(rod -> named("Use " + rod.name(), Edits.rod(rod.id(), core.choice())))
         .ifPresent(mends::add);
     derived.layers().orElseThrow().foam().thicknessesMm().stream()
-        .filter(mm -> mm >= core.diameter().value())
+        .filter(mm -> mm >= 2 * groove.reach(core.diameter().value() / 2))
         .findFirst()
         .map(
             mm ->

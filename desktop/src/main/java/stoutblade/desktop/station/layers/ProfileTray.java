@@ -1,7 +1,6 @@
 package stoutblade.desktop.station.layers;
 
 import java.util.List;
-import java.util.function.BiFunction;
 import java.util.function.DoubleFunction;
 import java.util.function.DoubleSupplier;
 import java.util.function.UnaryOperator;
@@ -16,7 +15,6 @@ import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.measure.Display;
 import stoutblade.project.LayerEdits;
-import stoutblade.shape.Point;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
 
@@ -32,8 +30,7 @@ final class ProfileTray {
   private final EntryField round;
   private final EntryField tip;
   private final EntryField steps;
-  private final EntryField bendIn;
-  private final EntryField bendHigh;
+  private final CurvePad bends;
   private final DoubleSupplier station;
   private final Runnable after;
   private final HBox chips = new HBox(6);
@@ -92,9 +89,8 @@ final class ProfileTray {
             () -> "how many steps",
             count -> change("Steps", it -> it.withSteps((int) Math.rint(count))));
     steps.setId("steps");
-    bendIn = share("bend-in", "how far in, in per cent", (it, share) -> new Point(share, it.y()));
-    bendHigh = share("bend-high", "how high, in per cent", (it, share) -> new Point(it.x(), share));
-    for (EntryField field : List.of(bevel, edge, round, tip, steps, bendIn, bendHigh, from, over)) {
+    bends = new CurvePad(places -> change("Bend the curve", it -> it.withCurve(places)));
+    for (EntryField field : List.of(bevel, edge, round, tip, steps, from, over)) {
       field.setPrefColumnCount(5);
     }
     flatBack.setId("flat-back");
@@ -114,26 +110,6 @@ final class ProfileTray {
     EntryField field = EntryField.length(desk, mm -> change(name, change.apply(mm)));
     field.setId(id);
     return field;
-  }
-
-  /** One coordinate of the middle place of a free curve. */
-  private EntryField share(String id, String expected, BiFunction<Point, Double, Point> change) {
-    EntryField field =
-        EntryField.number(
-            desk,
-            "%",
-            () -> expected,
-            share ->
-                change(
-                    "Bend the curve",
-                    it -> it.withCurve(List.of(change.apply(bend(it), share / 100)))));
-    field.setId(id);
-    return field;
-  }
-
-  private static Point bend(Profile profile) {
-    List<Point> curve = profile.curve();
-    return curve.isEmpty() ? new Point(0.5, 0.5) : curve.get(curve.size() / 2);
   }
 
   private boolean change(String name, UnaryOperator<Profile> change) {
@@ -204,8 +180,7 @@ final class ProfileTray {
     round.show(profile.roundMm());
     tip.show(profile.tip() * 100);
     steps.show(profile.steps());
-    bendIn.show(bend(profile).x() * 100);
-    bendHigh.show(bend(profile).y() * 100);
+    bends.show(profile.curve());
   }
 
   /** Only what the kind asks for. */
@@ -229,7 +204,7 @@ final class ProfileTray {
       tray.with("Steps", steps);
     }
     if (chosen == Profile.Kind.FREE) {
-      tray.with("Bends, so far in", bendIn).with("so high", bendHigh);
+      tray.with("Press to bend it, Del takes a bend out", bends.node());
     }
     if (!follows) {
       tray.with("Edge rounded by", round).with("Thickness at the far end", tip).with(" ", flatBack);
