@@ -156,7 +156,7 @@ record LayersWorking(
     for (int i = 0; i < layering.changes().size(); i++) {
       ProfileChange change = layering.changes().get(i);
       String key = ".change" + (i + 1);
-      all.add(given(key, change.profile().kind().title() + " from, along", change.toMm()));
+      all.add(given(key, change.profile().kind().title() + " reached, along", change.toMm()));
       if (!change.profile().kind().across() && width(change.profile()) > 0) {
         all.add(
             angle(

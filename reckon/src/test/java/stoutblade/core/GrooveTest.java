@@ -12,7 +12,9 @@ import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import stoutblade.build.Step;
 import stoutblade.project.Derived;
+import stoutblade.project.Edit;
 import stoutblade.project.Edits;
+import stoutblade.project.Finding;
 import stoutblade.project.Project;
 import stoutblade.project.Samples;
 import stoutblade.stack.Layering;
@@ -82,6 +84,26 @@ class GrooveTest {
     assertThat(square.mass().value()).isCloseTo(vee.mass().value(), within(1e-9));
     assertThat(round.figures()).anyMatch(it -> it.id().equals("core.v-depth"));
     assertThat(vee.figures()).noneMatch(it -> it.id().equals("core.v-depth"));
+  }
+
+  /** A V too deep for its layers is rounded out, or the rod or the layers are others. */
+  @Test
+  void a_v_too_deep_is_mended() {
+    Project vee =
+        Edits.groove(Groove.VEE)
+            .applyTo(Samples.whole().withLayering(Layering.of(2, "foam", 10, Profile.FLAT)));
+    Finding deep =
+        Samples.derive(vee).findings().stream()
+            .filter(it -> it.id().equals("core.deep"))
+            .findFirst()
+            .orElseThrow();
+
+    assertThat(deep.mends()).extracting(Edit::name).first().asString().startsWith("Round it out");
+    assertThat(deep.mends())
+        .allSatisfy(
+            it ->
+                assertThat(Samples.derive(it.applyTo(vee)).findings())
+                    .noneMatch(own -> own.id().equals("core.deep")));
   }
 
   @Test

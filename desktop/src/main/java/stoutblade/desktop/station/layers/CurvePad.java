@@ -79,8 +79,6 @@ final class CurvePad {
     for (int i = 0; i < places.size(); i++) {
       pen.handle(seen(places.get(i)), true, i == held);
     }
-    pen.words("edge", new Point(0, 0), 16, 12, 11, pen.colour(Ink.SOFT));
-    pen.words("ridge", new Point(LONG, 0), -16, 12, 11, pen.colour(Ink.SOFT));
   }
 
   /**

@@ -204,7 +204,7 @@ final class ProfileTray {
       tray.with("Steps", steps);
     }
     if (chosen == Profile.Kind.FREE) {
-      tray.with("Press to bend it, Del takes a bend out", bends.node());
+      tray.with("From edge to ridge: press to bend, Del", bends.node());
     }
     if (!follows) {
       tray.with("Edge rounded by", round).with("Thickness at the far end", tip).with(" ", flatBack);
