@@ -7,7 +7,6 @@ import stoutblade.build.Step.Need;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Coating;
 import stoutblade.catalogue.Glue;
-import stoutblade.catalogue.Pace;
 import stoutblade.core.Channel;
 import stoutblade.core.CoreReckoning;
 import stoutblade.finish.CoatReckoning;
@@ -392,7 +391,7 @@ public final class BladeSteps {
             .tools("tape measure", "kitchen scale"));
   }
 
-  private Builder coat(String id, CoatReckoning coats, int coat, int count, Need before) {
+  private StepBuilder coat(String id, CoatReckoning coats, int coat, int count, Need before) {
     Coating coating = coats.coating();
     String title =
         coating.role().verb()
@@ -400,7 +399,7 @@ public final class BladeSteps {
             + coating.name()
             + (count == 1 ? "" : ", coat " + coat + " of " + count);
     boolean heat = coating.spread() == 0;
-    Builder builder =
+    StepBuilder builder =
         step(id, title, heat ? "closes the foam before anything wet" : "planned in the finish")
             .time(heat ? "heat-sealing" : "coating", metres2(id, work.layers().surface()))
             .need(before)
@@ -455,114 +454,11 @@ public final class BladeSteps {
         once);
   }
 
-  private void add(Builder builder) {
+  private void add(StepBuilder builder) {
     steps.add(builder.build());
   }
 
-  private Builder step(String id, String title, String why) {
-    return new Builder(id, title, why);
-  }
-
-  /** Assembles a step. */
-  private final class Builder {
-
-    private final String id;
-    private final String title;
-    private final String why;
-    private Figure handsOn;
-    private String glueId = "";
-    private boolean divisible;
-    private final List<Need> needs = new ArrayList<>();
-    private List<String> tools = List.of();
-    private List<String> cautions = List.of();
-
-    Builder(String id, String title, String why) {
-      this.id = id;
-      this.title = title;
-      this.why = why;
-    }
-
-    /** Hands-on time from a pace and what is to be done. */
-    Builder time(String paceId, Figure amount) {
-      Pace pace = catalogue.pace(paceId);
-      String root = "build." + id;
-      Figure setUp =
-          Figure.given(
-              root + ".set-up",
-              "Setting up",
-              pace.setUpMinutes(),
-              Quantity.DURATION,
-              pace.shownSource());
-      Figure each =
-          Figure.given(
-              root + ".pace",
-              "Time for each " + unitName(pace),
-              pace.minutesPerUnit(),
-              Quantity.DURATION,
-              pace.shownSource());
-      String per =
-          switch (pace.unit()) {
-            case METRE -> " / [1 m]";
-            case SQUARE_METRE -> " / [1 m²]";
-            case PIECE -> "";
-          };
-      handsOn =
-          Figure.computed(
-              root + ".minutes",
-              title,
-              Quantity.DURATION,
-              "{%s.set-up} + {%s.pace} * {%s}%s".formatted(root, root, amount.id(), per),
-              Source.GEOMETRY,
-              setUp,
-              each,
-              amount);
-      return this;
-    }
-
-    private static String unitName(Pace pace) {
-      return switch (pace.unit()) {
-        case METRE -> "metre";
-        case SQUARE_METRE -> "square metre";
-        case PIECE -> "piece";
-      };
-    }
-
-    Builder after(String stepId) {
-      needs.add(Need.after(stepId));
-      return this;
-    }
-
-    Builder afterIf(boolean wanted, String stepId) {
-      return wanted ? after(stepId) : this;
-    }
-
-    Builder need(Need need) {
-      needs.add(need);
-      return this;
-    }
-
-    Builder tools(String... names) {
-      tools = List.of(names);
-      return this;
-    }
-
-    Builder cautions(String... words) {
-      cautions = List.of(words).stream().filter(it -> !it.isBlank()).toList();
-      return this;
-    }
-
-    Builder glue(String id) {
-      glueId = id;
-      return this;
-    }
-
-    Builder divisible() {
-      divisible = true;
-      return this;
-    }
-
-    Step build() {
-      return new Step(id, title, why, handsOn, needs, tools, cautions, glueId, divisible);
-    }
+  private StepBuilder step(String id, String title, String why) {
+    return new StepBuilder(catalogue, id, title, why);
   }
 }

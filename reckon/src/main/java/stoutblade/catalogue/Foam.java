@@ -1,6 +1,9 @@
 package stoutblade.catalogue;
 
 import java.util.List;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
+import stoutblade.measure.Source;
 
 /**
  * A kind of foam sheet in the catalogue.
@@ -52,5 +55,15 @@ public record Foam(
     if (!(densityGPerMm3 > 0) || !(sheetWidthMm > 0) || !(sheetLengthMm > 0)) {
       throw new IllegalArgumentException(id + ": density and sheet size of a foam are above 0");
     }
+  }
+
+  /**
+   * Its density as a figure.
+   *
+   * @param figureId the figure's id
+   */
+  public Figure density(String figureId) {
+    return Figure.given(
+        figureId, "Density of " + name, densityGPerMm3, Quantity.DENSITY, Source.catalogue(source));
   }
 }

@@ -123,13 +123,7 @@ public record EdgeBand(
             Source.GEOMETRY,
             length,
             tall);
-    Figure density =
-        Figure.given(
-            own + ".density",
-            "Density of " + foam.name(),
-            foam.densityGPerMm3(),
-            Quantity.DENSITY,
-            Source.catalogue(foam.source()));
+    Figure density = foam.density(own + ".density");
     Figure mass =
         Figure.computed(
             own + ".mass",

@@ -296,13 +296,7 @@ record LayersWorking(
     Map<String, Double> shares = shares(each);
     for (Map.Entry<String, Double> it : shares.entrySet()) {
       Foam foam = foams.get(it.getKey());
-      Figure density =
-          Figure.given(
-              id + ".density." + foam.id(),
-              "Density of " + foam.name(),
-              foam.densityGPerMm3(),
-              Quantity.DENSITY,
-              Source.catalogue(foam.source()));
+      Figure density = foam.density(id + ".density." + foam.id());
       Figure own =
           shares.size() == 1
               ? volume

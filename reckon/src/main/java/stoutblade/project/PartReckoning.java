@@ -140,13 +140,7 @@ public record PartReckoning(
     figures.add(count);
     foam.ifPresent(
         it -> {
-          Figure density =
-              Figure.given(
-                  id + ".density",
-                  "Density of " + it.name(),
-                  it.densityGPerMm3(),
-                  Quantity.DENSITY,
-                  Source.catalogue(it.source()));
+          Figure density = it.density(id + ".density");
           figures.add(
               Figure.computed(
                   id + ".mass",

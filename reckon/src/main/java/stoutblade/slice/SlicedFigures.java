@@ -36,13 +36,7 @@ public final class SlicedFigures {
             "Foam in the layers",
             sliced.cut(),
             "area of all pieces, hollowed, times the thickness of their layer");
-    Figure density =
-        Figure.given(
-            "slices.density",
-            "Density of " + foam.name(),
-            foam.densityGPerMm3(),
-            Quantity.DENSITY,
-            Source.catalogue(foam.source()));
+    Figure density = foam.density("slices.density");
     Figure mass =
         Figure.computed(
             "slices.mass",

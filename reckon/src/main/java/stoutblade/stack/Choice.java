@@ -32,6 +32,7 @@ public record Choice(
     double cost) {
 
   private static final double TENTHS = 10;
+  private static final double SAME = 1e6;
   private static final double MM2_IN_M2 = 1e6;
 
   /** Copies the sheets. */
@@ -124,7 +125,12 @@ public record Choice(
 
   /** A deviation as it counts: in whole tenths of a millimetre, either way. */
   static long tenths(double deviationMm) {
-    return Math.round(Math.abs(deviationMm) * TENTHS);
+    return whole(Math.abs(deviationMm) * TENTHS);
+  }
+
+  /** Rounded so that what sums in another order come to is the same, a half as well. */
+  private static long whole(double value) {
+    return Math.round(Math.rint(value * SAME) / SAME);
   }
 
   private static Comparator<Choice> by(Criterion criterion, Outside outside) {
@@ -139,8 +145,8 @@ public record Choice(
             case SOFT -> Comparator.comparingDouble(it -> it.surfaceModulus);
             case ANY -> Comparator.comparingInt(it -> 0);
           };
-      case WEIGHT -> Comparator.comparingLong(it -> Math.round(it.massG * TENTHS));
-      case COST -> Comparator.comparingLong(it -> Math.round(it.cost * TENTHS * TENTHS));
+      case WEIGHT -> Comparator.comparingLong(it -> whole(it.massG * TENTHS));
+      case COST -> Comparator.comparingLong(it -> whole(it.cost * TENTHS * TENTHS));
     };
   }
 }

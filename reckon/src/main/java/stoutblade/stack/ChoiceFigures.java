@@ -107,13 +107,7 @@ public final class ChoiceFigures {
     List<String> terms = new ArrayList<>();
     for (int i = 0; i < sheets.size(); i++) {
       Foam foam = foams.apply(choice.sheets().get(i).foamId());
-      Figure density =
-          Figure.given(
-              ID + ".density" + (i + 1),
-              "Density of " + foam.name(),
-              foam.densityGPerMm3(),
-              Quantity.DENSITY,
-              Source.catalogue(foam.source()));
+      Figure density = foam.density(ID + ".density" + (i + 1));
       inputs.add(sheets.get(i));
       inputs.add(density);
       terms.add("{" + sheets.get(i).id() + "} * {" + density.id() + "}");

@@ -92,6 +92,17 @@ class StackFinderTest {
     assertThat(best.surfaceModulus()).isEqualTo(1.5);
   }
 
+  /** 0.1 + 0.2 + 0.65 and 0.65 + 0.2 + 0.1 are not the same number; half a tenth is. */
+  @Test
+  void a_sum_in_another_order_counts_the_same() {
+    for (int i = 0; i < 40; i++) {
+      double half = 0.05 + 0.1 * i;
+      assertThat(Choice.tenths(half - 1e-12)).isEqualTo(i + 1).isEqualTo(Choice.tenths(half));
+      assertThat(Choice.tenths(half + 1e-12)).isEqualTo(i + 1).isEqualTo(Choice.tenths(-half));
+      assertThat(Choice.tenths(half - 0.001)).isEqualTo(i);
+    }
+  }
+
   @Test
   void where_nothing_fits_nothing_is_found() {
     assertThat(StackFinder.best(wish(1, 0.4, 6, Criterion.DEVIATION), 5)).isEmpty();
