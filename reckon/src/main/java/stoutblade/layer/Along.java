@@ -2,8 +2,10 @@ package stoutblade.layer;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import stoutblade.shape.Path;
@@ -18,7 +20,11 @@ import stoutblade.shape.Span;
 final class Along implements Limit {
 
   private static final double FAR_MM = 1e5;
-  private static final int PLACES = 96;
+  private static final int PLACES = 48;
+  private static final int EVERY = 3;
+  private static final double STEP_MM = 1;
+  private static final int TRIES = 4;
+  private static final double NEAR_MM = 1e-4;
 
   /**
    * One section.
@@ -118,18 +124,32 @@ final class Along implements Limit {
     double low = runs.get(next - 1).to;
     double high = runs.get(next).from;
     List<Line> lines = between.computeIfAbsent(next, it -> lines(low, high));
+    List<Double> all = lines.stream().map(Line::y).distinct().toList();
+    List<Double> places = tolerance > FINE_MM ? fewer(all) : all;
+    Set<Double> wanted = new HashSet<>(places);
     Map<Double, List<Span>> spans = new HashMap<>();
     for (Line line : lines) {
-      spans.computeIfAbsent(line.y, it -> new ArrayList<>()).addAll(reaching(line, height));
+      if (wanted.contains(line.y)) {
+        spans.computeIfAbsent(line.y, it -> new ArrayList<>()).addAll(reaching(line, height));
+      }
     }
-    List<Double> places = lines.stream().map(Line::y).distinct().toList();
     return Strips.of(places, y -> spans.get(y), from.common(band(low, high)), tolerance);
+  }
+
+  /** For what need not be so near every few lines are enough. */
+  private static List<Double> fewer(List<Double> all) {
+    List<Double> some = new ArrayList<>();
+    for (int i = 0; i < all.size() - 1; i += EVERY) {
+      some.add(all.get(i));
+    }
+    some.add(all.getLast());
+    return some;
   }
 
   /** Heights on lines across: places lie closer to the edge, where a round section is steep. */
   private List<Line> lines(double low, double high) {
     List<Double> places = new ArrayList<>(List.of(low));
-    places.addAll(Strips.along(drawn, low, high));
+    places.addAll(Strips.along(drawn, low, high, STEP_MM));
     places.add(high);
     List<Line> all = new ArrayList<>();
     for (double y : places) {
@@ -154,9 +174,9 @@ final class Along implements Limit {
       boolean was = before.y() >= height;
       boolean is = next.y() >= height;
       if (is && !was) {
-        from = crossing(line.y, before.x(), next.x(), height);
+        from = crossing(line.y, before, next, height);
       } else if (was && !is) {
-        spans.add(new Span(from, crossing(line.y, next.x(), before.x(), height)));
+        spans.add(new Span(from, crossing(line.y, next, before, height)));
       }
       before = next;
     }
@@ -166,18 +186,26 @@ final class Along implements Limit {
     return spans;
   }
 
-  /** Where it is reached between a place below and one above, by halving: a stepped one jumps. */
-  private double crossing(double y, double below, double above, double height) {
-    double out = below;
-    double in = above;
-    while (Math.abs(in - out) > FINE_MM / 4) {
-      double middle = (out + in) / 2;
-      if (at(new Point(middle, y)) >= height) {
-        in = middle;
+  /**
+   * Where it is reached between a place below and one above: by a few false positions, and by
+   * halving where they do not find it, as where a stepped section jumps.
+   */
+  private double crossing(double y, Point below, Point above, double height) {
+    Point out = below;
+    Point in = above;
+    for (int i = 0; Math.abs(in.x() - out.x()) > FINE_MM / 4; i++) {
+      double share = i < TRIES ? (height - out.y()) / (in.y() - out.y()) : 0.5;
+      double x = out.x() + (in.x() - out.x()) * share;
+      Point next = new Point(x, at(new Point(x, y)));
+      if (Math.abs(next.y() - height) < NEAR_MM) {
+        return x;
+      }
+      if (next.y() >= height) {
+        in = next;
       } else {
-        out = middle;
+        out = next;
       }
     }
-    return (out + in) / 2;
+    return (out.x() + in.x()) / 2;
   }
 }

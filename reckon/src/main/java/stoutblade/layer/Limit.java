@@ -2,6 +2,7 @@ package stoutblade.layer;
 
 import java.util.List;
 import stoutblade.prop.Fuller;
+import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Polyline;
@@ -125,6 +126,9 @@ sealed interface Limit
   record Across(Region drawn, Profile profile, double low, double high, Taper taper)
       implements Limit {
 
+    private static final double STEP_MM = 0.5;
+    private static final double COARSE_STEP_MM = 2;
+
     @Override
     public double at(Point place) {
       double share = 0;
@@ -142,7 +146,14 @@ sealed interface Limit
       if (height <= Math.min(low, high * profile.tip())) {
         return from;
       }
-      List<Double> places = Strips.along(drawn, drawn.box().minY(), drawn.box().maxY());
+      if (from.empty()) {
+        return from;
+      }
+      // A little more than is asked about: its ends are cut off square.
+      Box box = from.box().grown(1);
+      List<Double> places =
+          Strips.along(
+              drawn, box.minY(), box.maxY(), tolerance > FINE_MM ? COARSE_STEP_MM : STEP_MM);
       return Strips.of(places, y -> shrunk(y, height), from, tolerance);
     }
 

@@ -36,6 +36,8 @@ final class Rise {
   private static final int STRETCHES = 4;
   private static final int SURFACE_STRIPS = 8;
   private static final int SECTIONS = 100;
+  private static final int ROWS = 48;
+  private static final int SQUARES = 32;
 
   /** How far the line of a layer may lie from the true one, in mm. */
   static final double TOLERANCE_MM = 0.01;
@@ -156,13 +158,13 @@ final class Rise {
       for (int i = 1; i < STRETCHES; i++) {
         ends.add(low + (high - low) * i / STRETCHES);
       }
-      limits.stream()
-          .filter(Along.class::isInstance)
-          .flatMap(it -> ((Along) it).lows().stream())
-          .filter(it -> it > low && it < high)
-          .forEach(ends::add);
-      ends.sort(Comparator.naturalOrder());
     }
+    limits.stream()
+        .filter(Along.class::isInstance)
+        .flatMap(it -> ((Along) it).lows().stream())
+        .filter(it -> it > low && it < high)
+        .forEach(ends::add);
+    ends.sort(Comparator.naturalOrder());
     ends.add(high);
     for (int i = 1; i < ends.size(); i++) {
       stretch(ends.get(i - 1), ends.get(i), found);
@@ -329,26 +331,26 @@ final class Rise {
   /** The same for a section that changes along: in small squares. */
   private double sloped(Limit limit) {
     Box box = drawn.box();
-    double step = box.height() / SECTIONS;
+    double step = box.height() / ROWS;
     double more = 0;
-    for (int i = 0; i < SECTIONS; i++) {
+    for (int i = 0; i < ROWS; i++) {
       double y = box.minY() + (i + 0.5) * step;
       for (Span span : drawn.across(y)) {
-        double wide = span.length() / SECTIONS;
-        for (int k = 0; k < SECTIONS; k++) {
-          double x = span.from() + (k + 0.5) * wide;
-          double across = slope(limit, x, y, wide / 2, 0);
-          double along = slope(limit, x, y, 0, step / 2);
+        double wide = span.length() / SQUARES;
+        Point before = new Point(span.from(), limit.at(new Point(span.from(), y)));
+        for (int k = 1; k <= SQUARES; k++) {
+          double x = span.from() + k * wide;
+          Point next = new Point(x, limit.at(new Point(x, y)));
+          double middle = (before.y() + next.y()) / 2;
+          double further = limit.at(new Point(x - wide / 2, y + step / 4));
+          double across = (next.y() - before.y()) / wide;
+          double along = (further - middle) / (step / 4);
           more += (Math.sqrt(1 + across * across + along * along) - 1) * wide * step;
+          before = next;
         }
       }
     }
     return more;
-  }
-
-  private static double slope(Limit limit, double x, double y, double dx, double dy) {
-    double before = limit.at(new Point(x - dx, y - dy));
-    return (limit.at(new Point(x + dx, y + dy)) - before) / (2 * Math.hypot(dx, dy));
   }
 
   /** What troughs take off a section across, in mm². */

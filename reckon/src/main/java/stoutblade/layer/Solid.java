@@ -266,7 +266,7 @@ public final class Solid {
           limits,
           troughs,
           changes ? List.of() : breaks(profile, low, high),
-          !changes && profile.smooth());
+          layering.smooth());
     }
 
     /** A stepped section is even between its steps. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.function.DoubleFunction;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
@@ -15,8 +16,8 @@ import stoutblade.shape.Span;
 /** An area from what of every line across belongs to it. */
 final class Strips {
 
-  private static final double STEP_MM = 0.5;
   private static final double BESIDE_MM = 1e-4;
+  private static final double CORNER = Math.toRadians(2);
 
   private final List<Path> strips = new ArrayList<>();
   private final List<Point> left = new ArrayList<>();
@@ -35,17 +36,21 @@ final class Strips {
     return new Strips().made(places, across, from, tolerance);
   }
 
-  /** Places along an area: even steps, and just before and after every corner. */
-  static List<Double> along(Region drawn, double from, double to) {
-    List<Point> corners = drawn.rings().stream().flatMap(List::stream).toList();
-    Box box = Box.around(corners);
+  /**
+   * Places along an area: even steps, and just before and after every corner.
+   *
+   * @param step how far apart, at most, in mm
+   */
+  static List<Double> along(Region drawn, double from, double to, double step) {
+    Box box = drawn.box();
     double low = Math.max(from, box.minY());
     double high = Math.min(to, box.maxY());
-    int steps = (int) Math.ceil(Math.max(0, high - low) / STEP_MM);
+    int steps = (int) Math.ceil(Math.max(0, high - low) / step);
     DoubleStream even =
         IntStream.range(0, steps).mapToDouble(i -> low + (high - low) * (i + 0.5) / steps);
     DoubleStream beside =
-        corners.stream()
+        drawn.rings().stream()
+            .flatMap(Strips::corners)
             .flatMapToDouble(it -> DoubleStream.of(it.y() - BESIDE_MM, it.y() + BESIDE_MM));
     return DoubleStream.concat(even, beside)
         .filter(y -> y > low && y < high)
@@ -53,6 +58,21 @@ final class Strips {
         .sorted(Comparator.naturalOrder())
         .distinct()
         .toList();
+  }
+
+  /** Where a ring turns at once: between them even steps follow it well enough. */
+  private static Stream<Point> corners(List<Point> ring) {
+    List<Point> all = new ArrayList<>();
+    for (int i = 1; i < ring.size(); i++) {
+      Point in = ring.get(i).minus(ring.get(i - 1));
+      Point out = (i + 1 < ring.size() ? ring.get(i + 1) : ring.get(1)).minus(ring.get(i));
+      double turn =
+          Math.atan2(in.x() * out.y() - in.y() * out.x(), in.x() * out.x() + in.y() * out.y());
+      if (Math.abs(turn) > CORNER) {
+        all.add(ring.get(i));
+      }
+    }
+    return all.stream();
   }
 
   private Region made(

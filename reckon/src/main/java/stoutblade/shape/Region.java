@@ -35,13 +35,18 @@ public final class Region {
   private static final double MITRE_LIMIT = 5;
 
   private final Geometry geometry;
-  private final List<List<Point>> rings;
-  private final double[][][] ringArrays;
+
+  /** Worked out when they are first asked for: most areas are only steps to others. */
+  private volatile List<List<Point>> rings;
+
+  private volatile double[][][] ringArrays;
+  private volatile Row lastRow;
+
+  /** What a line across was last: many places on it are asked for one after another. */
+  private record Row(double y, List<Span> spans) {}
 
   private Region(Geometry geometry) {
     this.geometry = geometry;
-    this.rings = ringsOf(geometry);
-    this.ringArrays = arrays(rings);
   }
 
   /**
@@ -198,7 +203,7 @@ public final class Region {
         new IndexedFacetDistance(FACTORY.createLineString(coordinates(line)));
     double close = distance - Math.max(0.05, distance * 0.002);
     List<List<Point>> runs = new ArrayList<>();
-    for (List<Point> ring : rings) {
+    for (List<Point> ring : rings()) {
       List<List<Point>> own = new ArrayList<>();
       List<Point> run = new ArrayList<>();
       for (Point point : ring) {
@@ -351,7 +356,12 @@ public final class Region {
 
   /** The bounding rings, outer ones and holes, each repeating its first point at its end. */
   public List<List<Point>> rings() {
-    return rings;
+    List<List<Point>> known = rings;
+    if (known == null) {
+      known = ringsOf(geometry);
+      rings = known;
+    }
+    return known;
   }
 
   /**
@@ -360,12 +370,18 @@ public final class Region {
    * @return from and to for each stretch, in mm, from left to right
    */
   public List<Span> across(double y) {
+    Row known = lastRow;
+    if (known != null && known.y == y) {
+      return known.spans;
+    }
     double[] crossings = crossings(y);
     List<Span> spans = new ArrayList<>();
     for (int i = 0; i + 1 < crossings.length; i += 2) {
       spans.add(new Span(crossings[i], crossings[i + 1]));
     }
-    return spans;
+    Row row = new Row(y, List.copyOf(spans));
+    lastRow = row;
+    return row.spans;
   }
 
   /** The sum of all stretches at a height along the blade, in mm. */
@@ -381,7 +397,7 @@ public final class Region {
   private double[] crossings(double y) {
     double[] found = new double[8];
     int count = 0;
-    for (double[][] ring : ringArrays) {
+    for (double[][] ring : arrays()) {
       double[] xs = ring[0];
       double[] ys = ring[1];
       for (int i = 1; i < xs.length; i++) {
@@ -400,15 +416,21 @@ public final class Region {
   }
 
   /** The rings again in plain arrays: lines across are asked for by the thousand. */
-  private static double[][][] arrays(List<List<Point>> rings) {
-    return rings.stream()
-        .map(
-            ring ->
-                new double[][] {
-                  ring.stream().mapToDouble(Point::x).toArray(),
-                  ring.stream().mapToDouble(Point::y).toArray()
-                })
-        .toArray(double[][][]::new);
+  private double[][][] arrays() {
+    double[][][] known = ringArrays;
+    if (known == null) {
+      known =
+          rings().stream()
+              .map(
+                  ring ->
+                      new double[][] {
+                        ring.stream().mapToDouble(Point::x).toArray(),
+                        ring.stream().mapToDouble(Point::y).toArray()
+                      })
+              .toArray(double[][][]::new);
+      ringArrays = known;
+    }
+    return known;
   }
 
   private static List<Point> closed(List<Point> points) {

@@ -157,6 +157,11 @@ public record Layering(
     return profile.flat(thick) && changes.stream().allMatch(it -> it.profile().flat(thick));
   }
 
+  /** True where the areas of all its sections change smoothly with the height. */
+  public boolean smooth() {
+    return profile.smooth() && changes.stream().allMatch(it -> it.profile().smooth());
+  }
+
   /**
    * How thick the edge is at a place along, front and back together, in mm.
    *
