@@ -68,7 +68,7 @@ final class LayerFindings {
     textures(form.slab(), layers);
     for (Recess recess : Recess.of(form.slab().features(), form.slab().outline())) {
       for (Spot spot : recess.spots()) {
-        recess(new Seat(form.slab(), layers.solid(), recess, spot), core);
+        recess(new Seat(form.slab(), layers.solid(), recess, spot), layers, core);
       }
     }
   }
@@ -206,14 +206,14 @@ final class LayerFindings {
     }
   }
 
-  private void recess(Seat seat, Optional<CoreReckoning> core) {
+  private void recess(Seat seat, Layers layers, Optional<CoreReckoning> core) {
     double beside = seat.beside(new Point(0, 0));
     if (beside < LEAST_FOAM_MM) {
       tooNear(seat, beside);
     }
     boolean open = seat.recess().what().open();
     if (!open && Math.min(seat.under(), seat.above()) < LEAST_FOAM_MM) {
-      tooThin(seat);
+      tooThin(seat, layers);
     }
     core.ifPresent(it -> onTheCore(seat, it));
     if (seat.recess().what() == Recess.What.BATTERY && !reached(seat)) {
@@ -290,7 +290,7 @@ final class LayerFindings {
             : List.of());
   }
 
-  private void tooThin(Seat seat) {
+  private void tooThin(Seat seat, Layers layers) {
     double room = seat.under() + seat.above() + seat.recess().deep();
     double deep = seat.recess().deep();
     List<Edit> mends = new ArrayList<>();
@@ -308,6 +308,7 @@ final class LayerFindings {
               "Only " + show(less) + " deep",
               it -> it.with("deep", less).with("over", over)));
     }
+    thicker(seat, layers).ifPresent(mends::add);
     addRecess(
         seat,
         "face",
@@ -317,8 +318,29 @@ final class LayerFindings {
             + show(Math.max(0, seat.under()))
             + " behind; less than "
             + show(LEAST_FOAM_MM)
-            + " shows or breaks (our assumption). Thicker layers would hold it, too.",
+            + " shows or breaks (our assumption).",
         mends);
+  }
+
+  /** The next thicker sheet of which as many layers hold it in their middle. */
+  private Optional<Edit> thicker(Seat seat, Layers layers) {
+    double worked = layers.thickness().value() - seat.under() - seat.above() - seat.recess().deep();
+    double wanted = seat.recess().deep() + 2 * LEAST_FOAM_MM + Math.max(0, worked);
+    int count = layers.each().size();
+    return layers.foam().thicknessesMm().stream()
+        .filter(mm -> mm * count >= wanted && mm * count > layers.thickness().value())
+        .findFirst()
+        .map(
+            mm ->
+                new Edit(
+                    "Layers of " + show(mm) + ", and in the middle",
+                    project -> {
+                      Project thick =
+                          LayerEdits.foam(seat.slab().id(), layers.foam().id(), mm)
+                              .applyTo(project);
+                      double over = (mm * count - seat.recess().deep()) / 2;
+                      return sized(seat, "over", over, "over").applyTo(thick);
+                    }));
   }
 
   private void onTheCore(Seat seat, CoreReckoning core) {

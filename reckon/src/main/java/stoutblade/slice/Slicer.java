@@ -27,7 +27,6 @@ public final class Slicer {
   private final double perUnit;
   private final Slicing slicing;
   private final DoubleConsumer progress;
-  private final MeshSection.Cutter cutter;
 
   private Slicer(
       Mesh mesh,
@@ -42,8 +41,6 @@ public final class Slicer {
     this.perUnit = perUnit;
     this.slicing = slicing;
     this.progress = progress;
-    progress.accept(0);
-    this.cutter = new MeshSection.Cutter(this.mesh);
   }
 
   /**
@@ -88,6 +85,8 @@ public final class Slicer {
   }
 
   private Sliced sliced() {
+    progress.accept(0);
+    MeshSection.Cutter cutter = new MeshSection.Cutter(mesh);
     Span depths = depths();
     double high = depths.length() * perUnit;
     List<double[]> layers = slicing.layers(high);
@@ -98,7 +97,7 @@ public final class Slicer {
             .parallel()
             .mapToObj(
                 i -> {
-                  Both found = both(layers.get(i), bottom, high);
+                  Both found = both(cutter, layers.get(i), bottom, high);
                   progress.accept(0.7 * done.incrementAndGet() / layers.size());
                   return found;
                 })
@@ -114,13 +113,13 @@ public final class Slicer {
   /** What any section within a layer covers, and what all of them cover. */
   private record Both(Region outer, Region inner) {}
 
-  private Both both(double[] layer, double least, double high) {
+  private Both both(MeshSection.Cutter cutter, double[] layer, double least, double high) {
     double from = layer[0];
     double to = Math.min(layer[1], high);
     Region outer = null;
     Region inner = null;
     for (double depth : depths(from, to)) {
-      Region section = section(least + depth / perUnit);
+      Region section = section(cutter, least + depth / perUnit);
       outer = outer == null ? section : outer.with(section);
       inner = inner == null ? section : inner.common(section);
     }
@@ -140,7 +139,7 @@ public final class Slicer {
     return all;
   }
 
-  private Region section(double depth) {
+  private Region section(MeshSection.Cutter cutter, double depth) {
     MeshSection section = cutter.across(orientation, view, depth);
     List<List<Point>> rings =
         section.loops().stream()

@@ -33,7 +33,7 @@ public record Choice(
 
   private static final double TENTHS = 10;
   private static final double SAME = 1e6;
-  private static final double MM2_IN_M2 = 1e6;
+  static final double MM2_IN_M2 = 1e6;
 
   /** Copies the sheets. */
   public Choice {
@@ -133,6 +133,16 @@ public record Choice(
     return Math.round(Math.rint(value * SAME) / SAME);
   }
 
+  /** A weight as it counts: in whole tenths of a gram. */
+  static long weightTenths(double grams) {
+    return whole(grams * TENTHS);
+  }
+
+  /** A cost as it counts: in whole hundredths. */
+  static long costHundredths(double money) {
+    return whole(money * TENTHS * TENTHS);
+  }
+
   private static Comparator<Choice> by(Criterion criterion, Outside outside) {
     return switch (criterion) {
       case DEVIATION -> Comparator.comparingLong(it -> tenths(it.deviationMm));
@@ -145,8 +155,8 @@ public record Choice(
             case SOFT -> Comparator.comparingDouble(it -> it.surfaceModulus);
             case ANY -> Comparator.comparingInt(it -> 0);
           };
-      case WEIGHT -> Comparator.comparingLong(it -> whole(it.massG * TENTHS));
-      case COST -> Comparator.comparingLong(it -> whole(it.cost * TENTHS * TENTHS));
+      case WEIGHT -> Comparator.comparingLong(it -> weightTenths(it.massG));
+      case COST -> Comparator.comparingLong(it -> costHundredths(it.cost));
     };
   }
 }

@@ -125,14 +125,17 @@ public final class StackFinder {
       }
       // Without inner layers one foam for them is as good as another.
       boolean told = inner.thick[i].length > 0 || inside.equals(outside);
-      if (told && hopeful(inner.sums[i] - left, inner.thick[i].length + 1)) {
+      int glueUps = inner.thick[i].length + 1;
+      if (told
+          && hopeful(inner.sums[i] - left, glueUps, outside, back + front, inside, inner.sums[i])) {
         arranged(outside, back, front, inside, inner.thick[i]);
       }
     }
   }
 
   /** False where it is worse than all that were kept, by what counts most alone. */
-  private boolean hopeful(double off, int glueUps) {
+  private boolean hopeful(
+      double off, int glueUps, Foam outside, double outer, Foam inside, double between) {
     if (best.size() < wanted) {
       return true;
     }
@@ -144,7 +147,18 @@ public final class StackFinder {
         yield byDeviation < 0 || (byDeviation == 0 && byGlue <= 0);
       }
       case GLUE_UPS -> byGlue <= 0;
-      case BOUGHT, SYMMETRY, SURFACE, WEIGHT, COST -> true;
+      case WEIGHT -> {
+        double perMm2 = outer * outside.densityGPerMm3() + between * inside.densityGPerMm3();
+        yield Choice.weightTenths(perMm2 * wish.areaMm2()) <= Choice.weightTenths(worst.massG());
+      }
+      case COST -> {
+        // What is left over costs nothing, so only without it this is all that it costs.
+        double perMm2 = outer * outside.pricePerM2Mm() + between * inside.pricePerM2Mm();
+        yield !wish.leftovers().isEmpty()
+            || Choice.costHundredths(perMm2 * wish.areaMm2() / Choice.MM2_IN_M2)
+                <= Choice.costHundredths(worst.cost());
+      }
+      case BOUGHT, SYMMETRY, SURFACE -> true;
     };
   }
 

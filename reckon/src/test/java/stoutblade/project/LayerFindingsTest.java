@@ -84,6 +84,20 @@ class LayerFindingsTest {
     assertThat(finding(mended(thick, "recess-f1-0.face"), "recess")).isEmpty();
   }
 
+  /** 15 deep wants 21: two sheets of 12 are the first that hold it. */
+  @Test
+  void thicker_layers_hold_what_these_do_not() {
+    Project deep = with(blade(10, 10), 0, 150, magnet(15, 2));
+    Finding thin = finding(deep, "recess-f1-0.face").orElseThrow();
+
+    Edit thicker = thin.mends().getLast();
+    assertThat(thicker.name()).isEqualTo("Layers of 12 mm, and in the middle");
+    Project mended = thicker.applyTo(deep);
+    assertThat(mended.layering().thicknessMm()).isEqualTo(24);
+    assertThat(mended.blade().features().getFirst().size("over")).isEqualTo(4.5);
+    assertThat(finding(mended, "recess-f1-0.face")).isEmpty();
+  }
+
   /** A battery wants a way to it; the hatch that is put in front of it lets it be reached. */
   @Test
   void a_battery_that_is_shut_in_gets_a_hatch() {
