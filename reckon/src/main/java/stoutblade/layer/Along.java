@@ -138,6 +138,9 @@ final class Along implements Limit {
 
   /** For what need not be so near every few lines are enough. */
   private static List<Double> fewer(List<Double> all) {
+    if (all.size() < EVERY) {
+      return all;
+    }
     List<Double> some = new ArrayList<>();
     for (int i = 0; i < all.size() - 1; i += EVERY) {
       some.add(all.get(i));

@@ -95,6 +95,17 @@ class SectionChangesTest {
     assertThat(solid.halfThicknessAt(new Point(20, 50))).isCloseTo(10, within(0.01));
   }
 
+  /** Beyond the end of the part nothing is left to change. */
+  @Test
+  void a_change_beyond_the_part_changes_nothing() {
+    double alone = solid(DIAMOND).volume();
+
+    assertThat(solid(DIAMOND, new ProfileChange(320, 40, Profile.FLAT)).volume())
+        .isCloseTo(alone, within(alone * 1e-3));
+    assertThat(solid(DIAMOND, new ProfileChange(299.99, 40, Profile.FLAT)).volume())
+        .isCloseTo(alone, within(alone * 1e-3));
+  }
+
   @Test
   void the_figures_name_the_section_that_follows_and_its_angle() {
     Layers layers =
