@@ -176,15 +176,16 @@ public final class BladeSteps {
               .tools("knife", "rotary tool", "what goes in, to try")
               .cautions(KNIFE, DUST));
     }
-    int pieces = work.layers().each().stream().mapToInt(it -> it.pieces().size() - 1).sum();
-    if (pieces > 0) {
+    int joints =
+        work.layers().each().stream().mapToInt(it -> it.joints().lines(it.cut()).size()).sum();
+    if (joints > 0) {
       Glue glue = catalogue.glue(Glue.FOR_LAYERS);
       add(
           step(
                   "butt",
                   "Join the pieces of each layer edge to edge",
                   "a layer is larger than its sheet; no joint lies near one of the next layer")
-              .time("joining", count("butt", "Edges to join", pieces))
+              .time("joining", count("butt", "Edges to join", joints))
               .after("cut")
               .tools("straight board", "brush or spreader")
               .cautions(glue.caution(), SHEETS));

@@ -265,7 +265,8 @@ public record EdgeBand(
 
   /** Even pieces no longer than a sheet; a joint moves off a corner. */
   private static List<Double> joints(double length, double sheet, List<Double> corners) {
-    int pieces = (int) Math.ceil(length / (sheet - CLEAR_MM));
+    // Two neighbours may move apart, each by the clearance.
+    int pieces = (int) Math.ceil(length / (sheet - 2 * CLEAR_MM));
     List<Double> all = new ArrayList<>();
     for (int i = 1; i < pieces; i++) {
       double even = length * i / pieces;

@@ -77,6 +77,7 @@ public final class LayerTemplates {
         each.size() > 1
             && layers.layering().symmetric()
             && !layers.layering().profile().flatBack()
+            && each.stream().allMatch(it -> it.joints().none())
             && (blade || form.markings().isEmpty())
             && Pocket.of(form, layers).isEmpty();
     int last = paired ? (each.size() + 1) / 2 : each.size();

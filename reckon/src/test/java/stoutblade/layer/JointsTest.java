@@ -10,12 +10,15 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
+import stoutblade.project.Derived;
+import stoutblade.project.Project;
 import stoutblade.project.Samples;
 import stoutblade.prop.Feature;
 import stoutblade.prop.PlateForm;
 import stoutblade.prop.Slab;
 import stoutblade.prop.Typeface;
 import stoutblade.prop.Where;
+import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
@@ -23,6 +26,8 @@ import stoutblade.shape.Region;
 import stoutblade.shape.WholeOutline;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
+import stoutblade.template.Stroke;
+import stoutblade.template.Template;
 
 /** Layers that are larger than a sheet. */
 class JointsTest {
@@ -89,6 +94,36 @@ class JointsTest {
     assertThat(front.along()).containsExactly(200.0);
     assertThat(front.length(frame)).isCloseTo(50, within(1e-6));
     assertThat(front.pieces(frame)).hasSize(2);
+  }
+
+  /**
+   * Turned over the back would have its joint under the front's: each has a template of its own.
+   */
+  @Test
+  void layers_that_are_cut_apart_share_no_template() {
+    HalfOutline pike =
+        new HalfOutline(List.of(Node.corner(50, 0), Node.corner(50, 1500), Node.corner(0, 1700)));
+    Project project = Samples.whole();
+    Derived derived =
+        Samples.derive(
+            project
+                .withBlade(project.blade().with(pike))
+                .withLayering(Layering.of(2, "foam", 10, Profile.bevel(10, 8))));
+    List<Template> templates = derived.bladeTemplates();
+
+    assertThat(templates).hasSize(2);
+    assertThat(joint(templates.getFirst())).isNotEqualTo(joint(templates.getLast()));
+    assertThat(derived.plan().orElseThrow().steps()).anyMatch(it -> it.id().equals("butt"));
+  }
+
+  private static double joint(Template template) {
+    return template.strokes().stream()
+        .filter(it -> it.kind() == Stroke.Kind.JOINT)
+        .findFirst()
+        .orElseThrow()
+        .path()
+        .start()
+        .y();
   }
 
   /** A board of two layers on sheets of 1000: each is cut apart elsewhere, and so it is shown. */
