@@ -2,6 +2,7 @@ package stoutblade.project;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Foam;
@@ -195,9 +196,11 @@ public record PartReckoning(
             mirrored,
             !part.placing().shows().front(),
             part.placing().textured() != Placing.Faces.NONE);
+    if (part instanceof SlicedPart sliced) {
+      return sliced(sliced, making, units);
+    }
     if (form.isEmpty()) {
-      Stroke.Kind inside = part instanceof SlicedPart ? Stroke.Kind.BEVEL : Stroke.Kind.BEND;
-      return List.of(FlatTemplate.of(making, flat, inside, units));
+      return List.of(FlatTemplate.of(making, flat, units));
     }
     return layers
         .filter(
@@ -207,5 +210,19 @@ public record PartReckoning(
                     || !Pocket.of(form.get(), it).isEmpty())
         .map(it -> LayerTemplates.ofPlate(form.get(), it, making, units))
         .orElseGet(() -> List.of(PlateTemplate.of(form.get(), making, units)));
+  }
+
+  /** The slices of each sheet on a template of their own. */
+  private static List<Template> sliced(SlicedPart part, Making making, Units units) {
+    Map<Double, List<Panel>> sheets = part.panelsByThickness();
+    return sheets.entrySet().stream()
+        .map(
+            it ->
+                FlatTemplate.of(
+                    sheets.size() == 1 ? making : making.of(it.getKey(), units),
+                    new Developed(it.getValue(), List.of(), List.of()),
+                    Stroke.Kind.BEVEL,
+                    units))
+        .toList();
   }
 }

@@ -8,12 +8,10 @@ import java.util.OptionalDouble;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Edge;
 import stoutblade.develop.Panel;
-import stoutblade.measure.Display;
 import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
-import stoutblade.measure.Units;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
@@ -143,11 +141,6 @@ public record SlicedPart(
     return layers.getFirst().thicknessMm;
   }
 
-  /** True where its layers are not all of one sheet. */
-  private boolean mixed() {
-    return layers.stream().mapToDouble(SlicedLayer::thicknessMm).distinct().count() > 1;
-  }
-
   /** What is cut of each sheet, by its thickness in mm. */
   public Map<Double, List<Panel>> panelsByThickness() {
     Map<Double, List<Panel>> all = new LinkedHashMap<>();
@@ -160,10 +153,9 @@ public record SlicedPart(
   private List<Panel> panels(int i) {
     SlicedLayer layer = layers.get(i);
     List<Panel> panels = new ArrayList<>();
-    String thick = mixed() ? ", " + Display.length(layer.thicknessMm, Units.METRIC) + " thick" : "";
     for (int k = 0; k < layer.pieces().size(); k++) {
       String which = layer.pieces().size() > 1 ? ", piece " + (char) ('A' + k % 26) : "";
-      panels.add(panel("Layer " + (i + 1) + " of " + layers.size() + which + thick, layer, k));
+      panels.add(panel("Layer " + (i + 1) + " of " + layers.size() + which, layer, k));
     }
     return panels;
   }

@@ -35,6 +35,19 @@ public record Making(
     return new Making(partId, name, "", 0, 1, 0, false, false);
   }
 
+  /** The same of another thickness, which its name tells. */
+  public Making of(double mm, Units units) {
+    return new Making(
+        partId,
+        name + ", " + Display.length(mm, units),
+        foam,
+        mm,
+        made,
+        mirrored,
+        hidden,
+        textured);
+  }
+
   /** A name for a file: the id and the name in lower-case letters, digits and hyphens. */
   String fileId() {
     String plain = plain(name);

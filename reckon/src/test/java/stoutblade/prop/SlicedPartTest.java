@@ -106,8 +106,9 @@ class SlicedPartTest {
         .extracting(it -> it.name())
         .anyMatch(it -> it.contains("12 mm, for Torus"))
         .anyMatch(it -> it.contains("6 mm, for Torus"));
-    assertThat(((SlicedPart) project.parts().getFirst()).developed().panels().getFirst().name())
-        .isEqualTo("Layer 1 of 7, 12 mm thick");
+    assertThat(derived.part("d1").orElseThrow().templates(Units.METRIC))
+        .extracting(Template::title)
+        .containsExactly("Torus, 12 mm", "Torus, 6 mm");
   }
 
   /** The model is twice as large now as when it was sliced. */
