@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
-import stoutblade.shape.Path;
+import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
 import stoutblade.shape.Span;
@@ -108,15 +108,7 @@ final class Along implements Limit {
   }
 
   private static Region band(double from, double to) {
-    return Region.inside(
-        Path.through(
-            List.of(
-                new Point(-FAR_MM, from),
-                new Point(FAR_MM, from),
-                new Point(FAR_MM, to),
-                new Point(-FAR_MM, to)),
-            true),
-        1);
+    return Region.of(new Box(-FAR_MM, from, FAR_MM, to));
   }
 
   /** Where a stretch that goes over into the next section reaches a height. */

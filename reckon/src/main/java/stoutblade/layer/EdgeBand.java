@@ -11,8 +11,9 @@ import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Outline;
+import stoutblade.shape.Path;
 import stoutblade.shape.Point;
-import stoutblade.shape.Region;
+import stoutblade.shape.Polyline;
 import stoutblade.stack.Band;
 
 /**
@@ -20,7 +21,6 @@ import stoutblade.stack.Band;
  *
  * @param band what was decided
  * @param foam its foam
- * @param within what is left of the face inside it: the layers are cut to this
  * @param start where its two ends meet, on the edge; for half an outline where it begins
  * @param corners places along it, in mm from its start, where it goes round a corner
  * @param length of the strip
@@ -32,7 +32,6 @@ import stoutblade.stack.Band;
 public record EdgeBand(
     Band band,
     Foam foam,
-    Region within,
     Point start,
     List<Double> corners,
     Figure length,
@@ -44,7 +43,7 @@ public record EdgeBand(
   private static final double CORNER = Math.toRadians(25);
   private static final double CLEAR_MM = 20;
   private static final double STEP_MM = 5;
-
+  private static final double TOLERANCE_MM = 0.01;
   private static final double TRIM_MM = 1;
 
   /** Copies the lists. */
@@ -62,7 +61,7 @@ public record EdgeBand(
     boolean open = outline instanceof HalfOutline;
     List<Point> edge = solid.edge();
     List<Point> started = open ? edge : startedAtHidden(edge);
-    double turned = open ? turned(started, false) : 2 * Math.PI;
+    double turned = open ? turned(started) : 2 * Math.PI;
     String own = id + ".band";
     Figure along =
         length(own + ".edge", "Edge that the band goes round", measured(started), "the drawn line");
@@ -140,7 +139,6 @@ public record EdgeBand(
     return new EdgeBand(
         band,
         foam,
-        solid.within(),
         started.getFirst(),
         corners,
         length,
@@ -161,27 +159,17 @@ public record EdgeBand(
 
   // == ALONG THE EDGE
 
-  private static double measured(List<Point> line) {
+  /** All turns of an open line, taken positive where it bends round the part. */
+  private static double turned(List<Point> line) {
     double sum = 0;
-    for (int i = 1; i < line.size(); i++) {
-      sum += line.get(i - 1).distance(line.get(i));
-    }
-    return sum;
-  }
-
-  private static double turn(Point before, Point at, Point after) {
-    Point in = at.minus(before);
-    Point out = after.minus(at);
-    return Math.atan2(in.x() * out.y() - in.y() * out.x(), in.x() * out.x() + in.y() * out.y());
-  }
-
-  /** All turns of a line, taken positive where it bends round the part. */
-  private static double turned(List<Point> line, boolean closed) {
-    double sum = 0;
-    for (int i = 1; i < line.size() - (closed ? 0 : 1); i++) {
-      sum += turn(line.get(i - 1), line.get(i), line.get(i + 1));
+    for (int i = 1; i < line.size() - 1; i++) {
+      sum += line.get(i).turn(line.get(i - 1), line.get(i + 1));
     }
     return Math.abs(sum);
+  }
+
+  private static double measured(List<Point> line) {
+    return Polyline.of(Path.through(line, false), TOLERANCE_MM).length();
   }
 
   /** Turned so that it begins where the ends of the band show least: low, and off any corner. */
@@ -255,7 +243,7 @@ public record EdgeBand(
       boolean last = i == line.size() - 1;
       if (!last || closed) {
         Point after = last ? line.get(1) : line.get(i + 1);
-        if (Math.abs(turn(line.get(i - 1), line.get(i), after)) > CORNER) {
+        if (Math.abs(line.get(i).turn(line.get(i - 1), after)) > CORNER) {
           all.add(along * scale);
         }
       }

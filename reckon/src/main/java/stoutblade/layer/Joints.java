@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import stoutblade.shape.Box;
-import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
 
@@ -130,7 +129,7 @@ public record Joints(List<Double> across, List<Double> along) {
     List<Region> pieces = new ArrayList<>();
     for (double[] x : spans(across)) {
       for (double[] y : spans(along)) {
-        Region cut = none() ? layer : layer.common(window(x, y));
+        Region cut = none() ? layer : layer.common(Region.of(new Box(x[0], y[0], x[1], y[1])));
         cut.parts().stream().filter(it -> it.area() > SPECK_MM2).forEach(pieces::add);
       }
     }
@@ -146,17 +145,5 @@ public record Joints(List<Double> across, List<Double> along) {
     }
     spans.add(new double[] {last, FAR_MM});
     return spans;
-  }
-
-  private static Region window(double[] across, double[] along) {
-    return Region.inside(
-        Path.through(
-            List.of(
-                new Point(across[0], along[0]),
-                new Point(across[1], along[0]),
-                new Point(across[1], along[1]),
-                new Point(across[0], along[1])),
-            true),
-        1);
   }
 }

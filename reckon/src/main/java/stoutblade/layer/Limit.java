@@ -3,7 +3,6 @@ package stoutblade.layer;
 import java.util.List;
 import stoutblade.prop.Fuller;
 import stoutblade.shape.Box;
-import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Polyline;
 import stoutblade.shape.Region;
@@ -200,15 +199,7 @@ sealed interface Limit
         return from;
       }
       double end = this.from + (to - this.from) * (1 - height / high) / (1 - tip);
-      Path below =
-          Path.through(
-              List.of(
-                  new Point(-FAR_MM, -FAR_MM),
-                  new Point(FAR_MM, -FAR_MM),
-                  new Point(FAR_MM, end),
-                  new Point(-FAR_MM, end)),
-              true);
-      return from.common(Region.inside(below, 1));
+      return from.common(Region.of(new Box(-FAR_MM, -FAR_MM, FAR_MM, end)));
     }
   }
 

@@ -64,10 +64,8 @@ final class Strips {
   private static Stream<Point> corners(List<Point> ring) {
     List<Point> all = new ArrayList<>();
     for (int i = 1; i < ring.size(); i++) {
-      Point in = ring.get(i).minus(ring.get(i - 1));
-      Point out = (i + 1 < ring.size() ? ring.get(i + 1) : ring.get(1)).minus(ring.get(i));
-      double turn =
-          Math.atan2(in.x() * out.y() - in.y() * out.x(), in.x() * out.x() + in.y() * out.y());
+      Point after = i + 1 < ring.size() ? ring.get(i + 1) : ring.get(1);
+      double turn = ring.get(i).turn(ring.get(i - 1), after);
       if (Math.abs(turn) > CORNER) {
         all.add(ring.get(i));
       }

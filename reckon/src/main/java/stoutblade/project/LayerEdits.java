@@ -186,13 +186,19 @@ public final class LayerEdits {
 
   private static Layering changed(
       Layering layering, int section, UnaryOperator<ProfileChange> change) {
+    List<ProfileChange> all = changes(layering, section);
+    all.set(section - 1, change.apply(all.get(section - 1)));
+    return layering.withChanges(all);
+  }
+
+  /** The sections that follow, to be changed; the number is one of theirs. */
+  private static List<ProfileChange> changes(Layering layering, int section) {
     List<ProfileChange> all = new ArrayList<>(layering.changes());
     if (section < 1 || section > all.size()) {
       throw new IllegalArgumentException(
           "There are " + (all.size() + 1) + " sections along; found " + (section + 1));
     }
-    all.set(section - 1, change.apply(all.get(section - 1)));
-    return layering.withChanges(all);
+    return all;
   }
 
   /** From a place along another section, at first like the one before; where it is in order. */
@@ -233,7 +239,7 @@ public final class LayerEdits {
         id,
         "Take a section out",
         it -> {
-          List<ProfileChange> all = new ArrayList<>(it.changes());
+          List<ProfileChange> all = changes(it, section);
           all.remove(section - 1);
           return it.withChanges(all);
         });

@@ -327,6 +327,10 @@ final class LayerFindings {
     double worked = layers.thickness().value() - seat.under() - seat.above() - seat.recess().deep();
     double wanted = seat.recess().deep() + 2 * LEAST_FOAM_MM + Math.max(0, worked);
     int count = layers.each().size();
+    String foamId = layers.foam().id();
+    if (!layers.layering().sheets().stream().allMatch(it -> it.foamId().equals(foamId))) {
+      return Optional.empty();
+    }
     return layers.foam().thicknessesMm().stream()
         .filter(mm -> mm * count >= wanted && mm * count > layers.thickness().value())
         .findFirst()
@@ -336,8 +340,7 @@ final class LayerFindings {
                     "Layers of " + show(mm) + ", and in the middle",
                     project -> {
                       Project thick =
-                          LayerEdits.foam(seat.slab().id(), layers.foam().id(), mm)
-                              .applyTo(project);
+                          LayerEdits.foam(seat.slab().id(), foamId, mm).applyTo(project);
                       double over = (mm * count - seat.recess().deep()) / 2;
                       return sized(seat, "over", over, "over").applyTo(thick);
                     }));

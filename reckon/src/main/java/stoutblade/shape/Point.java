@@ -43,6 +43,13 @@ public record Point(double x, double y) {
     return Math.hypot(x - other.x, y - other.y);
   }
 
+  /** By how much a line turns at this place, in radians: positive to the left. */
+  public double turn(Point before, Point after) {
+    Point in = minus(before);
+    Point out = after.minus(this);
+    return Math.atan2(in.x * out.y - in.y * out.x, in.x * out.x + in.y * out.y);
+  }
+
   /** The point a share of the way to another: 0 here, 1 there. */
   public Point towards(Point other, double share) {
     return new Point(x + (other.x - x) * share, y + (other.y - y) * share);

@@ -58,6 +58,12 @@ public final class Region {
     return new Region(FACTORY.createPolygon(coordinates(closed(path.flattened(tolerance)))));
   }
 
+  /** The area of a box. */
+  public static Region of(Box box) {
+    return new Region(
+        FACTORY.toGeometry(new Envelope(box.minX(), box.maxX(), box.minY(), box.maxY())));
+  }
+
   /** The area of polygons of the geometry library, in whatever unit they are in. */
   public static Region of(Geometry polygons) {
     return new Region(polygons);

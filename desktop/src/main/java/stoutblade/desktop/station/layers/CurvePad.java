@@ -2,7 +2,7 @@ package stoutblade.desktop.station.layers;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Consumer;
+import java.util.function.Predicate;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import stoutblade.desktop.mat.Ink;
@@ -27,16 +27,17 @@ final class CurvePad {
   private static final double STEP = 0.01;
 
   private final MatView mat = new MatView(Lie.UPRIGHT);
-  private final Consumer<List<Point>> change;
+  private final Predicate<List<Point>> change;
+  private List<Point> shown = List.of();
   private List<Point> places = List.of();
   private int held = -1;
 
   /**
    * The pad.
    *
-   * @param change takes the places of a changed curve
+   * @param change takes the places of a changed curve; false where it refuses them
    */
-  CurvePad(Consumer<List<Point>> change) {
+  CurvePad(Predicate<List<Point>> change) {
     this.change = change;
     mat.setId("curve-pad");
     mat.setRuled(false);
@@ -52,10 +53,17 @@ final class CurvePad {
   }
 
   void show(List<Point> curve) {
+    shown = curve;
     places = curve;
     held = Math.min(held, curve.size() - 1);
     mat.fit(new Box(0, 0, LONG, HIGH), 12);
     mat.redraw();
+  }
+
+  private void take(List<Point> changed) {
+    if (!change.test(changed)) {
+      show(shown);
+    }
   }
 
   private static Point seen(Point place) {
@@ -131,7 +139,7 @@ final class CurvePad {
 
     @Override
     public void release(Point place, MouseEvent event) {
-      change.accept(places);
+      take(places);
     }
 
     @Override
@@ -141,10 +149,10 @@ final class CurvePad {
       }
       Point at = places.get(held);
       switch (event.getCode()) {
-        case LEFT -> change.accept(with(held, at.plus(new Point(-STEP, 0))));
-        case RIGHT -> change.accept(with(held, at.plus(new Point(STEP, 0))));
-        case UP -> change.accept(with(held, at.plus(new Point(0, STEP))));
-        case DOWN -> change.accept(with(held, at.plus(new Point(0, -STEP))));
+        case LEFT -> take(with(held, at.plus(new Point(-STEP, 0))));
+        case RIGHT -> take(with(held, at.plus(new Point(STEP, 0))));
+        case UP -> take(with(held, at.plus(new Point(0, STEP))));
+        case DOWN -> take(with(held, at.plus(new Point(0, -STEP))));
         case DELETE, BACK_SPACE -> takeOut();
         default -> {
           return false;
@@ -157,7 +165,7 @@ final class CurvePad {
       List<Point> all = new ArrayList<>(places);
       all.remove(held);
       held = -1;
-      change.accept(all);
+      take(all);
     }
   }
 }

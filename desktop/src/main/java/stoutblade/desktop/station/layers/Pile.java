@@ -110,7 +110,7 @@ record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
   private static Leaf band(Layered it, EdgeBand band, double coarse, Units units) {
     double middle = it.layers().thickness().value() / 2;
     double half = band.width().value() / 2;
-    Region ring = it.layers().solid().face().without(band.within());
+    Region ring = it.layers().solid().face().without(it.layers().solid().within());
     return new Leaf(
         middle - half,
         middle + half,
