@@ -3,6 +3,7 @@ package stoutblade.build;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import stoutblade.build.Step.Need;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Coating;
@@ -11,6 +12,7 @@ import stoutblade.core.Channel;
 import stoutblade.core.CoreReckoning;
 import stoutblade.finish.CoatReckoning;
 import stoutblade.layer.EdgeBand;
+import stoutblade.layer.Pocket;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
@@ -44,13 +46,11 @@ public final class BladeSteps {
 
   private final Work work;
   private final Catalogue catalogue;
-  private final List<Closing> closings;
   private final List<Step> steps = new ArrayList<>();
 
   private BladeSteps(Work work, Catalogue catalogue) {
     this.work = work;
     this.catalogue = catalogue;
-    this.closings = Closing.of(work.form().worked(), work.layers(), work.core());
   }
 
   /** The steps, each after those it needs. */
@@ -163,15 +163,19 @@ public final class BladeSteps {
 
   /** Pockets are cut while their face is still open, and pieces are joined to whole layers. */
   private void pockets() {
-    int cut = tasks(Closing.Kind.POCKET).size();
-    if (cut > 0) {
+    List<Pocket> cut = Pocket.of(work.form().worked(), work.layers());
+    if (!cut.isEmpty()) {
       add(
           step(
                   "pockets",
                   "Cut the pockets",
-                  String.join("; ", closings(Closing.Kind.POCKET))
+                  cut.stream()
+                          .map(
+                              it -> it.recess().what().words() + " in layer " + it.layer().number())
+                          .distinct()
+                          .collect(Collectors.joining("; "))
                       + "; depths are on the templates")
-              .time("pocketing", count("pockets", "Pockets to cut", cut))
+              .time("pocketing", count("pockets", "Pockets to cut", cut.size()))
               .after("cut")
               .tools("knife", "rotary tool", "what goes in, to try")
               .cautions(KNIFE, DUST));
@@ -194,8 +198,7 @@ public final class BladeSteps {
 
   /** What nothing gets at once the next layer is on. */
   private void layIn() {
-    List<Closing.Task> laid =
-        tasks(Closing.Kind.LAY_IN).stream().filter(it -> !it.what().equals("the core")).toList();
+    List<Closing.Task> laid = laidIn();
     if (!laid.isEmpty()) {
       add(
           step(
@@ -212,16 +215,18 @@ public final class BladeSteps {
     }
   }
 
-  private List<Closing.Task> tasks(Closing.Kind kind) {
-    return closings.stream()
+  private List<Closing.Task> laidIn() {
+    return Closing.of(work.form().worked(), work.layers(), work.core()).stream()
         .flatMap(it -> it.tasks().stream())
-        .filter(it -> it.kind() == kind)
-        .distinct()
+        .filter(it -> it.kind() == Closing.Kind.LAY_IN && !it.what().equals("the core"))
         .toList();
   }
 
-  private List<String> closings(Closing.Kind kind) {
-    return tasks(kind).stream().map(it -> it.what() + " in layer " + it.layer()).toList();
+  /** A step that wants each layer whole and with all that lies in it. */
+  private StepBuilder afterLayers(StepBuilder step) {
+    return step.afterIf(has("lay-in"), "lay-in")
+        .afterIf(has("butt"), "butt")
+        .afterIf(has("pockets"), "pockets");
   }
 
   private boolean has(String id) {
@@ -268,17 +273,15 @@ public final class BladeSteps {
     }
     Glue glue = catalogue.glue(Glue.FOR_LAYERS);
     add(
-        step(
-                "spread",
-                layers() == 2
-                    ? "Spread the cement on both glue faces"
-                    : "Spread the cement on all glue faces",
-                glue.name() + " on all of both faces but the channel")
-            .time("spreading", work.layers().glued())
-            .need(before())
-            .afterIf(has("lay-in"), "lay-in")
-            .afterIf(has("butt"), "butt")
-            .afterIf(has("pockets"), "pockets")
+        afterLayers(
+                step(
+                        "spread",
+                        layers() == 2
+                            ? "Spread the cement on both glue faces"
+                            : "Spread the cement on all glue faces",
+                        glue.name() + " on all of both faces but the channel")
+                    .time("spreading", betweenLayers())
+                    .need(before()))
             .glue(Glue.FOR_LAYERS)
             .tools("brush or spreader", "moving air")
             .cautions(glue.caution(), SHEETS));
@@ -298,6 +301,24 @@ public final class BladeSteps {
                 "roller", "flat board with weights for " + Display.duration(glue.pressMinutes())));
   }
 
+  /** The band's own faces are spread when it goes on. */
+  private Figure betweenLayers() {
+    Figure all = work.layers().glued();
+    return work.layers()
+        .band()
+        .map(
+            it ->
+                Figure.computed(
+                    "build.spread.amount",
+                    "Faces between the layers",
+                    Quantity.AREA,
+                    "{%s} - {%s}".formatted(all.id(), it.glued().id()),
+                    Source.GEOMETRY,
+                    all,
+                    it.glued()))
+        .orElse(all);
+  }
+
   // == SHAPE
 
   /** The strip hides the joints, so it goes on before anything is shaped. */
@@ -311,6 +332,7 @@ public final class BladeSteps {
                     + " long, scored inside at each corner; trimmed flush when it holds")
             .time("banding", times(1, "band", "Edge to go round", band.length()))
             .need(layers() == 1 ? before() : Need.after("join"))
+            .afterIf(has("butt"), "butt")
             .tools("roller", "fresh knife")
             .cautions(glue.caution(), KNIFE));
   }
@@ -333,6 +355,7 @@ public final class BladeSteps {
                   work.layers().bevelWidth().show(work.units()) + " in from the edge, both faces")
               .time("marking", edges)
               .need(layers() == 1 && !has("band") ? before() : Need.after(last))
+              .afterIf(has("butt"), "butt")
               .tools("template", "masking tape"));
       add(
           step(
@@ -354,6 +377,8 @@ public final class BladeSteps {
         step("sand", "Sand smooth, 220 then 400 grit", "the last grit before sealing is 400")
             .time("sanding", surface)
             .need(bevelled ? Need.after("bevel") : rested)
+            .afterIf(has("butt"), "butt")
+            .afterIf(has("pockets"), "pockets")
             .tools("220 and 400 grit", "damp cloth")
             .cautions(DUST)
             .divisible());

@@ -50,6 +50,7 @@ public final class Solid {
   private final List<Fuller> raised;
   private final Region flat;
   private final boolean bothFaces;
+  private final double near;
   private final double rim;
   private final List<Point> edge;
   private final Region within;
@@ -92,13 +93,18 @@ public final class Solid {
     double moment = 0;
     for (Recess it : Recess.of(making.form.slab().features(), making.form.slab().outline())) {
       double one = it.volume();
+      // The lid of a hatch lies in its step: it counts with what is laid on, but for the balance
+      // here.
+      double lid =
+          it.what() == Recess.What.LID ? it.deep() * Math.abs(Panel.area(it.outline())) : 0;
       volume += one * it.spots().size();
-      moment += one * it.spots().stream().mapToDouble(spot -> spot.at().y()).sum();
+      moment += (one - lid) * it.spots().stream().mapToDouble(spot -> spot.at().y()).sum();
     }
     this.recessedMm3 = volume;
     this.recessedMm4 = moment;
     this.edge = edge;
-    this.rim = rim(edge, making.drawn.box().minY());
+    this.near = making.drawn.box().minY();
+    this.rim = rim(edge, near);
     this.within =
         layering
             .band()
@@ -295,6 +301,11 @@ public final class Solid {
   /** Thickness of all layers together. */
   public double thickness() {
     return layering.thicknessMm();
+  }
+
+  /** Its near end, from which places along are measured: that of the outline as drawn, in mm. */
+  public double near() {
+    return near;
   }
 
   /** The line along the edge that is worked. */

@@ -3,6 +3,8 @@ package stoutblade.project;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Foam;
 import stoutblade.catalogue.Rod;
@@ -18,6 +20,8 @@ import stoutblade.part.BladeForm;
 import stoutblade.project.Finding.Severity;
 import stoutblade.prop.Assembly;
 import stoutblade.shape.Point;
+import stoutblade.stack.Layering;
+import stoutblade.stack.Profile;
 import stoutblade.stack.Sheet;
 import stoutblade.stock.Shopping;
 import stoutblade.template.Tiling;
@@ -136,19 +140,35 @@ final class Findings {
               + " wide, so it never reaches its full thickness.",
           List.of(named("Bevel of " + show(half), LayerEdits.bevel(Assembly.BLADE, half))));
     }
-    if (layers.edge().value() < LEAST_EDGE_MM && layers.bevelWidth().value() > 0) {
-      add(
-          "layers.edge",
-          Station.LAYERS,
-          new Place.OnBlade(new Point(form.width().value() / 2, form.widestAt().value())),
-          Severity.WARNING,
-          "The edge is thinner than foam holds",
-          "Below about 2 mm an edge of foam tears and waves when it is sanded (our assumption).",
-          List.of(
-              named(
-                  "Edge of " + show(LEAST_EDGE_MM),
-                  LayerEdits.edge(Assembly.BLADE, LEAST_EDGE_MM))));
-    }
+    thinEdge(layers.layering()).ifPresent(it -> thinEdge(it, form));
+  }
+
+  /** The first of the sections along whose edge is too thin. */
+  private static Optional<Integer> thinEdge(Layering layering) {
+    return IntStream.rangeClosed(0, layering.changes().size())
+        .filter(
+            it -> {
+              Profile own = LayerEdits.section(layering, it);
+              return own.edgeMm() < LEAST_EDGE_MM && !own.flat(layering.thicknessMm());
+            })
+        .boxed()
+        .findFirst();
+  }
+
+  private void thinEdge(int section, BladeForm form) {
+    add(
+        "layers.edge",
+        Station.LAYERS,
+        new Place.OnBlade(new Point(form.width().value() / 2, form.widestAt().value())),
+        Severity.WARNING,
+        "The edge is thinner than foam holds",
+        "Below about 2 mm an edge of foam tears and waves when it is sanded (our assumption).",
+        List.of(
+            LayerEdits.profile(
+                Assembly.BLADE,
+                section,
+                "Edge of " + show(LEAST_EDGE_MM),
+                it -> it.withEdge(LEAST_EDGE_MM))));
   }
 
   // == CORE

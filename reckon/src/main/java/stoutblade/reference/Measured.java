@@ -63,7 +63,7 @@ public record Measured(Measure measure, List<Figure> figures) {
   private static double turned(Point centre, Point from, Point to) {
     Point a = from.minus(centre);
     Point b = to.minus(centre);
-    double angle = Math.atan2(a.x() * b.y() - a.y() * b.x(), a.dot(b));
+    double angle = a.angleTo(b);
     return angle < 0 ? angle + 2 * Math.PI : angle;
   }
 
@@ -97,7 +97,7 @@ public record Measured(Measure measure, List<Figure> figures) {
     private static double angle(List<Point> px) {
       Point a = px.get(0).minus(px.get(1));
       Point b = px.get(2).minus(px.get(1));
-      return Math.abs(Math.atan2(a.x() * b.y() - a.y() * b.x(), a.dot(b)));
+      return Math.abs(a.angleTo(b));
     }
 
     private static double arc(List<Point> px) {

@@ -49,7 +49,7 @@ public final class Exact {
     Point here = all.get(index).at();
     Point in = all.get(Math.floorMod(index - 1, all.size())).at().minus(here);
     Point out = all.get((index + 1) % all.size()).at().minus(here);
-    double angle = Math.atan2(out.x() * in.y() - out.y() * in.x(), out.dot(in));
+    double angle = out.angleTo(in);
     return angle < 0 ? angle + 2 * Math.PI : angle;
   }
 

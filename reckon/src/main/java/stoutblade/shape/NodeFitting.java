@@ -202,7 +202,7 @@ public final class NodeFitting {
     }
     Point back = at(i).minus(walked(i, -look));
     Point ahead = walked(i, look).minus(at(i));
-    return Math.abs(Math.atan2(back.x() * ahead.y() - back.y() * ahead.x(), back.dot(ahead)));
+    return Math.abs(back.angleTo(ahead));
   }
 
   /**

@@ -43,11 +43,14 @@ public record Point(double x, double y) {
     return Math.hypot(x - other.x, y - other.y);
   }
 
+  /** The angle from this direction to another, in radians: positive to the left. */
+  public double angleTo(Point other) {
+    return Math.atan2(x * other.y - y * other.x, dot(other));
+  }
+
   /** By how much a line turns at this place, in radians: positive to the left. */
   public double turn(Point before, Point after) {
-    Point in = minus(before);
-    Point out = after.minus(this);
-    return Math.atan2(in.x * out.y - in.y * out.x, in.x * out.x + in.y * out.y);
+    return minus(before).angleTo(after.minus(this));
   }
 
   /** The point a share of the way to another: 0 here, 1 there. */

@@ -89,9 +89,7 @@ final class Spline {
 
   /** How far the outline turns at a node, to the left, in radians. */
   private double turn(int i) {
-    Point in = node(i).at().minus(node(i - 1).at());
-    Point out = node(i + 1).at().minus(node(i).at());
-    return Math.atan2(in.x() * out.y() - in.y() * out.x(), in.dot(out));
+    return node(i).at().turn(node(i - 1).at(), node(i + 1).at());
   }
 
   /**

@@ -104,6 +104,20 @@ class ClosingTest {
     assertThat(lay.minutes()).isCloseTo(5 + 10, within(1e-9));
   }
 
+  /** A hatch opens to the outside: its pocket is cut, too, whether or not a layer closes on it. */
+  @Test
+  void pockets_that_lie_open_are_cut_before_sanding() {
+    List<Step> one =
+        Samples.derive(with(stack("foam", 10), HATCH, 6, 0)).plan().orElseThrow().steps();
+
+    assertThat(one).extracting(Step::id).containsSubsequence("cut", "pockets", "sand");
+    assertThat(one).extracting(Step::id).doesNotContain("lay-in");
+    Step pockets = one.stream().filter(it -> it.id().equals("pockets")).findFirst().orElseThrow();
+    assertThat(pockets.why())
+        .isEqualTo(
+            "a hatch in layer 1; the lid of a hatch in layer 1; depths are on the templates");
+  }
+
   /** 32 × 24 less 20 × 12 is 528 mm², 3 mm deep; the lid is as large and as thick. */
   @Test
   void the_lid_of_a_hatch_lies_in_a_step() {
@@ -118,6 +132,11 @@ class ClosingTest {
     double lid = 32 * 24 * 3;
     assertThat(derived.layers().orElseThrow().volume().value())
         .isCloseTo(solid - 20 * 12 * 9 - 528 * 3 + lid, within(5.0));
+    double plain =
+        Samples.derive(stack("foam", 10, 10)).layers().orElseThrow().solid().momentAlong();
+    assertThat(derived.layers().orElseThrow().solid().momentAlong())
+        .as("what is missing, at 150 mm from the base")
+        .isCloseTo(plain - (20 * 12 * 9 + 528 * 3 - lid) * 150, within(500.0));
     Template front = derived.bladeTemplates().getFirst();
     assertThat(front.labels())
         .anyMatch(

@@ -155,6 +155,15 @@ class EdgeBandTest {
     assertThat(derived.plan().orElseThrow().steps())
         .extracting(Step::id)
         .containsSubsequence("join", "band", "sand");
+    Step spread =
+        derived.plan().orElseThrow().steps().stream()
+            .filter(it -> it.id().equals("spread"))
+            .findFirst()
+            .orElseThrow();
+    double between = 2 * derived.layers().orElseThrow().solid().within().area();
+    assertThat(spread.handsOn().value())
+        .as("5 min and 10 for each square metre between the layers")
+        .isCloseTo(5 + 10 * between / 1e6, within(1e-3));
     assertThat(derived.shopping().orElseThrow().lines())
         .extracting(Shopping.Line::name)
         .anyMatch(it -> it.contains("4 mm"));

@@ -44,7 +44,7 @@ final class SolidDrawing {
     pen.stroke(solid.flat().rings(), pen.colour(Ink.INK), 1.4, 9, 4);
     for (ProfileChange change : it.layers().layering().changes()) {
       for (double along : List.of(change.fromMm(), change.toMm())) {
-        double at = it.box().minY() + along;
+        double at = solid.near() + along;
         solid
             .face()
             .across(at)

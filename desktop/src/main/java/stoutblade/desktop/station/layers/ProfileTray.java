@@ -119,7 +119,7 @@ final class ProfileTray {
   // == SECTIONS ALONG
 
   private void another() {
-    double near = model.layered().map(it -> it.box().minY()).orElse(0.0);
+    double near = model.layered().map(it -> it.layers().solid().near()).orElse(0.0);
     double from = station.getAsDouble() - near;
     if (desk.perform(LayerEdits.addSection(model.id(), from))) {
       model.lookAtSection(LayerEdits.sectionAt(model.layering(), from));
