@@ -80,10 +80,10 @@ public record Closing(int number, List<Task> tasks) {
   }
 
   private static void textures(Layer behind, Layer front, List<Task> tasks) {
-    if (behind.foam().textured() && !behind.sheet().turned()) {
+    if (behind.texturedInFront()) {
       tasks.add(new Task(Kind.GRIND, "", behind.number()));
     }
-    if (front.foam().textured() && front.sheet().turned()) {
+    if (front.texturedBehind()) {
       tasks.add(new Task(Kind.GRIND, "", front.number()));
     }
   }

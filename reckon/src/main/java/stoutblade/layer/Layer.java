@@ -36,6 +36,16 @@ public record Layer(
     return new Layer(number, sheet, foam, from, to, widest, filled, cut, changed);
   }
 
+  /** True where its front is textured: glue does not hold on it until it is ground off. */
+  public boolean texturedInFront() {
+    return foam.textured() && !sheet.turned();
+  }
+
+  /** The same of its back. */
+  public boolean texturedBehind() {
+    return foam.textured() && sheet.turned();
+  }
+
   /** What it is cut in: one piece, or several where its sheet is too small. */
   public List<Region> pieces() {
     return joints.pieces(cut);

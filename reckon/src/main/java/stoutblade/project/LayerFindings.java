@@ -151,8 +151,8 @@ final class LayerFindings {
   private void textures(Slab slab, Layers layers) {
     List<Layer> each = layers.each();
     for (Layer layer : each) {
-      boolean front = layer.foam().textured() && !layer.sheet().turned();
-      boolean back = layer.foam().textured() && layer.sheet().turned();
+      boolean front = layer.texturedInFront();
+      boolean back = layer.texturedBehind();
       boolean glued = (front && layer.number() < each.size()) || (back && layer.number() > 1);
       if (glued) {
         boolean turns = front ? layer.number() == 1 : layer.number() == each.size();
