@@ -93,7 +93,13 @@ final class RedrawBench {
             Optional.empty(),
             Demo.open(LocalDateTime.now(clock)));
     Workbench bench =
-        new Workbench(desk, null, null, Files.createTempDirectory("stoutblade-bench"), () -> {});
+        new Workbench(
+            desk,
+            null,
+            null,
+            Workbench.Home.in(Files.createTempDirectory("stoutblade-bench")),
+            left -> {},
+            () -> {});
     Stage stage = new Stage();
     Scene scene = new Scene(bench.root(), 1280, 800);
     Theme.dress(scene, false);

@@ -1,5 +1,7 @@
 package stoutblade.desktop;
 
+import java.io.IOException;
+import java.lang.System.Logger.Level;
 import java.util.concurrent.Callable;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
@@ -9,6 +11,8 @@ import javafx.concurrent.Task;
 
 /** Long work: off the window's thread, with progress, and cancelled from the shelf. */
 public final class Chores {
+
+  private static final System.Logger LOG = System.getLogger(Chores.class.getName());
 
   private final ObservableList<Task<?>> running = FXCollections.observableArrayList();
   private final Consumer<String> faults;
@@ -88,7 +92,7 @@ public final class Chores {
     task.setOnCancelled(event -> end.run());
     task.setOnFailed(
         event -> {
-          faults.accept(reason(task.getException()));
+          faults.accept(reason(title, task.getException()));
           end.run();
         });
     running.add(task);
@@ -97,8 +101,20 @@ public final class Chores {
     thread.start();
   }
 
-  private static String reason(Throwable fault) {
+  /**
+   * What files and people do wrong is told as it is; anything else is a fault of ours, which is
+   * noted with its place.
+   */
+  private static String reason(String title, Throwable fault) {
+    if (fault instanceof OutOfMemoryError) {
+      return title + ": there is not enough memory for it";
+    }
     String message = fault.getMessage();
-    return message == null || message.isBlank() ? fault.getClass().getSimpleName() : message;
+    boolean told = message != null && !message.isBlank();
+    if (told && (fault instanceof IOException || fault instanceof IllegalArgumentException)) {
+      return message;
+    }
+    LOG.log(Level.WARNING, "Failed: " + title, fault);
+    return title + " did not work out" + (told ? ": " + message : "");
   }
 }

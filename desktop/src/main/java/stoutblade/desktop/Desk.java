@@ -5,6 +5,8 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -43,7 +45,7 @@ public final class Desk {
   /** What the id of a model that is sliced at Layers starts with. */
   public static final String SLICE = "slice:";
 
-  private final Reckoner reckoner;
+  private final Deriver deriver;
   private final Clock clock;
   private final Optional<Keeper> keeper;
   private final ObjectProperty<Station> station = new SimpleObjectProperty<>(Station.SIZE);
@@ -56,25 +58,49 @@ public final class Desk {
   private final BooleanProperty sums = new SimpleBooleanProperty();
   private final StringProperty part = new SimpleStringProperty("");
   private final ReadOnlyStringWrapper notice = new ReadOnlyStringWrapper("");
+  private final ReadOnlyObjectWrapper<Optional<String>> unkept =
+      new ReadOnlyObjectWrapper<>(Optional.empty());
+  private Reckoner reckoner;
   private History history;
   private Project savedAs;
   private Document document;
+  private Optional<Walk> walk = Optional.empty();
+
+  /** What stands after a change, with all that follows from it; empty where nothing changed. */
+  private record Stood(History history, Optional<Derived> derived) {}
+
+  /** Steps back and forth through the history that wait for their turn. */
+  private record Walk(UnaryOperator<History> steps, Deriver.Turn<Stood> turn) {}
+
+  /**
+   * A desk with a document on it, which works everything out at once.
+   *
+   * @param reckoner derives; not used by anyone else from here on
+   * @param keeper brings edits to the disk; empty where nothing is to be kept
+   */
+  public Desk(Reckoner reckoner, Clock clock, Optional<Keeper> keeper, Document document) {
+    this(reckoner, clock, keeper, document, Deriver.atOnce());
+  }
 
   /**
    * A desk with a document on it.
    *
    * @param reckoner derives; not used by anyone else from here on
    * @param keeper brings edits to the disk; empty where nothing is to be kept
+   * @param deriver what works it out
+   * @throws IllegalArgumentException if the document does not derive
    */
-  public Desk(Reckoner reckoner, Clock clock, Optional<Keeper> keeper, Document document) {
+  public Desk(
+      Reckoner reckoner, Clock clock, Optional<Keeper> keeper, Document document, Deriver deriver) {
     this.reckoner = reckoner;
     this.clock = clock;
     this.keeper = keeper;
     this.document = document;
+    this.deriver = deriver;
     this.history = History.of(document.project());
     this.savedAs = document.project();
-    units.addListener(it -> derive());
-    derive();
+    derived.set(reckoner.derive(project(), now(), units()));
+    units.addListener(it -> refresh());
   }
 
   // == WHAT IS OPEN
@@ -201,49 +227,152 @@ public final class Desk {
   // == EDITS
 
   /**
-   * Makes an edit. One that cannot be made changes nothing; its reason is told.
+   * Makes an edit: what follows from it is worked out first, and only then is it taken. One that
+   * cannot be made, or from which nothing can be worked out, changes nothing; its reason is told.
    *
-   * @return true where it was made
+   * @return false where it was refused; true where it was made, or is still being worked out
    */
   public boolean perform(Edit edit) {
-    try {
-      History after = history.after(edit);
-      notice.set("");
-      if (!after.equals(history)) {
-        Derived before = derived();
-        stand(after);
-        Refit.between(before, derived(), units())
-            .filter(Refit::worthSaying)
-            .map(Refit::words)
-            .ifPresent(notice::set);
-      }
-      return true;
-    } catch (IllegalArgumentException e) {
-      notice.set(e.getMessage());
-      return false;
-    }
+    return perform(edit, () -> {});
+  }
+
+  /**
+   * The same.
+   *
+   * @param then done once the edit is made
+   */
+  public boolean perform(Edit edit, Runnable then) {
+    boolean[] refused = {false};
+    submit(
+        edit.name(),
+        it -> it.after(edit),
+        stood -> {
+          notice.set("");
+          if (stood.derived.isPresent()) {
+            Derived before = derived();
+            stand(stood);
+            Refit.between(before, derived(), units())
+                .filter(Refit::worthSaying)
+                .map(Refit::words)
+                .ifPresent(notice::set);
+          }
+          then.run();
+        },
+        e -> {
+          refused[0] = true;
+          refuse(e);
+        });
+    return !refused[0];
   }
 
   /** Takes the last edit back. */
   public void undo() {
-    stand(history.undo());
+    walk("Undo", History::undo);
   }
 
   /** Brings an edit back that was taken back. */
   public void redo() {
-    stand(history.redo());
+    walk("Redo", History::redo);
   }
 
-  private void stand(History after) {
-    history = after;
-    changed.set(!project().equals(savedAs));
-    derive();
-    keeper.ifPresent(it -> it.keep(document(), file.get()));
+  /** Steps that wait together are worked out once, for where they lead. */
+  private void walk(String name, UnaryOperator<History> step) {
+    UnaryOperator<History> steps = walk.map(it -> then(it.steps, step)).orElse(step);
+    Deriver.Turn<Stood> joined = turn(name, steps, this::stand, this::refuse);
+    if (walk.isPresent() && deriver.replaceLast(walk.get().turn, joined)) {
+      walk = Optional.of(new Walk(steps, joined));
+      return;
+    }
+    Deriver.Turn<Stood> alone = turn(name, step, this::stand, this::refuse);
+    walk = Optional.of(new Walk(step, alone));
+    deriver.submit(alone);
   }
 
-  /** Derives anew: the project, the units or the time have changed. */
+  private static UnaryOperator<History> then(
+      UnaryOperator<History> first, UnaryOperator<History> second) {
+    return it -> second.apply(first.apply(it));
+  }
+
+  private Deriver.Turn<Stood> turn(
+      String name,
+      UnaryOperator<History> change,
+      Consumer<Stood> done,
+      Consumer<RuntimeException> refused) {
+    LocalDateTime now = now();
+    Units shown = units();
+    Reckoner own = reckoner;
+    return new Deriver.Turn<>(
+        name,
+        () -> {
+          History after = change.apply(history);
+          return new Stood(
+              after,
+              after == history
+                  ? Optional.empty()
+                  : Optional.of(own.derive(after.now(), now, shown)));
+        },
+        done,
+        refused);
+  }
+
+  private void submit(
+      String name,
+      UnaryOperator<History> change,
+      Consumer<Stood> done,
+      Consumer<RuntimeException> refused) {
+    deriver.submit(turn(name, change, done, refused));
+  }
+
+  private void stand(Stood stood) {
+    if (stood.derived.isPresent()) {
+      history = stood.history;
+      changed.set(!project().equals(savedAs));
+      derived.set(stood.derived.get());
+      keeper.ifPresent(it -> it.keep(document(), file.get()));
+    }
+  }
+
+  /** What is shown is shown again: a field may still hold what was refused. */
+  private void refuse(RuntimeException reason) {
+    notice.set(reason.getMessage());
+    derived.set(derived().again());
+  }
+
+  /** Derives anew where nothing is being worked out: the time has changed. */
   public void derive() {
-    derived.set(reckoner.derive(project(), now(), units.get()));
+    if (!deriver.busy()) {
+      refresh();
+    }
+  }
+
+  private void refresh() {
+    LocalDateTime now = now();
+    Units shown = units();
+    Reckoner own = reckoner;
+    deriver.submit(
+        new Deriver.Turn<>(
+            "Bring up to date",
+            () -> own.derive(history.now(), now, shown),
+            derived::set,
+            e -> say(e.getMessage())));
+  }
+
+  /** What is being worked out for longer than the hand notices; empty for nothing. */
+  public ReadOnlyStringProperty workingProperty() {
+    return deriver.workingProperty();
+  }
+
+  /** Gives up what is being worked out, and the edits that wait behind it. */
+  public void stopWorking() {
+    deriver.stop();
+    // The old one may be at work still, on a thread that nobody waits for.
+    reckoner = new Reckoner(catalogue(), typeface());
+    say("Stopped. What you see is as it was before.");
+  }
+
+  /** Nothing can be worked out after that. */
+  public void close() {
+    deriver.close();
   }
 
   // == DOCUMENTS
@@ -255,31 +384,41 @@ public final class Desk {
 
   /** Puts a saved document on the desk instead of what is there. */
   public void open(Document opened, Optional<Path> from) {
-    document = opened;
-    history = History.of(opened.project());
-    savedAs = opened.project();
-    file.set(from);
-    changed.set(false);
-    notice.set("");
-    part.set("");
-    derive();
-    keeper.ifPresent(Keeper::saved);
+    open(opened, from, () -> {}, e -> say(e.getMessage()));
   }
 
   /**
-   * Puts a document on the desk that was never saved, so that it is kept from the start: when this
-   * returns, the disk has it.
+   * Puts a saved document on the desk once it is worked out; until then, and where it cannot be,
+   * what is there stays.
+   *
+   * @param then done once it is there
+   * @param broken takes the reason why it cannot be worked out
    */
-  public void recover(Document left, Optional<Path> origin) {
-    open(left, origin);
+  public void open(
+      Document opened, Optional<Path> from, Runnable then, Consumer<RuntimeException> broken) {
+    submit(
+        "Open",
+        it -> History.of(opened.project()),
+        stood -> {
+          document = opened;
+          history = stood.history;
+          savedAs = opened.project();
+          file.set(from);
+          changed.set(false);
+          notice.set("");
+          part.set("");
+          derived.set(stood.derived.orElseThrow());
+          keeper.ifPresent(Keeper::saved);
+          then.run();
+        },
+        broken);
+  }
+
+  /** Notes that what is open was never saved, so that it is kept from the start. */
+  public void unsaved() {
     savedAs = null;
     changed.set(true);
-    keeper.ifPresent(
-        it -> {
-          it.keep(document(), file.get());
-          // Only then may the copy that it came from be thrown away.
-          it.await();
-        });
+    keeper.ifPresent(it -> it.keep(document(), file.get()));
   }
 
   /** Notes that a project has been saved to a file. */
@@ -290,5 +429,15 @@ public final class Desk {
     if (!changed.get()) {
       keeper.ifPresent(Keeper::saved);
     }
+  }
+
+  /** Why the last edit is not on the disk; empty where it is. */
+  public ReadOnlyObjectProperty<Optional<String>> unkeptProperty() {
+    return unkept.getReadOnlyProperty();
+  }
+
+  /** Notes whether edits come to the disk. */
+  public void kept(Optional<String> fault) {
+    unkept.set(fault);
   }
 }

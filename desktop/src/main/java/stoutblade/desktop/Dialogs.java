@@ -2,6 +2,7 @@ package stoutblade.desktop;
 
 import java.nio.file.Path;
 import java.util.Optional;
+import stoutblade.formats.Saving;
 
 /** What the user is asked in windows of their own. */
 public interface Dialogs {
@@ -37,4 +38,19 @@ public interface Dialogs {
 
   /** What to do with changes that are not saved. */
   Leave leave();
+
+  /** What to do with a file that is there already. */
+  enum Over {
+    WRITE_OVER,
+    KEEP_BOTH,
+    CANCEL
+  }
+
+  /**
+   * Asks before a file is written over.
+   *
+   * @param file its name
+   * @param why what speaks against it
+   */
+  Over over(String file, Saving.Objection why);
 }

@@ -71,9 +71,9 @@ final class Opener {
     desk.addFile(digest, opened.file.file());
     List<String> taken = desk.project().size().references().stream().map(Reference::id).toList();
     String id = Reference.next("p", taken);
-    if (desk.perform(SizeEdits.addPicture(Reference.of(id, name, opened.file.picture())))) {
-      size.get().chooseLatestPicture();
-    }
+    desk.perform(
+        SizeEdits.addPicture(Reference.of(id, name, opened.file.picture())),
+        () -> size.get().chooseLatestPicture());
   }
 
   /** A picture from the clipboard, kept as PNG. */

@@ -1,7 +1,6 @@
 package stoutblade.desktop;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
@@ -10,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
+import java.util.concurrent.CopyOnWriteArrayList;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.cli.ProjectSource;
 import stoutblade.demo.Demo;
@@ -27,8 +27,14 @@ import stoutblade.project.Reckoner;
  * @param document the demo, or a new project
  * @param left what programs that did not end well had open
  * @param autosaves where autosaves lie
+ * @param said what could not be read, in words: the window opens without it
  */
-record Opening(Reckoner reckoner, Document document, List<Autosave.Left> left, Path autosaves) {
+record Opening(
+    Reckoner reckoner,
+    Document document,
+    List<Autosave.Left> left,
+    Path autosaves,
+    List<String> said) {
 
   /** The system property that names the folder of autosaves; the user's state folder without it. */
   private static final String AUTOSAVES = "stoutblade.autosaves";
@@ -58,21 +64,54 @@ record Opening(Reckoner reckoner, Document document, List<Autosave.Left> left, P
             .map(Path::of)
             .orElseGet(Autosave::usualHome);
     boolean walk = arguments.stream().anyMatch(it -> it.startsWith("--walk"));
-    CompletableFuture<Catalogue> catalogue = CompletableFuture.supplyAsync(Opening::catalogue);
+    List<String> said = new CopyOnWriteArrayList<>();
+    CompletableFuture<Catalogue> catalogue =
+        CompletableFuture.supplyAsync(() -> catalogue(CatalogueFile.usersOwn(), said));
     Document document =
         arguments.contains(ProjectSource.DEMO)
             ? Demo.open(now)
             : new Document(NewProject.first(now), Map.of());
-    Reckoner reckoner = new Reckoner(await(catalogue), new ShippedTypeface());
-    reckoner.derive(document.project(), now, Units.METRIC);
-    return new Opening(reckoner, document, walk ? List.of() : Autosave.left(autosaves), autosaves);
+    Reckoner reckoner = derived(await(catalogue), document, now, said);
+    return new Opening(
+        reckoner, document, walk ? List.of() : left(autosaves, said), autosaves, said);
   }
 
-  private static Catalogue catalogue() {
+  /** The catalogue with the user's own; what is wrong with that is said, and it is left out. */
+  static Catalogue catalogue(Path usersOwn, List<String> said) {
     try {
-      return CatalogueFile.withUsersOwn(CatalogueFile.usersOwn());
-    } catch (IOException e) {
-      throw new UncheckedIOException(e.getMessage(), e);
+      return CatalogueFile.withUsersOwn(usersOwn);
+    } catch (IOException | RuntimeException e) {
+      said.add(
+          "Your own catalogue is left out until it is mended: "
+              + e.getMessage()
+              + ". It lies at "
+              + usersOwn);
+      return CatalogueFile.shipped();
+    }
+  }
+
+  /** A reckoner that has derived the document; materials that nothing follows from are left out. */
+  private static Reckoner derived(
+      Catalogue catalogue, Document document, LocalDateTime now, List<String> said) {
+    Reckoner reckoner = new Reckoner(catalogue, new ShippedTypeface());
+    try {
+      reckoner.derive(document.project(), now, Units.METRIC);
+      return reckoner;
+    } catch (RuntimeException e) {
+      said.add(
+          "Your own catalogue is left out: nothing can be worked out with it. " + e.getMessage());
+      Reckoner shipped = new Reckoner(CatalogueFile.shipped(), new ShippedTypeface());
+      shipped.derive(document.project(), now, Units.METRIC);
+      return shipped;
+    }
+  }
+
+  private static List<Autosave.Left> left(Path autosaves, List<String> said) {
+    try {
+      return Autosave.left(autosaves);
+    } catch (IOException | RuntimeException e) {
+      said.add("What is autosaved in " + autosaves + " cannot be looked at: " + e.getMessage());
+      return List.of();
     }
   }
 

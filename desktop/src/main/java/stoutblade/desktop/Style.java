@@ -28,6 +28,8 @@ public final class Style {
   public static final String TRAY_LABEL = "tray-label";
   public static final String FAULTY = "faulty";
   public static final String NOTICE = "notice";
+  public static final String NOTICE_LIST = "notice-list";
+  public static final String NOTICE_ENTRY = "notice-entry";
   public static final String MAT = "mat";
   public static final String LIST = "bench-list";
   public static final String CARD = "card-row";

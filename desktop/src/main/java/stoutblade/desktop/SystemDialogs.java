@@ -12,6 +12,7 @@ import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import stoutblade.formats.ProjectFile;
+import stoutblade.formats.Saving;
 
 /** The dialogs of the system that the application runs on. */
 final class SystemDialogs implements Dialogs {
@@ -58,14 +59,7 @@ final class SystemDialogs implements Dialogs {
   public Optional<Path> saveAs(String proposed) {
     FileChooser chooser = projects("Save the project");
     chooser.setInitialFileName(proposed + ProjectFile.ENDING);
-    return path(chooser.showSaveDialog(window)).map(SystemDialogs::ended);
-  }
-
-  private static Path ended(Path path) {
-    String name = path.getFileName().toString();
-    return name.endsWith(ProjectFile.ENDING)
-        ? path
-        : path.resolveSibling(name + ProjectFile.ENDING);
+    return path(chooser.showSaveDialog(window));
   }
 
   private static FileChooser projects(String title) {
@@ -91,18 +85,33 @@ final class SystemDialogs implements Dialogs {
   @Override
   public Leave leave() {
     ButtonType save = new ButtonType("Save");
-    ButtonType discard = new ButtonType("Leave unsaved");
-    ButtonType stay = new ButtonType("Stay");
-    Alert alert =
-        new Alert(
-            Alert.AlertType.CONFIRMATION,
-            "There are edits that are not saved.",
-            save,
-            discard,
-            stay);
-    alert.initOwner(window);
-    alert.setHeaderText("Save first?");
-    ButtonType answer = alert.showAndWait().orElse(stay);
+    ButtonType discard = new ButtonType("Don't save");
+    ButtonType stay = new ButtonType("Cancel");
+    ButtonType answer =
+        ask("Save first?", "There are edits that are not saved.", stay, save, discard, stay);
     return answer == save ? Leave.SAVE : answer == discard ? Leave.DISCARD : Leave.STAY;
+  }
+
+  @Override
+  public Over over(String file, Saving.Objection why) {
+    ButtonType over = new ButtonType("Write over it");
+    ButtonType both = new ButtonType("Keep both");
+    ButtonType cancel = new ButtonType("Cancel");
+    ButtonType answer =
+        ask(
+            "'" + file + "' " + why.words(),
+            "Write over it, or keep both: yours is then saved beside it under another name.",
+            cancel,
+            both,
+            over,
+            cancel);
+    return answer == over ? Over.WRITE_OVER : answer == both ? Over.KEEP_BOTH : Over.CANCEL;
+  }
+
+  private ButtonType ask(String title, String words, ButtonType none, ButtonType... answers) {
+    Alert alert = new Alert(Alert.AlertType.CONFIRMATION, words, answers);
+    alert.initOwner(window);
+    alert.setHeaderText(title);
+    return alert.showAndWait().orElse(none);
   }
 }

@@ -1,11 +1,14 @@
 package stoutblade.desktop;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
@@ -42,8 +45,13 @@ import stoutblade.desktop.sums.SumsSurface;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.Document;
 import stoutblade.formats.Exports;
+import stoutblade.formats.OpenFiles;
 import stoutblade.formats.ProjectFile;
-import stoutblade.project.Project;
+import stoutblade.formats.Saving;
+import stoutblade.formats.Stamp;
+import stoutblade.measure.Units;
+import stoutblade.project.Reckoner;
+import stoutblade.project.Repair;
 import stoutblade.project.Station;
 import stoutblade.template.FirstPapers;
 import stoutblade.template.Template;
@@ -67,15 +75,41 @@ public final class Workbench {
   private final Timeline minutes;
   private final Shelf shelf;
   private final Runnable switchTheme;
+  private final OpenFiles files;
+  private final Consumer<Autosave.Left> restore;
+  private Optional<OpenFiles.Claim> claim = Optional.empty();
+  private Optional<Stamp> stamp = Optional.empty();
+
+  /**
+   * Where a window keeps things on this machine.
+   *
+   * @param folder of what is kept about this machine
+   * @param files which project files are open
+   */
+  public record Home(Path folder, OpenFiles files) {
+
+    /** A home in a folder. */
+    public static Home in(Path folder) {
+      return new Home(folder, new OpenFiles(folder.resolve("open")));
+    }
+  }
 
   /**
    * A workbench.
    *
-   * @param home the folder of what is kept about this machine
+   * @param restore opens what was autosaved beside what is open
    * @param switchTheme switches between light and dark
    */
-  public Workbench(Desk desk, Dialogs dialogs, Printer printer, Path home, Runnable switchTheme) {
+  public Workbench(
+      Desk desk,
+      Dialogs dialogs,
+      Printer printer,
+      Home home,
+      Consumer<Autosave.Left> restore,
+      Runnable switchTheme) {
     this.desk = desk;
+    this.files = home.files();
+    this.restore = restore;
     this.dialogs = dialogs;
     this.printer = printer;
     this.switchTheme = switchTheme;
@@ -88,7 +122,7 @@ public final class Workbench {
     this.minutes = new Timeline(new KeyFrame(Duration.minutes(1), event -> desk.derive()));
     makers.put(
         Station.SIZE,
-        () -> new SizeSurface(desk, pictures, meshes, chores, home, new SizeRequests()));
+        () -> new SizeSurface(desk, pictures, meshes, chores, home.folder(), new SizeRequests()));
     makers.put(Station.DRAFT, () -> new DraftSurface(desk, pictures, meshes, chores));
     makers.put(Station.LAYERS, () -> new LayersSurface(desk, chores, meshes));
     makers.put(Station.CORE, () -> new CoreSurface(desk));
@@ -207,9 +241,7 @@ public final class Workbench {
   public void startNew() {
     leaving(
         () -> {
-          desk.open(
-              new Document(NewProject.after(desk.project(), desk.now()), Map.of()),
-              Optional.empty());
+          stand(new Document(NewProject.after(desk.project(), desk.now()), Map.of()), () -> {});
           desk.goTo(Station.SIZE);
         });
   }
@@ -232,22 +264,103 @@ public final class Workbench {
             chores.start(
                 "Opening the demo",
                 () -> ProjectSource.open(word, now),
-                document -> {
-                  desk.open(document, Optional.empty());
-                  showPictures();
-                  then.run();
-                }));
+                document -> stand(document, then)));
   }
 
-  /** Opens a project file; until it is read whole, what is open stays. */
+  /** Puts a document on the desk that lies in no file. */
+  private void stand(Document document, Runnable then) {
+    desk.open(
+        document,
+        Optional.empty(),
+        () -> {
+          claim(Optional.empty());
+          stamp = Optional.empty();
+          showPictures();
+          then.run();
+        },
+        e -> repair("It", document, e));
+  }
+
+  /** A document as it was read, with what its file was like before. */
+  private record Opened(Document document, Optional<Stamp> stamp) {}
+
+  /** Opens a project file; until it is read whole and worked out, what is open stays. */
   public void open(Path file) {
     chores.start(
         "Opening " + file.getFileName(),
-        () -> ProjectFile.read(file),
-        document -> {
-          desk.open(document, Optional.of(file));
+        () -> {
+          // First: what changes while it is read is noticed when it is saved.
+          Optional<Stamp> before = Stamp.of(file);
+          return new Opened(ProjectFile.read(file), before);
+        },
+        opened ->
+            desk.open(
+                opened.document,
+                Optional.of(file),
+                () -> {
+                  stamp = opened.stamp;
+                  claim(Optional.of(file));
+                  showPictures();
+                },
+                e -> repair("'" + file.getFileName() + "'", opened.document, e)));
+  }
+
+  /** Says which file is open here, and tells where it is open in another window, too. */
+  private void claim(Optional<Path> file) {
+    claim.ifPresent(OpenFiles.Claim::close);
+    claim = Optional.empty();
+    if (file.isEmpty()) {
+      return;
+    }
+    try {
+      claim = files.claim(file.get());
+      if (claim.isEmpty()) {
+        desk.say(
+            "'"
+                + file.get().getFileName()
+                + "' is open in another window, too. Before one writes over what the other has"
+                + " saved, you will be asked.");
+      }
+    } catch (IOException e) {
+      // Nothing can be written down on this machine: other windows cannot be known of.
+      claim = Optional.empty();
+    }
+  }
+
+  /** Puts on the desk what was autosaved; it counts as not saved. */
+  void restored(Document document, Optional<Path> origin) {
+    desk.open(
+        document,
+        origin,
+        () -> {
+          claim(origin);
+          desk.unsaved();
           showPictures();
-        });
+        },
+        e -> repair("What was autosaved", document, e));
+  }
+
+  /** True where nothing was begun in this window. */
+  boolean untouched() {
+    return desk.fileProperty().get().isEmpty()
+        && !desk.changedProperty().get()
+        && desk.history().undoable().isEmpty();
+  }
+
+  /** Finds what must be taken out of a project that cannot be worked out, and offers that. */
+  private void repair(String what, Document broken, RuntimeException why) {
+    Reckoner own = new Reckoner(desk.catalogue(), desk.typeface());
+    LocalDateTime now = desk.now();
+    Units units = desk.units();
+    chores.start(
+        "Looking for what is wrong",
+        (Chores.Work<Repair>)
+            progress -> Repair.of(broken.project(), it -> own.derive(it, now, units), progress),
+        repair ->
+            notices.repair(
+                what + " cannot be worked out as it is: " + why.getMessage(),
+                repair,
+                () -> stand(broken.with(repair.mended()), desk::unsaved)));
   }
 
   /** Decodes the pictures of what is on the desk. */
@@ -287,26 +400,62 @@ public final class Workbench {
 
   /** Saves to the file that is known, or asks for one. */
   public void save(Runnable then) {
-    desk.fileProperty().get().ifPresentOrElse(file -> save(file, then), () -> saveAs(then));
+    Document document = desk.document();
+    desk.fileProperty()
+        .get()
+        .ifPresentOrElse(
+            file -> save(file, document, () -> Saving.again(file, document, stamp), then),
+            () -> saveAs(then));
   }
 
   private void saveAs(Runnable then) {
-    dialogs.saveAs(desk.project().name()).ifPresent(file -> save(file, then));
+    Document document = desk.document();
+    dialogs.saveAs(desk.project().name()).ifPresent(chosen -> saveAs(chosen, document, then));
   }
 
-  private void save(Path file, Runnable then) {
-    Document document = desk.document();
-    Project project = document.project();
+  /** The dialog has asked about the name that was typed, but not about the one with its ending. */
+  private void saveAs(Path chosen, Document document, Runnable then) {
+    Path file = Saving.ended(chosen);
+    boolean asked = file.equals(chosen);
+    save(
+        file,
+        document,
+        () -> asked ? Saving.asked(file, document) : Saving.anew(file, document),
+        then);
+  }
+
+  private void save(Path file, Document document, Callable<Saving.Outcome> saving, Runnable then) {
     chores.start(
         "Saving " + file.getFileName(),
-        () -> {
-          ProjectFile.write(file, document);
-          return file;
-        },
-        saved -> {
-          desk.saved(project, saved);
-          then.run();
+        saving,
+        outcome -> {
+          switch (outcome) {
+            case Saving.Written it -> written(it, document, then);
+            case Saving.Refused it -> refused(it, document, then);
+          }
         });
+  }
+
+  private void written(Saving.Written it, Document document, Runnable then) {
+    stamp = it.stamp();
+    boolean another = !desk.fileProperty().get().equals(Optional.of(it.file()));
+    desk.saved(document.project(), it.file());
+    if (another || claim.isEmpty()) {
+      claim(Optional.of(it.file()));
+    }
+    then.run();
+  }
+
+  private void refused(Saving.Refused it, Document document, Runnable then) {
+    String name = String.valueOf(it.file().getFileName());
+    switch (dialogs.over(name, it.why())) {
+      case WRITE_OVER -> save(it.file(), document, () -> Saving.anyway(it.file(), document), then);
+      case KEEP_BOTH -> {
+        Path beside = Saving.beside(it.file());
+        save(beside, document, () -> Saving.anew(beside, document), then);
+      }
+      case CANCEL -> desk.say("Not saved.");
+    }
   }
 
   /** Does something that would lose unsaved edits, after asking what to do with them. */
@@ -432,7 +581,7 @@ public final class Workbench {
               printer.print(template, derived.project().paper(), derived.project().name(), scale));
     }
 
-    private void print(java.util.concurrent.Callable<Path> work) {
+    private void print(Callable<Path> work) {
       chores.start("Printing", work, path -> desk.say("Printed by the simulated printer: " + path));
     }
   }
@@ -448,16 +597,9 @@ public final class Workbench {
         written -> desk.say(written.size() + " files written to " + folder));
   }
 
-  /** Offers what a program that did not end well had open. */
-  public void offer(Autosave.Left left) {
-    notices.offer(
-        left.document().project().name(),
-        () -> {
-          desk.recover(left.document(), left.origin());
-          showPictures();
-          discard(left);
-        },
-        () -> discard(left));
+  /** Offers what programs that did not end well had open. */
+  public void offer(List<Autosave.Left> left) {
+    notices.offer(left, restore, this::discard);
   }
 
   private void discard(Autosave.Left left) {
@@ -526,9 +668,11 @@ public final class Workbench {
     return Optional.empty();
   }
 
-  /** Stops what ticks. */
+  /** Stops what ticks, and gives up what is held. */
   public void stop() {
     minutes.stop();
     shelf.stop();
+    claim(Optional.empty());
+    desk.close();
   }
 }

@@ -3,7 +3,6 @@ package stoutblade.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.eq;
-import static org.mockito.Mockito.inOrder;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.times;
@@ -114,16 +113,15 @@ class DeskTest {
   }
 
   @Test
-  void what_is_recovered_counts_as_not_saved() {
+  void what_is_restored_counts_as_not_saved_and_is_kept_from_the_start() {
     Keeper keeper = mock(Keeper.class);
     Desk desk = TestDesk.on(TestDesk.fresh().document(), Optional.of(keeper));
 
-    desk.recover(TestDesk.demo().document(), Optional.of(Path.of("c.stout")));
+    desk.open(TestDesk.demo().document(), Optional.of(Path.of("c.stout")));
+    desk.unsaved();
 
     assertThat(desk.changedProperty().get()).isTrue();
-    var order = inOrder(keeper);
-    order.verify(keeper).keep(any(), eq(Optional.of(Path.of("c.stout"))));
-    order.verify(keeper).await();
+    verify(keeper).keep(any(), eq(Optional.of(Path.of("c.stout"))));
   }
 
   @Test

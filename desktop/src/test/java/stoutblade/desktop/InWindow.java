@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.geometry.Point2D;
@@ -25,6 +26,7 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.util.WaitForAsyncUtils;
 import stoutblade.demo.Demo;
 import stoutblade.desktop.mat.MatView;
+import stoutblade.formats.Autosave;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
 import stoutblade.project.Station;
@@ -40,6 +42,7 @@ abstract class InWindow {
   final Printer printer = mock(Printer.class);
   Workbench bench;
   Desk desk;
+  final List<Autosave.Left> restored = new CopyOnWriteArrayList<>();
   boolean themeSwitched;
 
   /** Opens the window; a start method is looked for in the test's own class only. */
@@ -47,7 +50,13 @@ abstract class InWindow {
     Theme.loadFonts();
     desk = TestDesk.fresh();
     bench =
-        new Workbench(desk, dialogs, printer, folder.resolve("state"), () -> themeSwitched = true);
+        new Workbench(
+            desk,
+            dialogs,
+            printer,
+            Workbench.Home.in(folder.resolve("state")),
+            restored::add,
+            () -> themeSwitched = true);
     Scene scene = new Scene(bench.root(), 1280, 800);
     Theme.dress(scene, false);
     stage.setScene(scene);

@@ -20,6 +20,10 @@ class KeeperTest {
 
   private final List<String> faults = new CopyOnWriteArrayList<>();
 
+  private void told(Optional<String> fault) {
+    fault.ifPresent(faults::add);
+  }
+
   private static Document named(String name) {
     Document demo = TestDesk.demo().document();
     return demo.with(Edits.name(name).applyTo(demo.project()));
@@ -28,7 +32,7 @@ class KeeperTest {
   @Test
   void a_new_edit_waits_until_the_one_before_is_on_the_disk() throws IOException {
     Autosave autosave = Autosave.begin(home);
-    try (Keeper keeper = new Keeper(autosave, faults::add)) {
+    try (Keeper keeper = new Keeper(autosave, this::told)) {
       keeper.keep(named("one"), Optional.empty());
       keeper.keep(named("two"), Optional.empty());
 
@@ -44,9 +48,10 @@ class KeeperTest {
   @Test
   void what_is_saved_is_forgotten() throws IOException {
     Autosave autosave = Autosave.begin(home);
-    try (Keeper keeper = new Keeper(autosave, faults::add)) {
+    try (Keeper keeper = new Keeper(autosave, this::told)) {
       keeper.keep(named("one"), Optional.empty());
       keeper.saved();
+      keeper.await();
 
       assertThat(autosave.folder().resolve("project.json")).doesNotExist();
     }
@@ -55,7 +60,7 @@ class KeeperTest {
   @Test
   void a_disk_that_refuses_is_told() throws IOException {
     Autosave autosave = Autosave.begin(home);
-    Keeper keeper = new Keeper(autosave, faults::add);
+    Keeper keeper = new Keeper(autosave, this::told);
     Autosave.discard(autosave.folder());
     Files.writeString(autosave.folder(), "a file in its place");
 
@@ -63,6 +68,6 @@ class KeeperTest {
     keeper.await();
 
     assertThat(faults).hasSize(1);
-    assertThat(faults.getFirst()).startsWith("Not kept on the disk");
+    assertThat(faults.getFirst()).startsWith("Not autosaved");
   }
 }

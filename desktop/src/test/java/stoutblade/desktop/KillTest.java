@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -35,7 +36,11 @@ class KillTest {
     public static void main(String[] arguments) throws IOException {
       Path home = Path.of(arguments[0]);
       Path file = Path.of(arguments[1]);
-      Keeper keeper = new Keeper(Autosave.begin(home), System.err::println);
+      Keeper keeper =
+          new Keeper(
+              Autosave.begin(home),
+              fault -> fault.ifPresent(System.err::println),
+              Duration.ofMinutes(1));
       Clock clock = Clock.systemUTC();
       Document demo = Demo.open(java.time.LocalDateTime.now(clock));
       Desk desk = new Desk(new Reckoner(CatalogueFile.shipped()), clock, Optional.of(keeper), demo);
@@ -66,7 +71,7 @@ class KillTest {
       saves += said[1] > 0 ? 1 : 0;
 
       List<Autosave.Left> left = Autosave.left(home);
-      int kept = left.isEmpty() ? 0 : number(left.getFirst().document());
+      int kept = left.isEmpty() ? 0 : number(left.getFirst().document().orElseThrow());
       int saved = Files.exists(file) ? number(ProjectFile.read(file)) : 0;
 
       assertThat(saved)

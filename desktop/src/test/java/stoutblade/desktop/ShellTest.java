@@ -85,7 +85,7 @@ class ShellTest extends InWindow {
     assertThat(robot.lookup("#notice .label").queryAs(Label.class).getText())
         .isEqualTo("disk.stout: the disk is full");
 
-    robot.clickOn("Seen");
+    robot.clickOn("OK");
 
     until(() -> robot.lookup("#notice").tryQuery().isEmpty());
   }

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -314,23 +315,38 @@ class WorkbenchTest extends InWindow {
   }
 
   @Test
-  void what_was_left_by_a_crash_is_offered_and_taken_up(FxRobot robot) throws IOException {
-    Path left = Files.createDirectories(folder.resolve("left"));
+  void what_was_left_by_crashes_is_listed_and_restored_or_discarded(FxRobot robot)
+      throws IOException {
     Document demo = Demo.open(TestDesk.now());
-    Document changed = demo.with(demo.project().withName("Left behind"));
+    Path gone = Files.createDirectories(folder.resolve("gone"));
+    Autosave.Left one =
+        new Autosave.Left(
+            folder.resolve("left"),
+            Instant.parse("2031-03-02T18:30:00Z"),
+            1_234_567,
+            Optional.of(demo),
+            Optional.of(Path.of("/home/maker/leaf.stout")),
+            "");
+    Autosave.Left two =
+        new Autosave.Left(
+            gone, Instant.EPOCH, 12, Optional.empty(), Optional.empty(), "It is torn.");
     fx(
         () -> {
-          bench.offer(
-              new Autosave.Left(left, changed, Optional.empty(), Instant.now(TestDesk.CLOCK)));
+          bench.offer(List.of(one, two));
           return true;
         });
+    assertThat(robot.lookup("1.2 MB, saved as /home/maker/leaf.stout").tryQuery()).isPresent();
+    assertThat(robot.lookup("It is torn. It lies in " + gone).tryQuery()).isEmpty();
+    assertThat(robot.lookup((Label it) -> it.getText().contains("It is torn.")).tryQuery())
+        .isPresent();
+    assertThat(robot.lookup((Button it) -> it.getText().equals("Restore")).queryAll()).hasSize(1);
 
-    robot.clickOn("Take it up");
-
-    until(() -> desk.project().name().equals("Left behind"));
-    assertThat(desk.changedProperty().get()).isTrue();
+    robot.clickOn("Restore");
+    until(() -> restored.equals(List.of(one)));
+    robot.clickOn("Discard");
+    until(() -> robot.lookup("#recovery").tryQuery().isEmpty());
     settled();
-    assertThat(left).doesNotExist();
+    assertThat(gone).doesNotExist();
   }
 
   @Test

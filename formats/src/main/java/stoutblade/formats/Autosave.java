@@ -3,12 +3,10 @@ package stoutblade.formats;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
-import java.nio.channels.FileChannel;
-import java.nio.channels.FileLock;
-import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
+import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -21,11 +19,13 @@ import java.util.stream.Stream;
 import stoutblade.project.Project;
 
 /**
- * Keeps what is open on the disk after every edit, in a folder of its own for each running program.
+ * Keeps what is open on the disk after every edit, in a folder of its own for each window.
  *
  * <p>Each write replaces {@code project.json} whole; pictures and models are written once, by
- * digest. A running program holds a lock on its folder; a folder that nobody holds and that has a
- * project was left by a program that did not end well, and is offered at the next start.
+ * digest. A window holds a lock on its folder for as long as it is there; a folder that nobody
+ * holds and that has a project was left by a program that did not end well, and is offered at the
+ * next start. Restoring takes that folder over, lock first: no other program can take it, too, and
+ * nothing is copied that could get lost.
  */
 public final class Autosave implements AutoCloseable {
 
@@ -33,25 +33,38 @@ public final class Autosave implements AutoCloseable {
   private static final String ORIGIN_NAME = "origin.json";
   private static final String LOCK_NAME = "lock";
 
-  private final Path folder;
-  private final FileChannel lockFile;
-  private final FileLock lock;
+  /** A folder without a project that is older than this was left, too, and holds nothing. */
+  private static final Duration LEFT_EMPTY = Duration.ofMinutes(10);
 
-  private Autosave(Path folder, FileChannel lockFile, FileLock lock) {
+  private static final int TRIES = 5;
+  private static final long BETWEEN_TRIES_MILLIS = 40;
+
+  private final Path folder;
+  private final HeldFile held;
+
+  private Autosave(Path folder, HeldFile held) {
     this.folder = folder;
-    this.lockFile = lockFile;
-    this.lock = lock;
+    this.held = held;
   }
 
   /**
    * What a program that did not end well had open.
    *
    * @param folder where it lies
-   * @param document the project as it was after the last edit that reached the disk
-   * @param origin the file that it was opened from or saved to; empty for none
    * @param at when it was written
+   * @param bytes how large it is
+   * @param document the project as it was after the last edit that reached the disk; empty where it
+   *     cannot be read
+   * @param origin the file that it was opened from or saved to; empty for none
+   * @param fault why it cannot be read; empty where it can
    */
-  public record Left(Path folder, Document document, Optional<Path> origin, Instant at) {}
+  public record Left(
+      Path folder,
+      Instant at,
+      long bytes,
+      Optional<Document> document,
+      Optional<Path> origin,
+      String fault) {}
 
   /** The folder of all autosaves on this machine: in the user's state folder. */
   public static Path usualHome() {
@@ -68,13 +81,46 @@ public final class Autosave implements AutoCloseable {
     return state.resolve("stoutblade");
   }
 
-  /** Takes a new folder below the given one. */
+  /**
+   * Takes a new folder below the given one.
+   *
+   * @throws IOException if nothing can be written or locked there
+   */
   public static Autosave begin(Path home) throws IOException {
     Path folder = Files.createDirectories(home.resolve(UUID.randomUUID().toString()));
-    FileChannel channel =
-        FileChannel.open(
-            folder.resolve(LOCK_NAME), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
-    return new Autosave(folder, channel, channel.lock());
+    return locked(folder)
+        .orElseThrow(() -> new IOException("the folder " + folder + " cannot be locked"));
+  }
+
+  /**
+   * Takes a folder over that was left, to go on in it.
+   *
+   * @return empty where another program has taken it by now
+   */
+  public static Optional<Autosave> adopt(Path folder) throws IOException {
+    for (int i = 0; i < TRIES; i++) {
+      Optional<Autosave> taken =
+          Files.exists(folder.resolve(JSON_NAME)) ? locked(folder) : Optional.empty();
+      if (taken.isPresent()) {
+        return taken;
+      }
+      // Another program may only be looking whether it is held.
+      pause();
+    }
+    return Optional.empty();
+  }
+
+  private static void pause() {
+    try {
+      Thread.sleep(BETWEEN_TRIES_MILLIS);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
+  }
+
+  /** An autosave in a folder that nobody holds. */
+  private static Optional<Autosave> locked(Path folder) throws IOException {
+    return HeldFile.take(folder.resolve(LOCK_NAME)).map(it -> new Autosave(folder, it));
   }
 
   /** Where it writes. */
@@ -84,6 +130,8 @@ public final class Autosave implements AutoCloseable {
 
   /** Writes what is open now; when it returns, the disk has it. */
   public synchronized void write(Document document, Optional<Path> origin) throws IOException {
+    // Somebody may have cleared the folder away meanwhile; the edits are worth a new one.
+    Files.createDirectories(folder);
     for (String digest : ProjectFile.digests(document.project())) {
       Path file = folder.resolve(digest);
       if (!Files.exists(file)) {
@@ -105,15 +153,16 @@ public final class Autosave implements AutoCloseable {
   @Override
   public synchronized void close() throws IOException {
     clear();
-    lock.release();
-    lockFile.close();
+    held.close();
     discard(folder);
   }
 
-  /**
-   * What programs that did not end well had open, newest first; a folder that cannot be read is
-   * passed over and stays.
-   */
+  /** What is in this folder now. */
+  public Left content() {
+    return read(folder);
+  }
+
+  /** What programs that did not end well had open, newest first, and what of it is damaged. */
   public static List<Left> left(Path home) throws IOException {
     List<Left> found = new ArrayList<>();
     if (!Files.isDirectory(home)) {
@@ -121,53 +170,91 @@ public final class Autosave implements AutoCloseable {
     }
     try (Stream<Path> folders = Files.list(home)) {
       for (Path folder : folders.filter(Files::isDirectory).toList()) {
-        if (!Files.exists(folder.resolve(JSON_NAME)) || held(folder)) {
-          continue;
+        if (Files.exists(folder.resolve(JSON_NAME))) {
+          if (!held(folder)) {
+            found.add(read(folder));
+          }
+        } else {
+          clearUp(folder);
         }
-        read(folder).ifPresent(found::add);
       }
     }
     found.sort(Comparator.comparing(Left::at).reversed());
     return found;
   }
 
-  private static boolean held(Path folder) throws IOException {
-    try (FileChannel channel =
-        FileChannel.open(
-            folder.resolve(LOCK_NAME), StandardOpenOption.CREATE, StandardOpenOption.WRITE)) {
-      FileLock lock = channel.tryLock();
-      if (lock == null) {
-        return true;
+  private static boolean held(Path folder) {
+    try {
+      Optional<Autosave> mine = locked(folder);
+      if (mine.isPresent()) {
+        mine.get().held.close();
       }
-      lock.release();
+      return mine.isEmpty();
+    } catch (IOException e) {
+      // It cannot even be locked: it is told of as one that cannot be read.
       return false;
-    } catch (OverlappingFileLockException e) {
-      // This very program holds it.
-      return true;
     }
   }
 
-  private static Optional<Left> read(Path folder) {
+  /** A folder of a window that was killed after it had saved: nothing in it is worth keeping. */
+  private static void clearUp(Path folder) {
     try {
-      Path json = folder.resolve(JSON_NAME);
-      Project project = ProjectFile.parse("autosave", Files.readAllBytes(json));
+      boolean old =
+          Files.getLastModifiedTime(folder)
+              .toInstant()
+              .isBefore(Instant.now(Clock.systemUTC()).minus(LEFT_EMPTY));
+      if (old && !held(folder) && !Files.exists(folder.resolve(JSON_NAME))) {
+        discard(folder);
+      }
+    } catch (IOException e) {
+      // It does no harm where it is.
+      return;
+    }
+  }
+
+  private static Left read(Path folder) {
+    Path json = folder.resolve(JSON_NAME);
+    Instant at = Stamp.of(json).map(Stamp::changed).orElse(Instant.EPOCH);
+    long bytes = 0;
+    try {
+      bytes = size(folder);
+      byte[] text = Inside.bytes("autosave", json, ProjectFile.LARGEST_JSON);
+      Project project = ProjectFile.parse("autosave", text);
       Map<String, byte[]> files = new TreeMap<>();
       for (String digest : ProjectFile.digests(project)) {
-        files.put(digest, Files.readAllBytes(folder.resolve(digest)));
+        files.put(digest, digested(folder, digest));
       }
-      return Optional.of(
-          new Left(
-              folder,
-              new Document(project, files),
-              origin(folder),
-              Files.getLastModifiedTime(json).toInstant()));
-    } catch (IOException e) {
-      return Optional.empty();
+      return new Left(
+          folder, at, bytes, Optional.of(new Document(project, files)), origin(folder), "");
+    } catch (IOException | RuntimeException e) {
+      return new Left(folder, at, bytes, Optional.empty(), Optional.empty(), Inside.words(e));
     }
+  }
+
+  private static byte[] digested(Path folder, String digest) throws IOException {
+    byte[] bytes = Inside.bytes(digest, folder.resolve(digest), ModelFile.LARGEST_FILE);
+    if (!PictureFile.digest(bytes).equals(digest)) {
+      throw new FormatException("autosave", "a picture or model of it is damaged");
+    }
+    return bytes;
+  }
+
+  private static long size(Path folder) throws IOException {
+    long sum = 0;
+    try (Stream<Path> files = Files.list(folder)) {
+      for (Path file : files.toList()) {
+        sum += Files.size(file);
+      }
+    }
+    return sum;
   }
 
   private static Optional<Path> origin(Path folder) throws IOException {
-    JsonNode tree = Json.MAPPER.readTree(Files.readAllBytes(folder.resolve(ORIGIN_NAME)));
+    Path file = folder.resolve(ORIGIN_NAME);
+    if (!Files.exists(file)) {
+      return Optional.empty();
+    }
+    JsonNode tree = Json.MAPPER.readTree(Inside.bytes("autosave", file, ProjectFile.LARGEST_JSON));
     return Optional.ofNullable(tree.path("file").textValue()).map(Path::of);
   }
 

@@ -35,7 +35,8 @@ record BSpline(int degree, List<Double> knots, List<Point> points, List<Double> 
     for (int i = 1; fits && i < knots.size(); i++) {
       fits = knots.get(i) >= knots.get(i - 1);
     }
-    if (!fits || !(knots.get(points.size()) > knots.get(degree))) {
+    // A span of next to nothing divides by next to nothing.
+    if (!fits || !(knots.get(points.size()) - knots.get(degree) > 1e-12)) {
       return Optional.empty();
     }
     boolean weighted = weights.size() == points.size() && weights.stream().allMatch(it -> it > 0);

@@ -1,7 +1,6 @@
 package stoutblade.formats;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.InputStream;
@@ -57,31 +56,36 @@ public final class CatalogueFile {
    */
   public static Catalogue withUsersOwn(Path file) throws IOException {
     Catalogue shipped = shipped();
-    if (!Files.isRegularFile(file)) {
+    if (!Files.exists(file)) {
       return shipped;
     }
-    if (Files.size(file) > ProjectFile.LARGEST_JSON) {
-      throw new FormatException(String.valueOf(file.getFileName()), "larger than any catalogue");
-    }
+    String name = String.valueOf(file.getFileName());
+    byte[] bytes = Inside.bytes(name, file, ProjectFile.LARGEST_JSON);
     try {
-      return merged(
-          shipped, Json.MAPPER.treeToValue(whole(Files.readAllBytes(file)), Catalogue.class));
+      return merged(shipped, Json.MAPPER.treeToValue(whole(name, bytes), Catalogue.class));
+    } catch (FormatException e) {
+      throw e;
     } catch (JsonProcessingException e) {
-      throw Json.fault(String.valueOf(file.getFileName()), e);
+      throw Json.fault(name, e);
+    } catch (IllegalArgumentException e) {
+      throw new FormatException(name, e.getMessage(), e);
+    } catch (IOException | RuntimeException e) {
+      throw new FormatException(name, "damaged: it does not read as a catalogue", e);
     }
   }
 
   /** Lists that are not in the user's file are empty. */
-  private static JsonNode whole(byte[] file) throws IOException {
-    JsonNode tree = Json.MAPPER.readTree(file);
-    if (tree instanceof ObjectNode lists) {
-      for (String list : List.of("foams", "rods", "glues", "coatings", "paces", "things")) {
-        if (!lists.has(list)) {
-          lists.putArray(list);
-        }
+  private static ObjectNode whole(String name, byte[] file) throws IOException {
+    if (!(Json.MAPPER.readTree(file) instanceof ObjectNode lists)) {
+      throw new FormatException(
+          name, "empty, or no catalogue: lists of foams, rods, glues and so on are expected");
+    }
+    for (String list : List.of("foams", "rods", "glues", "coatings", "paces", "things")) {
+      if (!lists.has(list)) {
+        lists.putArray(list);
       }
     }
-    return tree;
+    return lists;
   }
 
   private static Catalogue merged(Catalogue below, Catalogue above) {

@@ -75,6 +75,14 @@ public final class DxfReader {
   private static final int DEEPEST_BLOCK = 12;
   private static final int MOST_INSERTS = 100_000;
 
+  /** Pairs that are gone through, those of a block anew for each time that it is inserted. */
+  private static final long MOST_STEPS = 20_000_000;
+
+  private static final int MOST_UNREAD = 20;
+
+  /** Angles and parameters beyond this are no angles: what is left of a turn is rounding. */
+  private static final double LARGEST_ANGLE = 1e6;
+
   private final String name;
   private final List<DxfGroups.Pair> pairs;
   private final Map<String, Block> blocks = new HashMap<>();
@@ -84,7 +92,11 @@ public final class DxfReader {
   private int unitCode;
   private int curves;
   private int inserts;
+  private long steps;
   private final Deque<Inserted> inside = new ArrayDeque<>();
+
+  /** The pair at which the entity that is being read begins. */
+  private int entity;
 
   /**
    * A named group of entities.
@@ -119,7 +131,11 @@ public final class DxfReader {
       throw new FormatException(name, "a binary DXF; save it as DXF in text form");
     }
     DxfReader reader = new DxfReader(name, DxfGroups.pairs(name, text));
-    reader.document();
+    try {
+      reader.document();
+    } catch (IllegalArgumentException | ArithmeticException e) {
+      throw reader.odd(e);
+    }
     boolean stated = UNITS.containsKey(reader.unitCode);
     return new LineWork(
         reader.lines,
@@ -128,6 +144,19 @@ public final class DxfReader {
             ? UNIT_WORDS.get(reader.unitCode)
             : "millimetres, as the file does not say what its units are",
         stated);
+  }
+
+  /** Numbers that are each possible, but make no line together. */
+  private FormatException odd(RuntimeException e) {
+    DxfGroups.Pair at = pairs.get(Math.min(entity, pairs.size() - 1));
+    return new FormatException(
+        name,
+        "line "
+            + at.line()
+            + ": the sizes of this "
+            + DxfGroups.shortened(at.value())
+            + " make no line",
+        e);
   }
 
   private void document() throws FormatException {
@@ -184,7 +213,7 @@ public final class DxfReader {
     String block = groups.text(2).orElse("");
     Block found = blocks.get(block);
     if (found == null) {
-      unread.add("a block that is not in the file");
+      unread("a block that is not in the file");
       return;
     }
     boolean within = inside.stream().anyMatch(it -> it.name.equals(block));
@@ -232,11 +261,20 @@ public final class DxfReader {
 
   /** Reads the entity that begins at a pair; gives where the next one begins. */
   private int entity(int from) throws FormatException {
+    entity = from;
     int to = next(from);
+    steps += to - from;
+    if (steps > MOST_STEPS) {
+      throw new FormatException(
+          name,
+          "its blocks, put in wherever they are inserted, come to more than "
+              + MOST_STEPS
+              + " lines of text");
+    }
     String kind = pairs.get(from).value().toUpperCase(Locale.ROOT);
     DxfGroups groups = groups(from + 1, to);
     if (groups.or(210, 0) != 0 || groups.or(220, 0) != 0) {
-      unread.add("something that does not lie flat");
+      unread("something that does not lie flat");
       return to;
     }
     boolean turned = groups.or(230, 1) < 0;
@@ -249,8 +287,8 @@ public final class DxfReader {
               false);
       case "CIRCLE" -> add(groups, turned, arc(groups, 0, 2 * Math.PI), true);
       case "ARC" -> {
-        double start = Math.toRadians(groups.need(50, "a start angle"));
-        double end = Math.toRadians(groups.need(51, "an end angle"));
+        double start = Math.toRadians(within(groups, groups.need(50, "a start angle")));
+        double end = Math.toRadians(within(groups, groups.need(51, "an end angle")));
         double sweep = end - start;
         double turns = 2 * Math.PI;
         add(
@@ -267,9 +305,24 @@ public final class DxfReader {
       case "SPLINE" -> spline(groups, turned);
       case "INSERT" -> insert(groups, turned);
       case "SEQEND", "ATTDEF", "EOF" -> {}
-      default -> unread.add(UNREAD.getOrDefault(kind, kind.toLowerCase(Locale.ROOT)));
+      default ->
+          unread(UNREAD.getOrDefault(kind, DxfGroups.shortened(kind.toLowerCase(Locale.ROOT))));
     }
     return to;
+  }
+
+  private void unread(String what) {
+    if (unread.size() < MOST_UNREAD) {
+      unread.add(what);
+    }
+  }
+
+  private double within(DxfGroups groups, double angle) throws FormatException {
+    if (!(Math.abs(angle) <= LARGEST_ANGLE)) {
+      throw new FormatException(
+          name, "line " + groups.line() + ": expected an angle; found " + angle);
+    }
+    return angle;
   }
 
   private int next(int from) {
@@ -315,8 +368,8 @@ public final class DxfReader {
     Point centre = groups.point(10, "a centre");
     Point major = groups.point(11, "an axis");
     double ratio = groups.need(40, "the ratio of its axes");
-    double from = groups.or(41, 0);
-    double to = groups.or(42, 2 * Math.PI);
+    double from = within(groups, groups.or(41, 0));
+    double to = within(groups, groups.or(42, 2 * Math.PI));
     if (to <= from) {
       to += 2 * Math.PI;
     }
@@ -361,7 +414,7 @@ public final class DxfReader {
       at = to;
     }
     if ((flags & (16 | 64)) != 0) {
-      unread.add("meshes");
+      unread("meshes");
     } else {
       polyline(groups, turned, points, bulges, (flags & 1) == 1);
     }
@@ -418,7 +471,7 @@ public final class DxfReader {
     }
     Optional<BSpline> curve = BSpline.of(degree, groups.each(40), points, groups.each(41));
     if (curve.isEmpty()) {
-      unread.add("a spline that is given by its fit points only");
+      unread("a spline that is given by its fit points only");
       return;
     }
     add(groups, turned, curve.get().cubics(), closed);

@@ -30,6 +30,9 @@ import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
+import java.util.logging.Level;
+import java.util.logging.Logger;
+import java.util.stream.Stream;
 import stoutblade.mesh.MeshBuilder;
 
 /**
@@ -38,6 +41,9 @@ import stoutblade.mesh.MeshBuilder;
  */
 final class GltfReader implements ModelFile.Reader {
 
+  /** Held, so that its level stays: what the library finds odd is not for the terminal. */
+  private static final Logger LIBRARY = Logger.getLogger("de.javagl.jgltf");
+
   private static final int MAGIC = 0x46546C67;
   private static final int JSON_CHUNK = 0x4E4F534A;
   private static final int BINARY_CHUNK = 0x004E4942;
@@ -45,8 +51,10 @@ final class GltfReader implements ModelFile.Reader {
   private static final int STRIP = 5;
   private static final int FAN = 6;
   private static final int DEEPEST = 200;
+  private static final List<String> LISTS =
+      List.of("scenes", "nodes", "meshes", "accessors", "bufferViews", "buffers");
   private static final List<String> KEPT =
-      List.of("asset", "scene", "scenes", "nodes", "meshes", "accessors", "bufferViews", "buffers");
+      Stream.concat(Stream.of("asset", "scene"), LISTS.stream()).toList();
 
   /** True where the bytes are glTF of one of the two kinds. */
   static boolean isGltf(byte[] file) {
@@ -76,9 +84,23 @@ final class GltfReader implements ModelFile.Reader {
     Chunks chunks = Chunks.of(name, file);
     ObjectNode tree = chunks.json();
     tree.retain(KEPT);
+    for (String list : LISTS) {
+      checkKind(name, list, tree.path(list));
+    }
     check(name, tree);
     byte[] binary = gathered(name, tree, chunks.binary(), Optional.ofNullable(folder));
     return packed(tree, binary);
+  }
+
+  /** What is said to be a list of things is one. */
+  private static void checkKind(String name, String list, JsonNode found) throws FormatException {
+    boolean right = found.isMissingNode() || found.isArray();
+    for (JsonNode one : found) {
+      right &= one.isObject();
+    }
+    if (!right) {
+      throw new FormatException(name, "damaged: '" + list + "' is no list of what it should be");
+    }
   }
 
   /** The two chunks of a file. */
@@ -291,10 +313,7 @@ final class GltfReader implements ModelFile.Reader {
       throw new FormatException(
           name, "it refers to '" + shown + "', outside its own folder: that is not read");
     }
-    if (Files.size(file) > ModelFile.LARGEST_FILE) {
-      throw new FormatException(name, "its part '" + shown + "' is larger than 400 MB");
-    }
-    return Files.readAllBytes(file);
+    return Inside.bytes("'" + shown + "', a part of " + name, file, ModelFile.LARGEST_FILE);
   }
 
   private static byte[] packed(ObjectNode tree, byte[] binary) throws IOException {
@@ -312,12 +331,9 @@ final class GltfReader implements ModelFile.Reader {
   }
 
   @Override
-  public void read(byte[] file, MeshBuilder into, DoubleConsumer progress) throws IOException {
-    byte[] checked = selfContained("model", file, null);
-    GltfModelReader reader = new GltfModelReader();
-    // What the library finds odd about the description shows in what it makes of it.
-    reader.setJsonErrorConsumer(error -> {});
-    GltfModel model = reader.readWithoutReferences(new ByteArrayInputStream(checked));
+  public void read(String name, byte[] file, MeshBuilder into, DoubleConsumer progress)
+      throws IOException {
+    GltfModel model = parsed(name, selfContained(name, file, null));
     progress.accept(0.4);
     List<SceneModel> scenes = model.getSceneModels();
     List<NodeModel> roots =
@@ -326,6 +342,20 @@ final class GltfReader implements ModelFile.Reader {
             : scenes.getFirst().getNodeModels();
     for (NodeModel root : roots) {
       node(root, into, progress);
+    }
+  }
+
+  private static GltfModel parsed(String name, byte[] checked) throws IOException {
+    LIBRARY.setLevel(Level.OFF);
+    GltfModelReader reader = new GltfModelReader();
+    // What the library finds odd about the description shows in what it makes of it.
+    reader.setJsonErrorConsumer(error -> {});
+    try {
+      return reader.readWithoutReferences(new ByteArrayInputStream(checked));
+    } catch (IOException | RuntimeException e) {
+      // Its own words are about its classes.
+      throw new FormatException(
+          name, "damaged: its lists of corners, meshes and nodes do not fit together", e);
     }
   }
 

@@ -1,7 +1,6 @@
 package stoutblade.formats;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,9 +17,10 @@ import stoutblade.trace.Tracing;
  * @param work its lines
  * @param outlines its closed outlines, the largest first
  * @param toleranceMm how far they may lie from the lines
+ * @param leftOut how many more closed outlines there are, smaller than those that are kept
  */
 public record LinesFile(
-    String name, LineWork work, List<WholeOutline> outlines, double toleranceMm) {
+    String name, LineWork work, List<WholeOutline> outlines, double toleranceMm, int leftOut) {
 
   /** The endings of the files that are read. */
   public static final List<String> ENDINGS = List.of(".svg", ".dxf");
@@ -28,7 +28,7 @@ public record LinesFile(
   /** The most bytes of a file. */
   public static final int LARGEST_FILE = 50 * 1024 * 1024;
 
-  /** From fine to coarse: the finest whose nodes are few enough is taken. */
+  /** From fine to coarse: the finest with which all outlines can be kept is taken. */
   private static final double[] TOLERANCES_MM = {0.05, 0.1, 0.2, 0.5};
 
   /** Copies the outlines. */
@@ -43,58 +43,21 @@ public record LinesFile(
    */
   public static LinesFile read(Path file) throws IOException {
     String name = String.valueOf(file.getFileName());
-    if (!Files.isRegularFile(file)) {
-      throw new FormatException(name, "there is no such file");
-    }
-    if (Files.size(file) > LARGEST_FILE) {
-      throw new FormatException(name, "larger than 50 MB");
-    }
-    return read(name, Files.readAllBytes(file));
+    return read(name, Inside.bytes(name, file, LARGEST_FILE));
   }
 
-  /** Reads it from its bytes; an SVG begins with a bracket. */
-  static LinesFile read(String name, byte[] bytes) throws IOException {
+  /**
+   * Reads it from its bytes; an SVG begins with a bracket.
+   *
+   * @throws FormatException as above
+   */
+  public static LinesFile read(String name, byte[] bytes) throws IOException {
     LineWork work = svg(bytes) ? SvgReader.read(name, bytes) : DxfReader.read(name, bytes);
-    if (work.rings().isEmpty()) {
-      throw new FormatException(
-          name,
-          "no closed outline in it: "
-              + work.loose()
-              + " open lines"
-              + (work.unread().isEmpty() ? "" : ". Not read: " + unread(work)));
-    }
-    for (double tolerance : TOLERANCES_MM) {
-      Optional<List<WholeOutline>> outlines = followed(name, work, tolerance);
-      if (outlines.isPresent()) {
-        return new LinesFile(bare(name), work, outlines.get(), tolerance);
-      }
-    }
-    throw new FormatException(
-        name,
-        "its outlines need more nodes than are kept, however coarse: at most "
-            + NodeFitting.MOST_NODES
-            + " for one and "
-            + Tracing.MOST_NODES
-            + " in all");
-  }
-
-  /** The outlines within a tolerance; empty where that takes too many nodes. */
-  private static Optional<List<WholeOutline>> followed(String name, LineWork work, double tolerance)
-      throws FormatException {
-    List<WholeOutline> outlines;
     try {
-      outlines = work.outlines(tolerance);
+      return new Following(name, work).file();
     } catch (IllegalArgumentException e) {
-      // An outline of more nodes than any may have.
-      return Optional.empty();
+      throw new FormatException(name, e.getMessage(), e);
     }
-    if (outlines.isEmpty()) {
-      throw new FormatException(name, "only specks in it, smaller than half a millimetre");
-    }
-    boolean few =
-        outlines.stream().allMatch(it -> it.nodes().size() < NodeFitting.MOST_NODES)
-            && outlines.stream().mapToInt(it -> it.nodes().size()).sum() <= Tracing.MOST_NODES;
-    return few ? Optional.of(outlines) : Optional.empty();
   }
 
   private static boolean svg(byte[] bytes) {
@@ -108,6 +71,74 @@ public record LinesFile(
       }
     }
     return false;
+  }
+
+  /** The following of its lines by nodes. */
+  private record Following(String name, LineWork work) {
+
+    LinesFile file() throws FormatException {
+      List<LineWork.Ring> rings = work.largest();
+      if (rings.isEmpty()) {
+        throw new FormatException(name, nothing());
+      }
+      for (double tolerance : TOLERANCES_MM) {
+        List<WholeOutline> outlines = followed(rings, tolerance);
+        if (outlines.size() == rings.size()) {
+          return of(outlines, tolerance, 0);
+        }
+      }
+      double coarsest = TOLERANCES_MM[TOLERANCES_MM.length - 1];
+      List<WholeOutline> some = followed(rings, coarsest);
+      if (some.isEmpty()) {
+        throw new FormatException(
+            name,
+            "its largest outline needs more nodes than are kept, however coarse: at most "
+                + NodeFitting.MOST_NODES);
+      }
+      return of(some, coarsest, rings.size() - some.size());
+    }
+
+    private LinesFile of(List<WholeOutline> outlines, double tolerance, int leftOut) {
+      return new LinesFile(bare(name), work, outlines, tolerance, leftOut);
+    }
+
+    private String nothing() {
+      if (!work.rings().isEmpty()) {
+        return "only specks in it, smaller than half a millimetre";
+      }
+      return "no closed outline in it: "
+          + work.loose()
+          + " open lines"
+          + (work.unread().isEmpty() ? "" : ". Not read: " + unread(work));
+    }
+
+    /** The largest outlines within a tolerance, as many of them as a tracing keeps. */
+    private static List<WholeOutline> followed(List<LineWork.Ring> rings, double tolerance) {
+      List<WholeOutline> all = new ArrayList<>();
+      int nodes = 0;
+      for (LineWork.Ring ring : rings) {
+        Optional<WholeOutline> outline = followed(ring, tolerance);
+        nodes += outline.map(it -> it.nodes().size()).orElse(0);
+        if (outline.isEmpty()
+            || nodes > Tracing.MOST_NODES
+            || all.size() == Tracing.MOST_OUTLINES) {
+          break;
+        }
+        all.add(outline.get());
+      }
+      return all;
+    }
+
+    /** Empty where it takes too many nodes. */
+    private static Optional<WholeOutline> followed(LineWork.Ring ring, double tolerance) {
+      try {
+        return Optional.of(ring.outline(tolerance))
+            .filter(it -> it.nodes().size() < NodeFitting.MOST_NODES);
+      } catch (IllegalArgumentException e) {
+        // An outline of more nodes than any may have.
+        return Optional.empty();
+      }
+    }
   }
 
   private static String bare(String name) {
@@ -127,6 +158,15 @@ public record LinesFile(
             + (outlines.size() == 1 ? " outline" : " outlines")
             + ", units: "
             + work.unit());
+    if (leftOut > 0) {
+      said.add(
+          leftOut
+              + " smaller outlines are left out: at most "
+              + Tracing.MOST_OUTLINES
+              + " with "
+              + Tracing.MOST_NODES
+              + " nodes are kept");
+    }
     if (work.loose() > 0) {
       said.add(work.loose() + " open lines are left out");
     }

@@ -1,7 +1,6 @@
 package stoutblade.formats;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
@@ -47,9 +46,13 @@ public record ModelFile(
     /**
      * Reads triangles.
      *
+     * @param name the file's name, for messages
      * @param progress takes the share that is done; may throw to stop
+     * @throws FormatException if it cannot be read, with the file's name in its message
+     * @throws IllegalArgumentException the same, without
      */
-    void read(byte[] file, MeshBuilder into, DoubleConsumer progress) throws IOException;
+    void read(String name, byte[] file, MeshBuilder into, DoubleConsumer progress)
+        throws IOException;
   }
 
   /**
@@ -60,13 +63,7 @@ public record ModelFile(
    */
   public static ModelFile read(Path file, DoubleConsumer progress) throws IOException {
     String name = String.valueOf(file.getFileName());
-    if (!Files.isRegularFile(file)) {
-      throw new FormatException(name, "there is no such file");
-    }
-    if (Files.size(file) > LARGEST_FILE) {
-      throw new FormatException(name, "larger than 400 MB");
-    }
-    byte[] bytes = Files.readAllBytes(file);
+    byte[] bytes = Inside.bytes(name, file, LARGEST_FILE);
     if (GltfReader.isGltf(bytes)) {
       bytes = GltfReader.selfContained(name, bytes, file.toAbsolutePath().getParent());
     }
@@ -86,7 +83,7 @@ public record ModelFile(
     Reader reader = gltf ? new GltfReader() : stl ? new StlReader() : new ObjReader();
     MeshBuilder builder = new MeshBuilder();
     try {
-      reader.read(file, builder, share -> progress.accept(0.7 * share));
+      reader.read(name, file, builder, share -> progress.accept(0.7 * share));
       Mesh mesh = builder.build();
       progress.accept(0.85);
       MeshCheck check = MeshCheck.of(mesh, builder.flatTriangles());
@@ -105,16 +102,8 @@ public record ModelFile(
       throw new FormatException(name, "no usable model: " + e.getMessage(), e);
     } catch (IOException | RuntimeException e) {
       // Damaged files make the readers throw all kinds of exceptions.
-      throw new FormatException(
-          name, "damaged, or no model: OBJ, STL or glTF was expected" + detail(e), e);
+      throw new FormatException(name, "damaged, or no model: OBJ, STL or glTF was expected", e);
     }
-  }
-
-  private static String detail(Exception e) {
-    String message = e.getMessage();
-    return message == null || message.isBlank() || message.length() > 120
-        ? ""
-        : " (" + message + ")";
   }
 
   /** The model as a project refers to it. */

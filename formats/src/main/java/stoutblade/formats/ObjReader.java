@@ -1,139 +1,183 @@
 package stoutblade.formats;
 
-import de.javagl.obj.FloatTuple;
-import de.javagl.obj.ObjFace;
-import de.javagl.obj.WritableObj;
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.util.Collection;
+import java.util.Arrays;
 import java.util.function.DoubleConsumer;
 import stoutblade.mesh.MeshBuilder;
 
-/** Reads OBJ files: the library takes the lines apart, and corners are checked here. */
+/**
+ * Reads the corners and faces of OBJ files, line by line:
+ *
+ * <pre>
+ * v x y z ...
+ * f corner corner corner ...      where a corner is a number, or number/texture/normal
+ * </pre>
+ *
+ * <p>Corners are counted from 1, or with a minus back from the last. A backslash at the end of a
+ * line goes on in the next. All other lines say nothing about the shape.
+ */
 final class ObjReader implements ModelFile.Reader {
 
   private static final int LOOKED_AT = 4096;
+  private static final int LONGEST_WORD = 64;
+
+  /** No face that was drawn has more corners. */
+  private static final int MOST_CORNERS = 1_000_000;
 
   @Override
-  public void read(byte[] file, MeshBuilder into, DoubleConsumer progress) throws IOException {
+  public void read(String name, byte[] file, MeshBuilder into, DoubleConsumer progress) {
     for (int i = 0; i < Math.min(LOOKED_AT, file.length); i++) {
       if (file[i] == 0) {
         throw new IllegalArgumentException("it is not text, as an OBJ file is");
       }
     }
-    Counted in = new Counted(file, progress);
-    try {
-      de.javagl.obj.ObjReader.read(
-          new java.io.InputStreamReader(in, StandardCharsets.ISO_8859_1), new Taking(into));
-    } catch (IOException e) {
-      if (e.getCause() instanceof NumberFormatException) {
-        throw new IllegalArgumentException(
-            "before byte " + in.done() + ": a number was expected", e);
-      }
-      throw e;
-    }
+    new Lines(file, into, progress).read();
   }
 
-  /** Bytes that say how many of them were read. */
-  private static final class Counted extends ByteArrayInputStream {
+  /** The lines of a file. */
+  private static final class Lines {
 
+    private static final int EVERY = 0x3fff;
+
+    private final byte[] file;
+    private final MeshBuilder into;
     private final DoubleConsumer progress;
+    private int at;
+    private int line = 1;
+    private int[] corners = new int[16];
 
-    Counted(byte[] file, DoubleConsumer progress) {
-      super(file);
+    Lines(byte[] file, MeshBuilder into, DoubleConsumer progress) {
+      this.file = file;
+      this.into = into;
       this.progress = progress;
     }
 
-    int done() {
-      return pos;
-    }
-
-    @Override
-    public synchronized int read(byte[] into, int offset, int length) {
-      progress.accept(pos / (double) Math.max(1, count));
-      return super.read(into, offset, length);
-    }
-  }
-
-  /** Takes corners and faces and lets the rest go. */
-  private static final class Taking implements WritableObj {
-
-    private final MeshBuilder into;
-
-    Taking(MeshBuilder into) {
-      this.into = into;
-    }
-
-    @Override
-    public void addVertex(FloatTuple at) {
-      into.vertex(at.getX(), at.getY(), at.getZ());
-    }
-
-    @Override
-    public void addVertex(float x, float y, float z) {
-      into.vertex(x, y, z);
-    }
-
-    @Override
-    public void addFace(ObjFace face) {
-      int[] corners = new int[face.getNumVertices()];
-      for (int i = 0; i < corners.length; i++) {
-        corners[i] = face.getVertexIndex(i);
+    void read() {
+      while (at < file.length) {
+        switch (word()) {
+          case "v" -> into(number(), number(), number());
+          case "f" -> face();
+          default -> {}
+        }
+        endLine();
+        if ((line & EVERY) == 0) {
+          progress.accept(at / (double) file.length);
+        }
       }
-      into.face(corners);
     }
 
-    @Override
-    public void addFace(int... corners) {
-      into.face(corners);
+    private void into(double x, double y, double z) {
+      try {
+        into.vertex(x, y, z);
+      } catch (IllegalArgumentException e) {
+        throw new IllegalArgumentException("line " + line + ": " + e.getMessage(), e);
+      }
     }
 
-    @Override
-    public void addFaceWithTexCoords(int... corners) {
-      into.face(corners);
+    private void face() {
+      int count = 0;
+      for (String word = word(); !word.isEmpty(); word = word()) {
+        if (count == MOST_CORNERS) {
+          throw new IllegalArgumentException(
+              "line " + line + ": a face has more than " + MOST_CORNERS + " corners");
+        }
+        if (count == corners.length) {
+          corners = Arrays.copyOf(corners, 2 * count);
+        }
+        corners[count++] = corner(word);
+      }
+      try {
+        into.face(Arrays.copyOf(corners, count));
+      } catch (IllegalArgumentException e) {
+        throw new IllegalArgumentException("line " + line + ": " + e.getMessage(), e);
+      }
     }
 
-    @Override
-    public void addFaceWithNormals(int... corners) {
-      into.face(corners);
+    private int corner(String word) {
+      int slash = word.indexOf('/');
+      String number = slash < 0 ? word : word.substring(0, slash);
+      try {
+        int stated = Integer.parseInt(number);
+        if (stated != 0) {
+          return stated < 0 ? into.vertices() + stated : stated - 1;
+        }
+      } catch (NumberFormatException e) {
+        throw expected("the number of a corner", word, e);
+      }
+      throw expected("the number of a corner, from 1", word, null);
     }
 
-    @Override
-    public void addFaceWithAll(int... corners) {
-      into.face(corners);
+    private double number() {
+      String word = word();
+      try {
+        return Double.parseDouble(word);
+      } catch (NumberFormatException e) {
+        throw expected("a number", word, e);
+      }
     }
 
-    @Override
-    public void addFace(int[] corners, int[] texture, int[] normals) {
-      into.face(corners);
+    private IllegalArgumentException expected(String wanted, String found, Exception cause) {
+      return new IllegalArgumentException(
+          "line "
+              + line
+              + ": expected "
+              + wanted
+              + ", found "
+              + (found.isEmpty() ? "the end of the line" : "'" + found + "'"),
+          cause);
     }
 
-    @Override
-    public void addTexCoord(FloatTuple at) {}
+    /** The next word of the line; empty at its end. */
+    private String word() {
+      while (at < file.length && (blank() || goesOn())) {
+        at++;
+      }
+      int from = at;
+      while (at < file.length && !blank() && !ended() && continued() < 0) {
+        at++;
+      }
+      return new String(file, from, Math.min(LONGEST_WORD, at - from), StandardCharsets.ISO_8859_1);
+    }
 
-    @Override
-    public void addTexCoord(float x) {}
+    private boolean blank() {
+      return file[at] == ' ' || file[at] == '\t' || file[at] == '\r';
+    }
 
-    @Override
-    public void addTexCoord(float x, float y) {}
+    private boolean ended() {
+      return file[at] == '\n';
+    }
 
-    @Override
-    public void addTexCoord(float x, float y, float z) {}
+    /** At a backslash before the end of a line: where that end is; else below 0. */
+    private int continued() {
+      if (file[at] != '\\') {
+        return -1;
+      }
+      int next = at + 1;
+      while (next < file.length && file[next] == '\r') {
+        next++;
+      }
+      return next < file.length && file[next] == '\n' ? next : -1;
+    }
 
-    @Override
-    public void addNormal(FloatTuple at) {}
+    /** Goes to the end of a line that is continued, and counts it. */
+    private boolean goesOn() {
+      int end = continued();
+      if (end < 0) {
+        return false;
+      }
+      at = end;
+      line++;
+      return true;
+    }
 
-    @Override
-    public void addNormal(float x, float y, float z) {}
-
-    @Override
-    public void setActiveGroupNames(Collection<? extends String> names) {}
-
-    @Override
-    public void setActiveMaterialGroupName(String name) {}
-
-    @Override
-    public void setMtlFileNames(Collection<? extends String> names) {}
+    private void endLine() {
+      while (at < file.length && !ended()) {
+        // What is not looked at may go on in the next line, too.
+        goesOn();
+        at++;
+      }
+      at++;
+      line++;
+    }
   }
 }

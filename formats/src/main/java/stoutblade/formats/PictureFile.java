@@ -1,16 +1,10 @@
 package stoutblade.formats;
 
-import com.drew.imaging.ImageMetadataReader;
-import com.drew.imaging.ImageProcessingException;
-import com.drew.metadata.Metadata;
-import com.drew.metadata.MetadataException;
-import com.drew.metadata.exif.ExifIFD0Directory;
 import java.awt.Graphics2D;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.nio.file.Files;
+import java.io.InterruptedIOException;
 import java.nio.file.Path;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -20,6 +14,7 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.concurrent.CancellationException;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
@@ -50,13 +45,7 @@ public record PictureFile(Picture picture, byte[] file, BufferedImage image) {
    */
   public static PictureFile read(Path file) throws IOException {
     String name = String.valueOf(file.getFileName());
-    if (!Files.isRegularFile(file)) {
-      throw new FormatException(name, "there is no such file");
-    }
-    if (Files.size(file) > LARGEST_FILE) {
-      throw new FormatException(name, "larger than 64 MB");
-    }
-    return read(name, Files.readAllBytes(file));
+    return read(name, Inside.bytes(name, file, LARGEST_FILE));
   }
 
   /**
@@ -65,7 +54,7 @@ public record PictureFile(Picture picture, byte[] file, BufferedImage image) {
    * @throws FormatException if they are not a picture of a size that is taken
    */
   public static PictureFile read(String name, byte[] file) throws IOException {
-    BufferedImage upright = upright(decode(name, file), orientation(file));
+    BufferedImage upright = upright(decode(name, file), Exif.orientation(file));
     Picture picture = new Picture(digest(file), name, upright.getWidth(), upright.getHeight());
     return new PictureFile(picture, file, upright);
   }
@@ -77,7 +66,7 @@ public record PictureFile(Picture picture, byte[] file, BufferedImage image) {
    */
   public static Picture look(String name, byte[] file) throws IOException {
     int[] size = reading(name, file, reader -> new int[] {reader.getWidth(0), reader.getHeight(0)});
-    boolean sideways = orientation(file) >= 5;
+    boolean sideways = Exif.orientation(file) >= 5;
     return new Picture(digest(file), name, size[sideways ? 1 : 0], size[sideways ? 0 : 1]);
   }
 
@@ -91,7 +80,8 @@ public record PictureFile(Picture picture, byte[] file, BufferedImage image) {
   }
 
   private static <T> T reading(String name, byte[] file, Reading<T> reading) throws IOException {
-    try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
+    WebpFrame.check(name, file);
+    try (ImageInputStream in = new BoundedInput(file)) {
       Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
       if (!readers.hasNext()) {
         throw new FormatException(name, "not a picture: PNG, JPEG, WebP or TIFF was expected");
@@ -110,6 +100,8 @@ public record PictureFile(Picture picture, byte[] file, BufferedImage image) {
       }
     } catch (FormatException e) {
       throw e;
+    } catch (InterruptedIOException e) {
+      throw new CancellationException("The reading of " + name + " was stopped");
     } catch (IOException | RuntimeException e) {
       // Damaged pictures make the decoder throw all kinds of exceptions.
       throw new FormatException(name, "damaged: the picture ends early or is broken", e);
@@ -127,7 +119,15 @@ public record PictureFile(Picture picture, byte[] file, BufferedImage image) {
     return image;
   }
 
-  private static void checkSize(String name, long width, long height) throws FormatException {
+  /**
+   * Refuses sizes that no picture has.
+   *
+   * @throws FormatException if there are too many pixels, or none
+   */
+  static void checkSize(String name, long width, long height) throws FormatException {
+    if (width < 1 || height < 1) {
+      throw new FormatException(name, "damaged: it says that it has no pixels");
+    }
     if (width * height > MOST_PIXELS) {
       throw new FormatException(
           name,
@@ -136,18 +136,6 @@ public record PictureFile(Picture picture, byte[] file, BufferedImage image) {
               + height
               + " pixels are more than the 60 million that are taken; make it"
               + " smaller first");
-    }
-  }
-
-  private static int orientation(byte[] file) {
-    try {
-      Metadata metadata = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file));
-      ExifIFD0Directory exif = metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);
-      boolean stated = exif != null && exif.containsTag(ExifIFD0Directory.TAG_ORIENTATION);
-      return stated ? exif.getInt(ExifIFD0Directory.TAG_ORIENTATION) : 1;
-    } catch (ImageProcessingException | IOException | MetadataException e) {
-      // The pixels were read; a picture without readable metadata is taken as it lies.
-      return 1;
     }
   }
 

@@ -6,7 +6,6 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -17,7 +16,6 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
-import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import stoutblade.project.Project;
@@ -44,6 +42,7 @@ public final class ProjectFile {
   static final int LARGEST_JSON = 8 * 1024 * 1024;
 
   private static final long LARGEST_FILE = 512L * 1024 * 1024;
+  private static final long MOST_UNPACKED = 768L * 1024 * 1024;
   private static final int MOST_ENTRIES = 64;
   private static final String JSON_NAME = "project.json";
   private static final Pattern FILE_NAME = Pattern.compile("(pictures|models)/([0-9a-f]{64})");
@@ -57,17 +56,18 @@ public final class ProjectFile {
    */
   public static Document read(Path file) throws IOException {
     String name = String.valueOf(file.getFileName());
-    if (!Files.isRegularFile(file)) {
-      throw new FormatException(name, "there is no such file");
-    }
-    if (Files.size(file) > LARGEST_FILE) {
-      throw new FormatException(name, "larger than 512 MB, which no project is");
-    }
+    Inside.check(name, file, LARGEST_FILE);
     try (ZipFile zip = new ZipFile(file.toFile())) {
       return new Reading(name, zip).document();
-    } catch (ZipException e) {
+    } catch (FormatException e) {
+      throw e;
+    } catch (IOException | RuntimeException e) {
+      // Damaged zips make the reader throw all kinds of exceptions.
       throw new FormatException(
-          name, "not a whole project file: a zip was expected (" + e.getMessage() + ")", e);
+          name,
+          "not a whole project file: it is damaged or ends early. Another copy of it, or an"
+              + " autosave, may be whole",
+          e);
     }
   }
 
@@ -79,10 +79,15 @@ public final class ProjectFile {
       // Marks that each may be but not together, such as one beyond a horizon, are a fault here.
       project.size().sizing();
       return project;
+    } catch (FormatException e) {
+      throw e;
     } catch (JsonProcessingException e) {
       throw Json.fault(name, e);
     } catch (IllegalArgumentException e) {
       throw new FormatException(name, e.getMessage(), e);
+    } catch (IOException | RuntimeException e) {
+      // Bytes that are no text, and a shape that a migration does not expect.
+      throw new FormatException(name, "damaged: it does not read as a project", e);
     }
   }
 
@@ -161,29 +166,56 @@ public final class ProjectFile {
         throw new FormatException(
             name, "at most " + MOST_ENTRIES + " entries are expected; found " + entries.size());
       }
-      byte[] json = null;
-      Map<String, byte[]> files = new TreeMap<>();
       for (ZipEntry entry : entries) {
-        var file = FILE_NAME.matcher(entry.getName());
-        if (entry.getName().equals(JSON_NAME)) {
-          json = bytes(entry, LARGEST_JSON);
-        } else if (file.matches()) {
-          boolean picture = file.group(1).equals("pictures");
-          int most = picture ? PictureFile.LARGEST_FILE : ModelFile.LARGEST_FILE;
-          files.put(file.group(2), checked(entry, file.group(2), most));
-        } else {
-          throw new FormatException(
-              name,
-              "an entry '"
-                  + shortened(entry.getName())
-                  + "' does not belong in a project; expected"
-                  + " project.json, pictures/ and models/ only");
-        }
+        check(entry);
       }
+      ZipEntry json = zip.getEntry(JSON_NAME);
       if (json == null) {
         throw new FormatException(name, "no project.json inside: this is not a project file");
       }
-      return whole(parse(name, json), files);
+      Project project = parse(name, bytes(json, LARGEST_JSON));
+      return new Document(project, files(project, entries));
+    }
+
+    private void check(ZipEntry entry) throws FormatException {
+      boolean belongs =
+          entry.getName().equals(JSON_NAME) || FILE_NAME.matcher(entry.getName()).matches();
+      if (!belongs) {
+        throw new FormatException(
+            name,
+            "an entry '"
+                + shortened(entry.getName())
+                + "' does not belong in a project; expected"
+                + " project.json, pictures/ and models/ only");
+      }
+    }
+
+    /** The files that the project refers to; others are not even unpacked. */
+    private Map<String, byte[]> files(Project project, List<? extends ZipEntry> entries)
+        throws IOException {
+      List<String> missing = new ArrayList<>(digests(project));
+      Map<String, byte[]> files = new TreeMap<>();
+      long sum = 0;
+      for (ZipEntry entry : entries) {
+        var file = FILE_NAME.matcher(entry.getName());
+        if (file.matches() && missing.removeIf(file.group(2)::equals)) {
+          boolean picture = file.group(1).equals("pictures");
+          int most = picture ? PictureFile.LARGEST_FILE : ModelFile.LARGEST_FILE;
+          byte[] bytes = checked(entry, file.group(2), most);
+          files.put(file.group(2), bytes);
+          sum += bytes.length;
+          if (sum > MOST_UNPACKED) {
+            throw new FormatException(
+                name,
+                "its pictures and models take more than " + MOST_UNPACKED / 1024 / 1024 + " MB");
+          }
+        }
+      }
+      if (!missing.isEmpty()) {
+        throw new FormatException(
+            name, "the picture or model " + missing.getFirst() + " is missing");
+      }
+      return files;
     }
 
     private static String shortened(String text) {
@@ -200,6 +232,10 @@ public final class ProjectFile {
 
     private byte[] bytes(ZipEntry entry, int most) throws IOException {
       try (InputStream in = zip.getInputStream(entry)) {
+        if (in == null) {
+          throw new FormatException(
+              name, "'" + shortened(entry.getName()) + "' cannot be unpacked");
+        }
         byte[] bytes = in.readNBytes(most + 1);
         if (bytes.length > most) {
           throw new FormatException(
@@ -207,16 +243,6 @@ public final class ProjectFile {
         }
         return bytes;
       }
-    }
-
-    private Document whole(Project project, Map<String, byte[]> files) throws FormatException {
-      List<String> missing = new ArrayList<>(digests(project));
-      missing.removeAll(files.keySet());
-      if (!missing.isEmpty()) {
-        throw new FormatException(
-            name, "the picture or model " + missing.getFirst() + " is missing");
-      }
-      return new Document(project, files);
     }
   }
 }

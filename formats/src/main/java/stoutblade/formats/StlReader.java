@@ -35,7 +35,7 @@ final class StlReader implements ModelFile.Reader {
   }
 
   @Override
-  public void read(byte[] file, MeshBuilder into, DoubleConsumer progress) {
+  public void read(String name, byte[] file, MeshBuilder into, DoubleConsumer progress) {
     if (fits(file)) {
       binary(file, into, progress);
     } else if (startsWithSolid(file)) {

@@ -24,6 +24,7 @@ final class SvgPath extends DefaultPathHandler {
   private Point at = new Point(0, 0);
   private Point handle = new Point(0, 0);
   private Bend bend = Bend.NONE;
+  private int left;
 
   private enum Bend {
     NONE,
@@ -31,8 +32,14 @@ final class SvgPath extends DefaultPathHandler {
     CUBIC
   }
 
-  SvgPath(AffineTransform frame) {
+  /**
+   * Takes commands.
+   *
+   * @param most how many curves are taken
+   */
+  SvgPath(AffineTransform frame, int most) {
     this.frame = frame;
+    this.left = most;
   }
 
   /** The paths, in mm. */
@@ -52,6 +59,9 @@ final class SvgPath extends DefaultPathHandler {
   }
 
   private void to(Cubic curve) {
+    if (--left < 0) {
+      throw new IllegalArgumentException("there are too many pieces of line in it");
+    }
     if (curve.start().distance(curve.end()) > 0 || !curve.straight()) {
       curves.add(
           new Cubic(

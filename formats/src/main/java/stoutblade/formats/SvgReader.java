@@ -114,8 +114,8 @@ public final class SvgReader {
     } catch (FormatException e) {
       throw e;
     } catch (RuntimeException e) {
-      // The libraries throw all kinds of exceptions at damaged numbers.
-      throw new FormatException(name, "a number or a shape in it cannot be read", e);
+      // The libraries throw all kinds of exceptions at damaged files.
+      throw new FormatException(name, "no readable SVG: it is damaged", e);
     }
     return new LineWork(reader.lines, List.copyOf(reader.unread), reader.unit, reader.stated);
   }
@@ -134,7 +134,7 @@ public final class SvgReader {
           if (hidden > 0 || HIDDEN.contains(tag)) {
             hidden++;
           } else {
-            start(tag, attributes(xml));
+            start(tag, attributes(xml), xml.getLocation().getLineNumber());
           }
         }
         case XMLStreamConstants.END_ELEMENT -> {
@@ -173,6 +173,22 @@ public final class SvgReader {
     return all;
   }
 
+  private void start(String tag, Map<String, String> at, int line) throws FormatException {
+    try {
+      start(tag, at);
+    } catch (IllegalArgumentException e) {
+      throw new FormatException(
+          name, "line " + line + ": <" + shortened(tag) + ">: " + e.getMessage(), e);
+    } catch (RuntimeException e) {
+      throw new FormatException(
+          name, "line " + line + ": <" + shortened(tag) + "> cannot be read", e);
+    }
+  }
+
+  private static String shortened(String text) {
+    return text.length() > 40 ? text.substring(0, 40) + "…" : text;
+  }
+
   private void start(String tag, Map<String, String> at) throws FormatException {
     if (frames.size() >= DEEPEST) {
       throw fault("nested deeper than " + DEEPEST + " levels");
@@ -187,7 +203,7 @@ public final class SvgReader {
     }
     AffineTransform frame = new AffineTransform(frames.peek());
     if (at.containsKey("transform")) {
-      frame.concatenate(AWTTransformProducer.createAffineTransform(at.get("transform")));
+      frame.concatenate(transform(at.get("transform")));
     }
     frames.push(frame);
     String label = at.getOrDefault("label", at.getOrDefault("id", ""));
@@ -196,6 +212,14 @@ public final class SvgReader {
       unread.add(UNREAD.get(tag));
     } else if (!"none".equals(at.get("display"))) {
       shape(tag, at).forEach(it -> lines.add(new LineWork.Line(layers.peek(), label, it)));
+    }
+  }
+
+  private static AffineTransform transform(String text) {
+    try {
+      return AWTTransformProducer.createAffineTransform(text);
+    } catch (ParseException e) {
+      throw new IllegalArgumentException("'" + shortened(text) + "' is no way of moving it", e);
     }
   }
 
@@ -239,14 +263,18 @@ public final class SvgReader {
     if (length.length() > LONGEST_LENGTH || !matcher.matches()) {
       return Optional.empty();
     }
+    double number = Double.parseDouble(matcher.group(1));
     return Optional.ofNullable(UNITS.get(matcher.group(2).toLowerCase(Locale.ROOT)))
-        .map(it -> it * Double.parseDouble(matcher.group(1)));
+        .map(it -> it * number);
   }
 
   private static double[] numbers(String text) {
     Matcher matcher = NUMBER.matcher(text);
     List<Double> all = new ArrayList<>();
     while (matcher.find()) {
+      if (all.size() > 2 * MOST_CURVES) {
+        throw new IllegalArgumentException("more than " + 2 * MOST_CURVES + " numbers");
+      }
       all.add(Double.parseDouble(matcher.group()));
     }
     return all.stream().mapToDouble(Double::doubleValue).toArray();
@@ -255,7 +283,7 @@ public final class SvgReader {
   // == SHAPES
 
   private List<Path> shape(String tag, Map<String, String> at) throws FormatException {
-    SvgPath path = new SvgPath(frames.peek());
+    SvgPath path = new SvgPath(frames.peek(), MOST_CURVES - curves);
     switch (tag) {
       case "path" -> parsed(at.getOrDefault("d", ""), path);
       case "rect" ->
@@ -310,13 +338,15 @@ public final class SvgReader {
     String text = at.getOrDefault(key, "0");
     Matcher matcher = LENGTH.matcher(text);
     if (text.length() > LONGEST_LENGTH || !matcher.matches()) {
-      throw new IllegalArgumentException(key + " is not a length");
+      throw new IllegalArgumentException(
+          key + ": expected a length; found '" + shortened(text) + "'");
     }
     String unit = matcher.group(2).toLowerCase(Locale.ROOT);
     double value = Double.parseDouble(matcher.group(1));
     Double mm = UNITS.get(unit);
     if (mm == null) {
-      throw new IllegalArgumentException(key + " has an unknown unit: '" + text + "'");
+      throw new IllegalArgumentException(
+          key + ": expected a length in px, mm, cm, in, pt or pc; found '" + shortened(text) + "'");
     }
     return unit.isEmpty() ? value : value * mm / MM_PER_PX;
   }

@@ -32,8 +32,9 @@ class AutosaveTest {
     List<Autosave.Left> left = Autosave.left(home);
 
     assertThat(left).hasSize(1);
-    assertThat(left.getFirst().document().project()).isEqualTo(FormatSamples.demo().project());
-    assertThat(left.getFirst().document().files()).hasSize(6);
+    assertThat(left.getFirst().document().orElseThrow().project())
+        .isEqualTo(FormatSamples.demo().project());
+    assertThat(left.getFirst().document().orElseThrow().files()).hasSize(6);
     assertThat(left.getFirst().origin()).contains(origin);
     Autosave.discard(left.getFirst().folder());
     assertThat(Autosave.left(home)).isEmpty();
@@ -62,11 +63,14 @@ class AutosaveTest {
   }
 
   @Test
-  void a_damaged_autosave_is_passed_over_and_stays() throws IOException {
+  void a_damaged_autosave_is_told_of_and_stays() throws IOException {
     left("dead", home.resolve("x.stout"));
     Files.writeString(home.resolve("dead").resolve("project.json"), "{");
 
-    assertThat(Autosave.left(home)).isEmpty();
+    assertThat(Autosave.left(home)).hasSize(1);
+    assertThat(Autosave.left(home).getFirst().document()).isEmpty();
+    assertThat(Autosave.left(home).getFirst().fault())
+        .isEqualTo("autosave: it ends early (line 1)");
     assertThat(Files.exists(home.resolve("dead").resolve("project.json"))).isTrue();
     assertThat(Autosave.left(home.resolve("nowhere"))).isEmpty();
   }

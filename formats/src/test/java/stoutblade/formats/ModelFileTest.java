@@ -221,7 +221,7 @@ class ModelFileTest {
       value = {
         "box.obj  | v 2.0 1.0 0.0 | v NaN 1 0          | lies nowhere",
         "box.obj  | v 2.0 1.0 0.0 | v 1e99 1 0         | lies nowhere",
-        "box.obj  | v 2.0 1.0 0.0 | v two one none     | number was expected",
+        "box.obj  | v 2.0 1.0 0.0 | v two one none     | line 5: expected a number",
         "box.obj  | f 1/1/1       | f 99/1/1           | names corner 99; there are 8",
         "box.obj  | f 1/1/1       | f 0/1/1            | box.obj",
         "box.stl  | endsolid      | enddd              | expected 'facet' or 'endsolid'",

@@ -19,7 +19,6 @@ import stoutblade.shape.Span;
  */
 final class Along implements Limit {
 
-  private static final double FAR_MM = 1e5;
   private static final int PLACES = 48;
   private static final int EVERY = 3;
   private static final double STEP_MM = 1;
@@ -95,7 +94,8 @@ final class Along implements Limit {
     for (int i = 0; i < runs.size(); i++) {
       Run run = runs.get(i);
       Region left =
-          from.common(band(i == 0 ? -FAR_MM : run.from, i == runs.size() - 1 ? FAR_MM : run.to));
+          from.common(
+              band(i == 0 ? -Box.FAR_MM : run.from, i == runs.size() - 1 ? Box.FAR_MM : run.to));
       for (Limit limit : run.limits) {
         left = limit.reaching(left, height, tolerance);
       }
@@ -108,7 +108,7 @@ final class Along implements Limit {
   }
 
   private static Region band(double from, double to) {
-    return Region.of(new Box(-FAR_MM, from, FAR_MM, to));
+    return Region.of(new Box(-Box.FAR_MM, from, Box.FAR_MM, to));
   }
 
   /** Where a stretch that goes over into the next section reaches a height. */

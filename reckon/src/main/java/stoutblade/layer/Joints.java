@@ -21,7 +21,6 @@ public record Joints(List<Double> across, List<Double> along) {
   /** Nothing is cut apart. */
   public static final Joints NONE = new Joints(List.of(), List.of());
 
-  private static final double FAR_MM = 1e5;
   private static final double SPECK_MM2 = 1;
   private static final int SHIFTS = 8;
 
@@ -111,10 +110,10 @@ public record Joints(List<Double> across, List<Double> along) {
   public List<List<Point>> lines(Region layer) {
     List<List<Point>> all = new ArrayList<>();
     for (double x : across) {
-      all.addAll(layer.inside(List.of(new Point(x, -FAR_MM), new Point(x, FAR_MM))));
+      all.addAll(layer.inside(List.of(new Point(x, -Box.FAR_MM), new Point(x, Box.FAR_MM))));
     }
     for (double y : along) {
-      all.addAll(layer.inside(List.of(new Point(-FAR_MM, y), new Point(FAR_MM, y))));
+      all.addAll(layer.inside(List.of(new Point(-Box.FAR_MM, y), new Point(Box.FAR_MM, y))));
     }
     return all;
   }
@@ -138,12 +137,12 @@ public record Joints(List<Double> across, List<Double> along) {
 
   private static List<double[]> spans(List<Double> cuts) {
     List<double[]> spans = new ArrayList<>();
-    double last = -FAR_MM;
+    double last = -Box.FAR_MM;
     for (double cut : cuts) {
       spans.add(new double[] {last, cut});
       last = cut;
     }
-    spans.add(new double[] {last, FAR_MM});
+    spans.add(new double[] {last, Box.FAR_MM});
     return spans;
   }
 }

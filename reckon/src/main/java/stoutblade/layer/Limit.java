@@ -182,8 +182,6 @@ sealed interface Limit
    */
   record Taper(double from, double to, double high, double tip) implements Limit {
 
-    private static final double FAR_MM = 1e5;
-
     double share(double y) {
       return 1 + (tip - 1) * Math.clamp((y - from) / (to - from), 0, 1);
     }
@@ -199,7 +197,7 @@ sealed interface Limit
         return from;
       }
       double end = this.from + (to - this.from) * (1 - height / high) / (1 - tip);
-      return from.common(Region.of(new Box(-FAR_MM, -FAR_MM, FAR_MM, end)));
+      return from.common(Region.of(new Box(-Box.FAR_MM, -Box.FAR_MM, Box.FAR_MM, end)));
     }
   }
 

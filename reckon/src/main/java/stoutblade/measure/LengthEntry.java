@@ -2,6 +2,7 @@ package stoutblade.measure;
 
 import java.util.Locale;
 import java.util.Map;
+import java.util.regex.Pattern;
 
 /**
  * Reads a length as a person types it, sums included.
@@ -25,6 +26,7 @@ public final class LengthEntry {
   /** The longest length that is taken, either way, in millimetres: 100 m. */
   public static final double LIMIT_MM = 100_000;
 
+  private static final Pattern UNSEEN = Pattern.compile("[\\p{Cf}\\p{Cc}]");
   private static final int LONGEST_TEXT = 200;
   private static final int DEEPEST = 20;
 
@@ -56,7 +58,8 @@ public final class LengthEntry {
   private boolean unitSeen;
 
   private LengthEntry(String typed, double bareUnitMm) {
-    this.typed = typed.strip();
+    // Marks of direction and the like come with what is pasted; nobody sees or means them.
+    this.typed = UNSEEN.matcher(typed).replaceAll("").strip();
     this.text =
         this.typed
             .toLowerCase(Locale.ROOT)
@@ -224,7 +227,7 @@ public final class LengthEntry {
 
   private boolean startsNumber() {
     char next = peek();
-    return Character.isDigit(next) || GLYPHS.containsKey(next);
+    return digit(next) || GLYPHS.containsKey(next);
   }
 
   private double number() {
@@ -251,7 +254,7 @@ public final class LengthEntry {
 
   private double decimal(String whole, char mark) {
     at++;
-    String rest = at < text.length() && Character.isDigit(text.charAt(at)) ? digits() : "";
+    String rest = at < text.length() && digit(text.charAt(at)) ? digits() : "";
     if (mark == ',' && rest.length() == 3 && !whole.matches("0*")) {
       throw fault("a comma marks decimals; write " + whole + rest + " or " + whole + "." + rest);
     }
@@ -266,7 +269,7 @@ public final class LengthEntry {
     int back = at;
     if (peek() == '/') {
       at++;
-      if (Character.isDigit(peek())) {
+      if (digit(peek())) {
         return over(first, digits(), back);
       }
       at = back;
@@ -279,11 +282,11 @@ public final class LengthEntry {
       if (at < text.length() && GLYPHS.containsKey(text.charAt(at))) {
         return first + GLYPHS.get(text.charAt(at++));
       }
-      if (at < text.length() && Character.isDigit(text.charAt(at))) {
+      if (at < text.length() && digit(text.charAt(at))) {
         double numerator = Double.parseDouble(digits());
         if (at < text.length() && text.charAt(at) == '/') {
           at++;
-          if (Character.isDigit(peek())) {
+          if (digit(peek())) {
             return first + over(numerator, digits(), back);
           }
         }
@@ -307,7 +310,7 @@ public final class LengthEntry {
 
   private String digits() {
     int from = at;
-    while (at < text.length() && Character.isDigit(text.charAt(at))) {
+    while (at < text.length() && digit(text.charAt(at))) {
       at++;
     }
     return text.substring(from, at);
@@ -328,6 +331,11 @@ public final class LengthEntry {
       throw fault("'" + word + "' is not a unit of length; use mm, cm, m, in or ft");
     }
     return word;
+  }
+
+  /** Digits of other scripts look like letters to whoever reads the number afterwards. */
+  private static boolean digit(char it) {
+    return it >= '0' && it <= '9';
   }
 
   private char peek() {

@@ -63,6 +63,34 @@ public record Derived(
     List<Figure> bodyFigures,
     List<Finding> findings) {
 
+  /** The same with other findings. */
+  Derived with(List<Finding> other) {
+    return new Derived(
+        project,
+        sizing,
+        placement,
+        fit,
+        form,
+        assembly,
+        parts,
+        weight,
+        layers,
+        core,
+        bladeTemplates,
+        tiling,
+        coats,
+        shopping,
+        plan,
+        comparison,
+        bodyFigures,
+        other);
+  }
+
+  /** The same as another object, for what is shown anew when it is given one. */
+  public Derived again() {
+    return with(findings);
+  }
+
   /** The figures of the wearer with the prop. */
   public List<Figure> wearerFigures() {
     List<Figure> all = new ArrayList<>(sizing.people());

@@ -59,13 +59,21 @@ public final class LayerEdits {
     return on(id, name, it -> it.withSheets(change.apply(new ArrayList<>(it.sheets()))));
   }
 
+  private static int checked(int index, List<Sheet> all) {
+    if (index < 0 || index >= all.size()) {
+      throw new IllegalArgumentException(
+          "There are " + all.size() + " layers; found number " + (index + 1L));
+    }
+    return index;
+  }
+
   /** Changes one layer, counted from 0 at the back. */
   public static Edit sheet(String id, int index, String name, UnaryOperator<Sheet> change) {
     return sheets(
         id,
         name,
         all -> {
-          all.set(index, change.apply(all.get(index)));
+          all.set(checked(index, all), change.apply(all.get(index)));
           return all;
         });
   }
@@ -87,7 +95,7 @@ public final class LayerEdits {
         id,
         "Add a layer",
         all -> {
-          all.add(index + 1, all.get(index));
+          all.add(checked(index, all) + 1, all.get(index));
           return all;
         });
   }
@@ -100,7 +108,7 @@ public final class LayerEdits {
           if (all.size() == 1) {
             throw new IllegalArgumentException("A part has at least one layer");
           }
-          all.remove(index);
+          all.remove(checked(index, all));
           return all;
         });
   }
@@ -111,8 +119,8 @@ public final class LayerEdits {
         id,
         "Move a layer",
         all -> {
-          int to = Math.clamp(index + by, 0, all.size() - 1);
-          all.add(to, all.remove(index));
+          int to = Math.clamp((long) index + by, 0, all.size() - 1);
+          all.add(to, all.remove(checked(index, all)));
           return all;
         });
   }

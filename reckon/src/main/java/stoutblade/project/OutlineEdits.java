@@ -77,7 +77,7 @@ public final class OutlineEdits {
 
   /** Changes one node. */
   public static Edit node(String id, int index, String name, UnaryOperator<Node> change) {
-    return on(id, name, it -> it.with(index, change.apply(it.nodes().get(index))));
+    return on(id, name, it -> it.with(index, change.apply(it.node(index))));
   }
 
   /** Takes a node out; the first of half an outline leaves its place on the base to the next. */

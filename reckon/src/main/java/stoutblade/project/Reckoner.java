@@ -189,29 +189,7 @@ public final class Reckoner {
             comparison(project, form, core, plan),
             bodyFigures(project),
             List.of());
-    return withFindings(derived, units);
-  }
-
-  private Derived withFindings(Derived bare, Units units) {
-    return new Derived(
-        bare.project(),
-        bare.sizing(),
-        bare.placement(),
-        bare.fit(),
-        bare.form(),
-        bare.assembly(),
-        bare.parts(),
-        bare.weight(),
-        bare.layers(),
-        bare.core(),
-        bare.bladeTemplates(),
-        bare.tiling(),
-        bare.coats(),
-        bare.shopping(),
-        bare.plan(),
-        bare.comparison(),
-        bare.bodyFigures(),
-        new Findings(bare, catalogue, units).all());
+    return derived.with(new Findings(derived, catalogue, units).all());
   }
 
   /** The parts, each worked out anew only where it is another than before. */

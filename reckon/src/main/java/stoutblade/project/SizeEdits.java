@@ -149,7 +149,11 @@ public final class SizeEdits {
     return onPicture(
         trusted ? "Trust the ruler" : "Set the ruler aside",
         id,
-        it -> it.with(it.ruler(rulerId).orElseThrow().withTrust(trusted)));
+        it ->
+            it.with(
+                it.ruler(rulerId)
+                    .orElseThrow(() -> new IllegalArgumentException("There is no such ruler"))
+                    .withTrust(trusted)));
   }
 
   public static Edit distance(String id, Optional<Stated> mm) {

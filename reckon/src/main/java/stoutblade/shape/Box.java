@@ -6,6 +6,9 @@ import java.util.List;
 /** An upright rectangle with its least and greatest coordinates. */
 public record Box(double minX, double minY, double maxX, double maxY) {
 
+  /** Further out than anything that is drawn, in mm: where a strip or half of the plane ends. */
+  public static final double FAR_MM = 1e6;
+
   /**
    * Checks the order of the sides.
    *

@@ -56,7 +56,8 @@ public record Cubic(Point start, Point control1, Point control2, Point end) {
   }
 
   private void flattenInto(List<Point> points, double tolerance, int depth) {
-    if (depth == DEEPEST || flatness() <= tolerance) {
+    // Said so that what is no number ends at once.
+    if (depth == DEEPEST || !(flatness() > tolerance)) {
       points.add(end);
       return;
     }

@@ -19,6 +19,7 @@ public final class Exact {
 
   private static final double LENGTH_OFF_MM = 1e-6;
   private static final double NEAR_MM = 0.5;
+  private static final double MOST_OFFSET_MM = 1000;
   private static final int ROUNDS = 60;
 
   private Exact() {}
@@ -27,9 +28,9 @@ public final class Exact {
 
   /** The length of a side from corner to corner, in mm, its rounded ends left out. */
   public static double length(Outline outline, int side) {
-    Node start = outline.nodes().get(side);
-    Point end = outline.nodes().get(outline.after(side)).at();
-    if (start.bulge() != 0) {
+    Node start = outline.node(side);
+    Point end = outline.node(outline.after(side)).at();
+    if (start.bulge() != 0 && !start.at().equals(end)) {
       return Arc.between(start.at(), end, start.bulge()).length();
     }
     List<Cubic> curves = outline.side(side);
@@ -39,8 +40,8 @@ public final class Exact {
   }
 
   private static boolean cornered(Outline outline, int side) {
-    return outline.nodes().get(side).kind() != Node.Kind.CURVE
-        && outline.nodes().get(outline.after(side)).kind() != Node.Kind.CURVE;
+    return outline.node(side).kind() != Node.Kind.CURVE
+        && outline.node(outline.after(side)).kind() != Node.Kind.CURVE;
   }
 
   /** The angle between the two sides at a node, inside the outline run counter-clockwise. */
@@ -55,12 +56,11 @@ public final class Exact {
 
   /** The radius of a side that is an arc, in mm; 0 for one that is none. */
   public static double radius(Outline outline, int side) {
-    Node start = outline.nodes().get(side);
+    Node start = outline.node(side);
     return start.bulge() == 0
         ? 0
         : Math.copySign(
-            Arc.between(start.at(), outline.nodes().get(outline.after(side)).at(), start.bulge())
-                .radius(),
+            Arc.between(start.at(), outline.node(outline.after(side)).at(), start.bulge()).radius(),
             start.bulge());
   }
 
@@ -83,8 +83,8 @@ public final class Exact {
         break;
       }
       int end = changed.after(side);
-      Point from = changed.nodes().get(side).at();
-      Node node = changed.nodes().get(end);
+      Point from = changed.node(side).at();
+      Node node = changed.node(end);
       changed = changed.with(end, node.movedTo(from.towards(node.at(), mm / now)));
     }
     return changed;
@@ -112,14 +112,14 @@ public final class Exact {
   }
 
   private static double direction(Outline outline, int side) {
-    Point way = outline.nodes().get(outline.after(side)).at().minus(outline.nodes().get(side).at());
+    Point way = outline.node(outline.after(side)).at().minus(outline.node(side).at());
     return Math.atan2(way.y(), way.x());
   }
 
   private static Outline turned(Outline outline, int side, double by) {
     int end = outline.after(side);
-    Point about = outline.nodes().get(side).at();
-    Node node = outline.nodes().get(end);
+    Point about = outline.node(side).at();
+    Node node = outline.node(end);
     Point turned = about.plus(node.at().minus(about).turned(by));
     return outline.with(end, node.movedTo(snapped(turned)));
   }
@@ -135,8 +135,8 @@ public final class Exact {
    * @param mm positive where it runs counter-clockwise, outwards on most outlines; 0 for straight
    */
   public static Outline withRadius(Outline outline, int side, double mm) {
-    Node start = outline.nodes().get(side);
-    double chord = start.at().distance(outline.nodes().get(outline.after(side)).at());
+    Node start = outline.node(side);
+    double chord = start.at().distance(outline.node(outline.after(side)).at());
     return outline.with(side, start.withBulge(mm == 0 ? 0 : Arc.bulge(chord, mm)));
   }
 
@@ -159,7 +159,7 @@ public final class Exact {
     }
     Point at = new Point(mm / 2, station);
     for (int i = 0; i < half.nodes().size(); i++) {
-      Node node = half.nodes().get(i);
+      Node node = half.node(i);
       if (Math.abs(node.at().y() - station) < NEAR_MM && node.at().x() > 0) {
         return half.with(i, node.movedTo(new Point(at.x(), node.at().y())));
       }
@@ -206,10 +206,10 @@ public final class Exact {
     if (indices.size() < 2) {
       throw new IllegalArgumentException("Choose two nodes or more: press them with Ctrl held");
     }
-    Point first = outline.nodes().get(indices.getFirst()).at();
+    Point first = outline.node(indices.getFirst()).at();
     Outline changed = outline;
     for (int index : indices) {
-      Node node = changed.nodes().get(index);
+      Node node = changed.node(index);
       Point at =
           line == Line.ACROSS
               ? new Point(first.x(), node.at().y())
@@ -226,11 +226,11 @@ public final class Exact {
       throw new IllegalArgumentException("Choose three nodes or more: press them with Ctrl held");
     }
     List<Integer> in = new ArrayList<>(order);
-    Point from = outline.nodes().get(in.getFirst()).at();
-    Point to = outline.nodes().get(in.getLast()).at();
+    Point from = outline.node(in.getFirst()).at();
+    Point to = outline.node(in.getLast()).at();
     Outline changed = outline;
     for (int i = 1; i + 1 < in.size(); i++) {
-      Node node = changed.nodes().get(in.get(i));
+      Node node = changed.node(in.get(i));
       changed = changed.with(in.get(i), node.movedTo(from.towards(to, i / (in.size() - 1.0))));
     }
     return changed;
@@ -245,6 +245,12 @@ public final class Exact {
    * @throws IllegalArgumentException if nothing is left
    */
   public static WholeOutline offset(Outline outline, double mm) {
+    if (!outline.drawn()) {
+      throw new IllegalArgumentException("There is no outline yet to offset");
+    }
+    if (!(Math.abs(mm) <= MOST_OFFSET_MM)) {
+      throw new IllegalArgumentException("An outline is offset by up to 1 m; found " + mm + " mm");
+    }
     Region region = Region.inside(outline.outline(), TIP_MM).grown(mm, TOLERANCE_MM);
     List<Point> ring =
         region.rings().stream()

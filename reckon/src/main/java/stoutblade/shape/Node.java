@@ -15,6 +15,7 @@ public record Node(Point at, Kind kind, double ease, double bulge) {
   /** The most that an arc bulges: a little over three quarters of a circle. */
   public static final double MOST_BULGE = 2.5;
 
+  private static final double LEAST_BULGE = 1e-9;
   private static final double MOST_EASE_MM = 5000;
 
   /** How the outline passes a node. */
@@ -57,6 +58,9 @@ public record Node(Point at, Kind kind, double ease, double bulge) {
               + Math.toDegrees(4 * Math.atan(Math.abs(bulge)))
               + "°");
     }
+    // Its middle would lie beyond what can be reckoned with: nobody can tell it from a straight
+    // one.
+    bulge = Math.abs(bulge) < LEAST_BULGE ? 0 : bulge;
   }
 
   /** A node with nothing taken off, and no arc after it. */

@@ -1,7 +1,9 @@
 package stoutblade.shape;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.TreeMap;
 
 /**
@@ -29,6 +31,11 @@ public final class NodeFitting {
   private final double tolerance;
   private final double[] along;
   private final TreeMap<Integer, Node> nodes = new TreeMap<>();
+
+  /**
+   * How far each curve is off, by the index at its start: a new node changes only a few of them.
+   */
+  private final Map<Integer, Measured> measured = new HashMap<>();
 
   private NodeFitting(List<Point> points, boolean closed, double tolerance) {
     this.points = points;
@@ -244,6 +251,8 @@ public final class NodeFitting {
 
   private record Worst(int index, double off) {}
 
+  private record Measured(Cubic curve, int to, Worst worst) {}
+
   private List<Cubic> curves() {
     List<Node> all = List.copyOf(nodes.values());
     // Fitted nodes have no arcs and nothing taken off: each side is one curve.
@@ -257,7 +266,13 @@ public final class NodeFitting {
     for (int k = 0; k < curves.size(); k++) {
       int from = indices.get(k);
       int to = k + 1 < indices.size() ? indices.get(k + 1) : indices.getFirst() + points.size();
-      Worst here = worst(curves.get(k), from, to);
+      Cubic curve = curves.get(k);
+      Measured known = measured.get(from);
+      if (known == null || known.to != to || !known.curve.equals(curve)) {
+        known = new Measured(curve, to, worst(curve, from, to));
+        measured.put(from, known);
+      }
+      Worst here = known.worst;
       if (here.off > worst.off) {
         worst = here;
       }

@@ -38,27 +38,44 @@ public sealed interface Outline permits HalfOutline, WholeOutline {
 
   /** The node that a side ends at. */
   default int after(int side) {
-    return (side + 1) % nodes().size();
+    return (checked(side, nodes().size()) + 1) % nodes().size();
+  }
+
+  /**
+   * A node by its number.
+   *
+   * @throws IllegalArgumentException if there is none
+   */
+  default Node node(int index) {
+    return nodes().get(checked(index, nodes().size()));
+  }
+
+  private static int checked(int index, int count) {
+    if (index < 0 || index >= count) {
+      throw new IllegalArgumentException(
+          "There are " + count + " places for a node; found number " + (index + 1L));
+    }
+    return index;
   }
 
   /** The outline with one node put in another's place. */
   default Outline with(int index, Node node) {
     List<Node> changed = new ArrayList<>(nodes());
-    changed.set(index, node);
+    changed.set(checked(index, nodes().size()), node);
     return through(changed);
   }
 
   /** The outline with a node added before the given place. */
   default Outline inserted(int index, Node node) {
     List<Node> changed = new ArrayList<>(nodes());
-    changed.add(index, node);
+    changed.add(checked(index, nodes().size() + 1), node);
     return through(changed);
   }
 
   /** The outline without one of its nodes. */
   default Outline without(int index) {
     List<Node> changed = new ArrayList<>(nodes());
-    changed.remove(index);
+    changed.remove(checked(index, nodes().size()));
     return through(changed);
   }
 

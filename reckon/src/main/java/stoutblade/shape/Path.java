@@ -14,6 +14,12 @@ import java.util.stream.Stream;
  */
 public record Path(List<Cubic> cubics, boolean closed) {
 
+  /** No arc runs round more often than this, in radians. */
+  private static final double MOST_SWEEP = 128 * Math.PI;
+
+  /** A line of more points than these is drawn at no size that can be cut. */
+  private static final int MOST_POINTS = 2_000_000;
+
   /** Copies the curves. */
   public Path {
     cubics = List.copyOf(cubics);
@@ -45,8 +51,13 @@ public record Path(List<Cubic> cubics, boolean closed) {
    *
    * @param from the angle at which it starts, in radians, counter-clockwise from the x axis
    * @param to the angle at which it ends; smaller for an arc that runs clockwise
+   * @throws IllegalArgumentException if it runs round more than 64 times, or an angle is no number
    */
   public static Path arc(Point centre, double radius, double from, double to) {
+    if (!(Math.abs(to - from) <= MOST_SWEEP)) {
+      throw new IllegalArgumentException(
+          "An arc runs round at most 64 times; found from " + from + " to " + to + " radians");
+    }
     int count = Math.max(1, (int) Math.ceil(Math.abs(to - from) / (Math.PI / 8) - 1e-9));
     double step = (to - from) / count;
     double handle = radius * 4 / 3 * Math.tan(step / 4);
@@ -104,11 +115,14 @@ public record Path(List<Cubic> cubics, boolean closed) {
     return new Path(curves, false);
   }
 
-  /** True where an end of a curve lies further from the origin than a distance, across or along. */
+  /**
+   * True where an end or a control of a curve lies further from the origin than a distance, across
+   * or along, or nowhere.
+   */
   public boolean beyond(double distance) {
     return cubics.stream()
-        .flatMap(it -> Stream.of(it.start(), it.end()))
-        .anyMatch(it -> Math.max(Math.abs(it.x()), Math.abs(it.y())) > distance);
+        .flatMap(it -> Stream.of(it.start(), it.control1(), it.control2(), it.end()))
+        .anyMatch(it -> !(Math.max(Math.abs(it.x()), Math.abs(it.y())) <= distance));
   }
 
   /** Where the path starts. */
@@ -145,12 +159,30 @@ public record Path(List<Cubic> cubics, boolean closed) {
         closed);
   }
 
-  /** Points along the path that keep within a tolerance of it; a closed path repeats its start. */
+  /**
+   * Points along the path that keep within a tolerance of it; a closed path repeats its start.
+   *
+   * @throws IllegalArgumentException if it takes more than two million
+   */
   public List<Point> flattened(double tolerance) {
+    return flattened(tolerance, MOST_POINTS);
+  }
+
+  /**
+   * The same.
+   *
+   * @param most the most points
+   * @throws IllegalArgumentException if it takes more
+   */
+  public List<Point> flattened(double tolerance, int most) {
     List<Point> points = new ArrayList<>();
     points.add(cubics.getFirst().start());
     for (Cubic cubic : cubics) {
       cubic.flattenInto(points, tolerance);
+      if (points.size() > most) {
+        throw new IllegalArgumentException(
+            "A line is so long, or so much bent, that it takes more than " + most + " points");
+      }
     }
     return points;
   }

@@ -74,7 +74,8 @@ public record Point(double x, double y) {
   public double distanceToSegment(Point a, Point b) {
     Point along = b.minus(a);
     double square = along.dot(along);
-    double share = square == 0 ? 0 : Math.clamp(minus(a).dot(along) / square, 0, 1);
-    return distance(a.towards(b, share));
+    // A piece so short that its square is nothing, or almost, is a place.
+    double share = minus(a).dot(along) / square;
+    return distance(Double.isFinite(share) ? a.towards(b, Math.clamp(share, 0, 1)) : a);
   }
 }

@@ -10,6 +10,8 @@ import java.util.List;
  */
 final class Spline {
 
+  private static final double ONE_PLACE_MM = 1e-9;
+
   private final List<Node> nodes;
   private final boolean closed;
 
@@ -41,6 +43,9 @@ final class Spline {
   private List<Cubic> arc(int i) {
     Point start = node(i).at();
     Point end = node(i + 1).at();
+    if (onePlace(start, end)) {
+      return List.of(Cubic.line(start, end));
+    }
     Arc arc = Arc.between(start, end, node(i).bulge());
     List<Cubic> curves = new ArrayList<>(arc.path().cubics());
     Cubic first = curves.getFirst();
@@ -75,8 +80,13 @@ final class Spline {
     return curves;
   }
 
+  /** Two nodes on one another have no side between them, whatever it was to be. */
+  private static boolean onePlace(Point a, Point b) {
+    return a.distance(b) < ONE_PLACE_MM;
+  }
+
   private List<Cubic> corner(int i, Point from, Point to) {
-    if (node(i).kind() == Node.Kind.CHAMFER) {
+    if (node(i).kind() == Node.Kind.CHAMFER || onePlace(from, to)) {
       return List.of(Cubic.line(from, to));
     }
     double turn = turn(i);
@@ -169,10 +179,10 @@ final class Spline {
             .times(1 / d1)
             .minus(after.minus(before).times(1 / (d1 + d2)))
             .plus(after.minus(here).times(1 / d2));
-    if (node(i - 1).bulge() != 0) {
+    if (node(i - 1).bulge() != 0 && !onePlace(before, here)) {
       return Arc.between(before, here, node(i - 1).bulge()).directionAtEnd().times(free.length());
     }
-    if (node(i).bulge() != 0) {
+    if (node(i).bulge() != 0 && !onePlace(here, after)) {
       return Arc.between(here, after, node(i).bulge()).directionAtStart().times(free.length());
     }
     return free;

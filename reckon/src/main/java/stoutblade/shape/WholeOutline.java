@@ -13,10 +13,13 @@ public record WholeOutline(List<Node> nodes) implements Outline {
   /** The most nodes that an outline takes. */
   public static final int MOST_NODES = 5000;
 
+  /** The furthest a node lies from the origin, in mm. */
+  public static final double FURTHEST_MM = 100_000;
+
   /**
-   * Checks the number of nodes.
+   * Checks the number of nodes and how far they lie.
    *
-   * @throws IllegalArgumentException if there are too few or too many
+   * @throws IllegalArgumentException if there are too few or too many, or one lies too far away
    */
   public WholeOutline {
     nodes = List.copyOf(nodes);
@@ -24,6 +27,12 @@ public record WholeOutline(List<Node> nodes) implements Outline {
     if ((nodes.size() < 3 && !arcs) || nodes.size() > MOST_NODES) {
       throw new IllegalArgumentException(
           "A closed outline has 3 to " + MOST_NODES + " nodes; found " + nodes.size());
+    }
+    for (Node node : nodes) {
+      if (node.at().length() > FURTHEST_MM) {
+        throw new IllegalArgumentException(
+            "A node lies more than 100 m away; found " + node.at() + " mm");
+      }
     }
   }
 

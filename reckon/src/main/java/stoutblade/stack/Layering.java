@@ -30,7 +30,9 @@ public record Layering(
 
   private static final int MOST_CHANGES = 12;
   private static final double MOST_ALLOWANCE_MM = 20;
-  private static final double MOST_WANTED_MM = 2000;
+
+  /** The thickest that a part may be wanted, in mm. */
+  public static final double MOST_WANTED_MM = 2000;
 
   /**
    * Copies the lists and checks that the profile can be worked from the sheets.

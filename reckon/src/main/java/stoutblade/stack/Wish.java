@@ -90,9 +90,9 @@ public record Wish(
   public Wish {
     foams = List.copyOf(foams);
     leftovers = List.copyOf(leftovers);
-    if (!(thicknessMm > 0 && thicknessMm <= 1000)) {
+    if (!(thicknessMm > 0 && thicknessMm <= Layering.MOST_WANTED_MM)) {
       throw new IllegalArgumentException(
-          "A stack is wanted above 0 and up to 1 m thick; found " + thicknessMm + " mm");
+          "A stack is wanted above 0 and up to 2 m thick; found " + thicknessMm + " mm");
     }
     if (!(withinMm >= 0) || most < 1 || most > MOST_LAYERS) {
       throw new IllegalArgumentException(

@@ -102,9 +102,16 @@ record Joining(List<Path> rings, int loose) {
       Cell at = Cell.of(end);
       for (long x = at.x - 1; x <= at.x + 1; x++) {
         for (long y = at.y - 1; y <= at.y + 1; y++) {
-          for (int line : ends.getOrDefault(new Cell(x, y), List.of())) {
-            if (!used[line]
-                && (meets(open.get(line).start(), end) || meets(open.get(line).end(), end))) {
+          List<Integer> here = ends.getOrDefault(new Cell(x, y), List.of());
+          // Used up from the end, so that a star of many lines is not gone through for each.
+          while (!here.isEmpty() && used[here.getLast()]) {
+            here.removeLast();
+          }
+          for (int i = here.size() - 1; i >= 0; i--) {
+            int line = here.get(i);
+            if (used[line]) {
+              here.remove(i);
+            } else if (meets(open.get(line).start(), end) || meets(open.get(line).end(), end)) {
               return Optional.of(line);
             }
           }

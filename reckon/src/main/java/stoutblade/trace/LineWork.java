@@ -41,6 +41,9 @@ public record LineWork(List<Line> lines, List<String> unread, String unit, boole
     unread = List.copyOf(unread);
   }
 
+  /** What all closed lines together may take, in points: minutes of work lie beyond. */
+  private static final int MOST_POINTS = 3_000_000;
+
   /** Closed paths: lines that are closed, and open ones of a layer whose ends meet. */
   public List<Path> rings() {
     return byLayer().stream().flatMap(it -> Joining.of(it).rings().stream()).toList();
@@ -58,22 +61,44 @@ public record LineWork(List<Line> lines, List<String> unread, String unit, boole
   }
 
   /**
-   * The closed outlines through nodes, the largest first; specks are left out.
+   * The closed lines, the largest first; specks are left out.
    *
-   * @param toleranceMm how far the nodes' curves may lie from the lines
+   * @throws IllegalArgumentException if they are so long and so much bent that they take more than
+   *     three million points
    */
-  public List<WholeOutline> outlines(double toleranceMm) {
-    return rings().stream()
-        .map(it -> Ring.of(it, it.flattened(COARSE_MM)))
-        .filter(Ring::worthwhile)
-        .sorted(Comparator.comparingDouble((Ring it) -> -it.area))
-        .limit(Tracing.MOST_OUTLINES)
-        .map(it -> NodeFitting.closed(it.path.flattened(toleranceMm / 4), toleranceMm))
-        .toList();
+  public List<Ring> largest() {
+    List<Ring> all = new ArrayList<>();
+    int left = MOST_POINTS;
+    for (Path path : rings()) {
+      List<Point> coarse = path.flattened(COARSE_MM, left);
+      left -= coarse.size();
+      Ring ring = Ring.of(path, coarse);
+      if (ring.worthwhile()) {
+        all.add(ring);
+      }
+    }
+    all.sort(Comparator.comparingDouble((Ring it) -> -it.area));
+    return all;
   }
 
-  /** A closed path with the size that it is sorted by. */
-  private record Ring(Path path, Box box, double area) {
+  /**
+   * A closed line.
+   *
+   * @param path where it runs, in mm
+   * @param box round it
+   * @param area inside it, in mm²
+   */
+  public record Ring(Path path, Box box, double area) {
+
+    /**
+     * It, through nodes.
+     *
+     * @param toleranceMm how far the nodes' curves may lie from it
+     * @throws IllegalArgumentException if no outline can be made of it
+     */
+    public WholeOutline outline(double toleranceMm) {
+      return NodeFitting.closed(path.flattened(toleranceMm / 4), toleranceMm);
+    }
 
     static Ring of(Path path, List<Point> coarse) {
       double twice = 0;

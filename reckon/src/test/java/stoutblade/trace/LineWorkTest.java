@@ -94,7 +94,8 @@ class LineWorkTest {
     lines.addAll(square("", 50, 20));
     lines.addAll(square("", 100, 40));
 
-    List<WholeOutline> outlines = work(lines).outlines(0.05);
+    List<WholeOutline> outlines =
+        work(lines).largest().stream().map(it -> it.outline(0.05)).toList();
 
     assertThat(outlines).hasSize(2);
     assertThat(outlines.getFirst().nodes()).hasSize(4);

@@ -11,6 +11,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -24,6 +25,8 @@ import stoutblade.project.Station;
 
 /** The shelf along the bottom: the last edit with its undo, running clocks, long work, the view. */
 public final class Shelf extends HBox {
+
+  private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
   private final Desk desk;
   private final Button undo = new Button();
@@ -66,6 +69,8 @@ public final class Shelf extends HBox {
     HBox.setHgrow(gap, Priority.ALWAYS);
     getChildren().addAll(undo, redo, clocks, chores, gap, saved, sums, fraction, units, theme);
     work.running().addListener((ListChangeListener<Task<?>>) change -> showChores(work));
+    desk.workingProperty().addListener(it -> showChores(work));
+    desk.unkeptProperty().addListener(it -> show());
     desk.derivedProperty().addListener(it -> show());
     desk.changedProperty().addListener(it -> show());
     desk.fileProperty().addListener(it -> show());
@@ -83,8 +88,10 @@ public final class Shelf extends HBox {
     redo.setDisable(redoable.isEmpty());
     saved.setText(
         desk.changedProperty().get()
-            ? "Kept, not saved"
+            ? desk.unkeptProperty().get().map(it -> "Not autosaved").orElse("Autosaved")
             : desk.fileProperty().get().map(it -> "Saved").orElse("Nothing to save"));
+    saved.setTooltip(desk.unkeptProperty().get().map(Tooltip::new).orElse(null));
+    saved.pseudoClassStateChanged(WRONG, desk.unkeptProperty().get().isPresent());
     units.setText((desk.units().metric() ? "cm → in" : "in → cm") + "  U");
     fraction.setText("to 1/" + desk.units().denominator() + "\"  Shift U");
     fraction.setVisible(!desk.units().metric());
@@ -138,17 +145,27 @@ public final class Shelf extends HBox {
     chores.getChildren().clear();
     for (Task<?> task : work.running()) {
       ProgressBar bar = new ProgressBar();
-      bar.setPrefWidth(90);
       bar.progressProperty().bind(task.progressProperty());
       Label title = new Label();
       title.textProperty().bind(task.titleProperty());
-      Button cancel = new Button("Stop");
-      cancel.setOnAction(event -> task.cancel());
-      HBox chip = new HBox(6, title, bar, cancel);
-      chip.setAlignment(Pos.CENTER_LEFT);
-      chip.getStyleClass().add(Style.CHIP);
+      chores.getChildren().add(chip(title, bar, task::cancel));
+    }
+    if (!desk.workingProperty().get().isEmpty()) {
+      Label title = new Label(desk.workingProperty().get());
+      HBox chip = chip(title, new ProgressBar(), desk::stopWorking);
+      chip.setId("working");
       chores.getChildren().add(chip);
     }
+  }
+
+  private static HBox chip(Label title, ProgressBar bar, Runnable stop) {
+    bar.setPrefWidth(90);
+    Button cancel = new Button("Stop");
+    cancel.setOnAction(event -> stop.run());
+    HBox chip = new HBox(6, title, bar, cancel);
+    chip.setAlignment(Pos.CENTER_LEFT);
+    chip.getStyleClass().add(Style.CHIP);
+    return chip;
   }
 
   /** Stops the clock of the shelf. */

@@ -135,11 +135,9 @@ final class SumsModel {
   boolean keep() {
     Map<String, Double> sizes = new HashMap<>();
     free.entries().forEach(it -> sizes.put(it.key(), value(it)));
-    boolean kept = desk.perform(PartEdits.addShape(free.title(), free.key(), sizes));
-    if (kept) {
-      desk.partProperty().set(desk.project().parts().getLast().id());
-    }
-    return kept;
+    return desk.perform(
+        PartEdits.addShape(free.title(), free.key(), sizes),
+        () -> desk.partProperty().set(desk.project().parts().getLast().id()));
   }
 
   /** The answer. */

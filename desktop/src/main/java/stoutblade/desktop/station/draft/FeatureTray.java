@@ -82,9 +82,7 @@ final class FeatureTray {
   }
 
   private void add(Feature.Kind kind, String words, Where where) {
-    if (desk.perform(PartEdits.addFeature(model.id(), kind, words, where))) {
-      selectLast();
-    }
+    desk.perform(PartEdits.addFeature(model.id(), kind, words, where), this::selectLast);
   }
 
   private void selectLast() {

@@ -91,9 +91,9 @@ final class NewPart {
   }
 
   private void add(String name, Outline outline) {
-    if (desk.perform(PartEdits.addPlate(name, outline, THICKNESS_MM))) {
-      desk.goToPart(desk.project().parts().getLast().id());
-    }
+    desk.perform(
+        PartEdits.addPlate(name, outline, THICKNESS_MM),
+        () -> desk.goToPart(desk.project().parts().getLast().id()));
   }
 
   /** The largest outline of a tracing becomes the plate, about its middle. */

@@ -228,12 +228,12 @@ final class OutlineModel {
   private boolean add(int index, Point place, double reach, boolean corner) {
     Point at = fitted(index, place, reach);
     Node node = new Node(at, corner || index == 0 ? Node.Kind.CORNER : Node.Kind.CURVE);
-    if (desk.perform(OutlineEdits.addNode(id(), index, node))) {
-      select(index);
-      moving = Optional.of(outline());
-      return true;
-    }
-    return false;
+    return desk.perform(
+        OutlineEdits.addNode(id(), index, node),
+        () -> {
+          select(index);
+          moving = Optional.of(outline());
+        });
   }
 
   private Optional<Integer> nearest(Point place, double reach) {

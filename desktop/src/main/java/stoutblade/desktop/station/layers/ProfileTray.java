@@ -121,17 +121,23 @@ final class ProfileTray {
   private void another() {
     double near = model.layered().map(it -> it.layers().solid().near()).orElse(0.0);
     double from = station.getAsDouble() - near;
-    if (desk.perform(LayerEdits.addSection(model.id(), from))) {
-      model.lookAtSection(LayerEdits.sectionAt(model.layering(), from));
-      after.run();
-    }
+    desk.perform(
+        LayerEdits.addSection(model.id(), from),
+        () -> {
+          model.lookAtSection(LayerEdits.sectionAt(model.layering(), from));
+          after.run();
+        });
   }
 
   private void takeOut() {
     int number = model.section();
-    if (number > 0 && desk.perform(LayerEdits.removeSection(model.id(), number))) {
-      model.lookAtSection(number - 1);
-      after.run();
+    if (number > 0) {
+      desk.perform(
+          LayerEdits.removeSection(model.id(), number),
+          () -> {
+            model.lookAtSection(number - 1);
+            after.run();
+          });
     }
   }
 

@@ -332,9 +332,11 @@ final class SliceDesk {
   }
 
   private void kept(Edit edit) {
-    if (desk.perform(edit)) {
-      desk.say("Kept as a part: its templates are at Cut");
-      enable();
-    }
+    desk.perform(
+        edit,
+        () -> {
+          desk.say("Kept as a part: its templates are at Cut");
+          enable();
+        });
   }
 }

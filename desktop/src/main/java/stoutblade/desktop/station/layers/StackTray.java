@@ -118,22 +118,25 @@ final class StackTray {
   /** Adds a layer in front of the selected one, or of all. */
   void add() {
     int at = model.selected().orElse(model.layering().sheets().size() - 1);
-    if (desk.perform(LayerEdits.add(model.id(), at))) {
-      model.select(at + 1);
-      after.run();
-    }
+    desk.perform(
+        LayerEdits.add(model.id(), at),
+        () -> {
+          model.select(at + 1);
+          after.run();
+        });
   }
 
   void remove() {
     model
         .selected()
         .ifPresent(
-            it -> {
-              if (desk.perform(LayerEdits.remove(model.id(), it))) {
-                model.select(Math.max(0, it - 1));
-                after.run();
-              }
-            });
+            it ->
+                desk.perform(
+                    LayerEdits.remove(model.id(), it),
+                    () -> {
+                      model.select(Math.max(0, it - 1));
+                      after.run();
+                    }));
   }
 
   private void move(int by) {
@@ -142,9 +145,9 @@ final class StackTray {
         .ifPresent(
             it -> {
               int most = model.layering().sheets().size() - 1;
-              if (desk.perform(LayerEdits.move(model.id(), it, by))) {
-                model.select(Math.clamp(it + by, 0, most));
-              }
+              desk.perform(
+                  LayerEdits.move(model.id(), it, by),
+                  () -> model.select(Math.clamp(it + by, 0, most)));
             });
   }
 

@@ -413,9 +413,13 @@ final class ModelDesk {
     try {
       List<WholeOutline> outlines = outlines(seen.get());
       String called = model.get().name() + ", " + view.words().toLowerCase(java.util.Locale.ROOT);
-      if (desk.perform(SizeEdits.addTracing(called, modelId, outlines, WITHIN_MM)) && asDraft) {
-        TraceDesk.draft(desk, called, outlines.getFirst(), WITHIN_MM);
-      }
+      desk.perform(
+          SizeEdits.addTracing(called, modelId, outlines, WITHIN_MM),
+          () -> {
+            if (asDraft) {
+              TraceDesk.draft(desk, called, outlines.getFirst(), WITHIN_MM);
+            }
+          });
     } catch (IllegalArgumentException e) {
       desk.say(e.getMessage());
     }

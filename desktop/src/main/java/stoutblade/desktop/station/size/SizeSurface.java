@@ -169,18 +169,17 @@ public final class SizeSurface implements Surface {
     Size size = desk.project().size();
     String id = Reference.next("s", size.models().stream().map(Model::id).toList());
     desk.addFile(file.digest(), file.file());
-    if (desk.perform(SizeEdits.addModel(file.model(id)))) {
-      choose(id);
-    }
+    desk.perform(SizeEdits.addModel(file.model(id)), () -> choose(id));
   }
 
   /** Takes outlines that were just read. */
   public void take(LinesFile file) {
-    if (desk.perform(
-        SizeEdits.addTracing(file.name(), "file", file.outlines(), file.toleranceMm()))) {
-      desk.say(file.words());
-      choose(desk.project().size().tracings().getLast().id());
-    }
+    desk.perform(
+        SizeEdits.addTracing(file.name(), "file", file.outlines(), file.toleranceMm()),
+        () -> {
+          desk.say(file.words());
+          choose(desk.project().size().tracings().getLast().id());
+        });
   }
 
   /**

@@ -300,17 +300,15 @@ final class TraceDesk {
   private void keep(boolean asDraft) {
     Source traced = source.orElseThrow();
     try {
-      boolean kept =
-          desk.perform(
-              SizeEdits.addTracing(
-                  name.getText().strip(), traced.from(), outlines, options.toleranceMm()));
-      if (!kept) {
-        return;
-      }
-      if (asDraft) {
-        draft(desk, name.getText().strip(), outlines.getFirst(), options.toleranceMm());
-      }
-      leave();
+      String called = name.getText().strip();
+      desk.perform(
+          SizeEdits.addTracing(called, traced.from(), outlines, options.toleranceMm()),
+          () -> {
+            if (asDraft) {
+              draft(desk, called, outlines.getFirst(), options.toleranceMm());
+            }
+            leave();
+          });
     } catch (IllegalArgumentException e) {
       desk.say(e.getMessage());
     }
@@ -319,9 +317,9 @@ final class TraceDesk {
   /** Starts the draft from half of an outline and goes there. */
   static void draft(Desk desk, String called, WholeOutline outline, double within) {
     UnaryOperator<Double> coarser = it -> Math.max(0.1, it);
-    if (desk.perform(SizeEdits.draftFrom(called, Halves.of(outline, coarser.apply(within))))) {
-      desk.goTo(Station.DRAFT);
-    }
+    desk.perform(
+        SizeEdits.draftFrom(called, Halves.of(outline, coarser.apply(within))),
+        () -> desk.goTo(Station.DRAFT));
   }
 
   private void leave() {

@@ -1,0 +1,116 @@
+package stoutblade.fuzz;
+
+import java.lang.reflect.Method;
+import java.lang.reflect.Modifier;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Stream;
+import stoutblade.catalogue.Catalogue;
+import stoutblade.catalogue.Coating;
+import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.Rod;
+import stoutblade.project.Edit;
+import stoutblade.project.Edits;
+import stoutblade.project.LayerEdits;
+import stoutblade.project.OutlineEdits;
+import stoutblade.project.PartEdits;
+import stoutblade.project.Project;
+import stoutblade.project.SizeEdits;
+import stoutblade.prop.Assembly;
+import stoutblade.prop.Feature;
+import stoutblade.prop.Part;
+import stoutblade.prop.Plate;
+import stoutblade.reference.Model;
+import stoutblade.reference.Reference;
+import stoutblade.sum.Sum;
+
+/**
+ * Random edits of every kind there is: all public factories of the classes of edits, with random
+ * arguments. An edit that is added later is tried without being named here.
+ */
+public final class RandomEdits {
+
+  private static final List<Class<?>> OF_PARTS =
+      List.of(OutlineEdits.class, LayerEdits.class, PartEdits.class);
+
+  private static final List<Method> FACTORIES =
+      Stream.of(Edits.class, LayerEdits.class, OutlineEdits.class, PartEdits.class, SizeEdits.class)
+          .flatMap(it -> Arrays.stream(it.getMethods()))
+          .filter(it -> Modifier.isStatic(it.getModifiers()) && it.getReturnType() == Edit.class)
+          .sorted(Comparator.comparing(Method::toString))
+          .toList();
+
+  private final Random random;
+  private final Catalogue catalogue;
+
+  /** Edits with the materials that can be named. */
+  public RandomEdits(long seed, Catalogue catalogue) {
+    this.random = new Random(seed);
+    this.catalogue = catalogue;
+  }
+
+  /**
+   * An edit of a project.
+   *
+   * @throws IllegalArgumentException if its arguments are refused already
+   */
+  public Edit next(Project project) {
+    while (true) {
+      Method factory = FACTORIES.get(random.nextInt(FACTORIES.size()));
+      RandomValues values = new RandomValues(random, name -> words(factory, name, project));
+      try {
+        Edit edit = (Edit) values.call(factory, null, 0);
+        return new Edit(factory.getName() + ": " + edit.name(), edit::applyTo);
+      } catch (RandomValues.NoValue e) {
+        // Arguments that only a long piece of work makes, such as a sliced model.
+        continue;
+      }
+    }
+  }
+
+  /** The texts that make sense for a parameter. */
+  private List<String> words(Method factory, String name, Project project) {
+    List<String> parts = new ArrayList<>(List.of(Assembly.BLADE));
+    project.parts().stream().map(Part::id).forEach(parts::add);
+    return switch (name) {
+      case "id" -> OF_PARTS.contains(factory.getDeclaringClass()) ? parts : references(project);
+      case "on" -> with(parts, "");
+      case "featureId" -> features(project).map(Feature::id).toList();
+      case "foamId" -> catalogue.foams().stream().map(Foam::id).toList();
+      case "rodId" -> catalogue.rods().stream().map(Rod::id).toList();
+      case "coatingId" -> catalogue.coatings().stream().map(Coating::id).toList();
+      case "sum" -> Sum.ALL.stream().map(Sum::key).toList();
+      case "rulerId", "measureId" -> List.of("r1", "r2", "m1", "m2");
+      case "stepId" -> List.of("trace", "cut", "bond", "core", "coat-1", "no-such-step");
+      case "digest" -> List.of("0".repeat(64), "a".repeat(64));
+      case "sizes" -> List.of("wide", "deep", "long", "diameter", "height", "edge", "count");
+      default -> List.of("Leaf", "", "  ", "A ‮B", "x".repeat(130), "d1", "éÅ字", "0");
+    };
+  }
+
+  private static List<String> references(Project project) {
+    return with(
+        Stream.concat(
+                project.size().references().stream().map(Reference::id),
+                project.size().models().stream().map(Model::id))
+            .toList(),
+        "none");
+  }
+
+  private static Stream<Feature> features(Project project) {
+    return Stream.concat(
+        project.blade().features().stream(),
+        project.parts().stream()
+            .filter(Plate.class::isInstance)
+            .flatMap(it -> ((Plate) it).features().stream()));
+  }
+
+  private static List<String> with(List<String> some, String more) {
+    List<String> all = new ArrayList<>(some);
+    all.add(more);
+    return all;
+  }
+}

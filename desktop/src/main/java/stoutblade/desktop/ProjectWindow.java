@@ -1,0 +1,133 @@
+package stoutblade.desktop;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.Optional;
+import java.util.function.BiConsumer;
+import javafx.application.Platform;
+import javafx.geometry.Rectangle2D;
+import javafx.scene.Scene;
+import javafx.stage.Screen;
+import javafx.stage.Stage;
+import stoutblade.formats.Autosave;
+import stoutblade.formats.Document;
+import stoutblade.formats.OpenFiles;
+import stoutblade.project.Reckoner;
+
+/** A window with a project on its desk. */
+final class ProjectWindow {
+
+  private static final double WIDE = 1280;
+  private static final double HIGH = 800;
+  private static final double LEAST_WIDE = 1000;
+  private static final double LEAST_HIGH = 640;
+
+  /** What a window manager puts round a window, at most, where it does not say. */
+  private static final double FRAME = 40;
+
+  private final Stage stage;
+  private final Scene scene;
+  private final Workbench bench;
+  private final Optional<Keeper> keeper;
+  private boolean dark;
+
+  ProjectWindow(
+      Stage stage,
+      Clock clock,
+      Reckoner reckoner,
+      Document document,
+      Optional<Autosave> autosave,
+      OpenFiles files,
+      BiConsumer<Workbench, Autosave.Left> restore) {
+    this.stage = stage;
+    this.keeper =
+        autosave.map(
+            it -> new Keeper(it, fault -> Platform.runLater(() -> bench().desk().kept(fault))));
+    Desk desk = new Desk(reckoner, clock, keeper, document, Deriver.besideWindow());
+    if (keeper.isEmpty()) {
+      desk.kept(Optional.of("Not autosaved"));
+    }
+    this.bench =
+        new Workbench(
+            desk,
+            new SystemDialogs(stage),
+            new SimulatedPrinter(prints()),
+            new Workbench.Home(Autosave.stateHome(), files),
+            left -> restore.accept(bench(), left),
+            this::switchTheme);
+    Rectangle2D room = Screen.getPrimary().getVisualBounds();
+    this.scene =
+        new Scene(
+            bench.root(),
+            Math.min(WIDE, room.getWidth()),
+            Math.min(HIGH, room.getHeight() - FRAME));
+    Theme.dress(scene, dark);
+  }
+
+  private static Path prints() {
+    return Path.of(System.getProperty("user.home"), "stoutblade-prints");
+  }
+
+  Workbench bench() {
+    return bench;
+  }
+
+  Scene scene() {
+    return scene;
+  }
+
+  /** Shows it, wholly on the screen however small that is. */
+  void show() {
+    Rectangle2D room = Screen.getPrimary().getVisualBounds();
+    stage.setTitle("Stout Blade");
+    stage.setScene(scene);
+    stage.setMinWidth(Math.min(LEAST_WIDE, room.getWidth()));
+    stage.setMinHeight(Math.min(LEAST_HIGH, room.getHeight()));
+    stage.setOnCloseRequest(
+        event -> {
+          event.consume();
+          leave();
+        });
+    stage.show();
+    within(room);
+    bench.focusMat();
+    bench.showPictures();
+  }
+
+  /** A window manager may have put it partly off the screen, or its frame made it larger. */
+  private void within(Rectangle2D room) {
+    if (stage.getWidth() > room.getWidth()) {
+      stage.setWidth(room.getWidth());
+    }
+    if (stage.getHeight() > room.getHeight()) {
+      stage.setHeight(room.getHeight());
+    }
+    stage.setX(Math.clamp(stage.getX(), room.getMinX(), room.getMaxX() - stage.getWidth()));
+    stage.setY(Math.clamp(stage.getY(), room.getMinY(), room.getMaxY() - stage.getHeight()));
+  }
+
+  /** Closes it, after asking what to do with edits that are not saved. */
+  void leave() {
+    bench.leaving(stage::close);
+  }
+
+  private void switchTheme() {
+    dark = !dark;
+    Theme.dress(scene, dark);
+  }
+
+  /** Ends what runs for it; nothing is left behind. */
+  void close() {
+    bench.stop();
+    keeper.ifPresent(
+        it -> {
+          try {
+            it.close();
+          } catch (IOException e) {
+            // What is left is offered at the next start.
+            return;
+          }
+        });
+  }
+}
