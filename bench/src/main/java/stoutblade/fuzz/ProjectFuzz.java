@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.TreeMap;
 import java.util.function.Consumer;
@@ -78,10 +79,11 @@ public final class ProjectFuzz {
     Project project = starts.get(random.nextInt(starts.size()));
     List<String> made = new ArrayList<>();
     for (int i = 0; i < EDITS; i++) {
-      Project after = after(project, made);
-      if (after == project) {
+      Optional<Project> edited = after(project, made);
+      if (edited.isEmpty()) {
         continue;
       }
+      Project after = edited.get();
       long start = System.nanoTime();
       try {
         Units units = random.nextBoolean() ? Units.METRIC : Units.INCHES;
@@ -102,7 +104,7 @@ public final class ProjectFuzz {
     }
   }
 
-  private Project after(Project project, List<String> made) {
+  private Optional<Project> after(Project project, List<String> made) {
     tried++;
     String name = "";
     try {
@@ -110,7 +112,7 @@ public final class ProjectFuzz {
       name = edit.name();
       Project after = edit.applyTo(project);
       made.add(name);
-      return after;
+      return Optional.of(after);
     } catch (IllegalArgumentException e) {
       refused++;
       if (e.getMessage() == null || e.getMessage().isBlank()) {
@@ -120,7 +122,7 @@ public final class ProjectFuzz {
       refused++;
       note("edit " + name.replaceAll(":.*", ""), e, List.of(name));
     }
-    return project;
+    return Optional.empty();
   }
 
   /** All that is worked out when something of it is looked at. */

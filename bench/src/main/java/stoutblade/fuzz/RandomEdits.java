@@ -58,17 +58,19 @@ public final class RandomEdits {
    * @throws IllegalArgumentException if its arguments are refused already
    */
   public Edit next(Project project) {
-    while (true) {
+    int tried = 0;
+    while (tried < 1000) {
       Method factory = FACTORIES.get(random.nextInt(FACTORIES.size()));
       RandomValues values = new RandomValues(random, name -> words(factory, name, project));
       try {
         Edit edit = (Edit) values.call(factory, null, 0);
         return new Edit(factory.getName() + ": " + edit.name(), edit::applyTo);
       } catch (RandomValues.NoValue e) {
-        // Arguments that only a long piece of work makes, such as a sliced model.
-        continue;
+        // Arguments that only a long piece of work makes, such as a sliced model: another one.
+        tried++;
       }
     }
+    throw new IllegalStateException("No edit could be made up");
   }
 
   /** The texts that make sense for a parameter. */
@@ -87,7 +89,7 @@ public final class RandomEdits {
       case "stepId" -> List.of("trace", "cut", "bond", "core", "coat-1", "no-such-step");
       case "digest" -> List.of("0".repeat(64), "a".repeat(64));
       case "sizes" -> List.of("wide", "deep", "long", "diameter", "height", "edge", "count");
-      default -> List.of("Leaf", "", "  ", "A ‮B", "x".repeat(130), "d1", "éÅ字", "0");
+      default -> List.of("Leaf", "", "  ", "A \u202eB", "x".repeat(130), "d1", "éÅ字", "0");
     };
   }
 

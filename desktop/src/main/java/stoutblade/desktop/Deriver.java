@@ -106,7 +106,7 @@ public final class Deriver {
    * @return false where that one is not the last, or its turn has come
    */
   boolean replaceLast(Turn<?> last, Turn<?> by) {
-    if (waiting.peekLast() != last) {
+    if (!last.equals(waiting.peekLast())) {
       return false;
     }
     waiting.removeLast();
@@ -152,7 +152,8 @@ public final class Deriver {
       result.get(wait.toNanos(), TimeUnit.NANOSECONDS);
     } catch (TimeoutException e) {
       working.set(turn.name);
-      result.whenComplete((value, fault) -> window.execute(() -> take(mine, turn, result)));
+      var unused =
+          result.whenComplete((value, fault) -> window.execute(() -> take(mine, turn, result)));
       return;
     } catch (ExecutionException e) {
       // Taken below, with its reason.

@@ -293,6 +293,7 @@ public final class Desk {
     return it -> second.apply(first.apply(it));
   }
 
+  @SuppressWarnings("ReferenceEquality") // a change without effect gives the very same history
   private Deriver.Turn<Stood> turn(
       String name,
       UnaryOperator<History> change,

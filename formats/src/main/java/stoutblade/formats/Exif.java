@@ -11,7 +11,6 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 
@@ -93,7 +92,9 @@ final class Exif {
         return Optional.empty();
       }
       if (kind.of(at) == wanted) {
-        return Optional.of(Arrays.copyOfRange(in.array(), at + 8, (int) end));
+        byte[] block = new byte[(int) end - at - 8];
+        in.get(at + 8, block);
+        return Optional.of(block);
       }
       at = (int) (end + around - 8);
     }
