@@ -1,22 +1,23 @@
 package stoutblade.bench;
 
-import java.io.IOException;
+import java.util.Arrays;
 import org.openjdk.jmh.profile.GCProfiler;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
+import stoutblade.fuzz.Fuzz;
 
 /**
  * Runs the benchmarks: {@code start}, {@code redraw}, {@code reckon}, {@code mesh}, {@code
- * flatten}, {@code plate}, {@code range}, or all of them.
+ * flatten}, {@code plate}, {@code range}, or all of them; or {@code fuzz}, the long runs of {@link
+ * Fuzz}.
  */
 public final class Main {
 
   private Main() {}
 
   /** Takes the name of one, or nothing for all. */
-  public static void main(String[] arguments)
-      throws IOException, InterruptedException, RunnerException {
+  public static void main(String[] arguments) throws Exception {
     String which = arguments.length == 0 ? "all" : arguments[0];
     switch (which) {
       case "start" -> StartBench.run();
@@ -28,6 +29,7 @@ public final class Main {
       case "stack" -> jmh(StackBench.class);
       case "plate" -> jmh(PlateBench.class);
       case "range" -> RangeBench.run();
+      case "fuzz" -> Fuzz.main(Arrays.copyOfRange(arguments, 1, arguments.length));
       case "all" -> {
         StartBench.run();
         jmh(ReckonBench.class);
@@ -41,7 +43,8 @@ public final class Main {
       }
       default -> {
         System.err.println(
-            "A benchmark is start, redraw, reckon, mesh, flatten, plate or range; found '"
+            "A benchmark is start, redraw, reckon, mesh, flatten, slice, stack, plate, range or"
+                + " fuzz; found '"
                 + which
                 + "'");
         System.exit(2);

@@ -160,6 +160,11 @@ public final class ProjectFuzz {
     return slow;
   }
 
+  /** How many edits were made. */
+  public long accepted() {
+    return accepted;
+  }
+
   /** What was done, in one line. */
   public String words() {
     return tried + " edits tried, " + refused + " refused in words, " + accepted + " accepted";

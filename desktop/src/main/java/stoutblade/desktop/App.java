@@ -45,6 +45,11 @@ public class App extends Application {
     }
   }
 
+  /** The window that was opened first, for what watches it. */
+  protected final Workbench first() {
+    return windows.orElseThrow().opened();
+  }
+
   @Override
   public void stop() {
     windows.ifPresent(Windows::close);

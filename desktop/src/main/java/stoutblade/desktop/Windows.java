@@ -107,6 +107,11 @@ final class Windows {
         .ifPresent(it -> Platform.runLater(it::leave));
   }
 
+  /** The workbench of the window that has been open longest. */
+  Workbench opened() {
+    return open.getFirst().bench();
+  }
+
   /** Closes all of them: nothing of theirs is left behind. */
   void close() {
     List.copyOf(open).forEach(this::closed);

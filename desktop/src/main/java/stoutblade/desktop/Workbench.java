@@ -126,7 +126,7 @@ public final class Workbench {
     makers.put(Station.DRAFT, () -> new DraftSurface(desk, pictures, meshes, chores));
     makers.put(Station.LAYERS, () -> new LayersSurface(desk, chores, meshes));
     makers.put(Station.CORE, () -> new CoreSurface(desk));
-    makers.put(Station.CUT, () -> new CutSurface(desk, new Requests()));
+    makers.put(Station.CUT, () -> new CutSurface(desk, chores, new Requests()));
     makers.put(Station.BUILD, () -> new BuildSurface(desk));
     makers.put(Station.FINISH, () -> new FinishSurface(desk));
     makers.put(Station.LOG, () -> new LogSurface(desk));
@@ -178,12 +178,16 @@ public final class Workbench {
     return chores;
   }
 
+  Notices notices() {
+    return notices;
+  }
+
   // == STATIONS
 
   private Surface surface() {
     if (desk.sumsProperty().get()) {
       if (sums.isEmpty()) {
-        sums = Optional.of(new SumsSurface(desk, new SizeRequests()::print));
+        sums = Optional.of(new SumsSurface(desk, chores, new SizeRequests()::print));
       }
       return sums.get();
     }
@@ -485,7 +489,7 @@ public final class Workbench {
     public void print(Template template) {
       var derived = desk.derived();
       var units = desk.units();
-      if (derived.template().equals(Optional.of(template))) {
+      if (derived.tiled(template)) {
         chores.start(
             "Printing",
             () -> printer.print(derived, units),

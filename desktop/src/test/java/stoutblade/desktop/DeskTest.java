@@ -148,4 +148,106 @@ class DeskTest {
     assertThat(next.blade().half().nodes()).isEmpty();
     assertThat(next.size().references()).isEmpty();
   }
+
+  // == DERIVED FIRST, TAKEN AFTER
+
+  /** A desk on which nothing can be worked out of whatever has letters in it. */
+  private static Desk without(java.util.function.Consumer<Desk> made) {
+    stoutblade.prop.Typeface broken =
+        (words, high) -> {
+          throw new IllegalStateException("no such letter");
+        };
+    Desk desk =
+        new Desk(
+            new stoutblade.project.Reckoner(stoutblade.formats.CatalogueFile.shipped(), broken),
+            TestDesk.CLOCK,
+            Optional.empty(),
+            TestDesk.demo().document());
+    made.accept(desk);
+    return desk;
+  }
+
+  private static stoutblade.project.Edit letters() {
+    return stoutblade.project.PartEdits.addFeature(
+        Assembly.BLADE,
+        stoutblade.prop.Feature.Kind.LETTERS,
+        "HALT",
+        stoutblade.prop.Where.At.of(0, 200));
+  }
+
+  @Test
+  void an_edit_from_which_nothing_can_be_worked_out_leaves_nothing_behind() {
+    Desk desk = without(it -> {});
+    Project before = desk.project();
+    Derived shown = desk.derived();
+
+    assertThat(desk.perform(letters())).isFalse();
+
+    assertThat(desk.project()).isEqualTo(before);
+    assertThat(desk.history().undoable()).isEmpty();
+    assertThat(desk.changedProperty().get()).isFalse();
+    assertThat(desk.derived()).isEqualTo(shown);
+    assertThat(desk.noticeProperty().get()).contains("could not be worked out");
+    // The next good edit is taken, and only that.
+    assertThat(desk.perform(LayerEdits.bevel(Assembly.BLADE, 15))).isTrue();
+    assertThat(desk.project()).isEqualTo(LayerEdits.bevel(Assembly.BLADE, 15).applyTo(before));
+    assertThat(desk.derived().project()).isEqualTo(desk.project());
+    desk.undo();
+    assertThat(desk.project()).isEqualTo(before);
+  }
+
+  @Test
+  void a_document_that_cannot_be_worked_out_leaves_what_is_open() {
+    Desk desk = without(it -> it.perform(LayerEdits.bevel(Assembly.BLADE, 15)));
+    Project before = desk.project();
+    Document broken = desk.document().with(letters().applyTo(TestDesk.demo().project()));
+    List<String> reasons = new ArrayList<>();
+
+    desk.open(
+        broken,
+        Optional.of(Path.of("x.stout")),
+        () -> reasons.add("opened"),
+        e -> reasons.add(e.getMessage()));
+
+    assertThat(reasons).hasSize(1);
+    assertThat(reasons.getFirst()).contains("could not be worked out");
+    assertThat(desk.project()).isEqualTo(before);
+    assertThat(desk.fileProperty().get()).isEmpty();
+    assertThat(desk.changedProperty().get()).isTrue();
+    assertThat(desk.history().undoable()).isPresent();
+  }
+
+  @Test
+  void what_follows_an_edit_is_done_only_where_it_is_made() {
+    Desk desk = TestDesk.demo();
+    List<String> done = new ArrayList<>();
+
+    desk.perform(LayerEdits.edge(Assembly.BLADE, 99), () -> done.add("refused"));
+    desk.perform(LayerEdits.edge(Assembly.BLADE, 3), () -> done.add("made"));
+
+    assertThat(done).containsExactly("made");
+  }
+
+  /** The issue's own way: a short, narrow blade and one layer more. */
+  @Test
+  void a_layer_more_than_a_narrow_blade_takes_is_a_finding() {
+    Desk desk = TestDesk.demo();
+    desk.perform(stoutblade.project.OutlineEdits.length(Assembly.BLADE, 100));
+    desk.perform(stoutblade.project.OutlineEdits.width(Assembly.BLADE, 7.3));
+
+    assertThat(desk.perform(LayerEdits.add(Assembly.BLADE, 1))).isTrue();
+
+    assertThat(desk.derived().project()).isEqualTo(desk.project());
+    assertThat(desk.derived().findings())
+        .anyMatch(it -> it.title().startsWith("Nothing is left of layer"));
+  }
+
+  @Test
+  void a_disk_that_refuses_shows_until_it_takes_edits_again() {
+    Desk desk = TestDesk.demo();
+    desk.kept(Optional.of("Not autosaved: the disk is full"));
+    assertThat(desk.unkeptProperty().get()).contains("Not autosaved: the disk is full");
+    desk.kept(Optional.empty());
+    assertThat(desk.unkeptProperty().get()).isEmpty();
+  }
 }

@@ -70,4 +70,31 @@ class KeeperTest {
     assertThat(faults).hasSize(1);
     assertThat(faults.getFirst()).startsWith("Not autosaved");
   }
+
+  /** A disk that takes its time: the window is not held up, and what stands last is written. */
+  @Test
+  void a_slow_disk_is_not_waited_for_and_the_last_edit_gets_there() throws Exception {
+    Autosave slow = org.mockito.Mockito.mock(Autosave.class);
+    List<String> written = new CopyOnWriteArrayList<>();
+    java.util.concurrent.CountDownLatch disk = new java.util.concurrent.CountDownLatch(1);
+    org.mockito.Mockito.doAnswer(
+            call -> {
+              disk.await();
+              written.add(call.<Document>getArgument(0).project().name());
+              return null;
+            })
+        .when(slow)
+        .write(org.mockito.ArgumentMatchers.any(), org.mockito.ArgumentMatchers.any());
+    Keeper keeper = new Keeper(slow, this::told, java.time.Duration.ofMillis(1));
+
+    for (String name : List.of("one", "two", "three", "four")) {
+      keeper.keep(named(name), Optional.empty());
+    }
+    assertThat(written).as("none of them has been waited for").isEmpty();
+    disk.countDown();
+    keeper.await();
+
+    assertThat(written).startsWith("one").endsWith("four").hasSize(2);
+    keeper.close();
+  }
 }

@@ -93,6 +93,7 @@ class LayersTest extends InWindow {
     type(robot, "#within", "0.2 mm");
     choose(robot, "#most-layers", 2);
     until(() -> robot.lookup("#choice-0").tryQuery().isPresent());
+    settled();
     robot.clickOn("#choice-0");
     until(() -> !robot.lookup("#take-stack").queryAs(Button.class).isDisabled());
 

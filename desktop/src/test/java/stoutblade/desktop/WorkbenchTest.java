@@ -26,6 +26,8 @@ import stoutblade.catalogue.Rod;
 import stoutblade.demo.Demo;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.Document;
+import stoutblade.formats.OpenFiles;
+import stoutblade.formats.Saving;
 import stoutblade.measure.Units;
 import stoutblade.project.Station;
 import stoutblade.shape.Point;
@@ -370,5 +372,129 @@ class WorkbenchTest extends InWindow {
     choose(robot, "#more-coating", desk.catalogue().coating("gold").orElseThrow());
     until(() -> desk.project().coats().stream().anyMatch(it -> it.coatingId().equals("gold")));
     assertThat(desk.project().coats().getLast().coatingId()).isEqualTo("clear-matt");
+  }
+
+  // == FILES
+
+  private void save(FxRobot robot, Path chosen) {
+    when(dialogs.saveAs(any())).thenReturn(Optional.of(chosen));
+    robot.push(KeyCode.CONTROL, KeyCode.S);
+    settled();
+  }
+
+  private void rename(String name) {
+    fx(() -> desk.perform(stoutblade.project.Edits.name(name)));
+  }
+
+  @Test
+  void save_as_asks_where_the_name_with_its_ending_is_there_already(FxRobot robot)
+      throws IOException {
+    Path there = Files.writeString(folder.resolve("taken.stout"), "somebody's");
+    rename("Mine");
+    when(dialogs.over(any(), any())).thenReturn(Dialogs.Over.CANCEL);
+    save(robot, folder.resolve("taken"));
+    verify(dialogs).over("taken.stout", Saving.Objection.EXISTS);
+    assertThat(there).hasContent("somebody's");
+    assertThat(desk.changedProperty().get()).isTrue();
+
+    when(dialogs.over(any(), any())).thenReturn(Dialogs.Over.KEEP_BOTH);
+    save(robot, folder.resolve("taken"));
+    until(() -> !desk.changedProperty().get());
+    assertThat(there).hasContent("somebody's");
+    assertThat(desk.fileProperty().get()).contains(folder.resolve("taken 2.stout"));
+  }
+
+  @Test
+  void a_file_that_was_changed_meanwhile_is_not_written_over_unasked(FxRobot robot)
+      throws IOException {
+    Path file = folder.resolve("shared.stout");
+    rename("Mine");
+    save(robot, file);
+    until(() -> desk.fileProperty().get().equals(Optional.of(file)));
+    Files.writeString(file, "from elsewhere");
+    rename("Mine, again");
+    when(dialogs.over(any(), any())).thenReturn(Dialogs.Over.CANCEL);
+
+    robot.push(KeyCode.CONTROL, KeyCode.S);
+    settled();
+
+    verify(dialogs).over("shared.stout", Saving.Objection.CHANGED);
+    assertThat(file).hasContent("from elsewhere");
+    assertThat(desk.changedProperty().get()).isTrue();
+    when(dialogs.over(any(), any())).thenReturn(Dialogs.Over.WRITE_OVER);
+    robot.push(KeyCode.CONTROL, KeyCode.S);
+    until(() -> !desk.changedProperty().get());
+    rename("Once more");
+    robot.push(KeyCode.CONTROL, KeyCode.S);
+    until(() -> !desk.changedProperty().get());
+    verify(dialogs, org.mockito.Mockito.times(2)).over(any(), any());
+  }
+
+  @Test
+  void a_save_that_fails_says_what_to_do_and_one_elsewhere_works(FxRobot robot) throws IOException {
+    rename("Mine");
+    save(robot, folder.resolve("no such folder/mine.stout"));
+    until(() -> desk.noticeProperty().get().contains("its folder is not there"));
+    assertThat(desk.noticeProperty().get()).contains("Save as");
+    assertThat(desk.changedProperty().get()).isTrue();
+
+    save(robot, folder.resolve("elsewhere.stout"));
+    until(() -> !desk.changedProperty().get());
+    assertThat(folder.resolve("elsewhere.stout")).exists();
+  }
+
+  @Test
+  void a_file_that_is_open_elsewhere_is_told(FxRobot robot) throws IOException {
+    rename("Mine");
+    Path file = folder.resolve("both.stout");
+    save(robot, file);
+    until(() -> !desk.changedProperty().get());
+    OpenFiles others = new OpenFiles(folder.resolve("state").resolve("open"));
+    assertThat(others.claim(file)).as("this window has it").isEmpty();
+    fx(
+        () -> {
+          bench.startNew();
+          return true;
+        });
+    try (OpenFiles.Claim claim = others.claim(file).orElseThrow()) {
+      fx(
+          () -> {
+            bench.open(file);
+            return true;
+          });
+      until(() -> desk.noticeProperty().get().contains("'both.stout' is open in another window"));
+      assertThat(desk.project().name()).isEqualTo("Mine");
+      assertThat(claim).isNotNull();
+    }
+  }
+
+  @Test
+  void a_project_that_cannot_be_worked_out_is_offered_without_what_is_wrong(FxRobot robot) {
+    Document demo = TestDesk.demo().document();
+    stoutblade.project.Repair repair =
+        stoutblade.project.Repair.of(
+            demo.project(),
+            it -> {
+              if (it.core().isPresent()) {
+                throw new IllegalArgumentException("A core of no length");
+              }
+            },
+            share -> {});
+    boolean[] opened = {false};
+    fx(
+        () -> {
+          bench
+              .notices()
+              .repair("'leaf.stout' cannot be worked out", repair, () -> opened[0] = true);
+          return true;
+        });
+    assertThat(
+            robot
+                .lookup((Label it) -> it.getText().equals("• its core: A core of no length"))
+                .tryQuery())
+        .isPresent();
+    robot.clickOn("Open without it");
+    until(() -> opened[0]);
+    assertThat(robot.lookup("#repair").tryQuery()).isEmpty();
   }
 }

@@ -7,7 +7,6 @@ import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
@@ -46,7 +45,7 @@ public final class Exports {
     List<Path> written = new ArrayList<>();
 
     for (Template template : templates) {
-      if (derived.template().equals(Optional.of(template))) {
+      if (derived.tiled(template)) {
         written.add(writeTemplates(folder, derived, units));
       } else if (Tiling.pages(template, project.paper()) <= Tiling.MOST_PAGES) {
         written.add(writeTemplate(folder, template, project.paper(), project.name(), scale));

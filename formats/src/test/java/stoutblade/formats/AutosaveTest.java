@@ -74,4 +74,49 @@ class AutosaveTest {
     assertThat(Files.exists(home.resolve("dead").resolve("project.json"))).isTrue();
     assertThat(Autosave.left(home.resolve("nowhere"))).isEmpty();
   }
+
+  @Test
+  void a_window_that_goes_on_in_a_folder_keeps_others_off() throws IOException {
+    left("dead", home.resolve("x.stout"));
+    Path folder = home.resolve("dead");
+
+    try (Autosave mine = Autosave.adopt(folder).orElseThrow()) {
+      assertThat(mine.content().document()).isPresent();
+      assertThat(Autosave.adopt(folder)).as("taken once").isEmpty();
+      assertThat(Autosave.left(home)).as("not offered while a window has it").isEmpty();
+      // Having looked does not give the lock up, which closing any channel on a file may do.
+      assertThat(Autosave.adopt(folder)).isEmpty();
+      mine.write(FormatSamples.demo(), Optional.empty());
+      assertThat(mine.content().origin()).isEmpty();
+    }
+    assertThat(folder).doesNotExist();
+  }
+
+  @Test
+  void a_picture_that_was_damaged_makes_the_autosave_damaged() throws IOException {
+    left("dead", home.resolve("x.stout"));
+    try (var files = Files.list(home.resolve("dead"))) {
+      Path picture =
+          files.filter(it -> it.getFileName().toString().length() == 64).findFirst().orElseThrow();
+      Files.write(picture, new byte[] {1, 2, 3});
+    }
+
+    assertThat(Autosave.left(home).getFirst().fault())
+        .contains("a picture or model of it is damaged");
+  }
+
+  @Test
+  void a_folder_that_holds_nothing_is_cleared_up_once_it_is_old() throws IOException {
+    Path fresh = Files.createDirectories(home.resolve("fresh"));
+    Path old = Files.createDirectories(home.resolve("old"));
+    Files.writeString(old.resolve("lock"), "");
+    Files.setLastModifiedTime(
+        old,
+        java.nio.file.attribute.FileTime.from(java.time.Instant.parse("2020-01-01T00:00:00Z")));
+
+    assertThat(Autosave.left(home)).isEmpty();
+
+    assertThat(old).doesNotExist();
+    assertThat(fresh).exists();
+  }
 }

@@ -153,6 +153,11 @@ public record Derived(
     return bladeTemplates.stream().findFirst();
   }
 
+  /** True for the template of the blade's front, of which the tiling is. */
+  public boolean tiled(Template template) {
+    return template().filter(it -> it.id().equals(template.id())).isPresent();
+  }
+
   /** What is derived from a part. */
   public Optional<PartReckoning> part(String id) {
     return parts.stream().filter(it -> it.part().id().equals(id)).findFirst();

@@ -65,6 +65,7 @@ final class LayerFindings {
 
   private void layers(PlateForm form, Layers layers, Optional<CoreReckoning> core) {
     thickness(form.slab(), layers);
+    eatenUp(form.slab(), layers);
     textures(form.slab(), layers);
     for (Recess recess : Recess.of(form.slab().features(), form.slab().outline())) {
       for (Spot spot : recess.spots()) {
@@ -119,6 +120,31 @@ final class LayerFindings {
               + show(wanted)
               + ".",
           nearer(slab, layers, wanted));
+    }
+  }
+
+  /** A layer of which the section leaves nothing is glued on to be sanded off again. */
+  private void eatenUp(Slab slab, Layers layers) {
+    for (Layer layer : layers.each()) {
+      if (layer.cut().empty()) {
+        List<Edit> mends =
+            layers.each().size() > 1
+                ? List.of(
+                    new Edit(
+                        "Take layer " + layer.number() + " out",
+                        project ->
+                            LayerEdits.remove(slab.id(), layer.number() - 1).applyTo(project)))
+                : List.of();
+        add(
+            slab,
+            "eaten-up-" + layer.number(),
+            layers.solid().face().centre(),
+            Severity.WRONG,
+            "Nothing is left of layer " + layer.number(),
+            "The section does not reach the height of this layer anywhere: all of it would be"
+                + " sanded off. The part is too narrow for so many layers, or its edge too thin.",
+            mends);
+      }
     }
   }
 

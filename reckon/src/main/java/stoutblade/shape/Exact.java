@@ -47,7 +47,7 @@ public final class Exact {
   /** The angle between the two sides at a node, inside the outline run counter-clockwise. */
   public static double angle(Outline outline, int index) {
     List<Node> all = outline.allNodes();
-    Point here = all.get(index).at();
+    Point here = outline.node(index).at();
     Point in = all.get(Math.floorMod(index - 1, all.size())).at().minus(here);
     Point out = all.get((index + 1) % all.size()).at().minus(here);
     double angle = out.angleTo(in);

@@ -30,7 +30,7 @@ public sealed interface Outline permits HalfOutline, WholeOutline {
 
   /** The curves of one side. */
   default List<Cubic> side(int index) {
-    return eachSide().get(index);
+    return eachSide().get(checked(index, sides()));
   }
 
   /** The same through other nodes. */

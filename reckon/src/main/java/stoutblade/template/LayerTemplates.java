@@ -84,6 +84,10 @@ public final class LayerTemplates {
     for (int i = 0; i < last; i++) {
       Layer front = each.get(each.size() - 1 - i);
       Layer back = each.get(i);
+      if (front.cut().empty()) {
+        // All of it is worked off: there is nothing to cut, and a finding says so.
+        continue;
+      }
       all.add(template(front, paired && front.number() != back.number()));
     }
     layers.band().ifPresent(it -> all.add(band(it)));

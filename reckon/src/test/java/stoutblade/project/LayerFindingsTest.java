@@ -14,6 +14,8 @@ import stoutblade.measure.Units;
 import stoutblade.part.BladeForm;
 import stoutblade.prop.Feature;
 import stoutblade.prop.Where;
+import stoutblade.shape.HalfOutline;
+import stoutblade.shape.Node;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
 import stoutblade.stack.Sheet;
@@ -253,5 +255,44 @@ class LayerFindingsTest {
         .contains("cut", "sand");
     assertThat(derived.shopping().orElseThrow().lines())
         .noneMatch(it -> it.need().id().equals("stock.cement.need"));
+  }
+
+  /** Half a blade of one straight side, with as many layers more as were added. */
+  private static Project narrow(double widthMm, double lengthMm, int added) {
+    HalfOutline half =
+        new HalfOutline(List.of(Node.corner(widthMm / 2, 0), Node.corner(0, lengthMm)));
+    Project project =
+        Samples.whole()
+            .withCore(Optional.empty())
+            .withBlade(Samples.whole().blade().with(half))
+            .withLayering(Layering.of(2, "foam", 10, Profile.bevel(20, 4)));
+    for (int i = 0; i < added; i++) {
+      project = LayerEdits.add(OutlineEdits.BLADE, 0).applyTo(project);
+    }
+    return project;
+  }
+
+  /** The section of a blade that is too narrow for it never rises to its outermost layers. */
+  @ParameterizedTest
+  @CsvSource({"20, 94, 3", "10, 60, 2", "7.3, 100, 1"})
+  void layers_that_are_worked_off_altogether_are_told_and_taken_out(
+      double wide, double tall, int added) {
+    Project project = narrow(wide, tall, added);
+    Derived derived = Samples.derive(project);
+
+    List<Finding> eaten =
+        derived.findings().stream()
+            .filter(it -> it.id().startsWith("layers.blade.eaten-up-"))
+            .toList();
+    assertThat(eaten).isNotEmpty().allMatch(it -> it.severity() == Finding.Severity.WRONG);
+    assertThat(derived.templates(Units.METRIC))
+        .allMatch(it -> it.box().width() > 0 && !it.strokes().isEmpty());
+    int layers = project.layering().sheets().size();
+    Project mended = eaten.getFirst().mends().getFirst().applyTo(project);
+    assertThat(mended.layering().sheets()).hasSize(layers - 1);
+    while (finding(project, "eaten-up").isPresent()) {
+      project = mended(project, "eaten-up");
+    }
+    assertThat(Samples.derive(project).bladeTemplates()).isNotEmpty();
   }
 }

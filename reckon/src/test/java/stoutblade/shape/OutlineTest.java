@@ -143,4 +143,53 @@ class OutlineTest {
         .isEqualTo(Node.Kind.CORNER);
     assertThat(more.without(1)).isEqualTo(TRIANGLE);
   }
+
+  /** A node pulled onto its neighbour leaves no side between them, whatever it was to be. */
+  @Test
+  void an_arc_between_two_nodes_at_one_place_is_nothing() {
+    WholeOutline arched =
+        new WholeOutline(
+            List.of(
+                new Node(new Point(0, 0), Node.Kind.CORNER, 0, 0.5),
+                new Node(new Point(40, 0), Node.Kind.CURVE, 0, 0.3),
+                Node.round(40, 40, 5),
+                Node.curve(0, 40)));
+    for (int i = 0; i < 4; i++) {
+      Outline met = arched.with(i, arched.node(i).movedTo(arched.node(arched.after(i)).at()));
+      assertThat(met.outline().flattened(0.01)).allMatch(it -> Double.isFinite(it.x()));
+      assertThat(Exact.length(met, i)).isEqualTo(0);
+      Outline almost =
+          arched.with(
+              i,
+              arched.node(i).movedTo(arched.node(arched.after(i)).at().plus(new Point(1e-160, 0))));
+      assertThat(almost.outline().flattened(0.01)).allMatch(it -> Double.isFinite(it.y()));
+    }
+    HalfOutline half =
+        new HalfOutline(
+            List.of(
+                new Node(new Point(30, 0), Node.Kind.CORNER, 0, 0.4),
+                new Node(new Point(30, 0), Node.Kind.CURVE, 0, 0),
+                Node.corner(0, 90)));
+    assertThat(half.outline().flattened(0.01)).allMatch(it -> Double.isFinite(it.x()));
+  }
+
+  @Test
+  void a_bulge_that_nobody_can_tell_from_a_straight_side_is_one() {
+    assertThat(new Node(new Point(0, 0), Node.Kind.CORNER, 0, 1e-300).bulge()).isEqualTo(0);
+    assertThat(new Node(new Point(0, 0), Node.Kind.CORNER, 0, -1e-6).bulge()).isEqualTo(-1e-6);
+  }
+
+  @Test
+  void places_that_are_not_there_are_named() {
+    assertThatThrownBy(() -> BOX.with(2, Node.corner(0, 0)))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessage("There are 2 places for a node; found number 3");
+    assertThatThrownBy(() -> BOX.without(-1)).hasMessageContaining("found number 0");
+    assertThatThrownBy(() -> BOX.after(7)).hasMessageContaining("found number 8");
+    assertThatThrownBy(
+            () ->
+                new WholeOutline(
+                    List.of(Node.corner(0, 0), Node.corner(1e6, 0), Node.corner(0, 9))))
+        .hasMessageContaining("more than 100 m away");
+  }
 }

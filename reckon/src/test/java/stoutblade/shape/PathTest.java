@@ -1,6 +1,7 @@
 package stoutblade.shape;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
@@ -90,5 +91,34 @@ class PathTest {
     Path path = Path.through(List.of(new Point(0, 0), new Point(3, -9), new Point(1, 1)), false);
     assertThat(path.beyond(8.9)).isTrue();
     assertThat(path.beyond(9)).isFalse();
+  }
+
+  @Test
+  void a_line_without_end_is_refused_before_it_fills_the_memory() {
+    assertThatThrownBy(() -> Path.arc(new Point(0, 0), 1, -1e300, 1e300))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining("at most 64 times");
+    assertThatThrownBy(() -> Path.arc(new Point(0, 0), 1, 0, Double.NaN))
+        .isInstanceOf(IllegalArgumentException.class);
+    assertThat(Path.arc(new Point(0, 0), 1, 0, 2 * Math.PI * 60).length(1e-4))
+        .isCloseTo(2 * Math.PI * 60, within(0.1));
+
+    Path bent = Path.arc(new Point(0, 0), 1e5, 0, Math.PI);
+    int needed = bent.flattened(1e-3).size();
+    assertThat(bent.flattened(1e-3, needed)).hasSize(needed);
+    assertThatThrownBy(() -> bent.flattened(1e-3, needed / 2))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining("more than " + needed / 2 + " points");
+  }
+
+  @Test
+  void what_lies_nowhere_lies_beyond_every_distance() {
+    Path far =
+        new Path(
+            List.of(
+                new Cubic(new Point(0, 0), new Point(1e7, 0), new Point(1, 1), new Point(2, 2))),
+            false);
+    assertThat(far.beyond(1e5)).as("a control pulls the curve out").isTrue();
+    assertThat(far.beyond(1e8)).isFalse();
   }
 }

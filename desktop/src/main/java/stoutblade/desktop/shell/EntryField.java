@@ -4,6 +4,7 @@ import java.util.function.DoubleFunction;
 import java.util.function.DoublePredicate;
 import java.util.function.Supplier;
 import java.util.function.ToDoubleFunction;
+import java.util.regex.Pattern;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
@@ -19,6 +20,7 @@ import stoutblade.measure.LengthEntry;
  */
 public final class EntryField extends TextField {
 
+  private static final Pattern NUMBER = Pattern.compile("[+-]?(?:[0-9]+\\.?[0-9]*|\\.[0-9]+)");
   private static final PseudoClass FAULTY = PseudoClass.getPseudoClass("faulty");
 
   private final Desk desk;
@@ -44,6 +46,7 @@ public final class EntryField extends TextField {
     this.reader = reader;
     this.writer = writer;
     this.commit = commit;
+    PlainText.only(this);
     setPrefColumnCount(7);
     setOnAction(
         event -> {
@@ -93,11 +96,12 @@ public final class EntryField extends TextField {
     if (!unit.isEmpty() && bare.endsWith(unit)) {
       bare = bare.substring(0, bare.length() - unit.length()).strip();
     }
-    try {
-      return Double.parseDouble(bare.replace(',', '.').replace("\u00a0", ""));
-    } catch (NumberFormatException e) {
-      throw new IllegalArgumentException("'" + text + "': " + expected, e);
+    String plain = bare.replace(',', '.').replace("\u00a0", "");
+    // A number as people write it: what a program takes for one besides, such as NaN, is none.
+    if (!NUMBER.matcher(plain).matches()) {
+      throw new IllegalArgumentException("'" + text + "': " + expected);
     }
+    return Double.parseDouble(plain);
   }
 
   /** Shows a value; what is being typed is left alone. */

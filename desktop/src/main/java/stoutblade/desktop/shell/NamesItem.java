@@ -31,7 +31,7 @@ public final class NamesItem extends CustomMenuItem {
 
   private void add(
       String label, String id, Function<Project, String> now, Function<String, Edit> edit) {
-    TextField field = new TextField(now.apply(desk.project()));
+    TextField field = PlainText.field(now.apply(desk.project()));
     field.setId(id);
     field.setOnAction(event -> desk.perform(edit.apply(field.getText())));
     desk.derivedProperty().addListener(it -> field.setText(now.apply(desk.project())));

@@ -33,6 +33,7 @@ import stoutblade.build.Step;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.shell.MaskingTape;
+import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.event.Event;
 import stoutblade.journal.Journal;
@@ -57,9 +58,9 @@ public final class BuildSurface implements Surface {
   private final BorderPane node = new BorderPane();
   private final VBox steps = new VBox(8);
   private final DayLadder ladder;
-  private final TextField eventName = new TextField();
+  private final TextField eventName = PlainText.field();
   private final DatePicker day = new DatePicker();
-  private final TextField time = new TextField();
+  private final TextField time = PlainText.field();
   private final MenuButton hours = new MenuButton("Free hours");
   private Optional<FreeHours> shownHours = Optional.empty();
   private boolean showing;
@@ -102,6 +103,10 @@ public final class BuildSurface implements Surface {
 
   private void changeEvent() {
     if (showing) {
+      return;
+    }
+    if (day.getValue() == null) {
+      desk.say("The day of the event is missing: type it as 12 Dec 2031, or choose it");
       return;
     }
     try {
@@ -148,7 +153,7 @@ public final class BuildSurface implements Surface {
     shownHours = Optional.of(free);
     GridPane grid = new GridPane(8, 6);
     for (DayOfWeek weekday : DayOfWeek.values()) {
-      TextField field = new TextField(written(free, weekday));
+      TextField field = PlainText.field(written(free, weekday));
       field.setPrefColumnCount(16);
       field.setPromptText("none, or 19:00-21:30");
       field.setOnAction(event -> changeHours(weekday, field.getText()));

@@ -5,8 +5,12 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -38,6 +42,9 @@ final class DayLadder extends Inks {
       DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
   private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm");
+
+  /** The latest days: more are on no screen, and no canvas is as high. */
+  private static final int MOST_RUNGS = 200;
 
   private final Desk desk;
   private final Canvas canvas = new Canvas();
@@ -76,28 +83,35 @@ final class DayLadder extends Inks {
 
   private List<Rung> rungs() {
     LocalDate[] days = BuildSurface.days(derived, desk.now().toLocalDate());
-    List<Rung> rungs = new java.util.ArrayList<>();
-    for (LocalDate day = days[0]; !day.isAfter(days[1]); day = day.plusDays(1)) {
-      List<Plan.Placed> work = workOn(day);
-      boolean event = day.equals(days[1]);
-      Rung last = rungs.isEmpty() ? null : rungs.getLast();
-      boolean joins = work.isEmpty() && !event && last != null && last.work.isEmpty();
-      if (joins) {
-        rungs.set(rungs.size() - 1, new Rung(last.from, day, List.of()));
-      } else {
-        rungs.add(new Rung(day, day, work));
+    List<Rung> rungs = new ArrayList<>();
+    LocalDate next = days[0];
+    // From one day with work to the next: an event may be years away.
+    for (Map.Entry<LocalDate, List<Plan.Placed>> day : work(days).entrySet()) {
+      if (next.isBefore(day.getKey())) {
+        rungs.add(new Rung(next, day.getKey().minusDays(1), List.of()));
       }
+      rungs.add(new Rung(day.getKey(), day.getKey(), day.getValue()));
+      next = day.getKey().plusDays(1);
+    }
+    if (rungs.size() > MOST_RUNGS) {
+      rungs = new ArrayList<>(rungs.subList(rungs.size() - MOST_RUNGS, rungs.size()));
     }
     return rungs;
   }
 
-  private List<Plan.Placed> workOn(LocalDate day) {
-    return derived.plan().stream()
-        .flatMap(plan -> plan.placed().stream())
-        .filter(
-            placed ->
-                placed.sittings().stream().anyMatch(it -> it.from().toLocalDate().equals(day)))
-        .toList();
+  /** What is worked on each day with work, and on that of the event. */
+  private SortedMap<LocalDate, List<Plan.Placed>> work(LocalDate[] days) {
+    SortedMap<LocalDate, List<Plan.Placed>> work = new TreeMap<>();
+    work.put(days[1], new ArrayList<>());
+    for (Plan.Placed placed :
+        derived.plan().stream().flatMap(it -> it.placed().stream()).toList()) {
+      placed.sittings().stream()
+          .map(it -> it.from().toLocalDate())
+          .distinct()
+          .filter(it -> !it.isBefore(days[0]) && !it.isAfter(days[1]))
+          .forEach(it -> work.computeIfAbsent(it, day -> new ArrayList<>()).add(placed));
+    }
+    return work;
   }
 
   private double x(LocalTime time) {

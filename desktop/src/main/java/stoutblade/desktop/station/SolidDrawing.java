@@ -27,6 +27,8 @@ final class SolidDrawing {
   private static final double CIRCLE = 0.5522847498;
 
   private static final double BEYOND_MM = 1000;
+  private static final double STEP_MM = 0.5;
+  private static final double MOST_STEPS = 500;
 
   private SolidDrawing() {}
 
@@ -107,7 +109,8 @@ final class SolidDrawing {
   static void section(Pen pen, Layered it, double y) {
     Layers layers = it.layers();
     double half = layers.thickness().value() / 2;
-    for (Solid.Cut cut : layers.solid().sectionAt(y, 0.5)) {
+    double step = Math.max(STEP_MM, 2 * layers.solid().widestHalf() / MOST_STEPS);
+    for (Solid.Cut cut : layers.solid().sectionAt(y, step)) {
       List<Layer> each = layers.each();
       for (Layer layer : each) {
         double from = layer.number() == 1 ? -BEYOND_MM : layer.from() - half;

@@ -1,6 +1,7 @@
 package stoutblade.desktop.sums;
 
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import stoutblade.catalogue.Catalogue;
@@ -21,6 +22,7 @@ final class SumsModel {
   private final Desk desk;
   private final Catalogue catalogue;
   private final Map<Sum, Map<String, Double>> typed = new HashMap<>();
+  private Optional<Answered> last = Optional.empty();
   private Sum free = Sum.ALL.getFirst();
   private Optional<Held> held = Optional.empty();
 
@@ -145,18 +147,33 @@ final class SumsModel {
     return result(chosen(), values());
   }
 
-  /** A sum's answer to its usual values. */
-  Optional<Answer> usual(Sum sum) {
-    return result(sum, Map.of()).answer;
+  /** The answers of all sums to their usual values; not on the window's thread. */
+  static Map<Sum, Answer> usual(Catalogue catalogue) {
+    Map<Sum, Answer> all = new LinkedHashMap<>();
+    Sum.ALL.forEach(it -> all.put(it, it.answer(Map.of(), catalogue)));
+    return all;
   }
 
   private Result result(Sum sum, Map<String, Double> values) {
+    Asked asked = new Asked(sum, Map.copyOf(values));
+    if (last.isEmpty() || !last.get().asked.equals(asked)) {
+      last = Optional.of(new Answered(asked, worked(sum, values)));
+    }
+    return last.get().result;
+  }
+
+  private Result worked(Sum sum, Map<String, Double> values) {
     try {
       return new Result(Optional.of(sum.answer(values, catalogue)), "");
     } catch (IllegalArgumentException e) {
       return new Result(Optional.empty(), e.getMessage());
     }
   }
+
+  private record Asked(Sum sum, Map<String, Double> values) {}
+
+  /** What was asked for last: it is asked for by everything that is shown of it. */
+  private record Answered(Asked asked, Result result) {}
 
   /**
    * What comes of what was typed.

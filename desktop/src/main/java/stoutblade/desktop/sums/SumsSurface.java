@@ -20,12 +20,14 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import stoutblade.desktop.Chores;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
+import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.SizeFields;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Surface;
@@ -66,9 +68,10 @@ public final class SumsSurface implements Surface {
   /**
    * The surface.
    *
+   * @param chores what draws the tiles beside the window
    * @param printer prints a template at full size
    */
-  public SumsSurface(Desk desk, Consumer<Template> printer) {
+  public SumsSurface(Desk desk, Chores chores, Consumer<Template> printer) {
     this.desk = desk;
     this.printer = printer;
     this.model = new SumsModel(desk);
@@ -77,6 +80,10 @@ public final class SumsSurface implements Surface {
     mat.setHand(new Pulling());
     node.setLeft(drawers());
     node.setBottom(below);
+    chores.start(
+        "Drawing the sums",
+        () -> SumsModel.usual(desk.catalogue()),
+        usual -> usual.forEach((sum, answer) -> tiles.get(sum).setGraphic(picture(answer))));
   }
 
   @Override
@@ -118,7 +125,6 @@ public final class SumsSurface implements Surface {
     tile.setContentDisplay(ContentDisplay.TOP);
     tile.setPrefSize(TILE, HIGH);
     tile.setMinSize(TILE, HIGH);
-    model.usual(sum).ifPresent(it -> tile.setGraphic(picture(it)));
     tile.setOnAction(event -> choose(sum));
     tiles.put(sum, tile);
     return tile;
@@ -201,7 +207,7 @@ public final class SumsSurface implements Surface {
   }
 
   private TextField name(ShapedPart part) {
-    TextField name = new TextField(part.name());
+    TextField name = PlainText.field(part.name());
     name.setId("part-name");
     name.setPrefColumnCount(7);
     name.setOnAction(

@@ -7,6 +7,7 @@ import java.util.function.Function;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.SizeFields;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.project.PartEdits;
@@ -134,7 +135,7 @@ final class FeatureTray {
     sizes = Optional.of(fields);
     tray.getChildren().clear();
     if (feature.kind() == Feature.Kind.LETTERS) {
-      TextField words = new TextField(feature.words());
+      TextField words = PlainText.field(feature.words());
       words.setId("feature-words");
       words.setPrefColumnCount(12);
       words.setOnAction(

@@ -22,6 +22,7 @@ import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
+import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.flatten.LaidFlat;
 import stoutblade.flatten.Seams;
@@ -54,7 +55,7 @@ final class PatchDesk {
   private final ToggleGroup views = new ToggleGroup();
   private final EntryField turn;
   private final EntryField forgives;
-  private final TextField name = new TextField("Patch");
+  private final TextField name = PlainText.field("Patch");
   private final Label how = mat.note("patch-how", NOTE_WIDE);
   private Optional<Painted> painted = Optional.empty();
   private List<Flat> flats = List.of();

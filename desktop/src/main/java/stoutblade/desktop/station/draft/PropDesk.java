@@ -24,6 +24,7 @@ import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
+import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.project.Derived;
@@ -64,7 +65,7 @@ final class PropDesk {
   private final ComboBox<Placing.Faces> shows = new ComboBox<>();
   private final ComboBox<Placing.Faces> textured = new ComboBox<>();
   private final ToggleButton facing = new ToggleButton("along its axis");
-  private final TextField name = new TextField();
+  private final TextField name = PlainText.field();
   private final EntryField copies;
   private final EntryField mirrored;
   private final MaterialFields material;

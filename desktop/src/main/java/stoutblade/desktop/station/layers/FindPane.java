@@ -1,6 +1,7 @@
 package stoutblade.desktop.station.layers;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
@@ -14,6 +15,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import stoutblade.catalogue.Foam;
+import stoutblade.desktop.Chores;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.mat.Ink;
@@ -55,10 +57,14 @@ final class FindPane {
   private final EntryField leftLong;
   private double leftWideMm = 300;
   private double leftLongMm = 400;
+  private final Chores chores;
   private boolean showing;
+  private Optional<Wish> asked = Optional.empty();
+  private List<Choice> found = List.of();
 
-  FindPane(Desk desk, LayersModel model) {
+  FindPane(Desk desk, Chores chores, LayersModel model) {
     this.desk = desk;
+    this.chores = chores;
     this.model = model;
     wanted = EntryField.length(desk, mm -> asked(() -> model.setWanted(mm)));
     within = EntryField.length(desk, mm -> asked(() -> model.setWithin(mm)));
@@ -200,9 +206,38 @@ final class FindPane {
     leftWide.show(leftWideMm);
     leftLong.show(leftLongMm);
     showLeftovers();
-    List<Choice> found = model.choices();
+    try {
+      find(model.wished());
+    } catch (IllegalArgumentException e) {
+      asked = Optional.empty();
+      found = List.of();
+      desk.say(e.getMessage());
+    }
+    showFound();
+  }
+
+  /** Looks for stacks beside the window; until they are found, those before stay, dimmed. */
+  private void find(Wish wish) {
+    if (asked.equals(Optional.of(wish))) {
+      return;
+    }
+    asked = Optional.of(wish);
+    rows.setDisable(true);
+    chores.start(
+        "Looking for layers",
+        () -> LayersModel.choices(wish),
+        choices -> {
+          if (asked.equals(Optional.of(wish))) {
+            found = choices;
+            rows.setDisable(false);
+            showFound();
+          }
+        });
+  }
+
+  private void showFound() {
     rows.getChildren().clear();
-    if (found.isEmpty()) {
+    if (found.isEmpty() && !rows.isDisable()) {
       Label none =
           new Label(
               "No stack of the foams in the catalogue comes that near. Allow more give or take, or"

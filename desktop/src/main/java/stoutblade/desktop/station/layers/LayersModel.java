@@ -172,6 +172,15 @@ final class LayersModel {
     first = changed;
   }
 
+  /**
+   * What is wished.
+   *
+   * @throws IllegalArgumentException if no stack can be so thick
+   */
+  Wish wished() {
+    return wish(wantedMm(), withinMm, most);
+  }
+
   private Wish wish(double mm, double within, int layers) {
     double area = layered().map(it -> it.layers().solid().face().area()).orElse(1e4);
     return new Wish(
@@ -186,9 +195,9 @@ final class LayersModel {
         first);
   }
 
-  /** The best stacks for what is wished. */
-  List<Choice> choices() {
-    return StackFinder.best(wish(wantedMm(), withinMm, most), MOST_CHOICES);
+  /** The best stacks for what is wished; not on the window's thread. */
+  static List<Choice> choices(Wish wish) {
+    return StackFinder.best(wish, MOST_CHOICES);
   }
 
   Optional<Choice> chosen() {
@@ -210,10 +219,7 @@ final class LayersModel {
         .map(
             it ->
                 ChoiceFigures.of(
-                    it,
-                    wish(wantedMm(), withinMm, most),
-                    foam -> desk.catalogue().foam(foam).orElseThrow(),
-                    neighbours()))
+                    it, wished(), foam -> desk.catalogue().foam(foam).orElseThrow(), neighbours()))
         .orElse(List.of());
   }
 

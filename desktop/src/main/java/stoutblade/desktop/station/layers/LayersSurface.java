@@ -56,7 +56,7 @@ public final class LayersSurface implements Surface {
     this.section = new SectionDesk(desk, Station.LAYERS, pen -> {});
     this.apart = new ApartView("apart-mat", () -> model.selected().orElse(-1));
     this.finished = new FinishedView(desk, chores, model);
-    this.find = new FindPane(desk, model);
+    this.find = new FindPane(desk, chores, model);
     this.stack = new StackTray(desk, model, this::after);
     this.profile = new ProfileTray(desk, model, section::stationMm, this::after);
     at =

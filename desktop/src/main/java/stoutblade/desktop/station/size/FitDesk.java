@@ -27,6 +27,7 @@ import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
+import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Figures;
 import stoutblade.fit.Carry;
@@ -188,7 +189,7 @@ final class FitDesk {
 
   private MenuButton measuresMenu() {
     GridPane grid = new GridPane(8, 6);
-    TextField name = new TextField();
+    TextField name = PlainText.field();
     name.setId("kept-wearer-name");
     name.setOnAction(event -> perform(() -> SizeEdits.wearerName(name.getText())));
     desk.derivedProperty().addListener(it -> name.setText(desk.project().wearer().name()));
@@ -382,7 +383,7 @@ final class FitDesk {
 
   private void passageRow(List<Passage> all, int index) {
     Passage it = all.get(index);
-    TextField name = new TextField(it.name());
+    TextField name = PlainText.field(it.name());
     name.setPrefColumnCount(9);
     name.setOnAction(
         event ->

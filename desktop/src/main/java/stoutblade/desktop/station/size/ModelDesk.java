@@ -26,6 +26,7 @@ import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
+import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
@@ -61,7 +62,7 @@ final class ModelDesk {
   private final MatView mat = new MatView(Lie.UPRIGHT);
   private final MaskingTape tape;
   private final BorderPane node = new BorderPane(mat);
-  private final TextField name = new TextField();
+  private final TextField name = PlainText.field();
   private final ToggleGroup views = new ToggleGroup();
   private final ComboBox<Unit> unit = new ComboBox<>();
   private final ToggleButton span = new ToggleButton("Known length  K");

@@ -10,6 +10,7 @@ import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
+import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Figures;
 import stoutblade.measure.Display;
@@ -27,7 +28,7 @@ final class OutlineDesk {
   private final Desk desk;
   private final MatView mat = new MatView(Lie.UPRIGHT);
   private final BorderPane node = new BorderPane(mat);
-  private final TextField name = new TextField();
+  private final TextField name = PlainText.field();
   private String tracingId = "";
 
   OutlineDesk(Desk desk) {

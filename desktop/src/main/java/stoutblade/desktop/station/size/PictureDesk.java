@@ -27,6 +27,7 @@ import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
+import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Figures;
 import stoutblade.desktop.station.size.Marked.OfLine;
@@ -74,8 +75,8 @@ final class PictureDesk {
   private final RulerTray rulerTray;
   private final StackPane lower = new StackPane();
   private final Label how = new Label();
-  private final TextField pictureName = new TextField();
-  private final TextField measureName = new TextField();
+  private final TextField pictureName = PlainText.field();
+  private final TextField measureName = PlainText.field();
   private final EntryField precision;
   private final EntryField distance;
   private final EntryField distanceStd;

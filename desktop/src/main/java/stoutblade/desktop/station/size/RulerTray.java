@@ -12,6 +12,7 @@ import javafx.util.StringConverter;
 import stoutblade.catalogue.Thing;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.EntryField;
+import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.measure.Stated;
 import stoutblade.reference.Ruler;
@@ -26,7 +27,7 @@ final class RulerTray {
 
   private final Desk desk;
   private final PictureModel model;
-  private final TextField name = new TextField();
+  private final TextField name = PlainText.field();
   private final ComboBox<Thing> thing = new ComboBox<>();
   private final ComboBox<Segment> segment = new ComboBox<>();
   private final EntryField length;

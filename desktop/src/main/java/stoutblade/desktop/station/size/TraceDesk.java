@@ -23,6 +23,7 @@ import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
+import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Figures;
 import stoutblade.project.SizeEdits;
@@ -57,7 +58,7 @@ final class TraceDesk {
   private final Slider bias = new Slider(-0.9, 0.9, 0);
   private final CheckBox middle = new CheckBox("Middle of the line");
   private final EntryField tolerance;
-  private final TextField name = new TextField();
+  private final TextField name = PlainText.field();
   private final Label found = new Label();
   private final Button keep = new Button("Keep it");
   private final Button draft = new Button("Draft from it");

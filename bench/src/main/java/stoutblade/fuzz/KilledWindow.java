@@ -1,0 +1,68 @@
+package stoutblade.fuzz;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+import stoutblade.desktop.App;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.Launcher;
+import stoutblade.formats.Saving;
+import stoutblade.project.Edits;
+import stoutblade.project.Project;
+
+/**
+ * The application in a real window, edited and saved by itself until it is killed: it numbers its
+ * edits in the prop's name and says each aloud.
+ */
+public final class KilledWindow extends App {
+
+  /** Quicker than any hand. */
+  private static final double MILLIS_BETWEEN = 90;
+
+  private static final int EDITS_TO_A_SAVE = 7;
+
+  private static Path file = Path.of("");
+
+  private int edits;
+
+  /** Takes the file that is saved to. */
+  public static void main(String[] arguments) {
+    file = Path.of(arguments[0]);
+    Launcher.start(KilledWindow.class, "demo");
+  }
+
+  @Override
+  public void start(Stage stage) throws IOException {
+    super.start(stage);
+    Timeline hand = new Timeline(new KeyFrame(Duration.millis(MILLIS_BETWEEN), event -> edit()));
+    hand.setCycleCount(Timeline.INDEFINITE);
+    hand.play();
+    System.out.println("shown");
+  }
+
+  private void edit() {
+    Desk desk = first().desk();
+    edits++;
+    int number = edits;
+    desk.perform(Edits.name(Integer.toString(number)), () -> System.out.println("edit " + number));
+    if (number % EDITS_TO_A_SAVE == 0) {
+      save(desk, number);
+    }
+  }
+
+  private void save(Desk desk, int number) {
+    Project project = desk.project();
+    first()
+        .chores()
+        .start(
+            "Saving",
+            () -> Saving.anyway(file, desk.document()),
+            saved -> {
+              desk.saved(project, file);
+              System.out.println("saved " + (project.name().equals(number + "") ? number : 0));
+            });
+  }
+}
