@@ -17,7 +17,7 @@ import stoutblade.formats.ProjectFile;
 /** Kills the application in a real window at random moments, and looks at what is left. */
 final class KillRun {
 
-  private static final int LONGEST_MILLIS = 1500;
+  private static final int LONGEST_MILLIS = 4000;
   private static final long TOO_LONG_MILLIS = 60_000;
 
   private final Random random = new Random(23);
@@ -67,6 +67,9 @@ final class KillRun {
         broken.add("no window after a minute");
         break;
       }
+    }
+    if (!process.isAlive()) {
+      broken.add("the window ended by itself");
     }
     TimeUnit.MILLISECONDS.sleep(random.nextInt(LONGEST_MILLIS));
     process.destroyForcibly().waitFor();

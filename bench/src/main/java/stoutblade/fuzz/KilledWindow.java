@@ -17,7 +17,7 @@ import stoutblade.project.Project;
  * The application in a real window, edited and saved by itself until it is killed: it numbers its
  * edits in the prop's name and says each aloud.
  */
-public final class KilledWindow extends App {
+public final class KilledWindow {
 
   /** Quicker than any hand. */
   private static final double MILLIS_BETWEEN = 90;
@@ -26,43 +26,50 @@ public final class KilledWindow extends App {
 
   private static Path file = Path.of("");
 
-  private int edits;
+  private KilledWindow() {}
 
   /** Takes the file that is saved to. */
   public static void main(String[] arguments) {
     file = Path.of(arguments[0]);
-    Launcher.start(KilledWindow.class, "demo");
+    Launcher.start(Window.class, "demo");
   }
 
-  @Override
-  public void start(Stage stage) throws IOException {
-    super.start(stage);
-    Timeline hand = new Timeline(new KeyFrame(Duration.millis(MILLIS_BETWEEN), event -> edit()));
-    hand.setCycleCount(Timeline.INDEFINITE);
-    hand.play();
-    System.out.println("shown");
-  }
+  /** The application, with a hand that never rests. */
+  public static final class Window extends App {
 
-  private void edit() {
-    Desk desk = first().desk();
-    edits++;
-    int number = edits;
-    desk.perform(Edits.name(Integer.toString(number)), () -> System.out.println("edit " + number));
-    if (number % EDITS_TO_A_SAVE == 0) {
-      save(desk, number);
+    private int edits;
+
+    @Override
+    public void start(Stage stage) throws IOException {
+      super.start(stage);
+      Timeline hand = new Timeline(new KeyFrame(Duration.millis(MILLIS_BETWEEN), event -> edit()));
+      hand.setCycleCount(Timeline.INDEFINITE);
+      hand.play();
+      System.out.println("shown");
     }
-  }
 
-  private void save(Desk desk, int number) {
-    Project project = desk.project();
-    first()
-        .chores()
-        .start(
-            "Saving",
-            () -> Saving.anyway(file, desk.document()),
-            saved -> {
-              desk.saved(project, file);
-              System.out.println("saved " + (project.name().equals(number + "") ? number : 0));
-            });
+    private void edit() {
+      Desk desk = first().desk();
+      edits++;
+      int number = edits;
+      desk.perform(
+          Edits.name(Integer.toString(number)), () -> System.out.println("edit " + number));
+      if (number % EDITS_TO_A_SAVE == 0) {
+        save(desk);
+      }
+    }
+
+    private void save(Desk desk) {
+      Project project = desk.project();
+      first()
+          .chores()
+          .start(
+              "Saving",
+              () -> Saving.anyway(file, desk.document()),
+              saved -> {
+                desk.saved(project, file);
+                System.out.println("saved " + project.name());
+              });
+    }
   }
 }
