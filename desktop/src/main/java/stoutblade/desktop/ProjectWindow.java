@@ -83,7 +83,7 @@ final class ProjectWindow {
     stage.setTitle("Stout Blade");
     stage.setScene(scene);
     stage.setMinWidth(Math.min(LEAST_WIDE, room.getWidth()));
-    stage.setMinHeight(Math.min(LEAST_HIGH, room.getHeight()));
+    stage.setMinHeight(Math.min(LEAST_HIGH, room.getHeight() - FRAME));
     stage.setOnCloseRequest(
         event -> {
           event.consume();
@@ -91,6 +91,8 @@ final class ProjectWindow {
         });
     stage.show();
     within(room);
+    // A window manager may say only later what it made of it.
+    Platform.runLater(() -> within(room));
     bench.focusMat();
     bench.showPictures();
   }

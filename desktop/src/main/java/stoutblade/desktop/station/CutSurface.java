@@ -193,7 +193,7 @@ public final class CutSurface implements Surface {
     tiling.ifPresent(
         it -> {
           Box all = it.tiles().stream().map(Tiling.Tile::window).reduce(Box::with).orElseThrow();
-          mat.fitAnew(all, 20);
+          mat.fitAnew(all, 40);
         });
     showList(derived);
     boolean blade = now.filter(derived::tiled).isPresent();
