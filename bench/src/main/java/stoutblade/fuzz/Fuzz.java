@@ -139,7 +139,11 @@ public final class Fuzz {
     List<Double> heap = run.heapMb();
     System.out.println(
         "heap after collection, MB: " + heap.stream().map(it -> "%.0f".formatted(it)).toList());
-    System.out.println("shown without being derived: " + run.underived());
+    System.out.println(
+        "shown without being derived: "
+            + run.underived()
+            + ", refused and made all the same: "
+            + run.refusedYetApplied());
     run.thrown()
         .forEach((key, times) -> System.out.println("BROKEN thrown " + times + " times: " + key));
     run.traces().forEach(System.out::println);
@@ -147,7 +151,7 @@ public final class Fuzz {
         .forEach(
             (key, millis) ->
                 System.out.printf("window's thread busy for %.0f ms: %s%n", millis, key));
-    return run.thrown().isEmpty() && run.underived() == 0;
+    return run.thrown().isEmpty() && run.underived() + run.refusedYetApplied() == 0;
   }
 
   private static long seconds(long start) {

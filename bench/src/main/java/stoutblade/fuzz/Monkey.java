@@ -32,6 +32,8 @@ import javafx.scene.input.ScrollEvent;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Workbench;
 import stoutblade.desktop.mat.MatView;
+import stoutblade.project.Edit;
+import stoutblade.project.Project;
 import stoutblade.project.Station;
 
 /** Random hands on a window: presses, drags, typing, keys, menus, files. */
@@ -108,6 +110,8 @@ public final class Monkey {
   private final Scene scene;
   private final Random random;
   private final List<Path> files;
+  private final RandomEdits edits;
+  private long refusedYetApplied;
   private final AtomicLong acted = new AtomicLong();
   private String last = "";
 
@@ -121,6 +125,7 @@ public final class Monkey {
     this.scene = scene;
     this.random = random;
     this.files = files;
+    this.edits = new RandomEdits(random.nextLong(), bench.desk().catalogue());
   }
 
   /** What was done last, in words. */
@@ -143,7 +148,8 @@ public final class Monkey {
       case 6, 7, 8 -> undo();
       case 9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 20, 21 -> drag();
       case 22, 23, 24 -> scroll();
-      case 25, 26, 27, 28, 29, 30, 31, 32, 33, 34 -> key();
+      case 25, 26, 27 -> edit();
+      case 28, 29, 30, 31, 32, 33, 34 -> key();
       default -> control();
     }
   }
@@ -183,6 +189,26 @@ public final class Monkey {
       last = "look at " + part + " from " + to;
       desk.goToPart(part);
     }
+  }
+
+  /** An edit of any kind, with numbers that no field would take. */
+  private void edit() {
+    Desk desk = bench.desk();
+    Project before = desk.project();
+    try {
+      Edit edit = edits.next(before);
+      last = "edit " + edit.name();
+      if (!desk.perform(edit) && !desk.project().equals(before)) {
+        refusedYetApplied++;
+      }
+    } catch (IllegalArgumentException e) {
+      last = "no edit";
+    }
+  }
+
+  /** How often an edit was refused and made all the same. */
+  public long refusedYetApplied() {
+    return refusedYetApplied;
   }
 
   private void undo() {

@@ -304,6 +304,11 @@ public final class MonkeyRun {
     return underived;
   }
 
+  /** How often an edit was refused and made all the same. */
+  public long refusedYetApplied() {
+    return monkey.refusedYetApplied();
+  }
+
   /** What held the window's thread up for more than a tenth of a second, and how long at most. */
   public Map<String, Double> heldUp() {
     return heldUp;

@@ -29,12 +29,15 @@ import stoutblade.formats.LinesFile;
 import stoutblade.formats.ModelFile;
 import stoutblade.formats.PictureFile;
 import stoutblade.formats.ProjectFile;
+import stoutblade.formats.ShippedTypeface;
 import stoutblade.formats.TemplateDxf;
 import stoutblade.formats.TemplateSvg;
 import stoutblade.measure.LengthEntry;
 import stoutblade.measure.Units;
 import stoutblade.project.Derived;
+import stoutblade.project.Project;
 import stoutblade.project.Reckoner;
+import stoutblade.project.Repair;
 import stoutblade.template.Template;
 
 /** Every reader of something from outside, with whole files that it reads. */
@@ -305,8 +308,19 @@ final class Targets {
     return out.toByteArray();
   }
 
+  /** What is read is worked out, or can be without what is wrong in it. */
   private void project(byte[] bytes) throws IOException {
-    ProjectFile.read(Files.write(folder.resolve("a.stout"), bytes));
+    Document read = ProjectFile.read(Files.write(folder.resolve("a.stout"), bytes));
+    try {
+      derive(read.project());
+    } catch (RuntimeException | StackOverflowError e) {
+      derive(Repair.of(read.project(), Targets::derive, share -> {}).mended());
+    }
+  }
+
+  private static Derived derive(Project project) {
+    return new Reckoner(CatalogueFile.shipped(), new ShippedTypeface())
+        .derive(project, NOW, Units.METRIC);
   }
 
   /** What an autosave says of itself is no exception: it is offered, or told as damaged. */

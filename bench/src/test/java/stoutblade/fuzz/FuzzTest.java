@@ -50,6 +50,7 @@ class FuzzTest {
 
     assertThat(run.thrown()).as("%s", run.traces()).isEmpty();
     assertThat(run.underived()).isZero();
+    assertThat(run.refusedYetApplied()).isZero();
     assertThat(run.acted()).isEqualTo(ACTIONS);
   }
 }

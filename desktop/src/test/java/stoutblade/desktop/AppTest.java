@@ -77,8 +77,18 @@ class AppTest {
               && stage.getX() + stage.getWidth() <= room.getMaxX() + 1
               && stage.getY() + stage.getHeight() <= room.getMaxY() + 1;
       System.out.println(
-          "on the screen: " + within + " of " + room + ": " + stage.getX() + ", " + stage.getY() + ", "
-              + stage.getWidth() + " by " + stage.getHeight());
+          "on the screen: "
+              + within
+              + " of "
+              + room
+              + ": "
+              + stage.getX()
+              + ", "
+              + stage.getY()
+              + ", "
+              + stage.getWidth()
+              + " by "
+              + stage.getHeight());
     }
 
     private static void press(Stage stage) {

@@ -47,8 +47,13 @@ abstract class InWindow {
 
   /** Opens the window; a start method is looked for in the test's own class only. */
   void open(Stage stage) {
+    open(stage, TestDesk.fresh());
+  }
+
+  /** Opens the window with a given desk. */
+  void open(Stage stage, Desk own) {
     Theme.loadFonts();
-    desk = TestDesk.fresh();
+    desk = own;
     bench =
         new Workbench(
             desk,

@@ -29,6 +29,8 @@ import stoutblade.formats.Document;
 import stoutblade.formats.OpenFiles;
 import stoutblade.formats.Saving;
 import stoutblade.measure.Units;
+import stoutblade.project.Edits;
+import stoutblade.project.OutlineEdits;
 import stoutblade.project.Station;
 import stoutblade.shape.Point;
 
@@ -496,5 +498,139 @@ class WorkbenchTest extends InWindow {
     robot.clickOn("Open without it");
     until(() -> opened[0]);
     assertThat(robot.lookup("#repair").tryQuery()).isEmpty();
+  }
+
+  // == WHAT ONCE THREW AT THE WINDOW
+
+  private List<Throwable> thrown() {
+    List<Throwable> thrown = new java.util.concurrent.CopyOnWriteArrayList<>();
+    fx(
+        () -> {
+          Thread.currentThread().setUncaughtExceptionHandler((thread, fault) -> thrown.add(fault));
+          return true;
+        });
+    return thrown;
+  }
+
+  @Test
+  void a_rod_for_a_blade_of_ten_metres_is_as_long_as_a_rod_may_be(FxRobot robot) {
+    openDemo();
+    List<Throwable> thrown = thrown();
+    fx(() -> desk.perform(Edits.withoutCore()));
+    fx(() -> desk.perform(OutlineEdits.length(OutlineEdits.BLADE, 9_900)));
+    go(robot, Station.CORE);
+    choose(robot, "#rod", desk.catalogue().rods().getFirst());
+
+    until(() -> desk.project().core().isPresent());
+    var core = desk.project().core().orElseThrow();
+    assertThat(core.endMm() - core.startMm()).isEqualTo(10_000);
+    assertThat(core.endMm()).isEqualTo(8_415);
+    assertThat(thrown).isEmpty();
+  }
+
+  @Test
+  void a_built_length_of_a_kilometre_is_refused_and_one_of_metres_is_no_drawing(FxRobot robot) {
+    openDemo();
+    List<Throwable> thrown = thrown();
+    go(robot, Station.LOG);
+    type(robot, "#built-length", "99 m");
+    assertThat(desk.noticeProperty().get()).contains("up to 10 m long");
+    type(robot, "#built-length", "9 m");
+    until(() -> desk.project().journal().built().lengthMm().equals(Optional.of(9000.0)));
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(thrown).isEmpty();
+  }
+
+  @Test
+  void layers_of_which_nothing_is_left_are_taken_apart_without_a_fault(FxRobot robot) {
+    openDemo();
+    List<Throwable> thrown = thrown();
+    fx(() -> desk.perform(OutlineEdits.length(OutlineEdits.BLADE, 100)));
+    fx(() -> desk.perform(OutlineEdits.width(OutlineEdits.BLADE, 7.3)));
+    go(robot, Station.LAYERS);
+    for (int i = 0; i < 3; i++) {
+      fx(() -> desk.perform(stoutblade.project.LayerEdits.add(OutlineEdits.BLADE, 1)));
+    }
+    robot.clickOn("#view-apart");
+    WaitForAsyncUtils.waitForFxEvents();
+    for (Station station : Station.values()) {
+      go(robot, station);
+    }
+    settled();
+    assertThat(thrown).isEmpty();
+    assertThat(desk.derived().findings())
+        .anyMatch(it -> it.title().startsWith("Nothing is left of layer"));
+  }
+
+  @Test
+  void an_emptied_day_says_how_a_day_is_written(FxRobot robot) {
+    openDemo();
+    List<Throwable> thrown = thrown();
+    go(robot, Station.BUILD);
+    var day = desk.project().event().starts();
+    fx(
+        () -> {
+          robot.lookup("#event-day").queryAs(javafx.scene.control.DatePicker.class).setValue(null);
+          return true;
+        });
+    assertThat(thrown).isEmpty();
+    assertThat(desk.noticeProperty().get()).contains("The day of the event is missing");
+    assertThat(desk.project().event().starts()).isEqualTo(day);
+  }
+
+  @Test
+  void marks_of_direction_and_the_like_never_get_into_a_field(FxRobot robot) {
+    openDemo();
+    List<Throwable> thrown = thrown();
+    robot.clickOn("#card-wearer");
+    TextField field = robot.lookup("#wearer-height").queryAs(TextField.class);
+    fx(
+        () -> {
+          field.requestFocus();
+          field.setText("1\u202e80 \u0007cm\ud800" + "9".repeat(900));
+          return true;
+        });
+    assertThat(field.getText()).startsWith("180 cm999").hasSize(400);
+    robot.push(KeyCode.ESCAPE);
+    fx(
+        () -> {
+          field.setText("\u202e181 cm");
+          field.fireEvent(new javafx.event.ActionEvent());
+          return true;
+        });
+    assertThat(desk.project().wearer().heightMm()).isEqualTo(1810);
+    assertThat(thrown).isEmpty();
+  }
+
+  @Test
+  void a_hole_that_takes_all_of_the_blade_away_is_told_and_mended(FxRobot robot) {
+    openDemo();
+    List<Throwable> thrown = thrown();
+    fx(
+        () ->
+            desk.perform(
+                stoutblade.project.PartEdits.addFeature(
+                    OutlineEdits.BLADE,
+                    stoutblade.prop.Feature.Kind.SLOT,
+                    "",
+                    stoutblade.prop.Where.At.of(0, 250))));
+    String id = desk.project().blade().features().getLast().id();
+    fx(
+        () ->
+            desk.perform(
+                stoutblade.project.PartEdits.feature(
+                    OutlineEdits.BLADE, id, "Wider", it -> it.with("wide", 1000))));
+    for (Station station : Station.values()) {
+      go(robot, station);
+    }
+    settled();
+    assertThat(thrown).isEmpty();
+    var finding =
+        desk.derived().findings().stream()
+            .filter(it -> it.title().startsWith("Nothing is left of"))
+            .findFirst()
+            .orElseThrow();
+    assertThat(fx(() -> desk.perform(finding.mends().getFirst()))).isTrue();
+    assertThat(desk.derived().layers()).isPresent();
   }
 }

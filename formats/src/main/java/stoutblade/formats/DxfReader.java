@@ -261,6 +261,7 @@ public final class DxfReader {
 
   /** Reads the entity that begins at a pair; gives where the next one begins. */
   private int entity(int from) throws FormatException {
+    Inside.goOn();
     entity = from;
     int to = next(from);
     steps += to - from;

@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.concurrent.CancellationException;
 
 /** The bytes of a file from outside, no more of them than are taken. */
 final class Inside {
@@ -70,6 +71,17 @@ final class Inside {
     return fault instanceof AccessDeniedException
         ? "there is no right to read it"
         : "the disk does not give it (" + fault.getMessage() + ")";
+  }
+
+  /**
+   * Asked between the steps of long work.
+   *
+   * @throws CancellationException if the thread was told to stop
+   */
+  static void goOn() {
+    if (Thread.currentThread().isInterrupted()) {
+      throw new CancellationException("stopped");
+    }
   }
 
   /** Why something could not be read, in words. */

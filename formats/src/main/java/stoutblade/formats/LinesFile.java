@@ -117,6 +117,7 @@ public record LinesFile(
       List<WholeOutline> all = new ArrayList<>();
       int nodes = 0;
       for (LineWork.Ring ring : rings) {
+        Inside.goOn();
         Optional<WholeOutline> outline = followed(ring, tolerance);
         nodes += outline.map(it -> it.nodes().size()).orElse(0);
         if (outline.isEmpty()

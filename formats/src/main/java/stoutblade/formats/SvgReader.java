@@ -13,6 +13,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.CancellationException;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.xml.stream.XMLInputFactory;
@@ -111,7 +112,7 @@ public final class SvgReader {
               + e.getLocation().getLineNumber()
               + " of it is damaged, or refers to something outside",
           e);
-    } catch (FormatException e) {
+    } catch (FormatException | CancellationException e) {
       throw e;
     } catch (RuntimeException e) {
       // The libraries throw all kinds of exceptions at damaged files.
@@ -159,6 +160,7 @@ public final class SvgReader {
   }
 
   private void count() throws FormatException {
+    Inside.goOn();
     elements++;
     if (elements > MOST_ELEMENTS) {
       throw fault("more than " + MOST_ELEMENTS + " elements");

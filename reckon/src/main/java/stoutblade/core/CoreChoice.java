@@ -16,6 +16,28 @@ import stoutblade.measure.Units;
 public record CoreChoice(
     String rodId, double startMm, double endMm, double heldAtMm, Groove groove) {
 
+  private static final double LONGEST_MM = 10_000;
+  private static final double IN_BLADE = 0.85;
+  private static final double BELOW_BLADE = 0.5;
+
+  /**
+   * A core as it is at first: to just short of the tip, and half the blade's length below its base
+   * to hold it by, as far as a core may be long.
+   *
+   * @param lengthMm how long the blade is
+   * @throws IllegalArgumentException if the blade is too short for one, or longer than any
+   */
+  public static CoreChoice inBlade(String rodId, double lengthMm) {
+    double end = rounded(lengthMm * IN_BLADE);
+    double below = Math.min(rounded(lengthMm * BELOW_BLADE), LONGEST_MM - end);
+    return new CoreChoice(rodId, -below, end, 0);
+  }
+
+  /** To a millimetre where that is nothing to the length. */
+  private static double rounded(double mm) {
+    return mm < 10 ? mm : Math.round(mm);
+  }
+
   /** A core in a round channel. */
   public CoreChoice(String rodId, double startMm, double endMm, double heldAtMm) {
     this(rodId, startMm, endMm, heldAtMm, Groove.ROUND);
@@ -34,7 +56,7 @@ public record CoreChoice(
               + " to "
               + shown(endMm));
     }
-    if (!(endMm - startMm <= 10_000)) {
+    if (!(endMm - startMm <= LONGEST_MM)) {
       throw new IllegalArgumentException(
           "A core is at most 10 m long; found " + shown(endMm - startMm));
     }

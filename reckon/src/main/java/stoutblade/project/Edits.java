@@ -13,6 +13,9 @@ import stoutblade.core.Groove;
 import stoutblade.event.Event;
 import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
+import stoutblade.measure.Display;
+import stoutblade.measure.Units;
+import stoutblade.shape.HalfOutline;
 import stoutblade.template.Paper;
 
 /**
@@ -146,8 +149,32 @@ public final class Edits {
     return onJournal("Step not done", it -> it.without(stepId));
   }
 
-  public static Edit built(Journal.Built built) {
-    return onJournal("Measure the built blade", it -> it.withBuilt(built));
+  /**
+   * States what was measured of the built blade.
+   *
+   * @throws IllegalArgumentException when made, if it is longer or wider than a blade can be
+   *     drafted
+   */
+  public static Edit built(UnaryOperator<Journal.Built> change) {
+    return onJournal(
+        "Measure the built blade",
+        it -> {
+          Journal.Built built = change.apply(it.built());
+          built.lengthMm().ifPresent(mm -> checkBuilt("long", mm));
+          built.widthMm().ifPresent(mm -> checkBuilt("wide", mm));
+          return it.withBuilt(built);
+        });
+  }
+
+  private static void checkBuilt(String what, double mm) {
+    if (mm > HalfOutline.FURTHEST_MM) {
+      throw new IllegalArgumentException(
+          "A built blade is up to 10 m "
+              + what
+              + "; found "
+              + Display.length(mm, Units.METRIC)
+              + ". Is the unit right?");
+    }
   }
 
   private static Edit onJournal(String name, UnaryOperator<Journal> change) {

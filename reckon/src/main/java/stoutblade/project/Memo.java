@@ -2,6 +2,7 @@ package stoutblade.project;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.function.Supplier;
 
 /** Remembers the last result of a computation for as long as its inputs are the same objects. */
@@ -10,8 +11,15 @@ final class Memo<T> {
   private List<Object> inputs = List.of();
   private Optional<T> result = Optional.empty();
 
-  /** The result for the inputs: the one remembered, or one worked out now. */
+  /**
+   * The result for the inputs: the one remembered, or one worked out now.
+   *
+   * @throws CancellationException if the thread was told to stop
+   */
   T of(Supplier<T> work, Object... now) {
+    if (Thread.currentThread().isInterrupted()) {
+      throw new CancellationException("stopped");
+    }
     if (result.isEmpty() || !same(now)) {
       result = Optional.of(work.get());
       inputs = List.of(now);

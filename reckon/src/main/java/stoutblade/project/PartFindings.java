@@ -64,6 +64,21 @@ final class PartFindings {
 
   // == OUTLINES
 
+  private void nothingLeft(Slab slab) {
+    Feature last = slab.features().getLast();
+    add(
+        slab,
+        "gone",
+        Box.around(slab.outline().outline().flattened(1)).centre(),
+        Severity.WRONG,
+        "Nothing is left of " + slab.name(),
+        "What is cut out of it takes all of it away. Make it smaller, move it, or take it out.",
+        List.of(
+            new Edit(
+                "Take out: " + last.kind().title(),
+                project -> PartEdits.removeFeature(slab.id(), last.id()).applyTo(project))));
+  }
+
   /** A blade runs out into its tip, but what is cut out of it leaves foam between. */
   private void blade(PlateForm form) {
     if (!form.windows().isEmpty()) {
@@ -97,6 +112,10 @@ final class PartFindings {
   /** What is worked into the blade or a plate. */
   private void worked(PlateForm form, List<PlateForm.Sliver> slivers) {
     Slab slab = form.slab();
+    if (form.face().empty() && !slab.features().isEmpty()) {
+      nothingLeft(slab);
+      return;
+    }
     slivers.stream().limit(MOST_SLIVERS).forEach(it -> sliver(form, it, slivers.indexOf(it)));
     if (form.outer().size() > 1) {
       add(

@@ -366,7 +366,9 @@ public final class Reckoner {
   }
 
   private Optional<Layers> layers(Project project, BladeForm form) {
-    return Layers.of(form, project.layering(), catalogue::foam);
+    return form.face().empty()
+        ? Optional.empty()
+        : Layers.of(form, project.layering(), catalogue::foam);
   }
 
   private Optional<CoreReckoning> core(

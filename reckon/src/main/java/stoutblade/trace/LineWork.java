@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CancellationException;
 import stoutblade.shape.Box;
 import stoutblade.shape.NodeFitting;
 import stoutblade.shape.Path;
@@ -65,11 +66,15 @@ public record LineWork(List<Line> lines, List<String> unread, String unit, boole
    *
    * @throws IllegalArgumentException if they are so long and so much bent that they take more than
    *     three million points
+   * @throws CancellationException if the thread was told to stop
    */
   public List<Ring> largest() {
     List<Ring> all = new ArrayList<>();
     int left = MOST_POINTS;
     for (Path path : rings()) {
+      if (Thread.currentThread().isInterrupted()) {
+        throw new CancellationException("stopped");
+      }
       List<Point> coarse = path.flattened(COARSE_MM, left);
       left -= coarse.size();
       Ring ring = Ring.of(path, coarse);

@@ -187,7 +187,8 @@ class FindingsTest {
   void done_steps_leave_the_plan_and_enter_the_comparison() {
     LocalDateTime at = Samples.NOW;
     Project begun =
-        Edits.built(new Journal.Built(Optional.of(503.0), Optional.empty(), Optional.of(170.0)))
+        Edits.built(
+                it -> new Journal.Built(Optional.of(503.0), Optional.empty(), Optional.of(170.0)))
             .applyTo(Edits.done(new Journal.Done("print", 40, at)).applyTo(Samples.whole()));
 
     Derived derived = Samples.derive(begun);

@@ -21,6 +21,7 @@ import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.station.Figures;
 import stoutblade.develop.Panel;
 import stoutblade.measure.Display;
+import stoutblade.part.BladeForm;
 import stoutblade.project.PartReckoning;
 import stoutblade.project.Station;
 import stoutblade.prop.Part;
@@ -100,7 +101,11 @@ public final class Rack extends VBox {
     bladeCard.setText(
         desk.project().blade().name()
             + desk.derived().form().map(it -> "\n" + it.length().show(desk.units())).orElse(""));
-    desk.derived().form().ifPresent(it -> blade.fit(it.face().box(), 6));
+    desk.derived()
+        .form()
+        .map(BladeForm::face)
+        .filter(it -> !it.empty())
+        .ifPresent(it -> blade.fit(it.box(), 6));
     blade.redraw();
     boolean bladed = desk.derived().form().isPresent() || desk.project().parts().isEmpty();
     bladeCard.setVisible(bladed);

@@ -24,8 +24,6 @@ import stoutblade.shape.Point;
 /** Core: which rod, from where to where; does it fit, does it droop, where does it balance. */
 public final class CoreSurface implements Surface {
 
-  private static final double TANG_SHARE = 0.5;
-
   private final Desk desk;
   private final SectionDesk section;
   private final BorderPane node = new BorderPane();
@@ -85,9 +83,11 @@ public final class CoreSurface implements Surface {
       return;
     }
     double length = desk.derived().form().get().length().value();
-    CoreChoice atFirst =
-        new CoreChoice(chosen.id(), -Math.round(length * TANG_SHARE), Math.round(length * 0.85), 0);
-    desk.perform(Edits.rod(chosen.id(), atFirst));
+    try {
+      desk.perform(Edits.rod(chosen.id(), CoreChoice.inBlade(chosen.id(), length)));
+    } catch (IllegalArgumentException e) {
+      desk.say(e.getMessage());
+    }
   }
 
   @Override

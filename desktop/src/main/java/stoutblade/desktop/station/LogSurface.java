@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -33,12 +34,14 @@ import stoutblade.measure.Display;
 import stoutblade.project.Derived;
 import stoutblade.project.Edits;
 import stoutblade.shape.HalfOutline;
+import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 
 /** Log: time taken against time planned, step by step, and the built blade over the planned one. */
 public final class LogSurface implements Surface {
 
   private static final double BAR = 210;
+  private static final double MOST_STRETCH = 3;
 
   private final Desk desk;
   private final MatView mat = new MatView(Lie.LYING);
@@ -83,13 +86,8 @@ public final class LogSurface implements Surface {
     return EntryField.length(desk, mm -> measure(built -> change.apply(built).apply(mm)));
   }
 
-  private boolean measure(Function<Built, Built> change) {
-    try {
-      return desk.perform(Edits.built(change.apply(desk.project().journal().built())));
-    } catch (IllegalArgumentException e) {
-      desk.say(e.getMessage());
-      return false;
-    }
+  private boolean measure(UnaryOperator<Built> change) {
+    return desk.perform(Edits.built(change));
   }
 
   @Override
@@ -206,9 +204,12 @@ public final class LogSurface implements Surface {
               Built built = derived.project().journal().built();
               double along = built.lengthMm().orElse(form.length().value()) / form.length().value();
               double across = built.widthMm().orElse(form.width().value()) / form.width().value();
-              if (built.lengthMm().isPresent() || built.widthMm().isPresent()) {
+              boolean measured = built.lengthMm().isPresent() || built.widthMm().isPresent();
+              // One that is many times as large as planned would leave nothing of the plan in
+              // sight.
+              if (measured && along <= MOST_STRETCH && across <= MOST_STRETCH) {
                 pen.stroke(
-                    stretched(derived.project().blade().half(), across, along).outline(),
+                    stretched(derived.project().blade().half(), across, along),
                     pen.colour(Ink.SELECTED),
                     2.4);
                 pen.plate(
@@ -230,10 +231,8 @@ public final class LogSurface implements Surface {
             });
   }
 
-  private static HalfOutline stretched(HalfOutline half, double across, double along) {
-    return new HalfOutline(
-        half.nodes().stream()
-            .map(it -> it.movedTo(new Point(it.at().x() * across, it.at().y() * along)))
-            .toList());
+  /** Its path is stretched, not its nodes: those keep within what can be drafted. */
+  private static Path stretched(HalfOutline half, double across, double along) {
+    return half.outline().moved(it -> new Point(it.x() * across, it.y() * along));
   }
 }

@@ -61,8 +61,9 @@ final class ApartView {
   }
 
   void show(Optional<Pile> pile) {
-    shown = pile;
-    pile.ifPresent(it -> mat.fit(around(it), 46));
+    // Where nothing of any layer is left, there is nothing to take apart.
+    shown = pile.filter(it -> it.leaves().stream().anyMatch(leaf -> !leaf.rings().isEmpty()));
+    shown.ifPresent(it -> mat.fit(around(it), 46));
     mat.redraw();
   }
 

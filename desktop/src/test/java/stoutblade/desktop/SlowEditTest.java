@@ -1,0 +1,152 @@
+package stoutblade.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import stoutblade.demo.Demo;
+import stoutblade.formats.CatalogueFile;
+import stoutblade.formats.Document;
+import stoutblade.formats.ProjectFile;
+import stoutblade.project.Edit;
+import stoutblade.project.Edits;
+import stoutblade.project.PartEdits;
+import stoutblade.project.Project;
+import stoutblade.project.Reckoner;
+import stoutblade.prop.Assembly;
+import stoutblade.prop.Feature;
+import stoutblade.prop.Typeface;
+import stoutblade.prop.Where;
+
+/** Edits that take long, and projects that cannot be worked out, in the window as it ships. */
+class SlowEditTest extends InWindow {
+
+  private final CountDownLatch letters = new CountDownLatch(1);
+
+  /** Letters that are drawn once they are let, and some that never can be. */
+  private List<stoutblade.shape.Path> drawn(String words) {
+    if (words.equals("NEVER")) {
+      throw new IllegalStateException("no such letter");
+    }
+    try {
+      letters.await();
+    } catch (InterruptedException e) {
+      throw new IllegalStateException("given up", e);
+    }
+    return List.of();
+  }
+
+  @Start
+  void start(Stage stage) throws IOException {
+    Typeface typeface = (words, high) -> drawn(words);
+    open(
+        stage,
+        new Desk(
+            new Reckoner(CatalogueFile.shipped(), typeface),
+            TestDesk.CLOCK,
+            Optional.empty(),
+            Demo.open(TestDesk.now()),
+            Deriver.besideWindow(Duration.ofMillis(20))));
+  }
+
+  private static Edit lettering(String words) {
+    return PartEdits.addFeature(Assembly.BLADE, Feature.Kind.LETTERS, words, Where.At.of(0, 200));
+  }
+
+  private int features() {
+    return fx(() -> desk.project().blade().features().size());
+  }
+
+  private boolean working() {
+    return fx(() -> !desk.workingProperty().get().isEmpty());
+  }
+
+  @Test
+  void an_edit_that_takes_long_leaves_the_window_alive_and_is_made_in_its_turn(FxRobot robot) {
+    int before = features();
+    fx(() -> desk.perform(lettering("SLOW")));
+    fx(() -> desk.perform(Edits.name("After it")));
+
+    until(() -> robot.lookup("#working").tryQuery().isPresent());
+    assertThat(features()).isEqualTo(before);
+    assertThat(desk.project().name()).isEqualTo("Reedcutter");
+    robot.push(KeyCode.DIGIT3);
+    until(() -> desk.stationProperty().get().number() == 3);
+
+    letters.countDown();
+    until(() -> desk.project().name().equals("After it"));
+    assertThat(features()).isEqualTo(before + 1);
+    assertThat(working()).isFalse();
+    assertThat(desk.history().undoable()).contains("Name the prop");
+  }
+
+  @Test
+  void eight_undos_are_worked_out_once_and_can_be_stopped(FxRobot robot) {
+    for (int i = 0; i < 8; i++) {
+      String name = "Name " + i;
+      fx(() -> desk.perform(Edits.name(name)));
+      until(() -> desk.project().name().equals(name));
+    }
+    int before = features();
+    fx(() -> desk.perform(lettering("SLOW")));
+    fx(
+        () -> {
+          for (int i = 0; i < 8; i++) {
+            desk.undo();
+          }
+          return true;
+        });
+    assertThat(working()).isTrue();
+    robot.clickOn("Stop");
+    until(() -> !working());
+    assertThat(desk.project().name()).isEqualTo("Name 7");
+    assertThat(features()).isEqualTo(before);
+    assertThat(desk.noticeProperty().get()).contains("as it was before");
+
+    fx(
+        () -> {
+          for (int i = 0; i < 8; i++) {
+            desk.undo();
+          }
+          return true;
+        });
+    until(() -> desk.project().name().equals("Reedcutter"));
+    assertThat(desk.derived().project()).isEqualTo(desk.project());
+  }
+
+  @Test
+  void a_file_that_cannot_be_worked_out_is_opened_without_what_is_wrong(FxRobot robot)
+      throws IOException {
+    Document demo = Demo.open(TestDesk.now());
+    Project broken = lettering("NEVER").applyTo(demo.project().withName("Broken"));
+    Path file = folder.resolve("broken.stout");
+    ProjectFile.write(file, demo.with(broken));
+    letters.countDown();
+    fx(
+        () -> {
+          bench.open(file);
+          return true;
+        });
+    until(() -> robot.lookup("#repair").tryQuery().isPresent());
+    assertThat(desk.project().name()).isEqualTo("Reedcutter");
+    assertThat(robot.lookup((Label it) -> it.getText().startsWith("• the details of ")).tryQuery())
+        .isPresent();
+
+    robot.clickOn("Open without it");
+    until(() -> desk.project().name().equals("Broken"));
+    assertThat(features()).isZero();
+    assertThat(desk.project().layering()).isEqualTo(broken.layering());
+    assertThat(desk.fileProperty().get()).as("its file stays as it is").isEmpty();
+    assertThat(desk.changedProperty().get()).isTrue();
+  }
+}
