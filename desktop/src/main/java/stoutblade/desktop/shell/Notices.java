@@ -91,7 +91,10 @@ public final class Notices extends VBox {
     scroll.getStyleClass().add(Style.NOTICE_LIST);
     VBox.setVgrow(scroll, Priority.ALWAYS);
     Node title =
-        title(left.size() == 1 ? "Open when the program stopped" : "Open when programs stopped");
+        title(
+            left.size() == 1
+                ? "This was open when the program stopped"
+                : "These were open when the program stopped");
     getChildren().add(framed(RECOVERY, title, scroll));
   }
 

@@ -31,8 +31,10 @@ final class Thumbnail extends StackPane {
     view.setMouseTransparent(true);
     view.setFocusTraversable(false);
     view.setDrawing(this::draw);
+    view.setMinSize(WIDE, HIGH);
+    view.setPrefSize(WIDE, HIGH);
+    view.setMaxSize(WIDE, HIGH);
     setMinSize(WIDE, HIGH);
-    setPrefSize(WIDE, HIGH);
     setMaxSize(WIDE, HIGH);
     getChildren().add(view);
     try {
