@@ -11,6 +11,11 @@ import stoutblade.desktop.Style;
 /** The tray below a mat: the few things that are decided at a station, each under its name. */
 public final class Tray extends FlowPane {
 
+  private static final String NAMED = "stoutblade.tray.named";
+
+  /** A control's name, and the box of both. */
+  private record Named(Label label, VBox box) {}
+
   /** An empty tray. */
   public Tray() {
     super(10, 6);
@@ -20,11 +25,26 @@ public final class Tray extends FlowPane {
 
   /** Puts a control in the tray under a name. */
   public Tray with(String name, Node control) {
+    getChildren().add(named(name, control));
+    return this;
+  }
+
+  /**
+   * The control under its name: the same box again for the same control. The toolkit keeps every
+   * label that was ever set on a control for as long as the control, and all that is round it, so
+   * that trays laid out anew would fill the memory.
+   */
+  private static VBox named(String name, Node control) {
+    if (control.getProperties().get(NAMED) instanceof Named before) {
+      before.label.setText(name);
+      return before.box;
+    }
     Label label = new Label(name);
     label.getStyleClass().add(Style.TRAY_LABEL);
     label.setLabelFor(control);
-    getChildren().add(new VBox(2, label, control));
-    return this;
+    Named made = new Named(label, new VBox(2, label, control));
+    control.getProperties().put(NAMED, made);
+    return made.box;
   }
 
   /**
