@@ -208,7 +208,7 @@ final class GltfReader implements ModelFile.Reader {
         int index = child.asInt(-1);
         if (index < 0 || index >= parents.length || parents[index] >= 0) {
           throw new FormatException(
-              name, "damaged: node " + i + " has a child " + child + " that it cannot have");
+              name, "damaged: node " + i + " has a child '" + child + "' that it cannot have");
         }
         parents[index] = i;
       }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.shape.NodeFitting;
+import stoutblade.shape.Point;
 import stoutblade.shape.WholeOutline;
 import stoutblade.trace.LineWork;
 import stoutblade.trace.Tracing;
@@ -27,6 +28,9 @@ public record LinesFile(
 
   /** The most bytes of a file. */
   public static final int LARGEST_FILE = 50 * 1024 * 1024;
+
+  /** What all outlines together may take to be followed closely, in points. */
+  private static final int MOST_POINTS = 500_000;
 
   /** From fine to coarse: the finest with which all outlines can be kept is taken. */
   private static final double[] TOLERANCES_MM = {0.05, 0.1, 0.2, 0.5};
@@ -81,12 +85,6 @@ public record LinesFile(
       if (rings.isEmpty()) {
         throw new FormatException(name, nothing());
       }
-      for (double tolerance : TOLERANCES_MM) {
-        List<WholeOutline> outlines = followed(rings, tolerance);
-        if (outlines.size() == rings.size()) {
-          return of(outlines, tolerance, 0);
-        }
-      }
       double coarsest = TOLERANCES_MM[TOLERANCES_MM.length - 1];
       List<WholeOutline> some = followed(rings, coarsest);
       if (some.isEmpty()) {
@@ -94,6 +92,13 @@ public record LinesFile(
             name,
             "its largest outline needs more nodes than are kept, however coarse: at most "
                 + NodeFitting.MOST_NODES);
+      }
+      // What does not fit at the coarsest fits at none: the others need not be tried.
+      for (double tolerance : some.size() < rings.size() ? new double[0] : TOLERANCES_MM) {
+        List<WholeOutline> outlines = followed(rings, tolerance);
+        if (outlines.size() == rings.size()) {
+          return of(outlines, tolerance, 0);
+        }
       }
       return of(some, coarsest, rings.size() - some.size());
     }
@@ -116,9 +121,10 @@ public record LinesFile(
     private static List<WholeOutline> followed(List<LineWork.Ring> rings, double tolerance) {
       List<WholeOutline> all = new ArrayList<>();
       int nodes = 0;
+      Budget points = new Budget(MOST_POINTS);
       for (LineWork.Ring ring : rings) {
         Inside.goOn();
-        Optional<WholeOutline> outline = followed(ring, tolerance);
+        Optional<WholeOutline> outline = followed(ring, tolerance, points);
         nodes += outline.map(it -> it.nodes().size()).orElse(0);
         if (outline.isEmpty()
             || nodes > Tracing.MOST_NODES
@@ -130,15 +136,32 @@ public record LinesFile(
       return all;
     }
 
-    /** Empty where it takes too many nodes. */
-    private static Optional<WholeOutline> followed(LineWork.Ring ring, double tolerance) {
+    /** Empty where it takes too many points or nodes. */
+    private static Optional<WholeOutline> followed(
+        LineWork.Ring ring, double tolerance, Budget budget) {
       try {
-        return Optional.of(ring.outline(tolerance))
+        List<Point> points = budget.spent(ring.points(tolerance, budget.left));
+        return Optional.of(LineWork.Ring.outline(points, tolerance))
             .filter(it -> it.nodes().size() < NodeFitting.MOST_NODES);
       } catch (IllegalArgumentException e) {
         // An outline of more nodes than any may have.
         return Optional.empty();
       }
+    }
+  }
+
+  /** The points that all outlines of one tolerance may take together. */
+  private static final class Budget {
+
+    private int left;
+
+    Budget(int most) {
+      left = most;
+    }
+
+    List<Point> spent(List<Point> points) {
+      left -= points.size();
+      return points;
     }
   }
 

@@ -184,7 +184,7 @@ class SvgReaderTest {
 
     assertThat(work.rings()).hasSize(2);
     assertThat(work.loose()).isEqualTo(1);
-    WholeOutline first = work.largest().getFirst().outline(0.1);
+    WholeOutline first = outline(work.largest().getFirst(), 0.1);
     assertThat(first.nodes()).hasSize(4);
     assertThat(Region.inside(first.path(), 0.01).area()).isCloseTo(4800, within(1.0));
   }
@@ -274,5 +274,9 @@ class SvgReaderTest {
       }
     }
     assertThat(refused).isBetween(50, 790);
+  }
+
+  private static WholeOutline outline(LineWork.Ring ring, double tolerance) {
+    return LineWork.Ring.outline(ring.points(tolerance, 100_000), tolerance);
   }
 }

@@ -43,7 +43,7 @@ public record LineWork(List<Line> lines, List<String> unread, String unit, boole
   }
 
   /** What all closed lines together may take, in points: minutes of work lie beyond. */
-  private static final int MOST_POINTS = 3_000_000;
+  private static final int MOST_POINTS = 1_000_000;
 
   /** Closed paths: lines that are closed, and open ones of a layer whose ends meet. */
   public List<Path> rings() {
@@ -65,7 +65,7 @@ public record LineWork(List<Line> lines, List<String> unread, String unit, boole
    * The closed lines, the largest first; specks are left out.
    *
    * @throws IllegalArgumentException if they are so long and so much bent that they take more than
-   *     three million points
+   *     a million points
    * @throws CancellationException if the thread was told to stop
    */
   public List<Ring> largest() {
@@ -96,13 +96,25 @@ public record LineWork(List<Line> lines, List<String> unread, String unit, boole
   public record Ring(Path path, Box box, double area) {
 
     /**
+     * Points along it, from which nodes can be found.
+     *
+     * @param toleranceMm how far the nodes' curves may lie from it
+     * @param most the most points
+     * @throws IllegalArgumentException if it takes more
+     */
+    public List<Point> points(double toleranceMm, int most) {
+      return path.flattened(toleranceMm / 4, most);
+    }
+
+    /**
      * It, through nodes.
      *
+     * @param points along it, for the same tolerance
      * @param toleranceMm how far the nodes' curves may lie from it
      * @throws IllegalArgumentException if no outline can be made of it
      */
-    public WholeOutline outline(double toleranceMm) {
-      return NodeFitting.closed(path.flattened(toleranceMm / 4), toleranceMm);
+    public static WholeOutline outline(List<Point> points, double toleranceMm) {
+      return NodeFitting.closed(points, toleranceMm);
     }
 
     static Ring of(Path path, List<Point> coarse) {

@@ -95,7 +95,9 @@ class LineWorkTest {
     lines.addAll(square("", 100, 40));
 
     List<WholeOutline> outlines =
-        work(lines).largest().stream().map(it -> it.outline(0.05)).toList();
+        work(lines).largest().stream()
+            .map(it -> LineWork.Ring.outline(it.points(0.05, 10_000), 0.05))
+            .toList();
 
     assertThat(outlines).hasSize(2);
     assertThat(outlines.getFirst().nodes()).hasSize(4);
