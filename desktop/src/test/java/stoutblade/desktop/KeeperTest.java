@@ -32,7 +32,7 @@ class KeeperTest {
   @Test
   void a_new_edit_waits_until_the_one_before_is_on_the_disk() throws IOException {
     Autosave autosave = Autosave.begin(home);
-    try (Keeper keeper = new Keeper(autosave, this::told)) {
+    try (Keeper keeper = new Keeper(autosave, this::told, java.time.Duration.ofMinutes(1))) {
       keeper.keep(named("one"), Optional.empty());
       keeper.keep(named("two"), Optional.empty());
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
@@ -83,7 +84,11 @@ public final class SumsSurface implements Surface {
     chores.start(
         "Drawing the sums",
         () -> SumsModel.usual(desk.catalogue()),
-        usual -> usual.forEach((sum, answer) -> tiles.get(sum).setGraphic(picture(answer))));
+        // One after another: all at once would hold the window up.
+        usual ->
+            usual.forEach(
+                (sum, answer) ->
+                    Platform.runLater(() -> tiles.get(sum).setGraphic(picture(answer)))));
   }
 
   @Override
