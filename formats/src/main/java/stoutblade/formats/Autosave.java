@@ -128,8 +128,21 @@ public final class Autosave implements AutoCloseable {
     return folder;
   }
 
-  /** Writes what is open now; when it returns, the disk has it. */
+  /**
+   * Writes what is open now; when it returns, the disk has it.
+   *
+   * @throws FormatException if the disk refuses
+   */
   public synchronized void write(Document document, Optional<Path> origin) throws IOException {
+    try {
+      writeAll(document, origin);
+    } catch (FormatException e) {
+      // The files of an autosave have names that say nothing to a person.
+      throw new FormatException("autosave", e.what(), e);
+    }
+  }
+
+  private void writeAll(Document document, Optional<Path> origin) throws IOException {
     // Somebody may have cleared the folder away meanwhile; the edits are worth a new one.
     Files.createDirectories(folder);
     for (String digest : ProjectFile.digests(document.project())) {

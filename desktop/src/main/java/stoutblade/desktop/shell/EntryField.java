@@ -1,5 +1,6 @@
 package stoutblade.desktop.shell;
 
+import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.DoublePredicate;
 import java.util.function.Supplier;
@@ -7,6 +8,7 @@ import java.util.function.ToDoubleFunction;
 import java.util.regex.Pattern;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
@@ -50,11 +52,12 @@ public final class EntryField extends TextField {
     setPrefColumnCount(7);
     setOnAction(
         event -> {
-          Node root = getScene().getRoot();
+          // What follows from it may take the field away.
+          Optional<Node> root = Optional.ofNullable(getScene()).map(Scene::getRoot);
           commitText();
           if (!getPseudoClassStates().contains(FAULTY)) {
             // The keys go back to the station: the next letter is a tool, not text.
-            root.requestFocus();
+            root.ifPresent(Node::requestFocus);
           }
         });
     focusedProperty()

@@ -40,7 +40,7 @@ final class FeatureTray {
 
   /** The tray, laid out for a feature. */
   Tray laidOut(Feature feature) {
-    String key = model.id() + feature.id() + feature.kind() + placeFields(feature).key();
+    String key = key(feature);
     if (!key.equals(laidOut)) {
       layOut(feature);
       laidOut = key;
@@ -48,8 +48,15 @@ final class FeatureTray {
     return tray;
   }
 
-  /** Shows its values. */
+  private String key(Feature feature) {
+    return model.id() + feature.id() + feature.kind() + placeFields(feature).key();
+  }
+
+  /** Shows its values; none where the fields are still those of another kind of feature. */
   void show(Feature feature) {
+    if (!key(feature).equals(laidOut)) {
+      return;
+    }
     sizes.ifPresent(fields -> fields.show(entry -> feature.size(entry.key())));
     placeFields(feature).show();
   }

@@ -53,13 +53,16 @@ final class PropDrawing {
     order.stream().filter(PropDrawing::hidden).forEach(it -> part(pen, it, chosen, by));
     derived.form().ifPresent(it -> blade(pen, it, derived.layers()));
     order.stream().filter(it -> !hidden(it)).forEach(it -> part(pen, it, chosen, by));
-    chosen.ifPresent(
-        it -> {
-          Spot carrier = derived.assembly().carrier(it);
-          for (Point handle : Handles.of(it.placing().where())) {
-            pen.handle(carrier.place(handle).plus(by), true, true);
-          }
-        });
+    // What was chosen may be of a project that is not open any more.
+    chosen
+        .filter(order::contains)
+        .ifPresent(
+            it -> {
+              Spot carrier = derived.assembly().carrier(it);
+              for (Point handle : Handles.of(it.placing().where())) {
+                pen.handle(carrier.place(handle).plus(by), true, true);
+              }
+            });
   }
 
   private static void blade(Pen pen, BladeForm form, Optional<Layers> layers) {
