@@ -1,6 +1,7 @@
 package stoutblade.catalogue;
 
 import java.util.List;
+import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
@@ -32,6 +33,9 @@ public record Foam(
     double pricePerM2Mm,
     String source) {
 
+  /** How far sheets of one grade differ in density: one standard deviation, as a share. */
+  private static final double DENSITY_SHARE = 0.08;
+
   /** Its name up to what it weighs, for where there is little room. */
   public String shortName() {
     int about = name.indexOf(", about");
@@ -57,13 +61,40 @@ public record Foam(
     }
   }
 
+  /** A foam like it, of another density. */
+  public Foam withDensity(String ownId, double gPerMm3) {
+    return new Foam(
+        ownId,
+        name,
+        thicknessesMm,
+        gPerMm3,
+        sheetWidthMm,
+        sheetLengthMm,
+        textured,
+        modulus,
+        pricePerM2Mm,
+        source);
+  }
+
+  /** How unsure its density is, as a share of it: one cause for all that is made of it. */
+  public Doubt densityDoubt() {
+    return Doubt.of("density." + id, DENSITY_SHARE);
+  }
+
   /**
    * Its density as a figure.
    *
    * @param figureId the figure's id
    */
   public Figure density(String figureId) {
-    return Figure.given(
-        figureId, "Density of " + name, densityGPerMm3, Quantity.DENSITY, Source.catalogue(source));
+    return new Figure(
+        figureId,
+        "Density of " + name,
+        densityGPerMm3,
+        Quantity.DENSITY,
+        "",
+        List.of(),
+        Source.catalogue(source + "; sheets of one grade differ by 8 % (our assumption)"),
+        densityDoubt().times(densityGPerMm3));
   }
 }

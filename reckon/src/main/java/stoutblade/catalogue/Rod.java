@@ -1,5 +1,7 @@
 package stoutblade.catalogue;
 
+import stoutblade.measure.Doubt;
+
 /**
  * A rod or tube in the catalogue.
  *
@@ -23,6 +25,14 @@ public record Rod(
     double densityGPerMm3,
     double lengthMm,
     String source) {
+
+  /** How far rods of one kind differ in density: one standard deviation, as a share. */
+  private static final double DENSITY_SHARE = 0.05;
+
+  /** How unsure its density is, as a share of it. */
+  public Doubt densityDoubt() {
+    return Doubt.of("density." + id, DENSITY_SHARE);
+  }
 
   /**
    * Checks that it can be a rod.

@@ -16,7 +16,8 @@ final class Cantilever {
   /** Standard acceleration of gravity in mm/s² (3rd CGPM, 1901). */
   static final double GRAVITY_MM = 9806.65;
 
-  private static final int STEPS = 400;
+  /** In how many steps it is summed. */
+  static final int STEPS = 400;
 
   private final double step;
   private final double[] loads;
@@ -38,19 +39,28 @@ final class Cantilever {
    */
   static Cantilever bend(
       double coreMm, double lengthMm, double stiffness, DoubleUnaryOperator massPerMm) {
-    double step = lengthMm / STEPS;
     double[] masses = new double[STEPS + 1];
     for (int i = 0; i <= STEPS; i++) {
-      masses[i] = massPerMm.applyAsDouble(i * step);
+      masses[i] = massPerMm.applyAsDouble(i * lengthMm / STEPS);
     }
-    double[] curvature = curvature(masses, step, coreMm, stiffness);
-    double[] deflection = summed(summed(curvature, step), step);
+    return bend(coreMm, lengthMm, stiffness, masses);
+  }
+
+  /**
+   * Bends a bar.
+   *
+   * @param masses mass per length in g/mm at {@link #STEPS} + 1 places, evenly from the hold on
+   */
+  static Cantilever bend(double coreMm, double lengthMm, double stiffness, double[] masses) {
+    double step = lengthMm / STEPS;
+    double[] slope = slope(moments(masses, step), step, coreMm, stiffness);
+    double[] deflection = summed(slope, step);
     return new Cantilever(step, masses, deflection);
   }
 
-  /** M/EI, with the moment summed from the free end: force first, then moment. */
-  private static double[] curvature(double[] masses, double step, double coreMm, double stiffness) {
-    double[] curvature = new double[STEPS + 1];
+  /** The bending moment, summed from the free end: force first, then moment. */
+  private static double[] moments(double[] masses, double step) {
+    double[] moments = new double[STEPS + 1];
     double force = 0;
     double moment = 0;
     for (int i = STEPS - 1; i >= 0; i--) {
@@ -58,9 +68,20 @@ final class Cantilever {
       // g times mm/s² is µN: a million of them make a newton.
       force += (masses[i] + masses[i + 1]) / 2 * step * GRAVITY_MM * 1e-6;
       moment += (before + force) / 2 * step;
-      curvature[i] = i * step <= coreMm ? moment / stiffness : 0;
+      moments[i] = moment;
     }
-    return curvature;
+    return moments;
+  }
+
+  /** M/EI summed from the hold; the core may end within a step. */
+  private static double[] slope(double[] moments, double step, double coreMm, double stiffness) {
+    double[] slope = new double[STEPS + 1];
+    for (int i = 1; i <= STEPS; i++) {
+      double share = Math.clamp(coreMm / step - (i - 1), 0, 1);
+      double middle = moments[i - 1] + share / 2 * (moments[i] - moments[i - 1]);
+      slope[i] = slope[i - 1] + share * step * middle / stiffness;
+    }
+    return slope;
   }
 
   private static double[] summed(double[] values, double step) {

@@ -2,6 +2,7 @@ package stoutblade.core;
 
 import java.util.ArrayList;
 import java.util.List;
+import stoutblade.catalogue.Foam;
 import stoutblade.catalogue.Rod;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Doubt;
@@ -112,6 +113,7 @@ public record CoreReckoning(
     private final Figure bore;
     private final double from;
     private final double to;
+    private final Loads loads;
 
     Working(BladeForm form, Layers layers, CoreChoice choice, Rod rod) {
       this.form = form;
@@ -125,6 +127,7 @@ public record CoreReckoning(
           Figure.given("core.bore", "Core, inside", rod.innerMm(), Quantity.LENGTH, catalogue);
       this.from = Math.max(choice.startMm(), JUST_INSIDE_MM);
       this.to = Math.min(choice.endMm(), form.length().value());
+      this.loads = new Loads(form, layers, choice, rod, from, to);
     }
 
     CoreReckoning reckoning() {
@@ -159,7 +162,7 @@ public record CoreReckoning(
               foamMass,
               rodMass);
       Figure stiffness = stiffness();
-      Cantilever bar = bar(stiffness.value());
+      Cantilever bar = loads.bent(stiffness.value());
       Figure held =
           Figure.computed(
               "core.overhang",
@@ -238,10 +241,6 @@ public record CoreReckoning(
     /** Height and width of the channel through both layers; a V touches the rod at 45°. */
     private String cutAcross() {
       return choice.groove() == Groove.VEE ? "{core.diameter} * sqrt(2)" : "{core.diameter}";
-    }
-
-    private double channelArea() {
-      return choice.groove().area(rod.outerMm() / 2);
     }
 
     private List<Figure> others(Figure... more) {
@@ -354,21 +353,16 @@ public record CoreReckoning(
     }
 
     private Figure rodDensity() {
-      return Figure.given(
+      return new Figure(
           "core.rod-density",
           "Density of the core",
           rod.densityGPerMm3(),
           Quantity.DENSITY,
-          Source.catalogue(rod.name() + ": " + rod.source()));
-    }
-
-    private Figure foamDensity() {
-      return Figure.given(
-          "layers.density",
-          "Density of the foam",
-          layers.foam().densityGPerMm3(),
-          Quantity.DENSITY,
-          Source.catalogue(layers.foam().name() + ": " + layers.foam().source()));
+          "",
+          List.of(),
+          Source.catalogue(
+              rod.name() + ": " + rod.source() + "; rods of a kind differ by 5 % (our assumption)"),
+          rod.densityDoubt().times(rod.densityGPerMm3()));
     }
 
     private Figure rodMass(Figure length) {
@@ -384,18 +378,35 @@ public record CoreReckoning(
           rodDensity());
     }
 
+    /** The foam less the channel, of each foam what the channel crosses of it. */
     private Figure foamMass(Figure inFoam) {
+      List<Figure> inputs = new ArrayList<>(List.of(layers.mass(), inFoam));
+      StringBuilder formula = new StringBuilder("{layers.mass}");
+      for (Loads.Foamed it : loads.foams()) {
+        if (it.channelMm2() > 0) {
+          Foam foam = it.share().foam();
+          Figure density = foam.density("layers.density." + foam.id());
+          Figure cut =
+              Figure.found(
+                  "core.channel." + foam.id(),
+                  "Channel, section in " + foam.name(),
+                  it.channelMm2(),
+                  Quantity.AREA,
+                  "what the channel of {core.diameter} takes out of the layers that it crosses",
+                  Source.GEOMETRY,
+                  Doubt.NONE,
+                  diameter);
+          inputs.addAll(List.of(cut, density));
+          formula.append(" - {%s} * {core.in-foam} * {%s}".formatted(cut.id(), density.id()));
+        }
+      }
       return Figure.computed(
           "core.foam-mass",
           "Foam alone",
           Quantity.MASS,
-          "{layers.mass} - %s{core.diameter}^2 * {core.in-foam} * {layers.density}"
-              .formatted(choice.groove() == Groove.ROUND ? "pi / 4 * " : ""),
+          formula.toString(),
           Source.GEOMETRY,
-          layers.mass(),
-          diameter,
-          inFoam,
-          foamDensity());
+          inputs.toArray(Figure[]::new));
     }
 
     private Figure stiffness() {
@@ -428,22 +439,6 @@ public record CoreReckoning(
           moment);
     }
 
-    private Cantilever bar(double stiffness) {
-      double held = choice.heldAtMm();
-      double end = Math.max(form.length().value(), choice.endMm());
-      return Cantilever.bend(
-          choice.endMm() - held, end - held, stiffness, distance -> massPerMm(held + distance));
-    }
-
-    private double massPerMm(double y) {
-      double ring = Math.PI / 4 * (rod.outerMm() * rod.outerMm() - rod.innerMm() * rod.innerMm());
-      double rodPart =
-          y >= choice.startMm() && y <= choice.endMm() ? ring * rod.densityGPerMm3() : 0;
-      double channel = y >= from && y <= to ? channelArea() : 0;
-      double foam = Math.max(0, layers.solid().sectionArea(y) - channel);
-      return rodPart + foam * layers.foam().densityGPerMm3();
-    }
-
     private Figure droop(Cantilever bar, Figure stiffness, Figure held, Figure mass) {
       double value = bar.droop();
       return Figure.found(
@@ -455,7 +450,10 @@ public record CoreReckoning(
               + " stiffness summed twice along it; {core.mass} in all",
           Source.handbook(
               "Euler–Bernoulli beam; Roark's Formulas for Stress and Strain" + " (from memory)"),
-          stiffness.doubt().times(-value / stiffness.value()),
+          stiffness
+              .doubt()
+              .times(-value / stiffness.value())
+              .plus(loads.doubt(stiffness.value(), Cantilever::droop)),
           stiffness,
           held,
           mass);
@@ -473,26 +471,25 @@ public record CoreReckoning(
           Source.handbook(
               "Rayleigh's method; Blevins, Formulas for Natural Frequency and Mode"
                   + " Shape (from memory)"),
-          stiffness.doubt().times(value / 2 / stiffness.value()),
+          stiffness
+              .doubt()
+              .times(value / 2 / stiffness.value())
+              .plus(loads.doubt(stiffness.value(), Cantilever::frequency)),
           stiffness,
           held,
           mass);
     }
 
     private Figure balance(Figure mass, Figure rodMass, Figure foamMass) {
-      double channel = channelArea() * Math.max(0, to - from);
-      double foamMoment =
-          (layers.solid().momentAlong() - channel * (from + to) / 2)
-              * layers.foam().densityGPerMm3();
-      double rodMoment = rodMass.value() * (choice.startMm() + choice.endMm()) / 2;
       return Figure.found(
           "core.balance",
           "Balances at, from the base",
-          (foamMoment + rodMoment) / mass.value(),
+          loads.balance(rodMass.value()),
           Quantity.LENGTH,
-          "moments of {core.foam-mass} and {core.rod-mass} about the base, divided by {core.mass}",
+          "moments of {core.foam-mass} and {core.rod-mass} about the base, divided by {core.mass}; each"
+              + " layer with its own density",
           Source.GEOMETRY,
-          Doubt.NONE,
+          loads.balanceDoubt(rodMass.value()),
           foamMass,
           rodMass,
           mass);

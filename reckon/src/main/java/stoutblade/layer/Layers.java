@@ -31,6 +31,7 @@ import stoutblade.stack.Sheet;
  * @param surface outside to be finished
  * @param glued faces to spread with glue, both of each joint
  * @param mass of the foam, with what is laid on
+ * @param shares what each foam keeps of it
  * @param further foam of each kind, its cost, and what is left of the wanted thickness
  */
 public record Layers(
@@ -49,11 +50,13 @@ public record Layers(
     Figure surface,
     Figure glued,
     Figure mass,
+    List<FoamShare> shares,
     List<Figure> further) {
 
   /** Copies the lists. */
   public Layers {
     each = List.copyOf(each);
+    shares = List.copyOf(shares);
     further = List.copyOf(further);
   }
 
@@ -116,6 +119,11 @@ public record Layers(
         layering.sheets().stream().allMatch(it -> known.containsKey(it.foamId()))
             && layering.band().stream().allMatch(it -> known.containsKey(it.foamId()));
     return all ? Optional.of(known) : Optional.empty();
+  }
+
+  /** What one foam keeps of it; nothing of a foam that is not in it. */
+  public Optional<FoamShare> share(String foamId) {
+    return shares.stream().filter(it -> it.foam().id().equals(foamId)).findFirst();
   }
 
   /** True where all that is cut is one piece: one layer, no band, no joint. */

@@ -50,7 +50,8 @@ record LayersWorking(
     Foam main = foams.get(layering.middle().foamId());
     List<Figure> further = new ArrayList<>(deviation(thickness));
     further.addAll(changes(thickness));
-    Figure mass = mass(each, band, volume, further);
+    List<FoamShare> shares = FoamShare.of(solid, layering, foams);
+    Figure mass = mass(each, band, volume, shares, further);
     return new Layers(
         layering,
         main,
@@ -70,6 +71,7 @@ record LayersWorking(
         surface(),
         glued(each, band),
         mass,
+        shares,
         further);
   }
 
@@ -272,7 +274,11 @@ record LayersWorking(
 
   /** The weight; where foams differ, what each layer keeps of the volume counts. */
   private Figure mass(
-      List<Layer> each, Optional<EdgeBand> band, Figure volume, List<Figure> further) {
+      List<Layer> each,
+      Optional<EdgeBand> band,
+      Figure volume,
+      List<FoamShare> shares,
+      List<Figure> further) {
     Map<Sheet, List<Layer>> kinds = new LinkedHashMap<>();
     for (Layer layer : each) {
       kinds
@@ -293,19 +299,22 @@ record LayersWorking(
             Source.GEOMETRY,
             costs.toArray(Figure[]::new)));
     List<Figure> masses = new ArrayList<>();
-    Map<String, Double> shares = shares(each);
-    for (Map.Entry<String, Double> it : shares.entrySet()) {
-      Foam foam = foams.get(it.getKey());
+    for (FoamShare it : shares) {
+      Foam foam = it.foam();
       Figure density = foam.density(id + ".density." + foam.id());
       Figure own =
           shares.size() == 1
               ? volume
-              : found(
-                  ".volume." + foam.id(),
+              : Figure.found(
+                  id + ".volume." + foam.id(),
                   "Foam left, " + foam.name(),
-                  it.getValue() * volume.value(),
+                  it.volume(),
                   Quantity.VOLUME,
-                  "the share of its layers in {" + volume.id() + "}, by Simpson's rule in each",
+                  "what its layers keep of {"
+                      + volume.id()
+                      + "}: the areas at each height, added up from joint to joint",
+                  Source.GEOMETRY,
+                  share(it.volume()),
                   volume);
       masses.add(
           Figure.computed(
@@ -327,28 +336,6 @@ record LayersWorking(
             masses.toArray(Figure[]::new));
     further.addFirst(mass);
     return mass;
-  }
-
-  /** What share of the volume each foam keeps. */
-  private Map<String, Double> shares(List<Layer> each) {
-    Map<String, Double> volumes = new LinkedHashMap<>();
-    for (Layer layer : each) {
-      double middle = (layer.from() + layer.to()) / 2;
-      double volume =
-          foams.size() == 1
-              ? 1
-              : (layer.to() - layer.from())
-                  * (layer.widest().area()
-                      + 4 * solid.widest(middle, middle).area()
-                      + layer.filled().area())
-                  / 6;
-      volumes.merge(layer.sheet().foamId(), volume, Double::sum);
-    }
-    double sum = volumes.values().stream().mapToDouble(Double::doubleValue).sum();
-    double banded = solid.bandShare();
-    volumes.replaceAll((foam, volume) -> sum > 0 ? (1 - banded) * volume / sum : 0);
-    layering.band().ifPresent(it -> volumes.merge(it.foamId(), banded, Double::sum));
-    return volumes;
   }
 
   private Figure amount(Sheet kind, List<Layer> layers, List<Figure> costs) {

@@ -38,6 +38,7 @@ final class Rise {
   private static final int SECTIONS = 100;
   private static final int ROWS = 48;
   private static final int SQUARES = 32;
+  private static final double TROUGH_STEP_MM = 0.25;
 
   /** How far the line of a layer may lie from the true one, in mm. */
   static final double TOLERANCE_MM = 0.01;
@@ -52,12 +53,19 @@ final class Rise {
   private final List<Limit> limits;
   private final List<Limit.Trough> troughs;
   private final List<Double> breaks;
+  private final List<Double> joints;
   private final boolean smooth;
   private final List<Weighted> areas;
   private final Map<Double, Region> known = new ConcurrentHashMap<>();
 
   /** The area at some height, with its weight in the sum over the height. */
-  record Weighted(Region region, double weightMm) {}
+  record Weighted(double height, Region region, double weightMm) {
+
+    /** What of it is in some area. */
+    Weighted in(Region part) {
+      return new Weighted(height, region.common(part), weightMm);
+    }
+  }
 
   /**
    * A side.
@@ -69,6 +77,7 @@ final class Rise {
    * @param limits what keeps it from that
    * @param fullers those on this side
    * @param breaks heights between which areas are even, where they jump there
+   * @param joints heights where one foam ends and another begins
    * @param smooth true where a short sum is exact
    */
   Rise(
@@ -79,6 +88,7 @@ final class Rise {
       List<Limit> limits,
       List<Fuller> fullers,
       List<Double> breaks,
+      List<Double> joints,
       boolean smooth) {
     this.drawn = drawn;
     this.face = face;
@@ -88,6 +98,7 @@ final class Rise {
     this.troughs =
         fullers.stream().filter(it -> !it.raised()).map(it -> new Limit.Trough(it, high)).toList();
     this.breaks = breaks;
+    this.joints = joints;
     this.smooth = smooth;
     this.areas = limits.isEmpty() ? List.of() : areas();
   }
@@ -151,7 +162,9 @@ final class Rise {
 
   private List<Weighted> areas() {
     List<Weighted> found = new ArrayList<>();
-    List<Double> ends = new ArrayList<>(List.of(low));
+    // Below the edge's own height a rounded edge takes off, too.
+    double round = everywhere();
+    List<Double> ends = new ArrayList<>(List.of(round, (round + low) / 2, low));
     if (!breaks.isEmpty()) {
       ends.addAll(breaks);
     } else if (!smooth) {
@@ -164,15 +177,12 @@ final class Rise {
         .flatMap(it -> ((Along) it).lows().stream())
         .filter(it -> it > low && it < high)
         .forEach(ends::add);
-    ends.sort(Comparator.naturalOrder());
+    joints.stream().filter(it -> it > round && it < high).forEach(ends::add);
     ends.add(high);
+    ends.sort(Comparator.naturalOrder());
     for (int i = 1; i < ends.size(); i++) {
       stretch(ends.get(i - 1), ends.get(i), found);
     }
-    // Below the edge's own height a rounded edge takes off, too.
-    double round = everywhere();
-    stretch(round, (round + low) / 2, found);
-    stretch((round + low) / 2, low, found);
     return found;
   }
 
@@ -182,7 +192,8 @@ final class Rise {
       return;
     }
     if (!breaks.isEmpty() && from >= low) {
-      found.add(new Weighted(reaching((from + to) / 2, VOLUME_TOLERANCE_MM), 2 * half));
+      double height = from + half;
+      found.add(new Weighted(height, reaching(height, VOLUME_TOLERANCE_MM), 2 * half));
       return;
     }
     double[] nodes = smooth ? SIX_NODES : FOUR_NODES;
@@ -190,7 +201,7 @@ final class Rise {
     for (int i = 0; i < nodes.length; i++) {
       for (int sign = -1; sign <= 1; sign += 2) {
         double height = from + half * (1 + sign * nodes[i]);
-        found.add(new Weighted(reaching(height, VOLUME_TOLERANCE_MM), weights[i] * half));
+        found.add(new Weighted(height, reaching(height, VOLUME_TOLERANCE_MM), weights[i] * half));
       }
     }
   }
@@ -221,55 +232,55 @@ final class Rise {
     return sum;
   }
 
-  /** The same over a part of the face. */
-  double volumeWithin(Region part) {
-    double sum = everywhere() * face.common(part).area();
-    for (Weighted area : areas) {
-      sum += area.weightMm * area.region.common(part).area();
+  /**
+   * What lies between two heights over the plane, less what troughs take off there.
+   *
+   * @param part the part of the face that counts
+   */
+  Portion between(double from, double to, Region part) {
+    double bottom = Math.max(0, from);
+    double top = Math.min(to, high);
+    if (top <= bottom) {
+      return Portion.NONE;
     }
-    return sum;
+    double even = Math.max(0, Math.min(top, everywhere()) - bottom);
+    List<Weighted> own =
+        areas.stream()
+            .filter(it -> it.height > bottom && it.height < top)
+            .map(it -> part == face ? it : it.in(part))
+            .toList();
+    double volume = even * part.area();
+    double moment = even * part.momentAlong();
+    for (Weighted area : own) {
+      volume += area.weightMm * area.region.area();
+      moment += area.weightMm * area.region.momentAlong();
+    }
+    for (Limit.Trough trough : troughs) {
+      double off = routed(trough, bottom, top);
+      volume -= off;
+      moment -= off * trough.fuller().middle().y();
+    }
+    return new Portion(volume, moment, y -> across(even, part, own, bottom, top, y));
   }
 
-  /** ∫ y dV of the same, in mm⁴. */
-  double momentAlong() {
-    double sum = everywhere() * face.momentAlong();
-    for (Weighted area : areas) {
-      sum += area.weightMm * area.region.momentAlong();
-    }
-    return sum;
-  }
-
-  /** The area of a section across, over the plane, without troughs, in mm². */
-  double sectionArea(double y) {
-    double sum = everywhere() * face.widthAt(y);
-    for (Weighted area : areas) {
+  private double across(
+      double even, Region part, List<Weighted> own, double bottom, double top, double y) {
+    double sum = even * part.widthAt(y);
+    for (Weighted area : own) {
       sum += area.weightMm * area.region.widthAt(y);
     }
-    return sum;
+    return sum - routed(y, bottom, top);
   }
 
-  /** What troughs take off, in mm³. */
-  double routed() {
-    Region full = null;
-    double sum = 0;
-    for (Limit.Trough trough : troughs) {
-      if (full == null) {
-        full = limits.isEmpty() ? face : reaching(high, TOLERANCE_MM);
-      }
-      Fuller fuller = trough.fuller();
-      boolean onTheFlat = full.covers(Region.inside(fuller.around(), TOLERANCE_MM));
-      sum += onTheFlat ? -fuller.volume(face) : fuller.below(face, this::without, high);
+  /** What a trough takes off between two heights, in mm³. */
+  private double routed(Limit.Trough trough, double bottom, double top) {
+    Fuller fuller = trough.fuller();
+    Region full = limits.isEmpty() ? face : reaching(high, TOLERANCE_MM);
+    boolean onTheFlat = full.covers(Region.inside(fuller.around(), TOLERANCE_MM));
+    if (onTheFlat && bottom <= 0 && top >= high) {
+      return -fuller.volume(face);
     }
-    return sum;
-  }
-
-  /** The first moment of what troughs take off, about the base. */
-  double routedMoment() {
-    double sum = 0;
-    for (Limit.Trough trough : troughs) {
-      sum -= trough.fuller().volume(face) * trough.fuller().middle().y();
-    }
-    return sum;
+    return fuller.below(face, this::without, high, bottom, top);
   }
 
   /** The area of the side on the slant, in mm². */
@@ -353,8 +364,8 @@ final class Rise {
     return more;
   }
 
-  /** What troughs take off a section across, in mm². */
-  double routed(double y, double step) {
+  /** What troughs take off a section across between two heights, in mm². */
+  private double routed(double y, double bottom, double top) {
     List<Span> over = troughs.stream().flatMap(it -> it.fuller().across(y).stream()).toList();
     if (over.isEmpty()) {
       return 0;
@@ -365,11 +376,11 @@ final class Rise {
     for (Span span : face.across(y)) {
       double from = Math.max(left, span.from());
       double length = span.common(new Span(left, right));
-      int steps = (int) Math.ceil(length / step);
+      int steps = (int) Math.ceil(length / TROUGH_STEP_MM);
       for (int i = 0; i < steps; i++) {
         Point place = new Point(from + (i + 0.5) * length / steps, y);
-        double at = without(place);
-        sum += length / steps * Math.max(0, at - at(place));
+        double before = Math.min(top, without(place));
+        sum += length / steps * Math.max(0, before - Math.max(bottom, at(place)));
       }
     }
     return sum;

@@ -2,9 +2,7 @@ package stoutblade.layer;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import stoutblade.develop.Panel;
 import stoutblade.prop.Feature;
 import stoutblade.prop.Fuller;
 import stoutblade.prop.PlateForm;
@@ -37,7 +35,6 @@ public final class Solid {
 
   private static final double LINE_MM = 0.01;
   private static final double COARSE_LINE_MM = 0.05;
-  private static final double FULLER_STEP_MM = 0.25;
   private static final double RIDGE = 0.005;
   private static final double RIM_STEP_MM = 1;
   private static final int ACROSS_STEPS = 160;
@@ -54,9 +51,9 @@ public final class Solid {
   private final double rim;
   private final List<Point> edge;
   private final Region within;
-  private final double laidOnMm3;
-  private final double recessedMm3;
-  private final double recessedMm4;
+  private final Portion laidOn;
+  private final List<Pocketed> pocketed;
+  private final Portion all;
 
   /**
    * The solid of an outline with the layering that was decided.
@@ -88,20 +85,11 @@ public final class Solid {
     this.flat = full.area() < face.area() * RIDGE ? Region.evenOdd(List.of()) : full;
     this.bothFaces = making.form.slab().blade();
     this.raised = Fuller.of(making.form.slab().features()).stream().filter(Fuller::raised).toList();
-    this.laidOnMm3 = laidOn(making.form);
-    double volume = 0;
-    double moment = 0;
-    for (Recess it : Recess.of(making.form.slab().features(), making.form.slab().outline())) {
-      double one = it.volume();
-      // The lid of a hatch lies in its step: it counts with what is laid on, but for the balance
-      // here.
-      double lid =
-          it.what() == Recess.What.LID ? it.deep() * Math.abs(Panel.area(it.outline())) : 0;
-      volume += one * it.spots().size();
-      moment += (one - lid) * it.spots().stream().mapToDouble(spot -> spot.at().y()).sum();
-    }
-    this.recessedMm3 = volume;
-    this.recessedMm4 = moment;
+    this.laidOn = laidOn(making.form);
+    this.pocketed =
+        Recess.of(making.form.slab().features(), making.form.slab().outline()).stream()
+            .map(Pocketed::of)
+            .toList();
     this.edge = edge;
     this.near = making.drawn.box().minY();
     this.rim = rim(edge, near);
@@ -110,6 +98,7 @@ public final class Solid {
             .band()
             .map(it -> face.awayFrom(edge, it.thicknessMm(), Rise.TOLERANCE_MM))
             .orElse(face);
+    this.all = between(0, thickness(), face).plus(laidOn);
   }
 
   /** The area of the edge along a line. */
@@ -128,13 +117,44 @@ public final class Solid {
     return sum;
   }
 
-  /** What all pieces that are laid on a face take of foam, in mm³. */
-  private static double laidOn(PlateForm form) {
-    double sum = 0;
-    for (Map.Entry<Double, List<Panel>> it : form.piecesByThickness().entrySet()) {
-      sum += it.getKey() * it.getValue().stream().mapToDouble(p -> p.count() * p.area()).sum();
+  /** All pieces that are laid on a face or in a step. */
+  private Portion laidOn(PlateForm form) {
+    double volume = 0;
+    double moment = 0;
+    for (PlateForm.Piece it : form.pieces()) {
+      double own = it.count() * it.area() * it.thicknessMm();
+      volume += own;
+      moment += own * it.alongMm();
     }
-    return sum;
+    return new Portion(volume, moment, y -> laidOnAcross(y) * (bothFaces ? 2 : 1));
+  }
+
+  /** What a recess takes out, in places: the areas of all its places, and its heights. */
+  private record Pocketed(List<Region> areas, double from, double to, double areaMm2) {
+
+    static Pocketed of(Recess it) {
+      return new Pocketed(
+          it.spots().stream()
+              .map(spot -> Region.inside(spot.place(it.outline()), COARSE_LINE_MM))
+              .toList(),
+          it.over(),
+          it.top(),
+          it.areaMm2());
+    }
+
+    /** What it takes out between two heights. */
+    Portion between(double bottom, double top) {
+      double high = Math.min(top, to) - Math.max(bottom, from);
+      if (high <= 0) {
+        return Portion.NONE;
+      }
+      // A step round a deeper pocket is a ring: its share of its whole outline.
+      double share = areas.isEmpty() ? 0 : high * areaMm2 / areas.getFirst().area();
+      return new Portion(
+          high * areaMm2 * areas.size(),
+          high * areaMm2 * areas.stream().mapToDouble(it -> it.centre().y()).sum(),
+          y -> share * areas.stream().mapToDouble(it -> it.widthAt(y)).sum());
+    }
   }
 
   /** The making of a solid. */
@@ -212,6 +232,20 @@ public final class Solid {
       return new Along(drawn, high, runs);
     }
 
+    /** Heights over the plane of either side where another foam begins. */
+    private List<Double> joints() {
+      double plane = layering.profile().flatBack() ? 0 : layering.thicknessMm() / 2;
+      List<Double> all = layering.joints();
+      List<Double> found = new ArrayList<>();
+      for (int i = 1; i < layering.sheets().size(); i++) {
+        String below = layering.sheets().get(i - 1).foamId();
+        if (!below.equals(layering.sheets().get(i).foamId())) {
+          found.add(Math.abs(all.get(i) - plane));
+        }
+      }
+      return found;
+    }
+
     private List<Feature> bevels() {
       return form.slab().features().stream().filter(it -> it.kind() == Feature.Kind.BEVEL).toList();
     }
@@ -272,6 +306,7 @@ public final class Solid {
           limits,
           troughs,
           changes ? List.of() : breaks(profile, low, high),
+          joints(),
           layering.smooth());
     }
 
@@ -419,9 +454,32 @@ public final class Solid {
 
   /** Volume of foam before channels are cut, with what is laid on, in mm³. */
   public double volume() {
-    double sum = front.volume() - front.routed();
-    sum += front == back ? sum : back.volume() - back.routed();
-    return sum + laidOnMm3 - recessedMm3;
+    return all.volume();
+  }
+
+  /** All of it, with what is laid on. */
+  Portion all() {
+    return all;
+  }
+
+  /** What is laid on its faces, or into steps of them. */
+  Portion laidOn() {
+    return laidOn;
+  }
+
+  /** What of the foam inside a band lies between two heights from the back; without laid on. */
+  Portion between(double from, double to) {
+    return between(from, to, within);
+  }
+
+  private Portion between(double from, double to, Region part) {
+    Portion above = front.between(from - middle, to - middle, part);
+    boolean alike = front == back && middle - to == from - middle;
+    Portion found = above.plus(alike ? above : back.between(middle - to, middle - from, part));
+    for (Pocketed it : pocketed) {
+      found = found.less(it.between(from, to));
+    }
+    return found;
   }
 
   /** The finished thickness where the layers end inside a band, at most, in mm. */
@@ -436,15 +494,6 @@ public final class Solid {
         .orElse(thickness());
   }
 
-  /** The share of the volume that is foam of a band. */
-  double bandShare() {
-    if (within == face) {
-      return 0;
-    }
-    double inside = front.volumeWithin(within) + back.volumeWithin(within);
-    return 1 - inside / (front.volume() + back.volume());
-  }
-
   /** What is worked off the layers to the profile, without troughs, in mm³. */
   public double sanded() {
     double kept = front.volume() + (front == back ? front.volume() : back.volume());
@@ -455,18 +504,12 @@ public final class Solid {
 
   /** First moment of volume about the base, ∫ y dV, in mm⁴. */
   public double momentAlong() {
-    double sum = front.momentAlong() + (front == back ? front.momentAlong() : back.momentAlong());
-    for (Fuller fuller : raised) {
-      sum += fuller.volume(face) * fuller.middle().y() * (bothFaces ? 2 : 1);
-    }
-    return sum - front.routedMoment() - back.routedMoment() - recessedMm4;
+    return all.moment();
   }
 
   /** Area of the cross-section at a place along, in mm². */
   public double sectionArea(double y) {
-    double sum = front.sectionArea(y) - front.routed(y, FULLER_STEP_MM);
-    sum += front == back ? sum : back.sectionArea(y) - back.routed(y, FULLER_STEP_MM);
-    return sum + laidOnAcross(y) * (bothFaces ? 2 : 1);
+    return all.across().applyAsDouble(y);
   }
 
   private double laidOnAcross(double y) {

@@ -135,8 +135,11 @@ public record Fuller(Point from, Point to, double wide, double deep, boolean rai
    * @param face the area of the face
    * @param height of the face at a place
    * @param high the height from which the trough's depth is measured
+   * @param from the lowest height that counts
+   * @param to the highest
    */
-  public double below(Region face, ToDoubleFunction<Point> height, double high) {
+  public double below(
+      Region face, ToDoubleFunction<Point> height, double high, double from, double to) {
     Box box = Box.around(around().flattened(TOLERANCE_MM));
     double step = wide / SQUARES_ACROSS;
     double sum = 0;
@@ -145,7 +148,8 @@ public record Fuller(Point from, Point to, double wide, double deep, boolean rai
         Point place = new Point(x, y);
         double trough = heightAt(place);
         if (trough < 0 && face.holds(place)) {
-          sum += step * step * Math.max(0, height.applyAsDouble(place) - (high + trough));
+          double top = Math.min(to, height.applyAsDouble(place));
+          sum += step * step * Math.max(0, top - Math.max(from, high + trough));
         }
       }
     }

@@ -48,12 +48,32 @@ public record PlateForm(
    * @param count how many
    * @param outlines outer ones and holes, in mm
    * @param thicknessMm how thick its foam is
+   * @param alongMm where their middle lies along the slab, on average
    */
-  public record Piece(String name, int count, List<Path> outlines, double thicknessMm) {
+  public record Piece(
+      String name, int count, List<Path> outlines, double thicknessMm, double alongMm) {
 
     /** Copies the outlines. */
     public Piece {
       outlines = List.copyOf(outlines);
+    }
+
+    /** A piece whose outlines lie about its own place, laid at some spots. */
+    static Piece at(
+        List<Spot> spots, String name, int count, List<Path> outlines, double thicknessMm) {
+      Region whole = region(outlines);
+      Point middle = whole.empty() ? Spot.ORIGIN.at() : whole.centre();
+      double along = spots.stream().mapToDouble(it -> it.place(middle).y()).average().orElse(0);
+      return new Piece(name, count, outlines, thicknessMm, along);
+    }
+
+    /** The area of one, in mm². */
+    public double area() {
+      return region(outlines).area();
+    }
+
+    private static Region region(List<Path> outlines) {
+      return Region.evenOdd(outlines.stream().map(it -> it.flattened(TOLERANCE_MM)).toList());
     }
   }
 

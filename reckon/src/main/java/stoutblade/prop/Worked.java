@@ -104,7 +104,7 @@ record Worked(
       at(Marking.Kind.HIDDEN, Recess.outline(feature));
       if (Recess.what(feature) == Recess.What.HATCH) {
         Path lid = Recess.lid(feature);
-        pieces.add(new PlateForm.Piece("Hatch lid", spots.size(), List.of(lid), size("lid")));
+        pieces.add(PlateForm.Piece.at(spots, "Hatch lid", spots.size(), List.of(lid), size("lid")));
       }
     }
 
@@ -126,7 +126,7 @@ record Worked(
           motif.forEach(it -> at(Marking.Kind.LAID, it));
           if (!motif.isEmpty()) {
             String title = Character.toUpperCase(name.charAt(0)) + name.substring(1);
-            pieces.add(new PlateForm.Piece(title, faces * spots.size(), motif, thicknessMm));
+            pieces.add(PlateForm.Piece.at(spots, title, faces * spots.size(), motif, thicknessMm));
           }
         }
       }
@@ -141,8 +141,12 @@ record Worked(
         Path outside = Motifs.window(size("long") + 2 * frame, size("wide") + 2 * frame, corner);
         at(Marking.Kind.LAID, outside);
         pieces.add(
-            new PlateForm.Piece(
-                "Window frame", faces * spots.size(), List.of(outside, inside), thicknessMm));
+            PlateForm.Piece.at(
+                spots,
+                "Window frame",
+                faces * spots.size(),
+                List.of(outside, inside),
+                thicknessMm));
       }
     }
 
@@ -184,7 +188,9 @@ record Worked(
       Path around = it.around();
       mark(it.raised() ? Marking.Kind.LAID : Marking.Kind.FULLER, around);
       if (it.raised()) {
-        pieces.add(new PlateForm.Piece("Raised fuller", faces, List.of(around), it.deep()));
+        pieces.add(
+            PlateForm.Piece.at(
+                List.of(Spot.ORIGIN), "Raised fuller", faces, List.of(around), it.deep()));
       }
     }
 
