@@ -13,16 +13,30 @@ final class RangeBench {
 
   private RangeBench() {}
 
+  private static final int HELD_SCENES = 4000;
+
   static void run() {
+    for (CameraScenes.Where where : CameraScenes.Where.values()) {
+      for (CameraScenes.Said said : CameraScenes.Said.values()) {
+        report(
+            where.words() + "; said: " + said.words(),
+            it -> it.asPeopleTakeThem(where, said),
+            HELD_SCENES);
+      }
+    }
     report("a prop nearer than its ruler, square on", CameraScenes::nearerThanItsRuler);
     report("a prop beside a known rectangle, aslant", CameraScenes::besideARectangle);
     report("a figure and a crate together", CameraScenes::withTwoRulers);
   }
 
   private static void report(String name, Function<CameraScenes, Outcome> scene) {
+    report(name, scene, SCENES);
+  }
+
+  private static void report(String name, Function<CameraScenes, Outcome> scene, int count) {
     CameraScenes scenes = new CameraScenes(7);
-    List<Outcome> all = IntStream.range(0, SCENES).mapToObj(i -> scene.apply(scenes)).toList();
-    double held = all.stream().filter(Outcome::held).count() / (double) SCENES;
+    List<Outcome> all = IntStream.range(0, count).mapToObj(i -> scene.apply(scenes)).toList();
+    double held = all.stream().filter(Outcome::held).count() / (double) count;
     double[] errors = all.stream().mapToDouble(Outcome::error).sorted().toArray();
     double[] ranges =
         all.stream()
@@ -30,13 +44,13 @@ final class RangeBench {
             .sorted()
             .toArray();
     System.out.printf(
-        "%-42s %d scenes: in the range %.1f %%, median error %.2f %%, 95 %% below %.2f %%,"
+        "%-62s %d scenes: in the range %.1f %%, median error %.2f %%, 95 %% below %.2f %%,"
             + " median range %.2f %%%n",
         name,
-        SCENES,
+        count,
         100 * held,
-        100 * errors[SCENES / 2],
-        100 * errors[SCENES * 95 / 100],
-        100 * ranges[SCENES / 2]);
+        100 * errors[count / 2],
+        100 * errors[count * 95 / 100],
+        100 * ranges[count / 2]);
   }
 }

@@ -16,7 +16,8 @@ import stoutblade.demo.Demo;
 import stoutblade.formats.Document;
 import stoutblade.measure.Stated;
 import stoutblade.reference.Dressing;
-import stoutblade.reference.Flat;
+import stoutblade.reference.Scale;
+import stoutblade.wearer.Wearer;
 import stoutblade.reference.Picture;
 import stoutblade.reference.Reference;
 import stoutblade.reference.Ruler;
@@ -54,7 +55,7 @@ class PicturesTest {
   }
 
   private Optional<Pictures.Shown> shown(Reference asked, double zoom) {
-    return fx(() -> pictures.of(asked, Flat.of(asked), zoom));
+    return fx(() -> pictures.of(asked, Scale.of(asked, new Wearer("W", 1740).height()).flat(), zoom));
   }
 
   private void settled() throws Exception {

@@ -26,6 +26,7 @@ import org.testfx.framework.junit5.Start;
 import stoutblade.measure.Figure;
 import stoutblade.project.Project;
 import stoutblade.project.Station;
+import stoutblade.reference.Camera;
 import stoutblade.reference.Reference;
 import stoutblade.shape.Point;
 import stoutblade.template.Paper;
@@ -59,6 +60,33 @@ class SizeTest extends InWindow {
         .filter(it -> it.id().equals(id))
         .findFirst()
         .orElseThrow();
+  }
+
+  @Test
+  void saying_how_the_picture_was_taken_straightens_it_and_makes_it_surer(FxRobot robot) {
+    openDemo();
+    robot.clickOn("#how-taken");
+    choose(robot, "#camera-kind", Camera.Kind.FLAT);
+    until(() -> picture1().camera().kind() == Camera.Kind.FLAT);
+    double flat = figure("size.p1.whole.made").value();
+
+    choose(robot, "#camera-kind", Camera.Kind.UNKNOWN);
+    until(() -> robot.lookup("#finding-size-p1-camera").tryQuery().isPresent());
+    double unknown = figure("size.p1.whole.made").doubt().std();
+
+    type(robot, "#camera-height", "130 cm");
+    type(robot, "#camera-focal", "97");
+    until(() -> picture1().camera().focal().isPresent());
+    Figure known = figure("size.p1.whole.made");
+    assertThat(picture1().camera().height().orElseThrow().value()).isEqualTo(1300);
+    assertThat(known.doubt().std()).isLessThan(unknown);
+    assertThat(known.value()).isNotCloseTo(flat, within(0.5));
+
+    robot.clickOn("#camera-upright");
+    drag(robot, "#size-mat", onMat(330, 1000), onMat(330, 700));
+    until(() -> picture1().camera().uprights().size() == 1);
+    robot.clickOn("#camera-forget");
+    until(() -> picture1().camera().uprights().isEmpty());
   }
 
   @Test

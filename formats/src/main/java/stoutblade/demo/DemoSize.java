@@ -9,6 +9,7 @@ import stoutblade.fit.Pose;
 import stoutblade.formats.ModelFile;
 import stoutblade.measure.Stated;
 import stoutblade.project.Size;
+import stoutblade.reference.Camera;
 import stoutblade.reference.Mark;
 import stoutblade.reference.Measure;
 import stoutblade.reference.Model;
@@ -79,6 +80,7 @@ final class DemoSize {
 
   private static Reference onTheQuay(Picture picture) {
     return Reference.of("p1", "On the quay", picture)
+        .with(Camera.UNKNOWN.withHeight(Optional.of(new Stated(1300, 50))))
         .withDistance(Optional.of(new Stated(6400, 400)))
         .with(figure("r1", at(519, 253), at(510, 1348)))
         .with(
@@ -113,6 +115,7 @@ final class DemoSize {
   /** Her legs are out of the picture: what shows is a forearm, shoulders and the eyes' height. */
   private static Reference close(Picture picture) {
     return Reference.of("p3", "Close by", picture)
+        .with(Camera.UNKNOWN.with(Camera.Kind.PHOTO))
         .with(
             Ruler.of(
                 "r1",
@@ -127,6 +130,7 @@ final class DemoSize {
   /** Printed at a ratio that stands on it. */
   private static Reference sheet(Picture picture) {
     return Reference.of("p4", "Figure sheet", picture)
+        .with(Camera.FLAT)
         .withMarkingPx(1)
         .with(
             Ruler.of(

@@ -7,6 +7,7 @@ import com.drew.metadata.Metadata;
 import com.drew.metadata.MetadataException;
 import com.drew.metadata.exif.ExifIFD0Directory;
 import com.drew.metadata.exif.ExifReader;
+import com.drew.metadata.exif.ExifSubIFDDirectory;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.ByteBuffer;
@@ -35,6 +36,20 @@ final class Exif {
     } catch (ImageProcessingException | IOException | MetadataException | RuntimeException e) {
       // The pixels were read; a picture without readable metadata is taken as it lies.
       return 1;
+    }
+  }
+
+  /** The focal length as on 35 mm film, in mm, where the camera wrote one that can be. */
+  static Optional<Double> focalMm(byte[] file) {
+    try {
+      ExifSubIFDDirectory exif =
+          metadata(file).getFirstDirectoryOfType(ExifSubIFDDirectory.class);
+      int tag = ExifSubIFDDirectory.TAG_35MM_FILM_EQUIV_FOCAL_LENGTH;
+      return exif != null && exif.containsTag(tag) && exif.getInt(tag) >= 5 && exif.getInt(tag) <= 3000
+          ? Optional.of((double) exif.getInt(tag))
+          : Optional.empty();
+    } catch (ImageProcessingException | IOException | MetadataException | RuntimeException e) {
+      return Optional.empty();
     }
   }
 

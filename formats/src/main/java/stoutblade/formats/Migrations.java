@@ -26,7 +26,8 @@ final class Migrations {
           new FromVersion2(),
           new FromVersion3(),
           new FromVersion4(),
-          new FromVersion5());
+          new FromVersion5(),
+          new FromVersion6());
 
   private Migrations() {}
 

@@ -13,11 +13,14 @@ import java.util.HexFormat;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
+import stoutblade.measure.Stated;
+import stoutblade.reference.Camera;
 import stoutblade.reference.Picture;
 
 /**
@@ -36,6 +39,8 @@ public record PictureFile(Picture picture, byte[] file, BufferedImage image) {
   /** The most pixels of a picture. */
   public static final long MOST_PIXELS = 60_000_000;
 
+  private static final double FOCAL_SHARE = 0.03;
+
   private static final Set<String> KINDS = Set.of("png", "jpeg", "webp", "tiff", "tif");
 
   /**
@@ -46,6 +51,16 @@ public record PictureFile(Picture picture, byte[] file, BufferedImage image) {
   public static PictureFile read(Path file) throws IOException {
     String name = String.valueOf(file.getFileName());
     return read(name, Inside.bytes(name, file, LARGEST_FILE));
+  }
+
+  /**
+   * How it was taken, as far as the file says: a camera writes its focal length, which is taken to be
+   * right to 3 % (our assumption: it is rounded to a whole millimetre).
+   */
+  public Camera camera() {
+    return Exif.focalMm(file)
+        .map(mm -> Camera.UNKNOWN.withFocal(Optional.of(new Stated(mm, mm * FOCAL_SHARE))))
+        .orElse(Camera.UNKNOWN);
   }
 
   /**

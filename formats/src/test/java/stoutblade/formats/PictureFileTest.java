@@ -16,6 +16,7 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import stoutblade.reference.Camera;
 
 class PictureFileTest {
 
@@ -66,6 +67,34 @@ class PictureFileTest {
     assertThat(png.picture().digest()).hasSize(64);
     assertThat(png.image().getRGB(5, 5)).isEqualTo(RED);
     assertThat(PictureFile.read("a.jpg", encoded("jpg")).picture().widthPx()).isEqualTo(40);
+  }
+
+  /** A JPEG that states a focal length of so many mm on 35 mm film (tag 0xa405, CIPA DC-008). */
+  private static byte[] taken(int mm) throws IOException {
+    byte[] jpeg = encoded("jpg");
+    ByteBuffer exif = ByteBuffer.allocate(54);
+    exif.put((byte) 0xff).put((byte) 0xe1).putShort((short) 52);
+    exif.put("Exif\0\0".getBytes(StandardCharsets.US_ASCII));
+    exif.put("MM\0*".getBytes(StandardCharsets.US_ASCII)).putInt(8);
+    exif.putShort((short) 1).putShort((short) 0x8769).putShort((short) 4).putInt(1).putInt(26);
+    exif.putInt(0);
+    exif.putShort((short) 1).putShort((short) 0xa405).putShort((short) 3).putInt(1);
+    exif.putShort((short) mm).putShort((short) 0).putInt(0);
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    out.write(jpeg, 0, 2);
+    out.write(exif.array());
+    out.write(jpeg, 2, jpeg.length - 2);
+    return out.toByteArray();
+  }
+
+  @Test
+  void a_camera_that_writes_its_focal_length_took_a_photo() throws IOException {
+    Camera camera = PictureFile.read("a.jpg", taken(28)).camera();
+
+    assertThat(camera.kind()).isEqualTo(Camera.Kind.PHOTO);
+    assertThat(camera.focal().orElseThrow().value()).isEqualTo(28);
+    assertThat(PictureFile.read("a.jpg", taken(0)).camera()).isEqualTo(Camera.UNKNOWN);
+    assertThat(PictureFile.read("a.png", encoded("png")).camera()).isEqualTo(Camera.UNKNOWN);
   }
 
   /** Where the red quarter must come to lie, for each orientation that EXIF knows. */

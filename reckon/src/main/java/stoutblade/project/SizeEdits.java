@@ -8,6 +8,7 @@ import stoutblade.fit.Carry;
 import stoutblade.fit.Passage;
 import stoutblade.measure.Display;
 import stoutblade.measure.Stated;
+import stoutblade.reference.Camera;
 import stoutblade.reference.Dressing;
 import stoutblade.reference.Mark;
 import stoutblade.reference.Measure;
@@ -154,6 +155,11 @@ public final class SizeEdits {
                 it.ruler(rulerId)
                     .orElseThrow(() -> new IllegalArgumentException("There is no such ruler"))
                     .withTrust(trusted)));
+  }
+
+  /** Says how a picture was taken. */
+  public static Edit camera(String id, String name, UnaryOperator<Camera> change) {
+    return onPicture(name, id, it -> it.with(change.apply(it.camera())));
   }
 
   public static Edit distance(String id, Optional<Stated> mm) {

@@ -10,6 +10,7 @@ import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
 import stoutblade.project.Finding.Severity;
+import stoutblade.reference.Camera;
 import stoutblade.reference.Model;
 import stoutblade.reference.PictureSize;
 import stoutblade.reference.Reference;
@@ -22,6 +23,9 @@ import stoutblade.wearer.BodyMeasure;
 
 /** What is wrong or risky about the size, and what comes next. */
 final class SizeFindings {
+
+  /** A range by the camera alone that is wider than this, to each side, asks for more. */
+  private static final double WIDE_SHARE = 0.015;
 
   private final Derived derived;
   private final Size size;
@@ -86,6 +90,7 @@ final class SizeFindings {
 
   private void picture(PictureSize picture) {
     Scale scale = picture.scale();
+    picture.whole().filter(it -> cameraShare(it) > WIDE_SHARE).ifPresent(it -> camera(scale, it));
     scale
         .weighed()
         .ifPresent(
@@ -99,6 +104,49 @@ final class SizeFindings {
                   .filter(it -> it.weight() == 0 && !it.disagrees() && it.gap().isPresent())
                   .forEach(it -> agreesAgain(scale, it));
             });
+  }
+
+  /** How wide the range is by how the camera was held alone, as a share. */
+  private static double cameraShare(Figure whole) {
+    double squares =
+        whole.doubt().parts().entrySet().stream()
+            .filter(it -> it.getKey().contains(".camera."))
+            .mapToDouble(it -> it.getValue() * it.getValue())
+            .sum();
+    return 2 * Math.sqrt(squares) / whole.value();
+  }
+
+  /** What to say or mark so that the length is surer. */
+  private void camera(Scale scale, Figure whole) {
+    Reference reference = scale.reference();
+    String id = reference.id();
+    boolean unknown = reference.camera().kind() == Camera.Kind.UNKNOWN;
+    List<Edit> mends = new ArrayList<>();
+    if (unknown) {
+      mends.add(
+          new Edit(
+              "It was drawn or scanned, without a lens",
+              SizeEdits.camera(id, "Drawn flat", it -> Camera.FLAT).change()));
+      mends.add(
+          new Edit(
+              "It is a photo, the lens at about chest height",
+              SizeEdits.camera(id, "A photo", it -> it.with(Camera.Kind.PHOTO)).change()));
+    }
+    add(
+        "size." + id + ".camera",
+        new Place.OnPicture(id, middle(reference.whole().orElseThrow().points())),
+        Severity.NEXT,
+        unknown
+            ? "Say how '" + reference.name() + "' was taken"
+            : "Say how high the lens was",
+        "A camera that is tipped up or down shows what is high and what is low at different sizes:"
+            + " by that alone the prop is "
+            + whole.show(units)
+            + " ± "
+            + percent(cameraShare(whole))
+            + ". How high the lens was over the feet, two upright edges (a door frame) or the"
+            + " horizon would tell; the focal length helps.",
+        mends);
   }
 
   private static boolean pair(Weighed weighed) {

@@ -4,45 +4,57 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
+import stoutblade.measure.Doubt;
 import stoutblade.reference.Ruler.SeenRectangle;
 import stoutblade.shape.Homography;
 import stoutblade.shape.Point;
 
 /**
  * A picture's flattened frame: the picture as it would be if the rectangle marked on it had been
- * seen square on. Without a rectangle it is the picture as it is.
+ * seen square on; without one, as if the camera had been held level; and where nothing tells how it
+ * was held, the picture as it is.
  *
  * <p>A flat pixel is as large as a pixel of the picture is on average over the rectangle.
  */
 public final class Flat {
 
   /** The picture as it is. */
-  public static final Flat NONE = new Flat(Homography.IDENTITY, Optional.empty(), 1);
+  public static final Flat NONE = new Flat(Homography.IDENTITY, Optional.empty(), Optional.empty(), 1);
 
   private final Homography map;
   private final Optional<SeenRectangle> rectangle;
+  private final Optional<View> view;
   private final double mmPerPixel;
 
-  private Flat(Homography map, Optional<SeenRectangle> rectangle, double mmPerPixel) {
+  private Flat(
+      Homography map,
+      Optional<SeenRectangle> rectangle,
+      Optional<View> view,
+      double mmPerPixel) {
     this.map = map;
     this.rectangle = rectangle;
+    this.view = view;
     this.mmPerPixel = mmPerPixel;
   }
 
-  /** The frame of a picture. */
-  public static Flat of(Reference reference) {
+  /**
+   * The frame of a picture.
+   *
+   * @param view how its camera was held
+   */
+  static Flat of(Reference reference, View view) {
     return reference
         .flattening()
         .map(ruler -> (SeenRectangle) ruler.by())
         .map(Flat::by)
-        .orElse(NONE);
+        .orElseGet(() -> new Flat(view.map(), Optional.empty(), Optional.of(view), 1));
   }
 
   private static Flat by(SeenRectangle rectangle) {
     double mmPerPixel =
         Math.sqrt(
             rectangle.width().value() * rectangle.height().value() / area(rectangle.corners()));
-    return new Flat(map(rectangle, mmPerPixel), Optional.of(rectangle), mmPerPixel);
+    return new Flat(map(rectangle, mmPerPixel), Optional.of(rectangle), Optional.empty(), mmPerPixel);
   }
 
   private static Homography map(SeenRectangle rectangle, double mmPerPixel) {
@@ -75,9 +87,19 @@ public final class Flat {
     return map;
   }
 
-  /** True where a rectangle flattens the picture. */
+  /** True where the flattened picture is another than the picture. */
   public boolean flattened() {
+    return !map.isIdentity();
+  }
+
+  /** True where a rectangle flattens the picture. */
+  boolean byRectangle() {
     return rectangle.isPresent();
+  }
+
+  /** How the camera was held, where no rectangle makes that needless. */
+  Optional<View> view() {
+    return view;
   }
 
   /** What a flat pixel measures in the plane of the rectangle, in mm. */
@@ -101,6 +123,11 @@ public final class Flat {
       throw new IllegalArgumentException(
           "A mark lies beyond the horizon of the rectangle seen at an angle: it cannot lie in its"
               + " plane. Mark the rectangle's corners anew, or set it aside.");
+    }
+    if (view.isPresent() && map.depth(px) * map.depth(view.get().centre()) <= 0) {
+      throw new IllegalArgumentException(
+          "With the camera tipped as far as its height and horizon say, no upright thing is seen at"
+              + " a mark. Mark the horizon anew, or say another height.");
     }
   }
 
@@ -188,6 +215,22 @@ public final class Flat {
     return flatteningStd(markingPx, changed -> length(changed, px));
   }
 
+  /**
+   * How unsure a value is by how the camera was held: causes that all that is read off the picture
+   * shares.
+   *
+   * @param id the common beginning of their names
+   * @param value from the map into the flattened frame
+   */
+  Doubt tiltDoubt(String id, ToDoubleFunction<Homography> value) {
+    return view.map(it -> it.doubt(id, value)).orElse(Doubt.NONE);
+  }
+
+  /** The same of a line's length, in flat pixels. */
+  Doubt tiltDoubt(String id, List<Point> px) {
+    return tiltDoubt(id, changed -> length(changed, px));
+  }
+
   /** A line as long as the rectangle's diagonals' mean, for where no line is asked for. */
   List<Point> usualLine() {
     List<Point> corners = rectangle.orElseThrow().corners();
@@ -195,14 +238,14 @@ public final class Flat {
         corners.get(0).towards(corners.get(3), 0.5), corners.get(1).towards(corners.get(2), 0.5));
   }
 
-  /** Two frames by the same rectangle are the same: what was flattened for one serves the other. */
+  /** Two frames by the same map are the same: what was flattened for one serves the other. */
   @Override
   public boolean equals(Object other) {
-    return other instanceof Flat it && rectangle.equals(it.rectangle);
+    return other instanceof Flat it && map.equals(it.map);
   }
 
   @Override
   public int hashCode() {
-    return rectangle.hashCode();
+    return map.hashCode();
   }
 }

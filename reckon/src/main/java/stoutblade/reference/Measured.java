@@ -206,7 +206,15 @@ public record Measured(Measure measure, List<Figure> figures) {
           quantity,
           words,
           MARKED,
-          Double.isFinite(std) ? Doubt.of(id(rest), std) : Doubt.NONE);
+          (Double.isFinite(std) ? Doubt.of(id(rest), std) : Doubt.NONE).plus(tilt(value)));
+    }
+
+    private Doubt tilt(ToDoubleFunction<List<Point>> value) {
+      Doubt tilt =
+          scale
+              .flat()
+              .tiltDoubt(scale.causes(), map -> in(map, measure.points(), value));
+      return Double.isFinite(tilt.std()) ? tilt : Doubt.NONE;
     }
 
     private static double in(Homography map, List<Point> px, ToDoubleFunction<List<Point>> value) {

@@ -9,18 +9,19 @@ import stoutblade.shape.Point;
  * of a pixel, all in the picture's flattened frame.
  *
  * @param reference the picture
- * @param flat from pixels of the picture to flat pixels
+ * @param flat its flattened frame
  * @param base the base of the centre line, in flat pixels
  * @param along unit vector from base to tip, in flat pixels (y downwards)
  * @param mmPerPixel mm of the blade for a flat pixel
  */
 public record Placement(
-    Reference reference, Homography flat, Point base, Point along, double mmPerPixel) {
+    Reference reference, Flat flat, Point base, Point along, double mmPerPixel) {
 
   /** The placement, once a scale is known and the centre line is marked. */
   public static Optional<Placement> of(PictureSize size) {
     Reference reference = size.scale().reference();
-    Homography flat = size.scale().flat().map();
+    Flat flat = size.scale().flat();
+    Homography map = flat.map();
     return size.perPixel()
         .flatMap(
             mm ->
@@ -28,8 +29,8 @@ public record Placement(
                     .centreLine()
                     .map(
                         line -> {
-                          Point from = flat.apply(line.from());
-                          Point by = flat.apply(line.to()).minus(from);
+                          Point from = map.apply(line.from());
+                          Point by = map.apply(line.to()).minus(from);
                           return new Placement(
                               reference, flat, from, by.times(1 / by.length()), mm);
                         }));
@@ -43,14 +44,14 @@ public record Placement(
 
   /** The place on the blade, in mm, of a place on the picture. */
   public Point toBlade(Point px) {
-    return flatToBlade(flat.apply(px));
+    return flatToBlade(flat.map().apply(px));
   }
 
   /** The place on the picture, in pixels, of a place on the blade. */
   public Point toPicture(Point mm) {
     Point px =
         base.plus(across().times(mm.x() / mmPerPixel)).plus(along.times(mm.y() / mmPerPixel));
-    return flat.inverse().apply(px);
+    return flat.map().inverse().apply(px);
   }
 
   /** To the right of the centre line as seen with the tip up; on the picture y runs downwards. */

@@ -13,6 +13,7 @@ import stoutblade.measure.Stated;
  * @param picture the picture
  * @param dressing how it is laid on the mat
  * @param markingPx how well a place is marked: one standard deviation, in pixels
+ * @param camera how it was taken, as far as anybody says
  * @param distance from the lens to the prop, square to the picture, in mm; empty where it is not
  *     known
  * @param rulers what tells the scale
@@ -26,6 +27,7 @@ public record Reference(
     Picture picture,
     Dressing dressing,
     double markingPx,
+    Camera camera,
     Optional<Stated> distance,
     List<Ruler> rulers,
     Optional<Mark> whole,
@@ -96,6 +98,7 @@ public record Reference(
         picture,
         Dressing.PLAIN,
         USUAL_MARKING_PX,
+        Camera.UNKNOWN,
         Optional.empty(),
         List.of(),
         Optional.empty(),
@@ -105,42 +108,48 @@ public record Reference(
 
   public Reference withName(String changed) {
     return new Reference(
-        id, changed, picture, dressing, markingPx, distance, rulers, whole, centreLine, measures);
+        id, changed, picture, dressing, markingPx, camera, distance, rulers, whole, centreLine, measures);
   }
 
   public Reference withDressing(Dressing changed) {
     return new Reference(
-        id, name, picture, changed, markingPx, distance, rulers, whole, centreLine, measures);
+        id, name, picture, changed, markingPx, camera, distance, rulers, whole, centreLine, measures);
   }
 
   public Reference withMarkingPx(double px) {
     return new Reference(
-        id, name, picture, dressing, px, distance, rulers, whole, centreLine, measures);
+        id, name, picture, dressing, px, camera, distance, rulers, whole, centreLine, measures);
+  }
+
+  public Reference with(Camera changed) {
+    return new Reference(
+        id, name, picture, dressing, markingPx, changed, distance, rulers, whole, centreLine,
+        measures);
   }
 
   public Reference withDistance(Optional<Stated> mm) {
     return new Reference(
-        id, name, picture, dressing, markingPx, mm, rulers, whole, centreLine, measures);
+        id, name, picture, dressing, markingPx, camera, mm, rulers, whole, centreLine, measures);
   }
 
   public Reference withRulers(List<Ruler> changed) {
     return new Reference(
-        id, name, picture, dressing, markingPx, distance, changed, whole, centreLine, measures);
+        id, name, picture, dressing, markingPx, camera, distance, changed, whole, centreLine, measures);
   }
 
   public Reference withWhole(Optional<Mark> mark) {
     return new Reference(
-        id, name, picture, dressing, markingPx, distance, rulers, mark, centreLine, measures);
+        id, name, picture, dressing, markingPx, camera, distance, rulers, mark, centreLine, measures);
   }
 
   public Reference withCentreLine(Optional<Mark> mark) {
     return new Reference(
-        id, name, picture, dressing, markingPx, distance, rulers, whole, mark, measures);
+        id, name, picture, dressing, markingPx, camera, distance, rulers, whole, mark, measures);
   }
 
   public Reference withMeasures(List<Measure> changed) {
     return new Reference(
-        id, name, picture, dressing, markingPx, distance, rulers, whole, centreLine, changed);
+        id, name, picture, dressing, markingPx, camera, distance, rulers, whole, centreLine, changed);
   }
 
   /** The picture with a ruler, in the place of the one with its id where there is one. */

@@ -24,13 +24,13 @@ import stoutblade.shape.Point;
 public final class Scale {
 
   /**
-   * The camera is seldom held quite square to the thing: this many radians, one standard deviation,
-   * are taken for usual (about 3°, our assumption).
+   * The camera is seldom held quite square to the thing from side to side: this many radians, one
+   * standard deviation, are taken for usual (about 3°, our assumption).
    */
-  static final double USUAL_TILT_RAD = 0.05;
+  private static final double USUAL_PAN_RAD = 0.05;
 
-  /** The focal length over the picture's longer side where it is not known (our assumption). */
-  private static final double USUAL_FOCAL = 0.8;
+  /** What is held up leans to or from the lens by about 3.5°, one standard deviation (our assumption). */
+  private static final double USUAL_LEAN_RAD = 0.06;
 
   /** Lenses bend straight lines by about this share (our assumption). */
   private static final double USUAL_LENS = 0.003;
@@ -46,14 +46,15 @@ public final class Scale {
 
   private static final Source SQUARE =
       Source.assumption(
-          "a camera is held square to the thing to about 3°: what lies apart on the picture differs"
-              + " in scale; lenses bend lines by about 0.3 %");
+          "a camera is held square to the thing from side to side to about 3°: what lies apart on the"
+              + " picture differs in scale; lenses bend lines by about 0.3 %");
 
   private static final Source NEARER =
       Source.practice("a thing nearer the lens than the ruler reads too big by D ÷ (D − d)");
 
   private final Reference reference;
   private final Figure stature;
+  private final View view;
   private final Flat flat;
   private final List<Reading> readings;
   private final Optional<Weighed> weighed;
@@ -71,7 +72,8 @@ public final class Scale {
   private Scale(Reference reference, Figure stature) {
     this.reference = reference;
     this.stature = stature;
-    this.flat = Flat.of(reference);
+    this.view = View.of(reference, known());
+    this.flat = Flat.of(reference, view);
     this.readings = reference.rulers().stream().map(this::reading).toList();
     this.weighed = weigh();
   }
@@ -83,6 +85,18 @@ public final class Scale {
    */
   public static Scale of(Reference reference, Figure stature) {
     return new Scale(reference, stature);
+  }
+
+  /** What tells how the camera was held: trusted lengths at the distance of the prop. */
+  private List<View.Known> known() {
+    return reference.rulers().stream()
+        .filter(it -> it.trusted() && it.behind().value() == 0)
+        .filter(it -> !(it.by() instanceof SeenRectangle))
+        .map(
+            it ->
+                new View.Known(
+                    line(it), real(it, id(it.id())), it.by() instanceof FigureHeight))
+        .toList();
   }
 
   private Optional<Weighed> weigh() {
@@ -285,7 +299,8 @@ public final class Scale {
     double marks = Flat.markingStd(px, reference.markingPx(), flat::length);
     double flattening = flat.flatteningStd(reference.markingPx(), px);
     return Figure.given(
-        id, label, flat.length(px), Quantity.PIXELS, MARKED, Math.hypot(marks, flattening));
+            id, label, flat.length(px), Quantity.PIXELS, MARKED, Math.hypot(marks, flattening))
+        .also(flat.tiltDoubt(causes(), px));
   }
 
   /**
@@ -294,18 +309,37 @@ public final class Scale {
    */
   private Figure square(Ruler ruler, String id) {
     double share = USUAL_LENS;
-    if (!flat.flattened()) {
-      share = Math.hypot(share, tiltShare(middle(line(ruler)), propMiddle()));
+    if (!flat.byRectangle()) {
+      share = Math.hypot(share, panShare(middle(line(ruler)), propMiddle()));
     }
     return Figure.given(
         id + ".square", ruler.name() + ": seen square on", 1, Quantity.RATIO, SQUARE, share);
   }
 
-  private double tiltShare(Point here, Point there) {
-    double focal =
-        USUAL_FOCAL * Math.max(reference.picture().widthPx(), reference.picture().heightPx());
-    double across = USUAL_TILT_RAD * here.distance(there) / focal;
-    return Math.hypot(across, USUAL_TILT_RAD * USUAL_TILT_RAD);
+  /** What a camera not quite square from side to side does between two places. */
+  private double panShare(Point here, Point there) {
+    if (view.flat()) {
+      return 0;
+    }
+    Point apart = there.minus(here).turned(view.turn());
+    double across = USUAL_PAN_RAD * Math.abs(apart.x()) / view.focalPx();
+    return Math.hypot(across, USUAL_PAN_RAD * USUAL_PAN_RAD);
+  }
+
+  /** What a lens bends a line more than one in the middle: up to four times with the square of the way. */
+  private double lensShare(List<Point> px) {
+    double half = Math.max(reference.picture().widthPx(), reference.picture().heightPx()) / 2.0;
+    double out = middle(px).distance(view.centre()) / half;
+    return flat.byRectangle() || view.flat() ? 0 : 4 * USUAL_LENS * out * out;
+  }
+
+  /** What leaning to or from the lens does to a line: its far end is nearer, or further off. */
+  private double leanShare(double length, double mmPerPixel) {
+    if (flat.byRectangle() || view.flat()) {
+      return 0;
+    }
+    double away = view.focalPx() * Math.cos(view.tilt()) * mmPerPixel;
+    return USUAL_LEAN_RAD / 2 * Math.min(1, length / away);
   }
 
   private Optional<List<Point>> propLine() {
@@ -347,10 +381,12 @@ public final class Scale {
             scale);
     // The scale holds where the prop is; a line that lies elsewhere is a little less sure.
     double away =
-        flat.flattened()
+        flat.byRectangle()
             ? 0
-            : tiltShare(middle(px), propMiddle()) - tiltShare(propMiddle(), propMiddle());
-    return away > 0 ? figure.also(Doubt.of(id(rest + ".square"), away * figure.value())) : figure;
+            : panShare(middle(px), propMiddle()) - panShare(propMiddle(), propMiddle());
+    double apart =
+        Math.hypot(Math.hypot(away, lensShare(px)), leanShare(figure.value(), scale.value()));
+    return apart > 0 ? figure.also(Doubt.of(id(rest + ".square"), apart * figure.value())) : figure;
   }
 
   // == RESULTS
@@ -358,6 +394,16 @@ public final class Scale {
   /** The picture that it is the scale of. */
   public Reference reference() {
     return reference;
+  }
+
+  /** How the causes of doubt begin that come from how the camera was held. */
+  String causes() {
+    return id("camera.");
+  }
+
+  /** How the camera was held. */
+  View view() {
+    return view;
   }
 
   /** The flattened frame. */

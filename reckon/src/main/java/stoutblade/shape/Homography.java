@@ -80,6 +80,19 @@ public final class Homography {
   }
 
   /**
+   * What a camera tipped down does to an upright plane, undone: what lies in the middle of the
+   * picture stays, sideways lengths there keep their size. Places are measured from the picture's
+   * middle, y downwards.
+   *
+   * @param tilt how far the camera is tipped down, in radians
+   * @param focalPx its focal length in pixels
+   */
+  public static Homography levelling(double tilt, double focalPx) {
+    return new Homography(
+        new double[] {1, 0, 0, 0, 1 / Math.cos(tilt), 0, 0, -Math.tan(tilt) / focalPx, 1});
+  }
+
+  /**
    * Enlarges about the origin, turns and moves.
    *
    * @param radians counter-clockwise where y runs upwards

@@ -14,6 +14,8 @@ import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
 import stoutblade.measure.Units;
 import stoutblade.prop.Assembly;
+import stoutblade.reference.Camera;
+import stoutblade.reference.Mark;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
@@ -89,6 +91,24 @@ class FindingsTest {
     Project aside = finding.mends().getFirst().applyTo(project);
     assertThat(find(aside, "size.p1.disagree.r2")).isEmpty();
     assertThat(find(aside, "size.p1.disagree.r1")).isEmpty();
+  }
+
+  @Test
+  void a_picture_of_which_nobody_says_how_it_was_taken_asks_what_to_say_or_mark() {
+    Project project =
+        Samples.pictured(
+            Samples.picture()
+                .with(Camera.UNKNOWN)
+                .withWhole(Optional.of(new Mark(new Point(700, 60), new Point(700, 350)))));
+
+    Finding finding = found(project, "size.p1.camera");
+
+    assertThat(finding.why()).contains("upright edges", "horizon", "over the feet");
+    Project drawn = finding.mends().getFirst().applyTo(project);
+    assertThat(find(drawn, "size.p1.camera")).isEmpty();
+    Project photo = finding.mends().getLast().applyTo(project);
+    assertThat(photo.size().references().getFirst().camera().kind()).isEqualTo(Camera.Kind.PHOTO);
+    assertThat(found(photo, "size.p1.camera").mends()).isEmpty();
   }
 
   @Test

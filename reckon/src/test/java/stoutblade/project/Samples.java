@@ -21,6 +21,7 @@ import stoutblade.part.Blade;
 import stoutblade.part.BladeForm;
 import stoutblade.prop.PlateForm;
 import stoutblade.prop.Typeface;
+import stoutblade.reference.Camera;
 import stoutblade.reference.Mark;
 import stoutblade.reference.Picture;
 import stoutblade.reference.Reference;
@@ -182,6 +183,7 @@ public final class Samples {
   /** A picture 1000 × 2000 px on which the wearer is 870 px tall: 2 mm to the pixel. */
   public static Reference picture() {
     return Reference.of("p1", "Front", new Picture("a".repeat(64), "p.jpg", 1000, 2000))
+        .with(Camera.FLAT)
         .with(figure(870))
         .withCentreLine(Optional.of(new Mark(new Point(700, 600), new Point(700, 350))));
   }

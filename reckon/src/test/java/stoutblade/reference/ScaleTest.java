@@ -29,7 +29,7 @@ class ScaleTest {
   }
 
   private static Reference bare() {
-    return Reference.of("p1", "Front", PICTURE);
+    return Reference.of("p1", "Front", PICTURE).with(Camera.FLAT);
   }
 
   private static Ruler known(double mm, double px) {

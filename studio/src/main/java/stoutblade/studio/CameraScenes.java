@@ -1,5 +1,6 @@
 package stoutblade.studio;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -214,6 +215,162 @@ public final class CameraScenes {
     double said = stature * 1000 + 5 * random.nextGaussian();
     Figure length =
         Scale.of(reference, new Wearer("Scene", said).height())
+            .length("whole", "Prop", reference.whole().orElseThrow().points());
+    return new Outcome(tip.minus(butt).length() * 1000, length);
+  }
+
+  /** Where the prop is, in a picture of a figure taken as people take them. */
+  public enum Where {
+    BESIDE("upright, as tall as the figure"),
+    LEANING("leaning up to 10° to the side"),
+    FOOT("small, at the figure's feet"),
+    OVERHEAD("held overhead");
+
+    private final String words;
+
+    Where(String words) {
+      this.words = words;
+    }
+
+    /** For a table. */
+    public String words() {
+      return words;
+    }
+  }
+
+  /** What is said of how it was taken. */
+  public enum Said {
+    NOTHING("nothing"),
+    PHOTO("that it is a photograph"),
+    HEIGHT("how high the lens was"),
+    FOCAL("the focal length and that"),
+    HORIZON("the horizon marked"),
+    UPRIGHTS("two upright edges marked");
+
+    private final String words;
+
+    Said(String words) {
+      this.words = words;
+    }
+
+    /** For a table. */
+    public String words() {
+      return words;
+    }
+  }
+
+  /**
+   * A figure with a prop by a camera 0.9 to 1.6 m high and 2 to 5 m away that is aimed at the
+   * figure's middle: all that is marked is on the picture.
+   */
+  public Outcome asPeopleTakeThem(Where where, Said said) {
+    while (true) {
+      double stature = between(1.5, 1.95);
+      Vec butt = butt(where, stature);
+      Vec tip = butt.plus(way(where));
+      Lens lens = atTheMiddle(stature);
+      List<Vec> shown = new ArrayList<>(List.of(butt, tip, new Vec(0, 0, 0), new Vec(0, stature, 0)));
+      shown.addAll(EDGES);
+      if (shown.stream().map(lens::see).allMatch(CameraScenes::onPicture)) {
+        return outcome(lens, stature, butt, tip, said);
+      }
+    }
+  }
+
+  private static final List<Vec> EDGES =
+      List.of(
+          new Vec(-0.75, 0.2, -0.4),
+          new Vec(-0.75, 1.9, -0.4),
+          new Vec(0.75, 0.2, -0.4),
+          new Vec(0.75, 1.9, -0.4));
+
+  private static boolean onPicture(Point px) {
+    return px.x() > 0 && px.y() > 0 && px.x() < WIDTH && px.y() < HEIGHT;
+  }
+
+  private Lens atTheMiddle(double stature) {
+    double distance = between(2, 5);
+    Vec eye = new Vec(between(-0.15, 0.15), between(0.9, 1.6), distance);
+    Vec target = new Vec(between(-0.1, 0.1), stature / 2 + between(-0.05, 0.05), 0);
+    return new Lens(
+        new Camera(
+            eye, target, 0.015 * random.nextGaussian(), HEIGHT * between(0.72, 1.3), WIDTH, HEIGHT),
+        0.003 * random.nextGaussian());
+  }
+
+  private Vec butt(Where where, double stature) {
+    double x = between(0.25, 0.55) * (random.nextBoolean() ? 1 : -1);
+    double z = between(-0.03, 0.03);
+    return switch (where) {
+      case BESIDE, LEANING, FOOT -> new Vec(x, between(0, 0.1), z);
+      case OVERHEAD -> new Vec(x / 2, stature + between(0, 0.2), z);
+    };
+  }
+
+  /** From its butt to its tip; nothing is held quite square to the lens. */
+  private Vec way(Where where) {
+    double lean =
+        switch (where) {
+          case BESIDE -> Math.toRadians(between(-2, 2));
+          case LEANING -> Math.toRadians(between(-10, 10));
+          case FOOT, OVERHEAD -> Math.toRadians(between(-90, 90));
+        };
+    double length =
+        switch (where) {
+          case BESIDE, LEANING -> between(1.3, 1.9);
+          case FOOT, OVERHEAD -> between(0.4, 0.8);
+        };
+    double away = 0.05 * random.nextGaussian();
+    return new Vec(
+        length * Math.sin(lean) * Math.cos(away),
+        length * Math.cos(lean) * Math.cos(away),
+        length * Math.sin(away));
+  }
+
+  private Outcome outcome(Lens lens, double stature, Vec butt, Vec tip, Said said) {
+    double high = lens.camera.eye().y() * 1000;
+    // The focal length as on film, by the diagonal.
+    double focal = lens.camera.focalPx() / Math.hypot(WIDTH, HEIGHT) * 43.267;
+    stoutblade.reference.Camera unsaid = stoutblade.reference.Camera.UNKNOWN;
+    stoutblade.reference.Camera photo = unsaid.with(stoutblade.reference.Camera.Kind.PHOTO);
+    double far = -4000;
+    double eye = lens.camera.eye().y();
+    stoutblade.reference.Camera camera =
+        switch (said) {
+          case NOTHING -> unsaid;
+          case PHOTO -> photo;
+          case HEIGHT -> photo.withHeight(Optional.of(stated(high, 50)));
+          case FOCAL ->
+              photo
+                  .withHeight(Optional.of(stated(high, 50)))
+                  .withFocal(Optional.of(stated(focal, focal * 0.02)));
+          case HORIZON ->
+              photo.withHorizon(
+                  Optional.of(mark(lens, new Vec(-900, eye, far), new Vec(900, eye, far))));
+          case UPRIGHTS ->
+              photo.withUprights(
+                  List.of(
+                      mark(lens, EDGES.get(0), EDGES.get(1)),
+                      mark(lens, EDGES.get(2), EDGES.get(3))));
+        };
+    Reference reference =
+        picture()
+            .with(camera)
+            .with(
+                new Ruler(
+                    "r1",
+                    "Figure",
+                    new Ruler.FigureHeight(
+                        List.of(
+                            marked(
+                                lens, new Vec(0, stature * (1 + 0.003 * random.nextGaussian()), 0)),
+                            marked(lens, new Vec(0, 0, 0)))),
+                    new Stated(0, 30),
+                    true))
+            .withWhole(Optional.of(mark(lens, butt, tip)));
+    double height = stature * 1000 + 5 * random.nextGaussian();
+    Figure length =
+        Scale.of(reference, new Wearer("Scene", height).height())
             .length("whole", "Prop", reference.whole().orElseThrow().points());
     return new Outcome(tip.minus(butt).length() * 1000, length);
   }

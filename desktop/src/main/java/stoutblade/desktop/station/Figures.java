@@ -11,7 +11,6 @@ import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.part.BladeForm;
 import stoutblade.project.Derived;
-import stoutblade.reference.Flat;
 import stoutblade.reference.Placement;
 import stoutblade.shape.Box;
 import stoutblade.shape.Cubic;
@@ -169,7 +168,7 @@ public final class Figures {
     pictures
         .of(
             placement.reference(),
-            Flat.of(placement.reference()),
+            placement.flat(),
             placement.mmPerPixel() * pen.zoom())
         .ifPresent(it -> picture(pen, placement, it, dim, from));
   }

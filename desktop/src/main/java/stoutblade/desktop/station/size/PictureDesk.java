@@ -42,7 +42,9 @@ import stoutblade.project.Finding;
 import stoutblade.project.Place;
 import stoutblade.project.SizeEdits;
 import stoutblade.project.Station;
+import stoutblade.reference.Camera;
 import stoutblade.reference.Dressing;
+import stoutblade.reference.Mark;
 import stoutblade.reference.Measure;
 import stoutblade.reference.Measured;
 import stoutblade.reference.PictureSize;
@@ -82,6 +84,8 @@ final class PictureDesk {
   private final EntryField distanceStd;
   private final Node pictureTray;
   private final Node measureTray;
+  private final CameraTray cameraTray;
+  private boolean cameraUp;
   private String fittedTo = "";
 
   PictureDesk(Desk desk, Pictures pictures, TraceDesk tracing) {
@@ -91,6 +95,14 @@ final class PictureDesk {
     this.model = new PictureModel(desk);
     this.tape = new MaskingTape(desk, mat, this::where);
     this.rulerTray = new RulerTray(desk, model);
+    this.cameraTray =
+        new CameraTray(
+            desk,
+            model,
+            () -> {
+              cameraUp = false;
+              showLower();
+            });
     mat.setId("size-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Marking());
@@ -168,6 +180,9 @@ final class PictureDesk {
             item("Show all of it", () -> dress("Show all", it -> it.withCrop(Optional.empty()))),
             item("Brighter", () -> brighten(BRIGHTER)),
             item("Darker", () -> brighten(-BRIGHTER)),
+            item("How it was taken…", this::showCamera),
+            item(Tool.HORIZON.words(), () -> take(Tool.HORIZON)),
+            item(Tool.UPRIGHT.words(), () -> take(Tool.UPRIGHT)),
             item("Remove it", () -> model.perform(() -> SizeEdits.removePicture(id()))));
     return tray.with("That stays", measure).with("As it lies", lay);
   }
@@ -206,6 +221,9 @@ final class PictureDesk {
     pictureName.setPrefColumnCount(12);
     pictureName.setOnAction(
         event -> model.perform(() -> SizeEdits.pictureName(id(), pictureName.getText())));
+    Button taken = new Button("How it was taken…");
+    taken.setId("how-taken");
+    taken.setOnAction(event -> showCamera());
     precision.setId("marking-precision");
     precision.setPrefColumnCount(4);
     distance.setId("lens-distance");
@@ -214,7 +232,16 @@ final class PictureDesk {
         .with("This picture is", pictureName)
         .with("Marked to ±", precision)
         .with("From the lens to the prop", distance)
-        .with("give or take", distanceStd);
+        .with("give or take", distanceStd)
+        .with(" ", taken);
+  }
+
+  /** What is said of the camera, in the place of what is said of the picture. */
+  private void showCamera() {
+    model.selectedProperty().set(null);
+    model.toolProperty().set(null);
+    cameraUp = true;
+    showLower();
   }
 
   private Node measureTray() {
@@ -256,8 +283,11 @@ final class PictureDesk {
     Optional<Measure> measure = model.measure();
     ruler.ifPresent(rulerTray::show);
     measure.filter(it -> !measureName.isFocused()).ifPresent(it -> measureName.setText(it.name()));
+    cameraUp = cameraUp && ruler.isEmpty() && measure.isEmpty();
     Node wanted =
-        ruler.isPresent() ? rulerTray.node() : measure.isPresent() ? measureTray : pictureTray;
+        ruler.isPresent()
+            ? rulerTray.node()
+            : measure.isPresent() ? measureTray : cameraUp ? cameraTray.node() : pictureTray;
     if (!lower.getChildren().contains(wanted)) {
       lower.getChildren().setAll(wanted);
     }
@@ -280,6 +310,7 @@ final class PictureDesk {
       pictureName.setText(reference.get().name());
     }
     precision.show(reference.get().markingPx());
+    cameraTray.show(reference.get().camera());
     stated()
         .ifPresentOrElse(
             it -> {
@@ -359,6 +390,7 @@ final class PictureDesk {
     switch (tool) {
       case LEVEL -> level(from, to);
       case CROP -> dress("Show a part", it -> it.withCrop(Optional.of(boxOf(px))));
+      case HORIZON, UPRIGHT -> model.perform(() -> cameraTray.marked(tool, new Mark(from, to)));
       case TRACE -> size().ifPresent(it -> tracing.picture(it, boxOf(px)));
       default -> throw new IllegalArgumentException("No box is drawn by " + tool);
     }
@@ -407,11 +439,25 @@ final class PictureDesk {
     if (size.get().perPixel().isPresent()) {
       drawWearer(pen, lay.extent());
     }
+    model.reference().ifPresent(it -> drawCamera(pen, lay, it.camera()));
     for (Marked mark : model.marks()) {
       drawMark(pen, size.get(), lay, mark);
     }
     drawPlacing(pen, lay);
     tape.mark(pen);
+  }
+
+  /** The horizon and what is upright: what tells how the camera was held. */
+  private static void drawCamera(Pen pen, PictureLay lay, Camera camera) {
+    camera.horizon().ifPresent(it -> drawEdge(pen, lay, it, "Horizon"));
+    camera.uprights().forEach(it -> drawEdge(pen, lay, it, "Upright"));
+  }
+
+  private static void drawEdge(Pen pen, PictureLay lay, Mark mark, String words) {
+    Point from = lay.toMat(mark.from());
+    Point to = lay.toMat(mark.to());
+    pen.line(from, to, pen.colour(Ink.DONE), 1.5);
+    pen.plate(words, from.towards(to, 0.5), pen.colour(Ink.DONE));
   }
 
   private void drawWearer(Pen pen, Box picture) {

@@ -237,7 +237,7 @@ final class PictureModel {
     }
     List<Point> places = placing;
     placing = List.of();
-    if (up == Tool.LEVEL || up == Tool.CROP || up == Tool.TRACE) {
+    if (up == Tool.LEVEL || up == Tool.CROP || up == Tool.TRACE || Tool.CAMERA.contains(up)) {
       tool.set(null);
       boxes.accept(up, places);
       return true;

@@ -19,6 +19,8 @@ enum Tool {
   ARC("Arc", "", 3, 3),
   AREA("Area", "", 3, 200),
   COUNT("Count along a line", "", 2, 200),
+  HORIZON("Mark the horizon", "", 2, 2),
+  UPRIGHT("Mark an upright edge", "", 2, 2),
   LEVEL("Level it by a line", "", 2, 2),
   CROP("Show a part", "", 2, 2),
   TRACE("Trace", "T", 2, 2);
@@ -28,6 +30,9 @@ enum Tool {
 
   /** What is measured. */
   static final List<Tool> MEASURES = List.of(LENGTH, ANGLE, CIRCLE, ARC, AREA, COUNT);
+
+  /** What tells how the camera was held. */
+  static final List<Tool> CAMERA = List.of(HORIZON, UPRIGHT);
 
   private final String words;
   private final String key;
@@ -77,6 +82,8 @@ enum Tool {
       case CIRCLE, ARC -> "Press three places along it";
       case AREA -> "Press round it; Enter ends";
       case COUNT -> "Press each one in turn; Enter ends";
+      case HORIZON -> "Drag along the horizon: level lines that run away from you meet on it";
+      case UPRIGHT -> "Drag along an edge that stands upright: a door frame, a post; two are best";
       case LEVEL -> "Drag along what should be level or upright";
       case CROP, TRACE -> "Drag a box round it";
       default -> "Press at one end, drag to the other, let go";

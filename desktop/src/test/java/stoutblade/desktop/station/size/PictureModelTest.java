@@ -151,7 +151,7 @@ class PictureModelTest {
 
     assertThat(figure().getFirst().distance(figure().getLast()))
         .isCloseTo(pixels * 1.25, within(1e-9));
-    assertThat(after).isCloseTo(before / 1.25, within(1e-6));
+    assertThat(after).isCloseTo(before / 1.25, within(before * 1e-3));
     desk.undo();
     assertThat(desk.derived().form().orElseThrow().length().value()).isEqualTo(before);
   }

@@ -1,0 +1,145 @@
+package stoutblade.desktop.station.size;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.shell.EntryField;
+import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.station.Choices;
+import stoutblade.measure.Stated;
+import stoutblade.project.Edit;
+import stoutblade.project.SizeEdits;
+import stoutblade.reference.Camera;
+import stoutblade.reference.Mark;
+import stoutblade.reference.Reference;
+
+/** What is said of how a picture was taken. */
+final class CameraTray {
+
+  /** How well people tell how high a lens was, in mm: about a hand's width. */
+  private static final double HEIGHT_STD_MM = 50;
+
+  /** How well a focal length is known that is read off a lens or a file. */
+  private static final double FOCAL_SHARE = 0.02;
+
+  private final PictureModel model;
+  private final ComboBox<Camera.Kind> kind = new ComboBox<>();
+  private final EntryField height;
+  private final EntryField focal;
+  private final Button forget = new Button("Forget both");
+  private final Tray tray = new Tray();
+  private boolean showing;
+
+  /**
+   * A tray.
+   *
+   * @param closed told when it is put away
+   */
+  CameraTray(Desk desk, PictureModel model, Runnable closed) {
+    this.model = model;
+    kind.setId("camera-kind");
+    kind.setPrefWidth(140);
+    tray.setHgap(6);
+    kind.getItems().setAll(Camera.Kind.values());
+    kind.setConverter(Choices.named(CameraTray::words));
+    kind.setOnAction(
+        event -> {
+          if (!showing && kind.getValue() != null) {
+            Camera.Kind chosen = kind.getValue();
+            change("How the picture was taken", it -> it.with(chosen));
+          }
+        });
+    height =
+        EntryField.length(
+            desk,
+            mm ->
+                change(
+                    "How high the lens was",
+                    it -> it.withHeight(Optional.of(new Stated(mm, HEIGHT_STD_MM)))));
+    focal =
+        EntryField.number(
+            desk,
+            "mm",
+            () -> "a focal length as on 35 mm film, such as 28",
+            mm ->
+                change(
+                    "Focal length",
+                    it -> it.withFocal(Optional.of(new Stated(mm, mm * FOCAL_SHARE)))));
+    height.setPrefColumnCount(6);
+    focal.setPrefColumnCount(6);
+    height.setId("camera-height");
+    focal.setId("camera-focal");
+    forget.setId("camera-forget");
+    forget.setOnAction(
+        event ->
+            change(
+                "Forget horizon and uprights",
+                it -> it.withHorizon(Optional.empty()).withUprights(List.of())));
+    Button line = new Button("Horizon");
+    line.setId("camera-horizon");
+    line.setOnAction(event -> model.toolProperty().set(Tool.HORIZON));
+    Button edge = new Button("Upright edge");
+    edge.setId("camera-upright");
+    edge.setOnAction(event -> model.toolProperty().set(Tool.UPRIGHT));
+    Button close = new Button("Done");
+    close.setOnAction(event -> closed.run());
+    tray.with("It is", kind)
+        .with("Lens over the feet", height)
+        .with("Focal length, on film", focal)
+        .with("Mark on the picture", line)
+        .with(" ", edge)
+        .with(" ", forget)
+        .with(" ", close);
+  }
+
+  Node node() {
+    return tray;
+  }
+
+  private static String words(Camera.Kind kind) {
+    return switch (kind) {
+      case UNKNOWN -> "not said";
+      case PHOTO -> "a photo";
+      case FLAT -> "drawn or scanned";
+    };
+  }
+
+  private boolean change(String name, UnaryOperator<Camera> change) {
+    return model
+        .reference()
+        .map(Reference::id)
+        .map(id -> model.perform(() -> SizeEdits.camera(id, name, change)))
+        .orElse(false);
+  }
+
+  /** The edit that a line marked on the picture makes. */
+  Edit marked(Tool tool, Mark mark) {
+    String id = model.reference().map(Reference::id).orElse("");
+    return tool == Tool.HORIZON
+        ? SizeEdits.camera(id, "Mark the horizon", it -> it.withHorizon(Optional.of(mark)))
+        : SizeEdits.camera(id, "Mark an upright edge", it -> it.withUprights(and(it, mark)));
+  }
+
+  private static List<Mark> and(Camera camera, Mark mark) {
+    List<Mark> all = new ArrayList<>(camera.uprights());
+    all.add(mark);
+    return all;
+  }
+
+  void show(Camera camera) {
+    showing = true;
+    kind.setValue(camera.kind());
+    camera.height().ifPresentOrElse(it -> height.show(it.value()), height::showNothing);
+    camera.focal().ifPresentOrElse(it -> focal.show(it.value()), focal::showNothing);
+    boolean flat = camera.kind() == Camera.Kind.FLAT;
+    height.setDisable(flat);
+    focal.setDisable(flat);
+    forget.setDisable(camera.horizon().isEmpty() && camera.uprights().isEmpty());
+    showing = false;
+  }
+}

@@ -1,0 +1,25 @@
+package stoutblade.formats;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+
+/** Version 6 said nothing of how a picture was taken. */
+final class FromVersion6 implements Migrations.Migration {
+
+  @Override
+  public int from() {
+    return 6;
+  }
+
+  @Override
+  public ObjectNode migrate(ObjectNode project) {
+    for (JsonNode reference : project.path("size").path("references")) {
+      if (reference instanceof ObjectNode it) {
+        ObjectNode camera = it.putObject("camera");
+        camera.put("kind", "UNKNOWN").putNull("height").putNull("focal").putNull("horizon");
+        camera.putArray("uprights");
+      }
+    }
+    return project;
+  }
+}
