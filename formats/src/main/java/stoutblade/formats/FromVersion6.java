@@ -3,7 +3,7 @@ package stoutblade.formats;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 
-/** Version 6 said nothing of how a picture was taken. */
+/** Version 6 said nothing of how a picture was taken, nor on what an outline was traced. */
 final class FromVersion6 implements Migrations.Migration {
 
   @Override
@@ -18,6 +18,14 @@ final class FromVersion6 implements Migrations.Migration {
         ObjectNode camera = it.putObject("camera");
         camera.put("kind", "UNKNOWN").putNull("height").putNull("focal").putNull("horizon");
         camera.putArray("uprights");
+      }
+    }
+    if (project.path("blade") instanceof ObjectNode blade) {
+      blade.put("from", "");
+    }
+    for (JsonNode part : project.path("parts")) {
+      if (part instanceof ObjectNode plate && part.path("kind").asText().equals("plate")) {
+        plate.put("from", "");
       }
     }
     return project;

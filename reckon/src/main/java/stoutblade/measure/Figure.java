@@ -81,6 +81,25 @@ public record Figure(
     return new Figure(id, label, value, quantity, words, List.of(inputs), source, doubt);
   }
 
+  /**
+   * A length or an area measured on something that was traced at this scale, with its doubt.
+   *
+   * @param words how it was measured; the scale is named after them
+   */
+  public Figure scaling(
+      String ownId, String ownLabel, double measured, Quantity of, String words) {
+    int power = of == Quantity.AREA ? 2 : 1;
+    return found(
+        ownId,
+        ownLabel,
+        measured,
+        of,
+        words + " {" + id + "}",
+        Source.GEOMETRY,
+        doubt.times(power * measured / value),
+        this);
+  }
+
   /** The same figure with more doubt. */
   public Figure also(Doubt more) {
     return new Figure(id, label, value, quantity, formula, inputs, source, doubt.plus(more));

@@ -11,7 +11,7 @@ import java.util.regex.Pattern;
  * sum      := product (('+' | '-') product)*
  * product  := factor (('*' | '/') factor)*
  * factor   := '-' factor | '(' sum ')' | quantity
- * quantity := number unit? | number foot number inch?      5'7"   5 ft 7 1/2 in   5'7
+ * quantity := number unit? | number foot '-'? number inch? 5'7"   5 ft 7 1/2 in   5'-7"
  * number   := decimal | fraction | whole (' ' | '-') fraction | whole? glyph
  * decimal  := digits (('.' | ',') digits)?                 12.5   12,5
  * fraction := digits '/' digits                            3/16
@@ -19,7 +19,9 @@ import java.util.regex.Pattern;
  * </pre>
  *
  * <p>Where no term has a unit the whole sum is read in the unit that stands for bare numbers; where
- * one has, all must have.
+ * one has, all must have. A hyphen without spaces round it joins feet and inches, or a whole number
+ * of inches and its fraction; with a space on both sides it takes away. What could be either is
+ * refused with both ways to write it.
  */
 public final class LengthEntry {
 
@@ -56,6 +58,7 @@ public final class LengthEntry {
   private int depth;
   private String bareTerm = "";
   private boolean unitSeen;
+  private boolean hyphenated;
 
   private LengthEntry(String typed, double bareUnitMm) {
     // Marks of direction and the like come with what is pasted; nobody sees or means them.
@@ -199,18 +202,73 @@ public final class LengthEntry {
   private Term quantity() {
     skipSpace();
     int from = at;
+    hyphenated = false;
     double number = number();
     String unit = unit();
+    checkHyphen(from, unit);
     if (unit.isEmpty()) {
       return new Term(number, 0, text.substring(from, at).strip());
     }
     unitSeen = true;
     double mmPerUnit = MM_PER_UNIT.get(unit);
     double mm = number * mmPerUnit;
-    if (mmPerUnit == Units.MM_PER_FOOT && startsNumber()) {
+    if (mmPerUnit == Units.MM_PER_FOOT && (startsNumber() || hyphenJoins(from))) {
       mm += inchesAfterFeet();
     }
     return new Term(mm, 1, text.substring(from, at).strip());
+  }
+
+  /** A whole number and a fraction with a hyphen between them are inches; else it may be a minus. */
+  private void checkHyphen(int from, String unit) {
+    boolean inches =
+        unit.isEmpty()
+            ? bareUnitMm == Units.MM_PER_INCH
+            : MM_PER_UNIT.get(unit) >= Units.MM_PER_INCH && !unit.equals("m");
+    if (hyphenated && !inches) {
+      throw twoWays(from);
+    }
+  }
+
+  private EntryException twoWays(int from) {
+    return fault(
+        "'"
+            + text.substring(from, at).strip()
+            + "' can be read two ways: put spaces round the minus to take away, or leave the hyphen"
+            + " out to put together");
+  }
+
+  /**
+   * After feet: true where a hyphen joins inches to them, which are next then; false where it takes
+   * something away, or there is none.
+   */
+  private boolean hyphenJoins(int from) {
+    int back = at;
+    if (peek() != '-') {
+      at = back;
+      return false;
+    }
+    boolean before = text.charAt(at - 1) == ' ';
+    at++;
+    boolean after = at < text.length() && text.charAt(at) == ' ';
+    int inches = at;
+    if (!startsNumber() || before && after) {
+      at = back;
+      return false;
+    }
+    if (after) {
+      throw twoWays(from);
+    }
+    number();
+    String unit = unit();
+    if (!unit.isEmpty() && MM_PER_UNIT.get(unit) != Units.MM_PER_INCH) {
+      at = back;
+      return false;
+    }
+    if (peek() == '*' || peek() == '/') {
+      throw twoWays(from);
+    }
+    at = inches;
+    return true;
   }
 
   private double inchesAfterFeet() {
@@ -220,7 +278,7 @@ public final class LengthEntry {
       throw fault("after feet come inches, not " + unit);
     }
     if (inches >= 12) {
-      throw fault("a foot has 12 inches");
+      throw fault("a foot has 12 inches; to take away put spaces round the minus");
     }
     return inches * Units.MM_PER_INCH;
   }
@@ -277,23 +335,36 @@ public final class LengthEntry {
     }
     at = back;
     if (at < text.length() && (text.charAt(at) == ' ' || text.charAt(at) == '-')) {
+      boolean hyphen = text.charAt(at) == '-';
       at++;
+      boolean apart = hyphen && at < text.length() && text.charAt(at) == ' ';
       skipSpace();
       if (at < text.length() && GLYPHS.containsKey(text.charAt(at))) {
-        return first + GLYPHS.get(text.charAt(at++));
+        hyphenated |= hyphen;
+        double fraction = GLYPHS.get(text.charAt(at++));
+        return checkedMixed(first, fraction, apart, back);
       }
       if (at < text.length() && digit(text.charAt(at))) {
         double numerator = Double.parseDouble(digits());
         if (at < text.length() && text.charAt(at) == '/') {
           at++;
           if (digit(peek())) {
-            return first + over(numerator, digits(), back);
+            hyphenated |= hyphen;
+            double fraction = over(numerator, digits(), back);
+            return checkedMixed(first, fraction, apart || hyphen && fraction >= 1, back);
           }
         }
       }
     }
     at = back;
     return first;
+  }
+
+  private double checkedMixed(double whole, double fraction, boolean unclear, int back) {
+    if (unclear) {
+      throw twoWays(Math.max(0, back - 1));
+    }
+    return whole + fraction;
   }
 
   private double over(double numerator, String denominator, int back) {

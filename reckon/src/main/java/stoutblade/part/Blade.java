@@ -13,8 +13,10 @@ import stoutblade.shape.HalfOutline;
  * @param name what the maker calls it
  * @param half half its outline, in mm from the middle of its base
  * @param features what is worked into it: cut through it, or the same on both faces
+ * @param from the id of the picture or model that its outline was traced on; empty where it is the
+ *     picture with its centre line, or none
  */
-public record Blade(String name, HalfOutline half, List<Feature> features) {
+public record Blade(String name, HalfOutline half, List<Feature> features, String from) {
 
   /**
    * Copies the features.
@@ -35,9 +37,19 @@ public record Blade(String name, HalfOutline half, List<Feature> features) {
     this(name, half, List.of());
   }
 
+  /** A blade with what is worked into it. */
+  public Blade(String name, HalfOutline half, List<Feature> features) {
+    this(name, half, features, "");
+  }
+
+  /** The same with its outline traced on a picture or a model. */
+  public Blade withFrom(String tracedOn) {
+    return new Blade(name, half, features, tracedOn);
+  }
+
   /** The same blade with another outline. */
   public Blade with(HalfOutline outline) {
-    return new Blade(name, outline, features);
+    return new Blade(name, outline, features, from);
   }
 
   /** A feature, where it is there. */
@@ -46,17 +58,17 @@ public record Blade(String name, HalfOutline half, List<Feature> features) {
   }
 
   public Blade withName(String changed) {
-    return new Blade(changed, half, features);
+    return new Blade(changed, half, features, from);
   }
 
   public Blade withFeatures(List<Feature> changed) {
-    return new Blade(name, half, changed);
+    return new Blade(name, half, changed, from);
   }
 
   /** The same made larger or smaller, with what is worked into it. */
   public Blade times(double factor) {
     return new Blade(
-        name, half.times(factor), features.stream().map(it -> it.times(factor)).toList());
+        name, half.times(factor), features.stream().map(it -> it.times(factor)).toList(), from);
   }
 
   /**

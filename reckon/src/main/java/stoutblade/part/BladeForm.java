@@ -142,19 +142,8 @@ public record BladeForm(
 
     private Figure measured(
         String id, String label, double value, Quantity quantity, String words) {
-      int power = quantity == Quantity.AREA ? 2 : 1;
       return scale
-          .map(
-              it ->
-                  Figure.found(
-                      id,
-                      label,
-                      value,
-                      quantity,
-                      words + "; traced at {" + it.id() + "}",
-                      Source.GEOMETRY,
-                      it.doubt().times(power * value / it.value()),
-                      it))
+          .map(it -> it.scaling(id, label, value, quantity, words + "; traced at"))
           .orElseGet(
               () -> Figure.found(id, label, value, quantity, words, Source.GEOMETRY, Doubt.NONE));
     }

@@ -62,17 +62,27 @@ public final class PartEdits {
 
   /** Adds a part that is cut along an outline. */
   public static Edit addPlate(String name, Outline outline, double thicknessMm) {
+    return addTraced(name, outline, thicknessMm, "");
+  }
+
+  /**
+   * Adds a part that is cut along an outline taken from a picture or a model.
+   *
+   * @param from the id of that
+   */
+  public static Edit addTraced(String name, Outline outline, double thicknessMm, String from) {
     return add(
         name,
         (project, id) ->
             new Plate(
-                id,
-                name,
-                outline,
-                List.of(),
-                project.layering().middle().foamId(),
-                thicknessMm,
-                Placing.USUAL));
+                    id,
+                    name,
+                    outline,
+                    List.of(),
+                    project.layering().middle().foamId(),
+                    thicknessMm,
+                    Placing.USUAL)
+                .withFrom(from));
   }
 
   /** Adds a part whose flat pieces are there already. */

@@ -68,16 +68,18 @@ public record PartReckoning(
    * Works a part out.
    *
    * @param carrier the part that it is fixed to, where it is one
+   * @param scale the scale of what its outline was traced on
    */
   static PartReckoning of(
       Part part,
       Optional<Part> carrier,
+      Optional<Figure> scale,
       Assembly assembly,
       Catalogue catalogue,
       Typeface typeface) {
     Optional<PlateForm> form =
         part instanceof Plate plate
-            ? Optional.of(PlateForm.of(plate.slab(), typeface))
+            ? Optional.of(PlateForm.of(plate.slab().traced(scale), typeface))
             : Optional.empty();
     Developed flat = form.map(PlateForm::developed).orElseGet(part::developed);
     Optional<Foam> foam = catalogue.foam(part.foamId());

@@ -35,6 +35,7 @@ import stoutblade.measure.Units;
 import stoutblade.part.BladeForm;
 import stoutblade.prop.Assembly;
 import stoutblade.prop.Part;
+import stoutblade.prop.Plate;
 import stoutblade.prop.PlateForm;
 import stoutblade.prop.Seen;
 import stoutblade.prop.SlicedPart;
@@ -124,7 +125,7 @@ public final class Reckoner {
             () -> Assembly.of(project.parts(), project.blade().half()),
             project.parts(),
             project.blade());
-    List<PartReckoning> parts = partLists.of(() -> parts(project, assembly), assembly);
+    List<PartReckoning> parts = partLists.of(() -> parts(project, assembly, sizing), assembly, sizing);
     List<Template> bladeTemplates =
         templates.of(
             () ->
@@ -193,17 +194,20 @@ public final class Reckoner {
   }
 
   /** The parts, each worked out anew only where it is another than before. */
-  private List<PartReckoning> parts(Project project, Assembly assembly) {
+  private List<PartReckoning> parts(Project project, Assembly assembly, Sizing sizing) {
     List<PartReckoning> all = new ArrayList<>();
     partMemos.keySet().retainAll(project.parts().stream().map(Part::id).toList());
     for (Part part : project.parts()) {
       Optional<Part> carrier = project.part(part.placing().on());
+      Optional<Figure> scale =
+          part instanceof Plate it ? sizing.scaleOf(it.from()) : Optional.empty();
       all.add(
           partMemos
               .computeIfAbsent(part.id(), id -> new Memo<>())
               .of(
-                  () -> PartReckoning.of(part, carrier, assembly, catalogue, typeface),
+                  () -> PartReckoning.of(part, carrier, scale, assembly, catalogue, typeface),
                   part,
+                  scale,
                   Seen.followsCarrier(part) ? carrier.orElse(part) : part,
                   assembly.made(part),
                   assembly.mirrored(part)));
@@ -362,7 +366,9 @@ public final class Reckoner {
     return Optional.of(
         BladeForm.of(
             worked,
-            project.size().traced().flatMap(it -> sizing.pictures().get(it.id()).mmPerPixel())));
+            sizing
+                .scaleOf(project.blade().from())
+                .or(() -> project.size().traced().flatMap(it -> sizing.scaleOf(it.id())))));
   }
 
   private Optional<Layers> layers(Project project, BladeForm form) {

@@ -301,8 +301,10 @@ public final class SizeEdits {
   }
 
   /** Starts the draft from half of a traced outline. */
-  public static Edit draftFrom(String name, HalfOutline half) {
-    return new Edit("Draft from " + name, project -> project.withBlade(project.blade().with(half)));
+  public static Edit draftFrom(String name, HalfOutline half, String from) {
+    return new Edit(
+        "Draft from " + name,
+        project -> project.withBlade(project.blade().with(half).withFrom(from)));
   }
 
   // == CARRYING

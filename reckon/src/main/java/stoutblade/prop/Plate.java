@@ -20,6 +20,7 @@ import stoutblade.stack.Profile;
  * @param features what is cut into it, drawn on it and laid on it
  * @param layering its layers
  * @param placing where it is
+ * @param from the id of the picture or model that its outline was traced on; empty for none
  */
 public record Plate(
     String id,
@@ -27,7 +28,8 @@ public record Plate(
     Outline outline,
     List<Feature> features,
     Layering layering,
-    Placing placing)
+    Placing placing,
+    String from)
     implements Part {
 
   /**
@@ -40,6 +42,17 @@ public record Plate(
     features = Feature.checked(features);
   }
 
+  /** A plate drawn by numbers, in layers. */
+  public Plate(
+      String id,
+      String name,
+      Outline outline,
+      List<Feature> features,
+      Layering layering,
+      Placing placing) {
+    this(id, name, outline, features, layering, placing, "");
+  }
+
   /** A plate of one flat sheet. */
   public Plate(
       String id,
@@ -49,7 +62,7 @@ public record Plate(
       String foamId,
       double thicknessMm,
       Placing placing) {
-    this(id, name, outline, features, Layering.of(1, foamId, thicknessMm, Profile.FLAT), placing);
+    this(id, name, outline, features, Layering.of(1, foamId, thicknessMm, Profile.FLAT), placing, "");
   }
 
   @Override
@@ -66,6 +79,11 @@ public record Plate(
   /** What is worked. */
   public Slab slab() {
     return new Slab(id, name, outline, features, layering.front().thicknessMm());
+  }
+
+  /** The same with its outline traced on a picture or a model. */
+  public Plate withFrom(String tracedOn) {
+    return new Plate(id, name, outline, features, layering, placing, tracedOn);
   }
 
   /** A feature, where it is there. */
@@ -89,15 +107,15 @@ public record Plate(
   }
 
   public Plate withOutline(Outline changed) {
-    return new Plate(id, name, changed, features, layering, placing);
+    return new Plate(id, name, changed, features, layering, placing, from);
   }
 
   public Plate withLayering(Layering changed) {
-    return new Plate(id, name, outline, features, changed, placing);
+    return new Plate(id, name, outline, features, changed, placing, from);
   }
 
   public Plate withFeatures(List<Feature> changed) {
-    return new Plate(id, name, outline, changed, layering, placing);
+    return new Plate(id, name, outline, changed, layering, placing, from);
   }
 
   /** The same with a feature changed. */
@@ -108,22 +126,22 @@ public record Plate(
 
   @Override
   public Plate withId(String changed) {
-    return new Plate(changed, name, outline, features, layering, placing);
+    return new Plate(changed, name, outline, features, layering, placing, from);
   }
 
   @Override
   public Plate withName(String changed) {
-    return new Plate(id, changed, outline, features, layering, placing);
+    return new Plate(id, changed, outline, features, layering, placing, from);
   }
 
   @Override
   public Plate withFoam(String changedId, double mm) {
-    return new Plate(id, name, outline, features, layering.withFoam(changedId, mm), placing);
+    return new Plate(id, name, outline, features, layering.withFoam(changedId, mm), placing, from);
   }
 
   @Override
   public Plate withPlacing(Placing changed) {
-    return new Plate(id, name, outline, features, layering, changed);
+    return new Plate(id, name, outline, features, layering, changed, from);
   }
 
   @Override
@@ -131,7 +149,7 @@ public record Plate(
     List<Feature> larger = new ArrayList<>();
     features.forEach(it -> larger.add(it.times(factor)));
     return new Plate(
-        id, name, outline.times(factor), larger, layering.times(factor), placing.times(factor));
+        id, name, outline.times(factor), larger, layering.times(factor), placing.times(factor), from);
   }
 
   /** True where half of it is drawn. */

@@ -209,8 +209,12 @@ final class PlateFigures {
     };
   }
 
-  private static Figure found(
-      String id, String label, double value, Quantity quantity, String words) {
-    return Figure.found(id, label, value, quantity, words, Source.GEOMETRY, Doubt.NONE);
+  /** What is measured on the outline is as unsure as the scale that it was traced at. */
+  private Figure found(String id, String label, double value, Quantity quantity, String words) {
+    Optional<Figure> scale = slab.scale();
+    if (scale.isEmpty() || quantity == Quantity.VOLUME) {
+      return Figure.found(id, label, value, quantity, words, Source.GEOMETRY, Doubt.NONE);
+    }
+    return scale.get().scaling(id, label, value, quantity, words + "; traced at");
   }
 }

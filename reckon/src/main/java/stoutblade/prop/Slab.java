@@ -2,6 +2,7 @@ package stoutblade.prop;
 
 import java.util.List;
 import java.util.Optional;
+import stoutblade.measure.Figure;
 import stoutblade.shape.Outline;
 
 /**
@@ -13,9 +14,26 @@ import stoutblade.shape.Outline;
  * @param outline its outline, in mm
  * @param features what is worked into it
  * @param thicknessMm how thick the sheet is that they are worked into
+ * @param scale the scale of what its outline was traced on, which lends it its doubt
  */
 public record Slab(
-    String id, String name, Outline outline, List<Feature> features, double thicknessMm) {
+    String id,
+    String name,
+    Outline outline,
+    List<Feature> features,
+    double thicknessMm,
+    Optional<Figure> scale) {
+
+  /** One that is drawn by numbers. */
+  public Slab(
+      String id, String name, Outline outline, List<Feature> features, double thicknessMm) {
+    this(id, name, outline, features, thicknessMm, Optional.empty());
+  }
+
+  /** The same, traced at a scale. */
+  public Slab traced(Optional<Figure> at) {
+    return new Slab(id, name, outline, features, thicknessMm, at);
+  }
 
   /** What the ids of its figures start with. */
   public String figureId() {

@@ -170,6 +170,17 @@ public record Sizing(
         factor);
   }
 
+  /**
+   * How large what is traced on a picture or a model is made: mm for a pixel, or for a unit.
+   *
+   * @param id the picture's or the model's; anything else has no scale
+   */
+  public Optional<Figure> scaleOf(String id) {
+    return Optional.ofNullable(pictures.get(id))
+        .flatMap(PictureSize::mmPerPixel)
+        .or(() -> Optional.ofNullable(models.get(id)).flatMap(ModelSize::mmPerUnit));
+  }
+
   /** The figures that hold for the prop as a whole. */
   public List<Figure> figures() {
     List<Figure> all = new ArrayList<>();

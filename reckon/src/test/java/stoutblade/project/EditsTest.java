@@ -8,9 +8,12 @@ import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import stoutblade.core.CoreChoice;
+import stoutblade.measure.Figure;
 import stoutblade.reference.Mark;
+import stoutblade.reference.Reference;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
+import stoutblade.shape.WholeOutline;
 
 class EditsTest {
 
@@ -24,6 +27,37 @@ class EditsTest {
     assertThat(length(shorter)).isCloseTo(500 * 0.9, within(1e-9));
     assertThat(shorter.core().orElseThrow().endMm()).isCloseTo(400 * 0.9, within(1e-9));
     assertThat(shorter.layering()).isEqualTo(TRACED.layering());
+  }
+
+  /** The scale's own share of doubt comes back in lengths, and twice in areas and weights. */
+  @Test
+  void what_is_drafted_from_a_tracing_is_as_unsure_as_the_scale_it_was_traced_at() {
+    Reference bare = Samples.picture().withCentreLine(Optional.empty());
+    Project pictured = Samples.pictured(bare);
+    Project blade = SizeEdits.draftFrom("tracing", Samples.BLADE, "p1").applyTo(pictured);
+    Project plate =
+        PartEdits.addTraced("Guard", WholeOutline.circle(new Point(0, 0), 60), 10, "p1")
+            .applyTo(blade);
+    Derived derived = Samples.derive(plate);
+    Figure scale = derived.sizing().scaleOf("p1").orElseThrow();
+    double share = scale.doubt().std() / scale.value();
+
+    Figure length = derived.form().orElseThrow().length();
+    Figure along = figure(derived, "part.d1.along");
+    Figure area = figure(derived, "part.d1.area");
+
+    assertThat(share).isPositive();
+    assertThat(length.doubt().std() / length.value()).isCloseTo(share, within(1e-9));
+    assertThat(along.doubt().std() / along.value()).isCloseTo(share, within(1e-9));
+    assertThat(area.doubt().std() / area.value()).isCloseTo(2 * share, within(1e-9));
+    assertThat(Samples.derive(Samples.whole()).form().orElseThrow().length().doubt().std()).isZero();
+  }
+
+  private static Figure figure(Derived derived, String id) {
+    return derived.parts().getFirst().figures().stream()
+        .filter(it -> it.id().equals(id))
+        .findFirst()
+        .orElseThrow();
   }
 
   /** Common practice: a form at 30 in cut for a shield of 24 in is reduced by 0.8. */

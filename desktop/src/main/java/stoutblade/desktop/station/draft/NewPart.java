@@ -8,6 +8,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import stoutblade.desktop.Desk;
+import stoutblade.project.Edit;
 import stoutblade.project.PartEdits;
 import stoutblade.reference.Model;
 import stoutblade.shape.Box;
@@ -91,8 +92,12 @@ final class NewPart {
   }
 
   private void add(String name, Outline outline) {
+    add(PartEdits.addPlate(name, outline, THICKNESS_MM));
+  }
+
+  private void add(Edit edit) {
     desk.perform(
-        PartEdits.addPlate(name, outline, THICKNESS_MM),
+        edit,
         () -> desk.goToPart(desk.project().parts().getLast().id()));
   }
 
@@ -105,7 +110,9 @@ final class NewPart {
           Point middle = Box.around(it.outline().flattened(0.1)).centre();
           List<Node> nodes =
               it.nodes().stream().map(node -> node.movedTo(node.at().minus(middle))).toList();
-          add(tracing.name(), it.through(nodes));
+          add(
+              PartEdits.addTraced(
+                  tracing.name(), it.through(nodes), THICKNESS_MM, tracing.from()));
           int others = tracing.outlines().size() - 1;
           if (others > 0) {
             desk.say("The largest outline was taken; " + others + " more are left in the tracing");

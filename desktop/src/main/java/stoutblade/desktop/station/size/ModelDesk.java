@@ -418,7 +418,7 @@ final class ModelDesk {
           SizeEdits.addTracing(called, modelId, outlines, WITHIN_MM),
           () -> {
             if (asDraft) {
-              TraceDesk.draft(desk, called, outlines.getFirst(), WITHIN_MM);
+              TraceDesk.draft(desk, called, outlines.getFirst(), WITHIN_MM, modelId);
             }
           });
     } catch (IllegalArgumentException e) {

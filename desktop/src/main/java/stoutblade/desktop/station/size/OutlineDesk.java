@@ -58,7 +58,12 @@ final class OutlineDesk {
 
   private void draft(Tracing tracing) {
     try {
-      TraceDesk.draft(desk, tracing.name(), tracing.outlines().getFirst(), tracing.toleranceMm());
+      TraceDesk.draft(
+          desk,
+          tracing.name(),
+          tracing.outlines().getFirst(),
+          tracing.toleranceMm(),
+          tracing.from());
     } catch (IllegalArgumentException e) {
       desk.say(e.getMessage());
     }

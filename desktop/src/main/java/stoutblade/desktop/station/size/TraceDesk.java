@@ -306,7 +306,7 @@ final class TraceDesk {
           SizeEdits.addTracing(called, traced.from(), outlines, options.toleranceMm()),
           () -> {
             if (asDraft) {
-              draft(desk, called, outlines.getFirst(), options.toleranceMm());
+              draft(desk, called, outlines.getFirst(), options.toleranceMm(), traced.from());
             }
             leave();
           });
@@ -316,10 +316,10 @@ final class TraceDesk {
   }
 
   /** Starts the draft from half of an outline and goes there. */
-  static void draft(Desk desk, String called, WholeOutline outline, double within) {
+  static void draft(Desk desk, String called, WholeOutline outline, double within, String from) {
     UnaryOperator<Double> coarser = it -> Math.max(0.1, it);
     desk.perform(
-        SizeEdits.draftFrom(called, Halves.of(outline, coarser.apply(within))),
+        SizeEdits.draftFrom(called, Halves.of(outline, coarser.apply(within)), from),
         () -> desk.goTo(Station.DRAFT));
   }
 
