@@ -72,7 +72,8 @@ final class Opener {
     List<String> taken = desk.project().size().references().stream().map(Reference::id).toList();
     String id = Reference.next("p", taken);
     desk.perform(
-        SizeEdits.addPicture(Reference.of(id, name, opened.file.picture()).with(opened.file.camera())),
+        SizeEdits.addPicture(
+            Reference.of(id, name, opened.file.picture()).with(opened.file.camera())),
         () -> size.get().chooseLatestPicture());
   }
 

@@ -16,13 +16,13 @@ import stoutblade.demo.Demo;
 import stoutblade.formats.Document;
 import stoutblade.measure.Stated;
 import stoutblade.reference.Dressing;
-import stoutblade.reference.Scale;
-import stoutblade.wearer.Wearer;
 import stoutblade.reference.Picture;
 import stoutblade.reference.Reference;
 import stoutblade.reference.Ruler;
+import stoutblade.reference.Scale;
 import stoutblade.shape.Point;
 import stoutblade.trace.Pixels;
+import stoutblade.wearer.Wearer;
 
 /** What is drawn for a picture: small ones for small, made ones when they are asked for. */
 class PicturesTest {
@@ -55,7 +55,8 @@ class PicturesTest {
   }
 
   private Optional<Pictures.Shown> shown(Reference asked, double zoom) {
-    return fx(() -> pictures.of(asked, Scale.of(asked, new Wearer("W", 1740).height()).flat(), zoom));
+    return fx(
+        () -> pictures.of(asked, Scale.of(asked, new Wearer("W", 1740).height()).flat(), zoom));
   }
 
   private void settled() throws Exception {

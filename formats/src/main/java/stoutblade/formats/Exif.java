@@ -42,10 +42,12 @@ final class Exif {
   /** The focal length as on 35 mm film, in mm, where the camera wrote one that can be. */
   static Optional<Double> focalMm(byte[] file) {
     try {
-      ExifSubIFDDirectory exif =
-          metadata(file).getFirstDirectoryOfType(ExifSubIFDDirectory.class);
+      ExifSubIFDDirectory exif = metadata(file).getFirstDirectoryOfType(ExifSubIFDDirectory.class);
       int tag = ExifSubIFDDirectory.TAG_35MM_FILM_EQUIV_FOCAL_LENGTH;
-      return exif != null && exif.containsTag(tag) && exif.getInt(tag) >= 5 && exif.getInt(tag) <= 3000
+      return exif != null
+              && exif.containsTag(tag)
+              && exif.getInt(tag) >= 5
+              && exif.getInt(tag) <= 3000
           ? Optional.of((double) exif.getInt(tag))
           : Optional.empty();
     } catch (ImageProcessingException | IOException | MetadataException | RuntimeException e) {

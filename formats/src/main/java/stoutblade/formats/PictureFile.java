@@ -54,8 +54,8 @@ public record PictureFile(Picture picture, byte[] file, BufferedImage image) {
   }
 
   /**
-   * How it was taken, as far as the file says: a camera writes its focal length, which is taken to be
-   * right to 3 % (our assumption: it is rounded to a whole millimetre).
+   * How it was taken, as far as the file says: a camera writes its focal length, which is taken to
+   * be right to 3 % (our assumption: it is rounded to a whole millimetre).
    */
   public Camera camera() {
     return Exif.focalMm(file)

@@ -12,6 +12,7 @@ public sealed interface Form
         EdgeBand,
         Elbow,
         Helix,
+        Insert,
         Moulding,
         OverEdge,
         Prism,

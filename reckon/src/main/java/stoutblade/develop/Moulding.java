@@ -7,16 +7,44 @@ import stoutblade.measure.Source;
 import stoutblade.shape.Point;
 
 /**
- * Profile strip, half-round or triangular, laid round an edge and mitred at its corners.
+ * Profile strip, half-round, triangular or round, laid round an edge and mitred at its corners.
  *
  * @param sides how many sides the edge has; a rectangle's have two lengths
  * @param sideMm length of a side along the edge, in mm
  * @param otherMm length of every second side of a rectangle; the same for other numbers
  * @param widthMm width of the profile, in mm
+ * @param shape its cross-section
  * @param outside true where it lies outside the edge, false inside
  */
-public record Moulding(int sides, double sideMm, double otherMm, double widthMm, boolean outside)
+public record Moulding(
+    int sides, double sideMm, double otherMm, double widthMm, Shape shape, boolean outside)
     implements Form {
+
+  /** The cross-section of a profile, on a flat side as wide as its width. */
+  public enum Shape {
+    HALF_ROUND("Half-round", Math.PI / 8),
+    /** A right angle over its flat side, half as high as wide. */
+    TRIANGULAR("Triangular", 1 / 4.0),
+    ROUND("Round", Math.PI / 4);
+
+    private final String title;
+    private final double share;
+
+    Shape(String title, double share) {
+      this.title = title;
+      this.share = share;
+    }
+
+    /** Its name on the screen. */
+    public String title() {
+      return title;
+    }
+
+    /** The area of its section, in mm². */
+    public double area(double widthMm) {
+      return share * widthMm * widthMm;
+    }
+  }
 
   /**
    * Checks the sizes.
@@ -36,6 +64,15 @@ public record Moulding(int sides, double sideMm, double otherMm, double widthMm,
   /** By how much a side is longer so far outside, in mm; shorter inside. */
   public double grows(double outMm) {
     return (outside ? 2 : -2) * outMm * Math.tan(Math.PI / sides);
+  }
+
+  /** The strip that its pieces are cut from. */
+  public Strip strip() {
+    double along = sides == 4 ? 2 * (sideMm + otherMm) : sides * sideMm;
+    double longest = along + (outside ? sides * grows(widthMm) : 0);
+    // A section that is the same on both sides of its middle weighs as if cut along it.
+    double middle = along + sides * grows(widthMm / 2);
+    return new Strip(shape.title(), widthMm, shape.area(widthMm), middle, longest);
   }
 
   @Override

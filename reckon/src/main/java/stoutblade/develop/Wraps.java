@@ -12,7 +12,8 @@ import stoutblade.measure.Source;
  * @param formerMm outside diameter of what is wrapped, in mm
  * @param foamMm thickness of each turn, from the inside out, in mm
  * @param widthMm width of the innermost turn, in mm
- * @param stepMm how much shorter each further turn is at each end, in mm; 0 for a plain handle
+ * @param stepMm how much shorter each further turn is at each end, in mm; 0 for a plain handle,
+ *     below 0 where the shortest turn is inside and each further one covers it
  */
 public record Wraps(double formerMm, List<Double> foamMm, double widthMm, double stepMm)
     implements Form {
@@ -33,8 +34,8 @@ public record Wraps(double formerMm, List<Double> foamMm, double widthMm, double
           "There are 1 to " + MOST_TURNS + " turns; found " + foamMm.size());
     }
     foamMm.forEach(it -> Form.above(it, 0, "The foam's thickness in mm"));
-    if (!(stepMm >= 0)) {
-      throw new IllegalArgumentException("The step in mm is not negative; found " + stepMm);
+    if (!Double.isFinite(stepMm)) {
+      throw new IllegalArgumentException("The step is a length in mm; found " + stepMm);
     }
     Form.above(
         widthMm - 2 * stepMm * (foamMm.size() - 1), 0, "The width left for the outermost turn, mm");
@@ -60,7 +61,7 @@ public record Wraps(double formerMm, List<Double> foamMm, double widthMm, double
               below,
               foam);
       figures.add(length);
-      if (stepMm > 0) {
+      if (stepMm != 0) {
         Figure width =
             Figure.computed(
                 turn + ".width",

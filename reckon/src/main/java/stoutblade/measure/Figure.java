@@ -86,8 +86,7 @@ public record Figure(
    *
    * @param words how it was measured; the scale is named after them
    */
-  public Figure scaling(
-      String ownId, String ownLabel, double measured, Quantity of, String words) {
+  public Figure scaling(String ownId, String ownLabel, double measured, Quantity of, String words) {
     int power = of == Quantity.AREA ? 2 : 1;
     return found(
         ownId,

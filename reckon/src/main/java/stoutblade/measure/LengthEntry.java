@@ -218,7 +218,9 @@ public final class LengthEntry {
     return new Term(mm, 1, text.substring(from, at).strip());
   }
 
-  /** A whole number and a fraction with a hyphen between them are inches; else it may be a minus. */
+  /**
+   * A whole number and a fraction with a hyphen between them are inches; else it may be a minus.
+   */
   private void checkHyphen(int from, String unit) {
     boolean inches =
         unit.isEmpty()

@@ -8,8 +8,10 @@ import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Foam;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Panel;
+import stoutblade.develop.Strip;
 import stoutblade.layer.Layers;
 import stoutblade.layer.Pocket;
+import stoutblade.measure.Display;
 import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
@@ -139,8 +141,12 @@ public record PartReckoning(
             "area of all its pieces, by Green's theorem",
             Source.GEOMETRY,
             Doubt.NONE);
-    Figure thick = thickness(part, id, one);
     figures.add(count);
+    if (part.strip().isPresent()) {
+      strip(id, part.strip().get(), foam, count, figures);
+      return figures;
+    }
+    Figure thick = thickness(part, id, one);
     foam.ifPresent(
         it -> {
           Figure density = it.density(id + ".density");
@@ -159,6 +165,46 @@ public record PartReckoning(
         });
     figures.add(one);
     return figures;
+  }
+
+  /** What is bought by the length weighs by its section. */
+  private static void strip(
+      String id, Strip strip, Optional<Foam> foam, Figure count, List<Figure> figures) {
+    Figure section =
+        Figure.found(
+            id + ".section",
+            strip.kind() + " profile, section",
+            strip.sectionMm2(),
+            Quantity.AREA,
+            "area of the cross-section: " + Display.decimal(strip.widthMm(), 1) + " mm wide",
+            Source.GEOMETRY,
+            Doubt.NONE);
+    Figure middle =
+        Figure.found(
+            id + ".middle",
+            "Profile in one, along its middle",
+            strip.middleMm(),
+            Quantity.LENGTH,
+            "sides of the edge, each with what its mitres add halfway across the profile",
+            Source.GEOMETRY,
+            Doubt.NONE);
+    foam.ifPresent(
+        it -> {
+          Figure density = it.density(id + ".density");
+          figures.add(
+              Figure.computed(
+                  id + ".mass",
+                  count.value() > 1 ? "Weight of all of them" : "Weight",
+                  Quantity.MASS,
+                  "{%s} * {%s} * {%s} * {%s}"
+                      .formatted(section.id(), middle.id(), density.id(), count.id()),
+                  Source.GEOMETRY,
+                  section,
+                  middle,
+                  density,
+                  count));
+        });
+    figures.add(middle);
   }
 
   private static Figure thickness(Part part, String id, Figure area) {

@@ -125,7 +125,8 @@ public final class Reckoner {
             () -> Assembly.of(project.parts(), project.blade().half()),
             project.parts(),
             project.blade());
-    List<PartReckoning> parts = partLists.of(() -> parts(project, assembly, sizing), assembly, sizing);
+    List<PartReckoning> parts =
+        partLists.of(() -> parts(project, assembly, sizing), assembly, sizing);
     List<Template> bladeTemplates =
         templates.of(
             () ->
@@ -226,8 +227,13 @@ public final class Reckoner {
     layered
         .flatMap(Layers::band)
         .ifPresent(it -> cuts.add(band(form.orElseThrow().worked().slab().name(), it, 1)));
+    List<Shopping.Profiled> strips = new ArrayList<>();
     for (PartReckoning it : parts) {
-      if (it.foam().isPresent() && !it.flat().panels().isEmpty()) {
+      if (it.foam().isPresent() && it.part().strip().isPresent()) {
+        strips.add(
+            new Shopping.Profiled(
+                it.part().name(), it.foam().get(), it.made(), it.part().strip().get()));
+      } else if (it.foam().isPresent() && !it.flat().panels().isEmpty()) {
         Foam foam = it.foam().get();
         if (it.layers().filter(own -> !own.onePiece()).isPresent()) {
           it.layers().get().each().forEach(own -> cuts.add(layer(it, own)));
@@ -247,13 +253,14 @@ public final class Reckoner {
         it.form().ifPresent(plate -> cuts.addAll(laidOn(plate, foam, it.made())));
       }
     }
-    if (layered.isEmpty() && cuts.isEmpty()) {
+    if (layered.isEmpty() && cuts.isEmpty() && strips.isEmpty()) {
       return Optional.empty();
     }
     return Optional.of(
         Shopping.of(
             layered.map(it -> new Shopping.Bladed(form.orElseThrow(), it, core)),
             cuts,
+            strips,
             planned,
             catalogue));
   }

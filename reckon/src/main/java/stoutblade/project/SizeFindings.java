@@ -136,9 +136,7 @@ final class SizeFindings {
         "size." + id + ".camera",
         new Place.OnPicture(id, middle(reference.whole().orElseThrow().points())),
         Severity.NEXT,
-        unknown
-            ? "Say how '" + reference.name() + "' was taken"
-            : "Say how high the lens was",
+        unknown ? "Say how '" + reference.name() + "' was taken" : "Say how high the lens was",
         "A camera that is tipped up or down shows what is high and what is low at different sizes:"
             + " by that alone the prop is "
             + whole.show(units)

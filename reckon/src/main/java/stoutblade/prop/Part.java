@@ -1,7 +1,9 @@
 package stoutblade.prop;
 
 import java.util.List;
+import java.util.Optional;
 import stoutblade.develop.Developed;
+import stoutblade.develop.Strip;
 import stoutblade.shape.Path;
 
 /** A part of the prop beside its blade. */
@@ -30,6 +32,11 @@ public sealed interface Part permits ShapedPart, Plate, FlatPart, SlicedPart {
 
   /** It, laid out flat. */
   Developed developed();
+
+  /** The strip that it is cut from, where it is bought by the length and not as a sheet. */
+  default Optional<Strip> strip() {
+    return Optional.empty();
+  }
 
   /** What is seen of it from the front of the prop, in its own frame: the largest line first. */
   List<Path> seen();

@@ -62,7 +62,14 @@ public record Plate(
       String foamId,
       double thicknessMm,
       Placing placing) {
-    this(id, name, outline, features, Layering.of(1, foamId, thicknessMm, Profile.FLAT), placing, "");
+    this(
+        id,
+        name,
+        outline,
+        features,
+        Layering.of(1, foamId, thicknessMm, Profile.FLAT),
+        placing,
+        "");
   }
 
   @Override
@@ -149,7 +156,13 @@ public record Plate(
     List<Feature> larger = new ArrayList<>();
     features.forEach(it -> larger.add(it.times(factor)));
     return new Plate(
-        id, name, outline.times(factor), larger, layering.times(factor), placing.times(factor), from);
+        id,
+        name,
+        outline.times(factor),
+        larger,
+        layering.times(factor),
+        placing.times(factor),
+        from);
   }
 
   /** True where half of it is drawn. */

@@ -10,6 +10,7 @@ import stoutblade.develop.EdgeBand;
 import stoutblade.develop.Elbow;
 import stoutblade.develop.Form;
 import stoutblade.develop.Helix;
+import stoutblade.develop.Insert;
 import stoutblade.develop.Moulding;
 import stoutblade.develop.OverEdge;
 import stoutblade.develop.Prism;
@@ -86,6 +87,7 @@ public final class Seen {
       case OverEdge it -> List.of(bar(it.lengthMm(), it.halfMm()));
       case Cover it -> List.of(bar(it.lengthMm(), facing ? it.widthMm() : it.heightMm()));
       case Moulding it -> moulding(it);
+      case Insert it -> facing ? circles(it.discMm()) : List.of(bar(it.discMm(), it.foamMm()));
     };
   }
 

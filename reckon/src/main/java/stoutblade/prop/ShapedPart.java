@@ -2,11 +2,14 @@ package stoutblade.prop;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Form;
+import stoutblade.develop.Moulding;
+import stoutblade.develop.Strip;
 import stoutblade.measure.Quantity;
 import stoutblade.shape.Path;
 import stoutblade.sum.Entry;
@@ -61,6 +64,11 @@ public record ShapedPart(
   /** The form that its sizes make. */
   public Form form() {
     return form(sum, sizes);
+  }
+
+  @Override
+  public Optional<Strip> strip() {
+    return form() instanceof Moulding it ? Optional.of(it.strip()) : Optional.empty();
   }
 
   @Override

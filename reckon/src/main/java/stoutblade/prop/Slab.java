@@ -25,8 +25,7 @@ public record Slab(
     Optional<Figure> scale) {
 
   /** One that is drawn by numbers. */
-  public Slab(
-      String id, String name, Outline outline, List<Feature> features, double thicknessMm) {
+  public Slab(String id, String name, Outline outline, List<Feature> features, double thicknessMm) {
     this(id, name, outline, features, thicknessMm, Optional.empty());
   }
 

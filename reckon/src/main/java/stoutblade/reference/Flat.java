@@ -19,7 +19,8 @@ import stoutblade.shape.Point;
 public final class Flat {
 
   /** The picture as it is. */
-  public static final Flat NONE = new Flat(Homography.IDENTITY, Optional.empty(), Optional.empty(), 1);
+  public static final Flat NONE =
+      new Flat(Homography.IDENTITY, Optional.empty(), Optional.empty(), 1);
 
   private final Homography map;
   private final Optional<SeenRectangle> rectangle;
@@ -27,10 +28,7 @@ public final class Flat {
   private final double mmPerPixel;
 
   private Flat(
-      Homography map,
-      Optional<SeenRectangle> rectangle,
-      Optional<View> view,
-      double mmPerPixel) {
+      Homography map, Optional<SeenRectangle> rectangle, Optional<View> view, double mmPerPixel) {
     this.map = map;
     this.rectangle = rectangle;
     this.view = view;
@@ -54,7 +52,8 @@ public final class Flat {
     double mmPerPixel =
         Math.sqrt(
             rectangle.width().value() * rectangle.height().value() / area(rectangle.corners()));
-    return new Flat(map(rectangle, mmPerPixel), Optional.of(rectangle), Optional.empty(), mmPerPixel);
+    return new Flat(
+        map(rectangle, mmPerPixel), Optional.of(rectangle), Optional.empty(), mmPerPixel);
   }
 
   private static Homography map(SeenRectangle rectangle, double mmPerPixel) {

@@ -210,10 +210,7 @@ public record Measured(Measure measure, List<Figure> figures) {
     }
 
     private Doubt tilt(ToDoubleFunction<List<Point>> value) {
-      Doubt tilt =
-          scale
-              .flat()
-              .tiltDoubt(scale.causes(), map -> in(map, measure.points(), value));
+      Doubt tilt = scale.flat().tiltDoubt(scale.causes(), map -> in(map, measure.points(), value));
       return Double.isFinite(tilt.std()) ? tilt : Doubt.NONE;
     }
 

@@ -108,12 +108,32 @@ public record Reference(
 
   public Reference withName(String changed) {
     return new Reference(
-        id, changed, picture, dressing, markingPx, camera, distance, rulers, whole, centreLine, measures);
+        id,
+        changed,
+        picture,
+        dressing,
+        markingPx,
+        camera,
+        distance,
+        rulers,
+        whole,
+        centreLine,
+        measures);
   }
 
   public Reference withDressing(Dressing changed) {
     return new Reference(
-        id, name, picture, changed, markingPx, camera, distance, rulers, whole, centreLine, measures);
+        id,
+        name,
+        picture,
+        changed,
+        markingPx,
+        camera,
+        distance,
+        rulers,
+        whole,
+        centreLine,
+        measures);
   }
 
   public Reference withMarkingPx(double px) {
@@ -123,7 +143,16 @@ public record Reference(
 
   public Reference with(Camera changed) {
     return new Reference(
-        id, name, picture, dressing, markingPx, changed, distance, rulers, whole, centreLine,
+        id,
+        name,
+        picture,
+        dressing,
+        markingPx,
+        changed,
+        distance,
+        rulers,
+        whole,
+        centreLine,
         measures);
   }
 
@@ -134,12 +163,32 @@ public record Reference(
 
   public Reference withRulers(List<Ruler> changed) {
     return new Reference(
-        id, name, picture, dressing, markingPx, camera, distance, changed, whole, centreLine, measures);
+        id,
+        name,
+        picture,
+        dressing,
+        markingPx,
+        camera,
+        distance,
+        changed,
+        whole,
+        centreLine,
+        measures);
   }
 
   public Reference withWhole(Optional<Mark> mark) {
     return new Reference(
-        id, name, picture, dressing, markingPx, camera, distance, rulers, mark, centreLine, measures);
+        id,
+        name,
+        picture,
+        dressing,
+        markingPx,
+        camera,
+        distance,
+        rulers,
+        mark,
+        centreLine,
+        measures);
   }
 
   public Reference withCentreLine(Optional<Mark> mark) {
@@ -149,7 +198,17 @@ public record Reference(
 
   public Reference withMeasures(List<Measure> changed) {
     return new Reference(
-        id, name, picture, dressing, markingPx, camera, distance, rulers, whole, centreLine, changed);
+        id,
+        name,
+        picture,
+        dressing,
+        markingPx,
+        camera,
+        distance,
+        rulers,
+        whole,
+        centreLine,
+        changed);
   }
 
   /** The picture with a ruler, in the place of the one with its id where there is one. */

@@ -29,7 +29,10 @@ public final class Scale {
    */
   private static final double USUAL_PAN_RAD = 0.05;
 
-  /** What is held up leans to or from the lens by about 3.5°, one standard deviation (our assumption). */
+  /**
+   * What is held up leans to or from the lens by about 3.5°, one standard deviation (our
+   * assumption).
+   */
   private static final double USUAL_LEAN_RAD = 0.06;
 
   /** Lenses bend straight lines by about this share (our assumption). */
@@ -92,10 +95,7 @@ public final class Scale {
     return reference.rulers().stream()
         .filter(it -> it.trusted() && it.behind().value() == 0)
         .filter(it -> !(it.by() instanceof SeenRectangle))
-        .map(
-            it ->
-                new View.Known(
-                    line(it), real(it, id(it.id())), it.by() instanceof FigureHeight))
+        .map(it -> new View.Known(line(it), real(it, id(it.id())), it.by() instanceof FigureHeight))
         .toList();
   }
 
@@ -326,7 +326,10 @@ public final class Scale {
     return Math.hypot(across, USUAL_PAN_RAD * USUAL_PAN_RAD);
   }
 
-  /** What a lens bends a line more than one in the middle: up to four times with the square of the way. */
+  /**
+   * What a lens bends a line more than one in the middle: up to four times with the square of the
+   * way.
+   */
   private double lensShare(List<Point> px) {
     double half = Math.max(reference.picture().widthPx(), reference.picture().heightPx()) / 2.0;
     double out = middle(px).distance(view.centre()) / half;

@@ -1,10 +1,8 @@
 package stoutblade.reference;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import org.hipparchus.exception.MathRuntimeException;
@@ -71,7 +69,9 @@ record View(
   /** A camera is held level from side to side to about a degree (our assumption). */
   private static final double ROLL = 0.02;
 
-  /** How well head and feet stand upright over each other and on the floor, in mm (our assumption). */
+  /**
+   * How well head and feet stand upright over each other and on the floor, in mm (our assumption).
+   */
   private static final double FEET_MM = 40;
 
   /** The diagonal of a picture on 35 mm film, 36 × 24 mm (ISO 1007, from memory). */
@@ -108,8 +108,7 @@ record View(
     return switch (reference.camera().kind()) {
       case FLAT -> none(reference);
       case UNKNOWN ->
-          new View(
-              middle(reference), turn, 0, focal, UNKNOWN_TILT, 0, USUAL_FOCAL_SHARE, false);
+          new View(middle(reference), turn, 0, focal, UNKNOWN_TILT, 0, USUAL_FOCAL_SHARE, false);
       case PHOTO -> new Fit(reference, known, middle(reference), turn).view();
     };
   }
@@ -249,8 +248,10 @@ record View(
       residuals.add(
           x -> {
             double focal = Math.exp(x[FOCAL]);
-            double px = length(known.px(), back(centre, turn)
-                .after(Homography.levelling(x[TILT], focal)).after(upright));
+            double px =
+                length(
+                    known.px(),
+                    back(centre, turn).after(Homography.levelling(x[TILT], focal)).after(upright));
             return (known.mm().value() * focal * Math.cos(x[TILT]) / px - away.value()) / std;
           });
     }
@@ -309,12 +310,9 @@ record View(
     private View view(double[] x, RealMatrix covariances) {
       double tiltStd = Math.sqrt(covariances.getEntry(TILT, TILT));
       double together = covariances.getEntry(TILT, FOCAL) / tiltStd;
-      double own =
-          Math.sqrt(
-              Math.max(0, covariances.getEntry(FOCAL, FOCAL) - together * together));
+      double own = Math.sqrt(Math.max(0, covariances.getEntry(FOCAL, FOCAL) - together * together));
       double tilt = Math.clamp(x[TILT], -STEEPEST, STEEPEST);
-      return new View(
-          centre, turn, tilt, Math.exp(x[FOCAL]), tiltStd, together, own, false);
+      return new View(centre, turn, tilt, Math.exp(x[FOCAL]), tiltStd, together, own, false);
     }
 
     private Pair<RealVector, RealMatrix> evaluated(RealVector at) {

@@ -9,6 +9,7 @@ import stoutblade.catalogue.Glue;
 import stoutblade.core.CoreReckoning;
 import stoutblade.core.Groove;
 import stoutblade.develop.Panel;
+import stoutblade.develop.Strip;
 import stoutblade.finish.CoatReckoning;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Layers;
@@ -76,9 +77,23 @@ public record Shopping(List<Line> lines, boolean fitsSheet) {
    */
   public record Cut(String name, Foam foam, double thicknessMm, int made, List<Panel> panels) {}
 
+  /**
+   * A part that is cut from strip.
+   *
+   * @param name what the maker calls it
+   * @param foam its foam
+   * @param made how many are made
+   * @param strip what one takes
+   */
+  public record Profiled(String name, Foam foam, int made, Strip strip) {}
+
   /** Works out the list. */
   public static Shopping of(
-      Optional<Bladed> blade, List<Cut> parts, List<CoatReckoning> coats, Catalogue catalogue) {
+      Optional<Bladed> blade,
+      List<Cut> parts,
+      List<Profiled> strips,
+      List<CoatReckoning> coats,
+      Catalogue catalogue) {
     List<Line> lines = new ArrayList<>();
     List<List<Layer>> kinds = blade.map(it -> kinds(it.layers())).orElse(List.of());
     boolean fits = true;
@@ -93,6 +108,7 @@ public record Shopping(List<Line> lines, boolean fitsSheet) {
           it.core().ifPresent(core -> lines.add(rod(core)));
         });
     lines.addAll(FoamForParts.lines(parts));
+    lines.addAll(StripForParts.lines(strips));
     blade.ifPresent(
         it -> {
           if (it.layers().glued().value() > 0) {

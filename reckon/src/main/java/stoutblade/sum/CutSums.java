@@ -24,7 +24,7 @@ final class CutSums {
       List.of(
           Entry.length("length", "Edge, length", 600),
           Entry.length("pitch", "About every", 25.4),
-          Entry.choice("ends", "At the ends", "a mark", "half a space"));
+          Entry.choice("ends", "At the ends", "a mark", "half a space", "closed round"));
 
   static final List<Entry> ROUND =
       List.of(
@@ -136,6 +136,7 @@ final class CutSums {
     Figure length = in.figure("length");
     Figure wanted = in.figure("pitch");
     boolean marked = in.count("ends") == 0;
+    double first = in.count("ends") == 1 ? 0.5 : 0;
     Figure spaces =
         Figure.computed(
             "spacing.spaces",
@@ -168,7 +169,7 @@ final class CutSums {
             .shape(Path.line(new Point(0, 0), new Point(length.value(), 0)))
             .dimension(new Point(0, -2 * tall), new Point(length.value(), -2 * tall), length);
     for (int i = 0; i < Math.min(400, marks.value()); i++) {
-      double x = (marked ? i : i + 0.5) * pitch.value();
+      double x = (i + first) * pitch.value();
       drawing.help(Path.line(new Point(x, 0), new Point(x, tall)));
     }
     return Answer.of(List.of(pitch, marks, spaces), drawing);

@@ -39,6 +39,11 @@ public record Entry(
     return new Entry(key, label, Quantity.LENGTH, usual, 0, LONGEST_MM, List.of());
   }
 
+  /** A length that may be below nothing. */
+  static Entry lengthEitherWay(String key, String label, double usual) {
+    return new Entry(key, label, Quantity.LENGTH, usual, -LONGEST_MM, LONGEST_MM, List.of());
+  }
+
   public static Entry count(String key, String label, int usual, int least, int most) {
     return new Entry(key, label, Quantity.COUNT, usual, least, most, List.of());
   }

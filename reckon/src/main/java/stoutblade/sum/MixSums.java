@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.TreeSet;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Foam;
@@ -23,7 +24,8 @@ final class MixSums {
   static final List<Entry> PIPE =
       List.of(
           Entry.length("across", "Pipe outside, across", 21.3),
-          Entry.length("height", "Squeezed to", 12));
+          Entry.length("height", "Squeezed to", 12),
+          Entry.lengthOrNone("wall", "Wall; 0 for the catalogue's", 2.8));
 
   static final List<Entry> STACK =
       List.of(
@@ -32,6 +34,7 @@ final class MixSums {
 
   static final List<Entry> GLUE =
       List.of(
+          Entry.choice("shape", "Channel in each half", "square", "V", "round"),
           Entry.length("wide", "Channel, width", 12),
           Entry.length("deep", "Channel in each half, depth", 6),
           Entry.lengthOrNone("rod", "Rod, across", 10),
@@ -45,6 +48,9 @@ final class MixSums {
           Entry.number("second", "Parts of the second", 45, 0.001, 1000));
 
   private static final double HALF = 0.5;
+
+  /** A pipe in the catalogue is meant where it is as wide but for so much. */
+  private static final double SAME_PIPE_MM = 0.5;
 
   private MixSums() {}
 
@@ -74,6 +80,9 @@ final class MixSums {
             Source.GEOMETRY,
             across,
             height);
+    List<Figure> figures = new ArrayList<>(List.of(width, share));
+    Optional<Figure> wall = wall(in, catalogue);
+    wall.ifPresent(it -> figures.addAll(PipeWall.figures(across, height, width, it)));
     double w = width.value();
     double flat = (w - h) / 2;
     Drawing.Maker drawing =
@@ -84,13 +93,40 @@ final class MixSums {
             .dimension(
                 new Point(w / 2 + h * 0.3, -h / 2), new Point(w / 2 + h * 0.3, h / 2), height);
     return Answer.of(
-        List.of(width, share),
+        figures,
         drawing,
         h < d * HALF
             ? "Pipe is squeezed to about half its diameter, no further: this is beyond it."
             : "Warm it evenly, squeeze it between boards, and hold it until it is cold.",
         "Overheated plastic pipe gives off harmful fumes: moving air, the least heat that will"
-            + " do, and the maker's data sheet.");
+            + " do, and the maker's data sheet.",
+        wall.isEmpty()
+            ? "The catalogue has no pipe so wide: type its wall for its section and stiffness."
+            : "Squeezed it is stiffer one way and softer the other; its weight stays.");
+  }
+
+  /** The wall that was typed; else that of the pipe in the catalogue that is as wide. */
+  private static Optional<Figure> wall(Values in, Catalogue catalogue) {
+    if (in.get("wall") > 0) {
+      if (2 * in.get("wall") >= in.get("height")) {
+        throw new IllegalArgumentException(
+            "A pipe is squeezed to no less than both its walls together");
+      }
+      return Optional.of(in.figure("wall"));
+    }
+    double across = in.get("across");
+    return catalogue.rods().stream()
+        .filter(it -> it.innerMm() > 0 && Math.abs(it.outerMm() - across) <= SAME_PIPE_MM)
+        .min(Comparator.comparingDouble(it -> Math.abs(it.outerMm() - across)))
+        .filter(it -> it.outerMm() - it.innerMm() < in.get("height"))
+        .map(
+            it ->
+                Figure.given(
+                    "pipe.wall",
+                    "Wall of " + it.name(),
+                    (it.outerMm() - it.innerMm()) / 2,
+                    Quantity.LENGTH,
+                    Source.catalogue(it.source())));
   }
 
   private static Path oval(double flat, double radius) {
@@ -111,9 +147,63 @@ final class MixSums {
       return thick.stream().mapToDouble(Double::doubleValue).sum();
     }
 
-    String words(Units units) {
-      return String.join(" + ", thick.stream().map(it -> Display.length(it, units)).toList());
+    /** Each in the unit that it is sold in. */
+    String words() {
+      return String.join(" + ", thick.reversed().stream().map(Sheets::sold).toList());
     }
+
+    private static String sold(double mm) {
+      double sixtyFourths = mm / Units.MM_PER_INCH * 64;
+      boolean inches =
+          Math.abs(sixtyFourths - Math.rint(sixtyFourths)) < 1e-6
+              && Math.abs(mm * 2 - Math.rint(mm * 2)) > 1e-6;
+      return Display.length(mm, inches ? Units.INCHES : Units.METRIC);
+    }
+
+    long kinds() {
+      return thick.stream().distinct().count();
+    }
+  }
+
+  private static final int MOST_STACKS = 8;
+  private static final int FEWEST_STACKS = 5;
+
+  /** Stacks that differ by less are as good as each other. */
+  private static final double EQUAL_MM = 0.05;
+
+  /**
+   * What comes nearest: of stacks that come equally near the simplest of each number of sheets, so
+   * that thick sheets and thin ones are both offered.
+   */
+  private static List<Sheets> offered(List<Sheets> all, double wanted, int most) {
+    Comparator<Sheets> near =
+        Comparator.comparingDouble(it -> Math.rint(Math.abs(it.sum() - wanted) * 1000));
+    List<Sheets> sorted =
+        all.stream()
+            .sorted(
+                near.thenComparingInt(it -> it.thick.size())
+                    .thenComparingLong(Sheets::kinds)
+                    .thenComparingDouble(it -> it.thick.getLast()))
+            .toList();
+    double nearest = Math.abs(sorted.getFirst().sum() - wanted) + EQUAL_MM;
+    List<Sheets> equal =
+        sorted.stream().filter(it -> Math.abs(it.sum() - wanted) <= nearest).toList();
+    int each = Math.max(1, Math.min(3, MOST_STACKS / most));
+    List<Sheets> offered = new ArrayList<>();
+    for (int count = 1; count <= most; count++) {
+      int sheets = count;
+      equal.stream()
+          .filter(it -> it.thick.size() == sheets)
+          .sorted(Comparator.comparingLong(Sheets::kinds))
+          .limit(each)
+          .forEach(offered::add);
+    }
+    sorted.stream()
+        .filter(it -> !offered.contains(it))
+        .limit(Math.max(0, FEWEST_STACKS - offered.size()))
+        .forEach(offered::add);
+    offered.sort(near.thenComparingInt(it -> it.thick.size()));
+    return offered;
   }
 
   static Answer stack(Values in, Catalogue catalogue) {
@@ -122,22 +212,14 @@ final class MixSums {
     catalogue.foams().stream().map(Foam::thicknessesMm).forEach(bought::addAll);
     List<Sheets> all = new ArrayList<>();
     gather(List.copyOf(bought), 0, in.count("most"), new ArrayList<>(), all);
-    List<Sheets> best =
-        all.stream()
-            .sorted(
-                Comparator.comparingDouble(
-                        (Sheets it) -> Math.rint(Math.abs(it.sum() - wanted.value()) * 1000))
-                    .thenComparingInt(it -> it.thick.size())
-                    .thenComparingDouble(it -> -it.thick.getLast()))
-            .limit(5)
-            .toList();
+    List<Sheets> best = offered(all, wanted.value(), in.count("most"));
     List<Figure> figures = new ArrayList<>();
     for (int i = 0; i < best.size(); i++) {
       Sheets sheets = best.get(i);
       figures.add(
           Figure.found(
               "stack.choice" + (i + 1),
-              sheets.words(Units.METRIC),
+              sheets.words(),
               sheets.sum(),
               Quantity.LENGTH,
               "the sheets in the catalogue that come nearest to {stack.wanted}, fewest first",
@@ -179,17 +261,24 @@ final class MixSums {
     Figure rod = in.figure("rod");
     Figure length = in.figure("length");
     Figure swells = in.figure("swells");
+    Channel channel = Channel.values()[in.count("shape")];
     Figure gap =
         Figure.computed(
             "glue.gap",
             "Room round the rod",
             Quantity.VOLUME,
-            "max(0, {glue.wide} * {glue.deep} - pi * {glue.rod}^2 / 4) * {glue.length}",
-            new Source(Source.Kind.GEOMETRY, "two V channels face to face, less the rod"),
+            "(%s - pi * {glue.rod}^2 / 4) * {glue.length}".formatted(channel.both),
+            new Source(Source.Kind.GEOMETRY, "both channels face to face, less the rod"),
             wide,
             deep,
             rod,
             length);
+    boolean fits = channel.holds(wide.value() / 2, deep.value(), rod.value() / 2);
+    if (gap.value() <= 0) {
+      throw new IllegalArgumentException(
+          "The rod is larger than its channel: nothing is left to fill. A channel as wide as the rod"
+              + " and half as deep in each half just takes it.");
+    }
     Figure needed =
         Figure.computed(
             "glue.needed",
@@ -204,8 +293,8 @@ final class MixSums {
     double out = Math.max(w, d) * 2.4;
     Drawing.Maker drawing =
         new Drawing.Maker()
-            .shape(half(w, d, out, 1))
-            .shape(half(w, d, out, -1))
+            .shape(half(channel, w, d, out, 1))
+            .shape(half(channel, w, d, out, -1))
             .dimension(new Point(-w, d * 1.6), new Point(w, d * 1.6), wide)
             .dimension(new Point(-w * 1.3, 0), new Point(-w * 1.3, d), deep);
     if (rod.value() > 0) {
@@ -214,20 +303,78 @@ final class MixSums {
     return Answer.of(
         List.of(needed, gap),
         drawing,
+        fits
+            ? "The rod lies in both channels, and the halves close on it."
+            : "The rod does not fit such a channel: it stands off its walls and keeps the halves"
+                + " apart. Cut it deeper or wider, or round it out with a ball-nosed bit.",
         "Damp the channel, clamp for hours, keep it off the show faces.",
         "Such glue gives off isocyanate and sticks to skin: gloves, moving air, the label.");
   }
 
-  private static Path half(double w, double d, double out, int side) {
-    List<Point> corners =
+  /** How a channel is cut into each half. */
+  private enum Channel {
+    SQUARE("2 * {glue.wide} * {glue.deep}") {
+      @Override
+      boolean holds(double half, double deep, double radius) {
+        return radius <= half + TOUCHING && radius <= deep + TOUCHING;
+      }
+
+      @Override
+      List<Point> bottom(double half, double deep) {
+        return List.of(new Point(-half, deep), new Point(half, deep));
+      }
+    },
+    VEE("{glue.wide} * {glue.deep}") {
+      @Override
+      boolean holds(double half, double deep, double radius) {
+        return radius <= half * deep / Math.hypot(half, deep) + TOUCHING;
+      }
+
+      @Override
+      List<Point> bottom(double half, double deep) {
+        return List.of(new Point(0, deep));
+      }
+    },
+    /** Half an ellipse. */
+    ROUND("pi / 2 * {glue.wide} * {glue.deep}") {
+      @Override
+      boolean holds(double half, double deep, double radius) {
+        return radius <= Math.min(half, deep) + TOUCHING;
+      }
+
+      @Override
+      List<Point> bottom(double half, double deep) {
+        List<Point> all = new ArrayList<>();
+        for (int i = 1; i < 24; i++) {
+          double angle = Math.PI * (1 - i / 24.0);
+          all.add(new Point(half * Math.cos(angle), deep * Math.sin(angle)));
+        }
+        return all;
+      }
+    };
+
+    private static final double TOUCHING = 1e-6;
+
+    /** The area of both together, as a formula. */
+    private final String both;
+
+    Channel(String both) {
+      this.both = both;
+    }
+
+    /** True where a rod in the plane between the halves touches both or neither. */
+    abstract boolean holds(double half, double deep, double radius);
+
+    /** Its ground from left to right. */
+    abstract List<Point> bottom(double half, double deep);
+  }
+
+  private static Path half(Channel channel, double w, double d, double out, int side) {
+    List<Point> corners = new ArrayList<>(List.of(new Point(-out, 0), new Point(-w, 0)));
+    corners.addAll(channel.bottom(w, d));
+    corners.addAll(
         List.of(
-            new Point(-out, 0),
-            new Point(-w, 0),
-            new Point(0, d),
-            new Point(w, 0),
-            new Point(out, 0),
-            new Point(out, d * 2.2),
-            new Point(-out, d * 2.2));
+            new Point(w, 0), new Point(out, 0), new Point(out, d * 2.2), new Point(-out, d * 2.2)));
     List<Point> placed =
         new ArrayList<>(corners.stream().map(it -> new Point(it.x(), side * it.y())).toList());
     if (side < 0) {

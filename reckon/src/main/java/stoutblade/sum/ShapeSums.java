@@ -13,6 +13,7 @@ import stoutblade.develop.EdgeBand;
 import stoutblade.develop.Elbow;
 import stoutblade.develop.Form;
 import stoutblade.develop.Helix;
+import stoutblade.develop.Insert;
 import stoutblade.develop.Moulding;
 import stoutblade.develop.OverEdge;
 import stoutblade.develop.Panel;
@@ -48,7 +49,7 @@ final class ShapeSums {
           Entry.length("foam", "Foam of each turn", 2),
           Entry.count("turns", "Turns", 4, 1, 24),
           Entry.length("width", "First turn, width", 180),
-          Entry.lengthOrNone("step", "Shorter at each end", 15));
+          Entry.lengthEitherWay("step", "Shorter at each end", 15));
 
   static final List<Entry> STRIP =
       List.of(
@@ -64,12 +65,22 @@ final class ShapeSums {
           Entry.length("foam", "Band, thickness", 5),
           Entry.length("width", "Band, width", 25));
 
+  static final List<Entry> INSERT =
+      List.of(
+          Entry.choice("lies", "It lies", "inside the tube", "over its end"),
+          Entry.length("across", "Tube outside, across", 90),
+          Entry.length("wall", "Tube, wall", 6),
+          Entry.lengthOrNone("glue", "Glue all round", 0.5),
+          Entry.length("foam", "Foam of the insert", FOAM));
+
   static final List<Entry> CONE =
       List.of(
-          Entry.length("foot", "Foot outside, across", 240),
+          Entry.choice("known", "Sizes are", "outside", "of what is inside"),
+          Entry.length("foot", "Foot, across", 240),
           Entry.lengthOrNone("top", "Upper end, across", 80),
           Entry.length("height", "Height", 200),
           Entry.length("foam", "Foam", FOAM),
+          Entry.lengthOrNone("slip", "Room to slip over it", 0),
           Entry.angle("slant", "Upper cut leans by", 0, -75, 75),
           Entry.count("pieces", "Pieces", 1, 1, 26),
           Entry.angle("seam", "Seam from the high side", 0, -180, 180));
@@ -100,7 +111,8 @@ final class ShapeSums {
           Entry.length("rim", "Rim, across", 24 * 25.4),
           Entry.length("foam", "Foam", FOAM),
           Entry.count("darts", "Darts", 16, 3, 96),
-          Entry.length("dart", "Each dart at the rim", 3.0 / 16 * 25.4));
+          Entry.length("dart", "Each dart at the rim", 3.0 / 16 * 25.4),
+          Entry.count("segments", "Segments", 1, 1, 12));
 
   static final List<Entry> DOME =
       List.of(
@@ -197,9 +209,19 @@ final class ShapeSums {
     return strip("band", new EdgeBand(in.get("round"), in.get("foam"), in.get("width")));
   }
 
-  static Answer cone(Values in, Catalogue catalogue) {
+  static Answer insert(Values in, Catalogue catalogue) {
     return flat(
-        "cone",
+        "insert",
+        new Insert(
+            in.get("across"),
+            in.get("wall"),
+            in.get("glue"),
+            in.get("foam"),
+            in.count("lies") == 0));
+  }
+
+  static Answer cone(Values in, Catalogue catalogue) {
+    Cone cone =
         new Cone(
             in.get("foot"),
             in.get("top"),
@@ -207,7 +229,54 @@ final class ShapeSums {
             in.get("foam"),
             in.get("slant"),
             in.count("pieces"),
-            in.get("seam")));
+            in.get("seam"));
+    return in.count("known") == 0 ? flat("cone", cone) : slippedOver(in, cone);
+  }
+
+  /** A cone that goes over another: larger by its foam, and by the room that it needs. */
+  private static Answer slippedOver(Values in, Cone bare) {
+    Figure foot = in.figure("foot");
+    Figure top = in.figure("top");
+    Figure height = in.figure("height");
+    Figure foam = in.figure("foam");
+    Figure slip = in.figure("slip");
+    Figure lean =
+        Figure.computed(
+            "cone.lean-inside",
+            "The wall leans by",
+            Quantity.ANGLE,
+            "atan(({cone.foot} - {cone.top}) / 2 / {cone.height})",
+            Source.GEOMETRY,
+            foot,
+            top,
+            height);
+    Figure more =
+        Figure.computed(
+            "cone.more",
+            "Larger outside than what is inside by",
+            Quantity.LENGTH,
+            "2 * ({cone.foam} + {cone.slip}) / cos({cone.lean-inside})",
+            Source.handbook(
+                "a wall of even thickness on a slant, measured level: t over the cosine"),
+            foam,
+            slip,
+            lean);
+    Answer over =
+        flat(
+            "cone",
+            new Cone(
+                bare.footMm() + more.value(),
+                bare.topMm() + more.value(),
+                bare.heightMm(),
+                bare.foamMm(),
+                bare.slant(),
+                bare.pieces(),
+                bare.seam()));
+    List<Figure> figures = new ArrayList<>(over.figures());
+    figures.add(more);
+    List<String> words = new ArrayList<>(over.words());
+    words.add("Check it on the thing before the seam is glued: it must slip over it.");
+    return new Answer(figures, words, over.drawing(), over.form());
   }
 
   static Answer dish(Values in, Catalogue catalogue) {
@@ -241,7 +310,13 @@ final class ShapeSums {
     Answer flat =
         flat(
             "darts",
-            new Dish(in.get("rim"), depth, in.get("foam"), in.count("darts"), Dish.Way.DARTS, 1));
+            new Dish(
+                in.get("rim"),
+                depth,
+                in.get("foam"),
+                in.count("darts"),
+                Dish.Way.DARTS,
+                in.count("segments")));
     List<Figure> figures = new ArrayList<>(flat.figures());
     figures.addFirst(found);
     return new Answer(figures, flat.words(), flat.drawing(), flat.form());
@@ -356,6 +431,7 @@ final class ShapeSums {
             side,
             sides == 4 ? in.get("other") : side,
             in.get("foam"),
+            Moulding.Shape.values()[in.count("shape")],
             in.count("lies") == 0));
   }
 

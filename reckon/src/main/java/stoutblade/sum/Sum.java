@@ -15,6 +15,7 @@ public final class Sum {
           new Sum("wraps", "Turns", "Wrapped", ShapeSums.WRAPS, ShapeSums::wraps),
           new Sum("strip", "Winding", "Wrapped", ShapeSums.STRIP, ShapeSums::strip),
           new Sum("band", "Band", "Wrapped", ShapeSums.BAND, ShapeSums::band),
+          new Sum("insert", "Insert", "Wrapped", ShapeSums.INSERT, ShapeSums::insert),
           new Sum("cone", "Cone", "Turned", ShapeSums.CONE, ShapeSums::cone),
           new Sum("dish", "Dish", "Turned", ShapeSums.DISH, ShapeSums::dish),
           new Sum("darts", "Darts", "Turned", ShapeSums.DARTS, ShapeSums::darts),

@@ -150,7 +150,7 @@ class TurnedTest {
   void a_moulding_closes_with_mitres(
       @ForAll @IntRange(min = 3, max = 24) int sides,
       @ForAll @DoubleRange(min = 5, max = 20) double width) {
-    Moulding moulding = new Moulding(sides, 200, 200, width, true);
+    Moulding moulding = new Moulding(sides, 200, 200, width, Moulding.Shape.HALF_ROUND, true);
     Developed flat = moulding.develop("x");
 
     assertThat(figure(flat, "x.mitre")).isCloseTo(Math.PI / sides, within(1e-12));

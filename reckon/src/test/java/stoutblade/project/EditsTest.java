@@ -50,7 +50,8 @@ class EditsTest {
     assertThat(length.doubt().std() / length.value()).isCloseTo(share, within(1e-9));
     assertThat(along.doubt().std() / along.value()).isCloseTo(share, within(1e-9));
     assertThat(area.doubt().std() / area.value()).isCloseTo(2 * share, within(1e-9));
-    assertThat(Samples.derive(Samples.whole()).form().orElseThrow().length().doubt().std()).isZero();
+    assertThat(Samples.derive(Samples.whole()).form().orElseThrow().length().doubt().std())
+        .isZero();
   }
 
   private static Figure figure(Derived derived, String id) {

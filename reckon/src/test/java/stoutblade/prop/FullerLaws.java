@@ -45,7 +45,7 @@ class FullerLaws {
       @ForAll @DoubleRange(min = 2, max = 30) double wide) {
     Fuller fuller = new Fuller(new Point(0, 0), new Point(x, high), wide, 3, false);
     double sum = 0;
-    double step = 0.05;
+    double step = 0.01;
     for (double y = -100 + step / 2; y < 100; y += step) {
       sum += step * fuller.across(y).map(Span::length).orElse(0.0);
     }

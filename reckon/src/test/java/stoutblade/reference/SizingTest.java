@@ -124,7 +124,8 @@ class SizingTest {
   void two_pictures_that_show_the_whole_prop_are_weighed() {
     Project one = project(1740);
     Reference side =
-        Reference.of("p2", "Side", Samples.picture().picture()).with(Camera.FLAT)
+        Reference.of("p2", "Side", Samples.picture().picture())
+            .with(Camera.FLAT)
             .with(Samples.figure(870))
             .withWhole(Optional.of(new Mark(new Point(700, 1150), new Point(700, 150))));
     Project two = SizeEdits.addPicture(side).applyTo(one);
@@ -139,7 +140,9 @@ class SizingTest {
   void the_centre_line_lies_on_one_picture_and_moving_it_there_rescales_nothing() {
     Project one = project(1740);
     Reference side =
-        Reference.of("p2", "Side", Samples.picture().picture()).with(Camera.FLAT).with(Samples.figure(435));
+        Reference.of("p2", "Side", Samples.picture().picture())
+            .with(Camera.FLAT)
+            .with(Samples.figure(435));
     Project two = SizeEdits.addPicture(side).applyTo(one);
 
     Project moved = SizeEdits.centreLine("p2", WHOLE).applyTo(two);

@@ -36,8 +36,7 @@ class ViewTest {
       double ground = away + behind;
       double angle = Math.atan((height - up) / ground) - tilt();
       double straight = Math.hypot(ground, height - up) * Math.cos(angle);
-      return new Point(
-          WIDE / 2.0 + focal * right / straight, HIGH / 2.0 + focal * Math.tan(angle));
+      return new Point(WIDE / 2.0 + focal * right / straight, HIGH / 2.0 + focal * Math.tan(angle));
     }
   }
 
@@ -48,10 +47,8 @@ class ViewTest {
             Ruler.of(
                 "r1",
                 "Figure",
-                new Ruler.FigureHeight(
-                    List.of(pinhole.see(0, 1.7, 0), pinhole.see(0, 0, 0)))))
-        .withWhole(
-            Optional.of(new Mark(pinhole.see(0.3, from, 0), pinhole.see(0.3, to, 0))));
+                new Ruler.FigureHeight(List.of(pinhole.see(0, 1.7, 0), pinhole.see(0, 0, 0)))))
+        .withWhole(Optional.of(new Mark(pinhole.see(0.3, from, 0), pinhole.see(0.3, to, 0))));
   }
 
   private static Figure length(Reference reference) {
@@ -65,7 +62,11 @@ class ViewTest {
 
   @ParameterizedTest
   @CsvSource({
-    "0.9, 2.0, 0.75", "1.25, 2.0, 0.8", "1.6, 2.0, 0.75", "1.6, 3.5, 1.1", "1.45, 5.0, 1.3",
+    "0.9, 2.0, 0.75",
+    "1.25, 2.0, 0.8",
+    "1.6, 2.0, 0.75",
+    "1.6, 3.5, 1.1",
+    "1.45, 5.0, 1.3",
     "0.2, 3.0, 1.0"
   })
   void a_known_lens_gives_back_what_is_overhead_and_at_the_feet(
@@ -142,11 +143,19 @@ class ViewTest {
         Reference.of("p1", "P", new Picture("a".repeat(64), "p.jpg", HIGH, WIDE))
             .with(camera)
             .withDressing(Dressing.PLAIN.turned())
-            .with(upright.rulers().getFirst().with(
-                upright.rulers().getFirst().by().at(
-                    upright.rulers().getFirst().by().points().stream()
-                        .map(ViewTest::onItsSide)
-                        .toList())))
+            .with(
+                upright
+                    .rulers()
+                    .getFirst()
+                    .with(
+                        upright
+                            .rulers()
+                            .getFirst()
+                            .by()
+                            .at(
+                                upright.rulers().getFirst().by().points().stream()
+                                    .map(ViewTest::onItsSide)
+                                    .toList())))
             .withWhole(
                 upright.whole().map(it -> new Mark(onItsSide(it.from()), onItsSide(it.to()))));
 
@@ -170,8 +179,7 @@ class ViewTest {
     assertThatThrownBy(
             () ->
                 Camera.UNKNOWN.withUprights(
-                    java.util.Collections.nCopies(
-                        13, new Mark(new Point(0, 0), new Point(0, 50)))))
+                    java.util.Collections.nCopies(13, new Mark(new Point(0, 0), new Point(0, 50)))))
         .hasMessageContaining("up to 12");
   }
 }

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import stoutblade.project.OutlineEdits;
+import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Samples;
 
@@ -60,6 +61,28 @@ class ShoppingTest {
     Project bare = Samples.whole().withShelf(Map.of());
     assertThat(line(bare, "Paint").buy().value()).isEqualTo(1);
     assertThat(shopping(bare).missing()).isEqualTo(shopping(Samples.whole()).missing() + 2);
+  }
+
+  /**
+   * By hand: half a disc of 15 mm is 88.36 mm²; round 300 x 200 mm outside its middle runs 4 x 15
+   * mm further, its far side 4 x 30 mm.
+   */
+  @Test
+  void a_profile_weighs_and_is_bought_as_a_profile() {
+    Project project =
+        PartEdits.addShape("Rim strip", "moulding", Map.of("foam", 15.0)).applyTo(Samples.whole());
+
+    Shopping.Line strip = line(project, "Half-round profile");
+    assertThat(strip.need().value()).isCloseTo(1000 + 120, within(1e-9));
+    assertThat(strip.buy().value()).isEqualTo(2);
+    assertThat(shopping(project).lines())
+        .noneMatch(it -> it.name().contains("for Rim strip") && it.buy().id().contains("sheets"));
+    double mass = Math.PI * 225 / 8 * (1000 + 60) * 150e-6;
+    assertThat(Samples.derive(project).parts().getFirst().mass().orElseThrow().value())
+        .isCloseTo(mass, within(1e-9));
+    Project round = PartEdits.shape("d1", "Round", it -> it.with("shape", 2)).applyTo(project);
+    assertThat(Samples.derive(round).parts().getFirst().mass().orElseThrow().value())
+        .isCloseTo(2 * mass, within(1e-9));
   }
 
   @Test

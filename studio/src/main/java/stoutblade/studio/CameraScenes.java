@@ -269,7 +269,8 @@ public final class CameraScenes {
       Vec butt = butt(where, stature);
       Vec tip = butt.plus(way(where));
       Lens lens = atTheMiddle(stature);
-      List<Vec> shown = new ArrayList<>(List.of(butt, tip, new Vec(0, 0, 0), new Vec(0, stature, 0)));
+      List<Vec> shown =
+          new ArrayList<>(List.of(butt, tip, new Vec(0, 0, 0), new Vec(0, stature, 0)));
       shown.addAll(EDGES);
       if (shown.stream().map(lens::see).allMatch(CameraScenes::onPicture)) {
         return outcome(lens, stature, butt, tip, said);

@@ -166,10 +166,7 @@ public final class Figures {
   public static void picture(
       Pen pen, Placement placement, Pictures pictures, double dim, UnaryOperator<Point> from) {
     pictures
-        .of(
-            placement.reference(),
-            placement.flat(),
-            placement.mmPerPixel() * pen.zoom())
+        .of(placement.reference(), placement.flat(), placement.mmPerPixel() * pen.zoom())
         .ifPresent(it -> picture(pen, placement, it, dim, from));
   }
 

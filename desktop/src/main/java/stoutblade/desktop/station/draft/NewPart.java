@@ -96,9 +96,7 @@ final class NewPart {
   }
 
   private void add(Edit edit) {
-    desk.perform(
-        edit,
-        () -> desk.goToPart(desk.project().parts().getLast().id()));
+    desk.perform(edit, () -> desk.goToPart(desk.project().parts().getLast().id()));
   }
 
   /** The largest outline of a tracing becomes the plate, about its middle. */
@@ -110,9 +108,7 @@ final class NewPart {
           Point middle = Box.around(it.outline().flattened(0.1)).centre();
           List<Node> nodes =
               it.nodes().stream().map(node -> node.movedTo(node.at().minus(middle))).toList();
-          add(
-              PartEdits.addTraced(
-                  tracing.name(), it.through(nodes), THICKNESS_MM, tracing.from()));
+          add(PartEdits.addTraced(tracing.name(), it.through(nodes), THICKNESS_MM, tracing.from()));
           int others = tracing.outlines().size() - 1;
           if (others > 0) {
             desk.say("The largest outline was taken; " + others + " more are left in the tracing");

@@ -1,0 +1,20 @@
+package stoutblade.develop;
+
+/**
+ * Strip that is bought by the length and not cut from a sheet.
+ *
+ * @param kind its cross-section, in words
+ * @param widthMm how wide it is, in mm
+ * @param sectionMm2 the area of its cross-section, in mm²
+ * @param middleMm how long all pieces are along the middle of the section, in mm: what they weigh
+ *     by
+ * @param boughtMm how much of it is taken with all mitres, in mm
+ */
+public record Strip(
+    String kind, double widthMm, double sectionMm2, double middleMm, double boughtMm) {
+
+  /** What it takes of foam, in mm³. */
+  public double volume() {
+    return sectionMm2 * middleMm;
+  }
+}
