@@ -35,6 +35,8 @@ public record Coating(
     SEAL("Seal"),
     PRIMER("Prime"),
     PAINT("Paint"),
+    /** Thinned colour that is left in the grooves. */
+    WASH("Age"),
     CLEAR("Protect");
 
     private final String verb;

@@ -253,7 +253,7 @@ public final class LengthEntry {
     at++;
     boolean after = at < text.length() && text.charAt(at) == ' ';
     int inches = at;
-    if (!startsNumber() || before && after) {
+    if (!startsNumber() || (before && after)) {
       at = back;
       return false;
     }
@@ -353,7 +353,7 @@ public final class LengthEntry {
           if (digit(peek())) {
             hyphenated |= hyphen;
             double fraction = over(numerator, digits(), back);
-            return checkedMixed(first, fraction, apart || hyphen && fraction >= 1, back);
+            return checkedMixed(first, fraction, apart || (hyphen && fraction >= 1), back);
           }
         }
       }

@@ -11,7 +11,6 @@ import stoutblade.catalogue.Rod;
 import stoutblade.core.CoreChoice;
 import stoutblade.core.CoreReckoning;
 import stoutblade.core.Groove;
-import stoutblade.finish.CoatReckoning;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
@@ -28,6 +27,9 @@ import stoutblade.template.Tiling;
 
 /** Looks through what was derived for what is wrong or risky, and for what comes next. */
 final class Findings {
+
+  /** A mend that costs more than this share of the part stands last, with what it costs. */
+  private static final double COSTLY = 0.1;
 
   private static final double LEAST_EDGE_MM = 2;
 
@@ -54,8 +56,7 @@ final class Findings {
     unfoundCore();
     derived.shopping().ifPresent(this::cut);
     build();
-    unfoundCoatings();
-    derived.coats().forEach(this::coats);
+    found.addAll(new CoatFindings(derived, catalogue, units).all());
     return List.copyOf(found);
   }
 
@@ -276,12 +277,35 @@ final class Findings {
     return rod.modulus() * (Math.pow(rod.outerMm(), 4) - Math.pow(rod.innerMm(), 4));
   }
 
+  /** A rod that is thin enough; or to end it earlier, last and with what it costs if that is much. */
   private List<Edit> endMend(CoreReckoning core) {
+    List<Edit> mends = new ArrayList<>();
+    catalogue.rods().stream()
+        .filter(rod -> rod.outerMm() < core.rod().outerMm())
+        .sorted(Comparator.comparing(Findings::stiffness).reversed())
+        .map(rod -> reckoned(core, rod))
+        .filter(other -> !other.shows() && !other.tooDeep())
+        .findFirst()
+        .map(other -> named("Use " + other.rod().name(), Edits.rod(other.rod().id(), core.choice())))
+        .ifPresent(mends::add);
     CoreChoice choice = core.choice();
     double end = Math.floor(core.furthestEnd().value());
-    return end > Math.max(choice.heldAtMm(), 0) && end < choice.endMm()
-        ? List.of(named("End the core at " + show(end), Edits.coreEnd(end)))
-        : List.of();
+    if (end > Math.max(choice.heldAtMm(), 0) && end < choice.endMm()) {
+      double lost = (choice.endMm() - end) / derived.form().orElseThrow().length().value();
+      String name = "End the core at " + show(end);
+      if (lost <= COSTLY) {
+        mends.addFirst(named(name, Edits.coreEnd(end)));
+      } else {
+        mends.add(
+            named(
+                name
+                    + ": "
+                    + Display.decimal(lost * 100, 0)
+                    + " % of the blade is left without it",
+                Edits.coreEnd(end)));
+      }
+    }
+    return mends;
   }
 
   /** The lightest rod that would not feel limp in the same place. */
@@ -388,60 +412,6 @@ final class Findings {
                     List.of());
               }
             });
-  }
-
-  // == FINISH
-
-  private void unfoundCoatings() {
-    project.coats().stream()
-        .filter(it -> catalogue.coating(it.coatingId()).isEmpty())
-        .forEach(
-            it ->
-                add(
-                    "finish.unfound." + it.coatingId(),
-                    Station.FINISH,
-                    new Place.OnCoating(it.coatingId()),
-                    Severity.WRONG,
-                    "This coating is not in the catalogue",
-                    "'" + it.coatingId() + "' was planned, and the catalogue has no such coating.",
-                    List.of(named("Take it out", Edits.coats(it.coatingId(), 0)))));
-  }
-
-  private void coats(CoatReckoning coats) {
-    if (!coats.runsOut()) {
-      return;
-    }
-    String id = coats.coating().id();
-    int whole = (int) coats.lastWhole().value();
-    List<Edit> mends = new ArrayList<>();
-    double bought =
-        coats.onShelf().value()
-            + coats.coating().containerMm3()
-                * Math.ceil(coats.missing().value() / coats.coating().containerMm3());
-    mends.add(
-        named(
-            "Bought: " + Display.show(bought, coats.need().quantity(), units) + " on the shelf",
-            Edits.onShelf(id, bought)));
-    if (whole > 0) {
-      mends.add(named(whole == 1 ? "One coat" : whole + " coats", Edits.coats(id, whole)));
-    }
-    add(
-        "finish.short." + id,
-        Station.FINISH,
-        new Place.OnCoating(id),
-        Severity.WARNING,
-        whole == 0 ? "Not enough for one coat" : "Runs out in coat " + (whole + 1),
-        coats.coating().name()
-            + ": "
-            + coats.need().show(units)
-            + " for "
-            + coats.coats().show(units)
-            + " coats, "
-            + coats.onShelf().show(units)
-            + " on the shelf, "
-            + coats.missing().show(units)
-            + " missing.",
-        mends);
   }
 
   // == SMALL THINGS

@@ -261,7 +261,7 @@ final class MixSums {
     Figure rod = in.figure("rod");
     Figure length = in.figure("length");
     Figure swells = in.figure("swells");
-    Channel channel = Channel.values()[in.count("shape")];
+    Channel channel = List.of(Channel.values()).get(in.count("shape"));
     Figure gap =
         Figure.computed(
             "glue.gap",

@@ -431,7 +431,7 @@ final class ShapeSums {
             side,
             sides == 4 ? in.get("other") : side,
             in.get("foam"),
-            Moulding.Shape.values()[in.count("shape")],
+            List.of(Moulding.Shape.values()).get(in.count("shape")),
             in.count("lies") == 0));
   }
 

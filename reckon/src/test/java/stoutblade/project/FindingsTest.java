@@ -111,6 +111,42 @@ class FindingsTest {
     assertThat(found(photo, "size.p1.camera").mends()).isEmpty();
   }
 
+  /** Each mend is taken: it ends that finding. */
+  @Test
+  void coats_in_an_order_that_fails_are_found_and_mended() {
+    Project late =
+        Samples.whole().withCoats(List.of(new Coats("paint", 2), new Coats("primer", 1)));
+
+    assertThat(find(late, "finish.unsealed.paint")).isPresent();
+    assertThat(find(late, "finish.primer-late.primer")).isPresent();
+    assertEachMends(late, "finish.unsealed.paint");
+    assertEachMends(late, "finish.primer-late.primer");
+    Project seal =
+        Samples.whole()
+            .withCoats(
+                List.of(new Coats("primer", 1), new Coats("paint", 2), new Coats("seal", 1)));
+    assertEachMends(seal, "finish.seal-late.seal");
+  }
+
+  @Test
+  void a_mend_that_costs_much_of_the_blade_stands_last_and_says_so() {
+    Project thin =
+        Samples.whole()
+            .withLayering(Layering.of(2, "foam", 6, Profile.bevel(45, 2)))
+            .withCore(Optional.of(new CoreChoice("dowel-9", -200, 480, -50)));
+    Finding shows = found(Samples.whole().withCore(Optional.of(new CoreChoice("dowel-9", -200, 495, -50))), "core.shows");
+
+    assertThat(shows.mends().getFirst().name()).startsWith("End the core at");
+    assertThat(shows.mends().getFirst().name()).doesNotContain("%");
+    assertThat(find(thin, "core.deep")).isPresent();
+    Project long15 =
+        Samples.whole()
+            .withLayering(Layering.of(2, "foam", 10, Profile.bevel(49, 2)))
+            .withCore(Optional.of(new CoreChoice("dowel-9", -200, 490, -50)));
+    Finding costly = found(long15, "core.shows");
+    assertThat(costly.mends().getLast().name()).contains("% of the blade is left without it");
+  }
+
   @Test
   void a_ruler_set_aside_that_agrees_can_be_trusted_again() {
     Project project = Samples.pictured(Samples.picture().with(Samples.crate(301).withTrust(false)));

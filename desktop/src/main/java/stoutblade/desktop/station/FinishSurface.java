@@ -266,7 +266,7 @@ public final class FinishSurface implements Surface {
         switch (coating.role()) {
           case SEAL -> 0.18;
           case CLEAR -> 0.16;
-          case PRIMER, PAINT -> coating.spread() < 0.05 ? 0.45 : 0.96;
+          case PRIMER, PAINT, WASH -> coating.spread() < 0.05 ? 0.45 : 0.96;
         };
     Color paint = colour(coating).deriveColor(0, 1, 1, opacity);
     pen.paint(below, paint, paint.deriveColor(0, 0.95, 1.14, 1));
