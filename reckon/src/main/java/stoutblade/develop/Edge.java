@@ -51,6 +51,15 @@ public record Edge(String seam, Path path, double bevel, List<Lean> leans) {
     }
   }
 
+  /** The same run the other way. */
+  Edge reversed() {
+    return new Edge(
+        seam,
+        path.reversed(),
+        bevel,
+        leans.reversed().stream().map(it -> new Lean(1 - it.share(), it.radians())).toList());
+  }
+
   /** A free edge, cut square. */
   public static Edge free(Path path) {
     return new Edge("", path, 0);

@@ -13,7 +13,8 @@ import stoutblade.shape.Point;
  *
  * @param name what it is called on the template
  * @param count how many are cut
- * @param edges round it counter-clockwise, each starting where the one before ends
+ * @param edges round it counter-clockwise, each starting where the one before ends; turned round
+ *     where they are given clockwise
  * @param windows what is cut out of it, inside first
  * @param lines drawn on it: where it is bent, where something is glued on
  */
@@ -41,6 +42,15 @@ public record Panel(
         throw new IllegalArgumentException("The edges of '" + name + "' do not close at " + end);
       }
     }
+    if (area(around(edges)) < 0) {
+      edges = edges.reversed().stream().map(Edge::reversed).toList();
+    }
+  }
+
+  private static Path around(List<Edge> edges) {
+    List<Cubic> all = new ArrayList<>();
+    edges.forEach(it -> all.addAll(it.path().cubics()));
+    return new Path(all, true);
   }
 
   /** A panel with nothing cut out of it or drawn on it. */
@@ -87,9 +97,7 @@ public record Panel(
 
   /** The outline. */
   public Path outline() {
-    List<Cubic> all = new ArrayList<>();
-    edges.forEach(it -> all.addAll(it.path().cubics()));
-    return new Path(all, true);
+    return around(edges);
   }
 
   /** The smallest box round it. */

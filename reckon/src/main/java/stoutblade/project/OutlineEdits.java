@@ -16,6 +16,7 @@ import stoutblade.shape.Node;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
+import stoutblade.shape.Stretched;
 
 /**
  * The edits of an outline: the blade's or a plate's.
@@ -27,7 +28,6 @@ public final class OutlineEdits {
   /** What stands for the id of a part where the blade is meant. */
   public static final String BLADE = Assembly.BLADE;
 
-  private static final int ROUNDS = 4;
 
   private OutlineEdits() {}
 
@@ -114,59 +114,17 @@ public final class OutlineEdits {
     return on(id, "Draw the outline", it -> outline);
   }
 
-  /** Stretches the outline along so that it gets a length; its widths stay. */
+  /**
+   * Stretches the outline along so that it gets a length; its widths stay, and what its arcs round
+   * off stays as it is. A circle grows all round.
+   */
   public static Edit length(String id, double mm) {
-    return stretch(id, "Set the length", mm, Box::height, false);
+    return on(id, "Set the length", it -> Stretched.along(it, mm));
   }
 
   /** Stretches the outline across so that it gets a greatest width; its length stays. */
   public static Edit width(String id, double mm) {
-    return stretch(id, "Set the width", mm, Box::width, true);
-  }
-
-  /** Curves do not follow a stretch quite evenly, so it is repeated until it is met. */
-  private static Edit stretch(
-      String id, String name, double mm, ToDoubleFunction<Box> extent, boolean across) {
-    return on(
-        id,
-        name,
-        outline -> {
-          Outline stretched = outline;
-          for (int i = 0; i < ROUNDS; i++) {
-            Box box = box(stretched);
-            double now = extent.applyAsDouble(box);
-            if (!(mm > 0) || now <= 0) {
-              throw new IllegalArgumentException(
-                  "An outline has a length and a width above 0; found " + mm + " mm");
-            }
-            double factor = mm / now;
-            DoubleUnaryOperator x = across ? from(stretched, box.centre().x(), factor) : it -> it;
-            DoubleUnaryOperator y = across ? it -> it : from(stretched, box.minY(), factor);
-            stretched =
-                stretched.through(
-                    stretched.nodes().stream()
-                        .map(
-                            it ->
-                                it.movedTo(
-                                    new Point(
-                                        x.applyAsDouble(it.at().x()),
-                                        y.applyAsDouble(it.at().y()))))
-                        .toList());
-          }
-          return stretched;
-        });
-  }
-
-  private static Box box(Outline outline) {
-    return outline.drawn()
-        ? Box.around(outline.outline().flattened(BladeForm.TOLERANCE_MM))
-        : Box.around(List.of(new Point(0, 0)));
-  }
-
-  /** Half an outline keeps its centre line and its base. */
-  private static DoubleUnaryOperator from(Outline outline, double fixed, double factor) {
-    double still = outline instanceof HalfOutline ? 0 : fixed;
-    return it -> still + (it - still) * factor;
+    return on(id, "Set the width", it -> Stretched.across(it, mm));
   }
 
   // == EXACTLY

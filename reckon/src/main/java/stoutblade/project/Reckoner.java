@@ -277,8 +277,7 @@ public final class Reckoner {
       List<List<Point>> rings = piece.rings();
       List<Path> holes =
           rings.subList(1, rings.size()).stream().map(it -> Path.through(it, true)).toList();
-      // Rings of the geometry library run clockwise.
-      Path outer = Path.through(rings.getFirst(), true).reversed();
+      Path outer = Path.through(rings.getFirst(), true);
       panels.add(new Panel(part.part().name(), 1, List.of(Edge.free(outer)), holes, List.of()));
     }
     return new Shopping.Cut(

@@ -4,12 +4,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import stoutblade.project.LayerEdits;
 import stoutblade.project.OutlineEdits;
 import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Samples;
+import stoutblade.shape.HalfOutline;
+import stoutblade.shape.Node;
+import stoutblade.shape.Point;
+import stoutblade.shape.WholeOutline;
+import stoutblade.stack.Sheet;
 
 class ShoppingTest {
 
@@ -83,6 +92,37 @@ class ShoppingTest {
     Project round = PartEdits.shape("d1", "Round", it -> it.with("shape", 2)).applyTo(project);
     assertThat(Samples.derive(round).parts().getFirst().mass().orElseThrow().value())
         .isCloseTo(2 * mass, within(1e-9));
+  }
+
+  /** Areas by hand, drawn both ways round, in one sheet and in layers, half and whole. */
+  @ParameterizedTest
+  @ValueSource(booleans = {true, false})
+  void foam_for_parts_is_an_area_above_nothing_whichever_way_they_are_drawn(boolean reversed) {
+    double bulge = reversed ? -1 : 1;
+    WholeOutline disc =
+        new WholeOutline(
+            List.of(
+                new Node(new Point(60, 0), Node.Kind.CORNER, 0, bulge),
+                new Node(new Point(-60, 0), Node.Kind.CORNER, 0, bulge)));
+    HalfOutline half =
+        new HalfOutline(
+            reversed
+                ? List.of(Node.corner(0, 0), Node.corner(-30, 0), Node.corner(-30, 80))
+                : List.of(Node.corner(30, 0), Node.corner(30, 80)));
+    Project flat = PartEdits.addPlate("Disc", disc, 8).applyTo(Samples.whole());
+    Project both = reversed ? flat : PartEdits.addPlate("Guard", half, 8).applyTo(flat);
+    Project layered =
+        LayerEdits.on("d1", "Layers", it -> it.withSheets(List.of(Sheet.of("foam", 8), Sheet.of("foam", 8))))
+            .applyTo(flat);
+
+    double circle = Math.PI * 3600;
+    assertThat(need(both, "Foam, 8 mm, for"))
+        .isCloseTo(circle + (reversed ? 0 : 60 * 80), within(2.0));
+    assertThat(need(layered, "Foam, 8 mm, for")).isCloseTo(2 * circle, within(4.0));
+  }
+
+  private static double need(Project project, String name) {
+    return line(project, name).need().value();
   }
 
   @Test
