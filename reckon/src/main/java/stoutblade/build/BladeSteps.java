@@ -12,6 +12,7 @@ import stoutblade.core.Channel;
 import stoutblade.core.CoreReckoning;
 import stoutblade.finish.CoatReckoning;
 import stoutblade.layer.EdgeBand;
+import stoutblade.layer.Layer;
 import stoutblade.layer.Pocket;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
@@ -331,16 +332,38 @@ public final class BladeSteps {
                 band.length().show(work.units())
                     + " long, scored inside at each corner; trimmed flush when it holds")
             .time("banding", times(1, "band", "Edge to go round", band.length()))
-            .need(layers() == 1 ? before() : Need.after("join"))
+            .need(layers() == 1 ? before() : Need.after(has("trim") ? "trim" : "join"))
             .afterIf(has("butt"), "butt")
             .tools("roller", "fresh knife")
             .cautions(glue.caution(), KNIFE));
   }
 
+  /** Layers that are glued large are cut flush with those that were cut to the line. */
+  private void trim(Glue glue) {
+    List<Layer> large = work.layers().each().stream().filter(it -> it.sheet().oversize()).toList();
+    Figure edge = times(large.size(), "trim", "Edge to trim", work.form().girth());
+    add(
+        step(
+                "trim",
+                large.size() == 1
+                    ? "Trim layer " + large.getFirst().number() + " flush"
+                    : "Trim the " + large.size() + " large layers flush",
+                "the layer that was cut to the line guides the knife; sand both edges as one")
+            .time("cutting", edge)
+            .need(
+                Need.after(
+                    "join", glue.pressMinutes(), "the layers must not shift under the knife"))
+            .tools("fresh long knife", "wide sanding pad")
+            .cautions(KNIFE));
+  }
+
   private void shape() {
     Glue glue = catalogue.glue(Glue.FOR_LAYERS);
+    if (layers() > 1 && work.layers().each().stream().anyMatch(it -> it.sheet().oversize())) {
+      trim(glue);
+    }
     work.layers().band().ifPresent(this::band);
-    String last = has("band") ? "band" : "join";
+    String last = has("band") ? "band" : has("trim") ? "trim" : "join";
     Need rested =
         layers() == 1 && !has("band")
             ? before()

@@ -116,7 +116,9 @@ public record Elbow(
         List.of(
             "Lean the knife along the wavy edge as is written at it: outwards on the outside of the"
                 + " bend, inwards on the inside, square halfway.",
-            "Turn alternate pieces half round if the seams should not lie over one another."));
+            "All seams lie on the inside of the bend. To keep them out of one line start every second"
+                + " piece half a round further along its wave, so that its seam lies on the outside;"
+                + " a piece turned half round the tube makes an S of the bend."));
   }
 
   private List<Panel> panels() {

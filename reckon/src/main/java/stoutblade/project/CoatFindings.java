@@ -58,7 +58,8 @@ final class CoatFindings {
     switch (fault.kind()) {
       case SEAL_LATE -> mends.add(moved(id, 0, "Seal first"));
       case PRIMER_LATE ->
-          mends.add(moved(id, firstOf(Role.PAINT, Role.WASH, Role.CLEAR), "Prime before the colour"));
+          mends.add(
+              moved(id, firstOf(Role.PAINT, Role.WASH, Role.CLEAR), "Prime before the colour"));
       case UNSEALED -> {
         with(Role.SEAL, 0).ifPresent(mends::add);
         with(Role.PRIMER, 0).ifPresent(mends::add);

@@ -277,7 +277,9 @@ final class Findings {
     return rod.modulus() * (Math.pow(rod.outerMm(), 4) - Math.pow(rod.innerMm(), 4));
   }
 
-  /** A rod that is thin enough; or to end it earlier, last and with what it costs if that is much. */
+  /**
+   * A rod that is thin enough; or to end it earlier, last and with what it costs if that is much.
+   */
   private List<Edit> endMend(CoreReckoning core) {
     List<Edit> mends = new ArrayList<>();
     catalogue.rods().stream()
@@ -286,7 +288,8 @@ final class Findings {
         .map(rod -> reckoned(core, rod))
         .filter(other -> !other.shows() && !other.tooDeep())
         .findFirst()
-        .map(other -> named("Use " + other.rod().name(), Edits.rod(other.rod().id(), core.choice())))
+        .map(
+            other -> named("Use " + other.rod().name(), Edits.rod(other.rod().id(), core.choice())))
         .ifPresent(mends::add);
     CoreChoice choice = core.choice();
     double end = Math.floor(core.furthestEnd().value());
@@ -298,10 +301,7 @@ final class Findings {
       } else {
         mends.add(
             named(
-                name
-                    + ": "
-                    + Display.decimal(lost * 100, 0)
-                    + " % of the blade is left without it",
+                name + ": " + Display.decimal(lost * 100, 0) + " % of the blade is left without it",
                 Edits.coreEnd(end)));
       }
     }

@@ -2,14 +2,11 @@ package stoutblade.project;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.DoubleUnaryOperator;
-import java.util.function.ToDoubleFunction;
 import java.util.function.UnaryOperator;
 import stoutblade.part.Blade;
 import stoutblade.part.BladeForm;
 import stoutblade.prop.Assembly;
 import stoutblade.prop.Plate;
-import stoutblade.shape.Box;
 import stoutblade.shape.Exact;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
@@ -27,7 +24,6 @@ public final class OutlineEdits {
 
   /** What stands for the id of a part where the blade is meant. */
   public static final String BLADE = Assembly.BLADE;
-
 
   private OutlineEdits() {}
 

@@ -8,8 +8,8 @@ import java.util.function.DoubleUnaryOperator;
  *
  * <p>Nodes are moved; arcs stay arcs of their angle, so they follow the sides that they round off.
  * Where both follow each other (a strap with round ends that is made wider grows longer, too), both
- * factors are looked for until both sizes are met. What has no side to stretch, such as a circle, is
- * made larger all round.
+ * factors are looked for until both sizes are met. What has no side to stretch, such as a circle,
+ * is made larger all round.
  */
 public final class Stretched {
 
@@ -79,8 +79,7 @@ public final class Stretched {
   private static boolean runsAway(Outline changed, Outline from) {
     Box now = box(changed);
     Box before = box(from);
-    return Math.max(now.width(), now.height())
-        > MOST * Math.max(before.width(), before.height());
+    return Math.max(now.width(), now.height()) > MOST * Math.max(before.width(), before.height());
   }
 
   /** True where nodes have no extent one way, or two arcs make all of it. */
@@ -154,8 +153,7 @@ public final class Stretched {
                 it ->
                     it.times(factor)
                         .movedTo(
-                            new Point(
-                                x.applyAsDouble(it.at().x()), y.applyAsDouble(it.at().y()))))
+                            new Point(x.applyAsDouble(it.at().x()), y.applyAsDouble(it.at().y()))))
             .toList());
   }
 }

@@ -78,6 +78,7 @@ public final class LayerTemplates {
             && layers.layering().symmetric()
             && !layers.layering().profile().flatBack()
             && each.stream().allMatch(it -> it.joints().none())
+            && cutAlike(each)
             && (blade || form.markings().isEmpty())
             && Pocket.of(form, layers).isEmpty();
     int last = paired ? (each.size() + 1) / 2 : each.size();
@@ -92,6 +93,17 @@ public final class LayerTemplates {
     }
     layers.band().ifPresent(it -> all.add(band(it)));
     return all;
+  }
+
+  /** True where what is turned over is cut to the same line: not where one of the two is larger. */
+  private static boolean cutAlike(List<Layer> each) {
+    for (int i = 0; i < each.size() / 2; i++) {
+      Layer other = each.get(each.size() - 1 - i);
+      if (each.get(i).sheet().oversize() != other.sheet().oversize()) {
+        return false;
+      }
+    }
+    return true;
   }
 
   // == THE BAND

@@ -134,7 +134,10 @@ class FindingsTest {
         Samples.whole()
             .withLayering(Layering.of(2, "foam", 6, Profile.bevel(45, 2)))
             .withCore(Optional.of(new CoreChoice("dowel-9", -200, 480, -50)));
-    Finding shows = found(Samples.whole().withCore(Optional.of(new CoreChoice("dowel-9", -200, 495, -50))), "core.shows");
+    Finding shows =
+        found(
+            Samples.whole().withCore(Optional.of(new CoreChoice("dowel-9", -200, 495, -50))),
+            "core.shows");
 
     assertThat(shows.mends().getFirst().name()).startsWith("End the core at");
     assertThat(shows.mends().getFirst().name()).doesNotContain("%");

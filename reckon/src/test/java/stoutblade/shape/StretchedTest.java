@@ -86,7 +86,10 @@ class StretchedTest {
     Outline outline =
         new WholeOutline(
             List.of(
-                node(60, 0, one, 0), node(50, 150, two, 0), node(-40, 160, 0, 0), node(-55, 5, 0, 0)));
+                node(60, 0, one, 0),
+                node(50, 150, two, 0),
+                node(-40, 160, 0, 0),
+                node(-55, 5, 0, 0)));
 
     assertThat(box(Stretched.along(outline, wanted)).height()).isCloseTo(wanted, within(5e-3));
     assertThat(box(Stretched.across(outline, wanted)).width()).isCloseTo(wanted, within(5e-3));
@@ -95,7 +98,11 @@ class StretchedTest {
   @Test
   void half_an_outline_keeps_its_base_and_its_middle() {
     HalfOutline half =
-        new HalfOutline(List.of(Node.corner(30, 0), new Node(new Point(30, 100), Node.Kind.CORNER, 0, 0.4142135623730951), Node.corner(0, 130)));
+        new HalfOutline(
+            List.of(
+                Node.corner(30, 0),
+                new Node(new Point(30, 100), Node.Kind.CORNER, 0, 0.4142135623730951),
+                Node.corner(0, 130)));
 
     Outline longer = Stretched.along(half, 260);
 

@@ -104,15 +104,14 @@ class ShoppingTest {
             List.of(
                 new Node(new Point(60, 0), Node.Kind.CORNER, 0, bulge),
                 new Node(new Point(-60, 0), Node.Kind.CORNER, 0, bulge)));
-    HalfOutline half =
-        new HalfOutline(
-            reversed
-                ? List.of(Node.corner(0, 0), Node.corner(-30, 0), Node.corner(-30, 80))
-                : List.of(Node.corner(30, 0), Node.corner(30, 80)));
+    HalfOutline half = new HalfOutline(List.of(Node.corner(30, 0), Node.corner(30, 80)));
     Project flat = PartEdits.addPlate("Disc", disc, 8).applyTo(Samples.whole());
     Project both = reversed ? flat : PartEdits.addPlate("Guard", half, 8).applyTo(flat);
     Project layered =
-        LayerEdits.on("d1", "Layers", it -> it.withSheets(List.of(Sheet.of("foam", 8), Sheet.of("foam", 8))))
+        LayerEdits.on(
+                "d1",
+                "Layers",
+                it -> it.withSheets(List.of(Sheet.of("foam", 8), Sheet.of("foam", 8))))
             .applyTo(flat);
 
     double circle = Math.PI * 3600;
