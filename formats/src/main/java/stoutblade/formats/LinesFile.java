@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import stoutblade.measure.Display;
 import stoutblade.shape.NodeFitting;
 import stoutblade.shape.Point;
 import stoutblade.shape.WholeOutline;
@@ -190,6 +191,16 @@ public record LinesFile(
               + " with "
               + Tracing.MOST_NODES
               + " nodes are kept");
+    }
+    List<Double> bridged = work.bridged();
+    if (!bridged.isEmpty()) {
+      double widest = bridged.stream().mapToDouble(Double::doubleValue).max().orElseThrow();
+      said.add(
+          bridged.size()
+              + (bridged.size() == 1 ? " line was" : " lines were")
+              + " not quite closed: gaps of up to "
+              + Display.decimal(Math.ceil(widest * 100 - 1e-6) / 100, 2)
+              + " mm are closed");
     }
     if (work.loose() > 0) {
       said.add(work.loose() + " open lines are left out");

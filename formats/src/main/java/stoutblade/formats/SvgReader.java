@@ -1,66 +1,44 @@
 package stoutblade.formats;
 
 import java.awt.geom.AffineTransform;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Deque;
-import java.util.LinkedHashMap;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
-import javax.xml.stream.XMLInputFactory;
-import javax.xml.stream.XMLStreamConstants;
-import javax.xml.stream.XMLStreamException;
-import javax.xml.stream.XMLStreamReader;
-import org.apache.batik.parser.AWTTransformProducer;
 import org.apache.batik.parser.ParseException;
 import org.apache.batik.parser.PathParser;
+import stoutblade.formats.SvgFrame.Along;
+import stoutblade.formats.SvgTree.Element;
 import stoutblade.shape.Path;
 import stoutblade.trace.LineWork;
 
 /**
- * Reads the lines of an SVG at true size. Strokes' widths, fills and styles are nothing to a knife
- * and are not looked at; what is drawn but cannot be read as lines (text, pictures, copies of other
- * elements) is said.
+ * Reads the lines of an SVG at true size: what is shown of it, with copies, nested pages and moves
+ * resolved. Strokes' widths, fills and colours are nothing to a knife and are not looked at; what is
+ * hidden, and what is drawn but cannot be read as lines (text, pictures), is said.
  *
- * <p>Nothing outside the file is ever looked for. CSS Values 3: an inch is 96 px.
+ * <p>Nothing outside the file is ever looked for, and copies of copies are bounded. CSS Values 3: an
+ * inch is 96 px.
  */
 public final class SvgReader {
 
-  private static final double MM_PER_PX = 25.4 / 96;
-  private static final int DEEPEST = 100;
-  private static final int MOST_ELEMENTS = 200_000;
+  private static final int MOST_VISITED = 400_000;
   private static final int MOST_CURVES = 1_000_000;
-
-  /** A length of more letters is none, and would keep the pattern busy. */
-  private static final int LONGEST_LENGTH = 80;
-
   private static final double LARGEST_MM = 100_000;
-  private static final Pattern LENGTH =
-      Pattern.compile("\\s*([+-]?[0-9]*\\.?[0-9]+(?:[eE][+-]?[0-9]+)?)\\s*([a-zA-Z%]*)\\s*");
-  private static final Pattern NUMBER =
-      Pattern.compile("[+-]?(?:[0-9]+\\.?[0-9]*|\\.[0-9]+)(?:[eE][+-]?[0-9]+)?");
-  private static final Map<String, Double> UNITS =
-      Map.of(
-          "", MM_PER_PX, "px", MM_PER_PX, "mm", 1.0, "cm", 10.0, "in", 25.4, "pt", 25.4 / 72, "pc",
-          25.4 / 6, "q", 0.25);
   private static final Map<String, String> UNREAD =
       Map.of(
           "text", "text: turn it into outlines first",
           "image", "a picture: open it at Size",
-          "use", "copies of other elements",
           "foreignObject", "something that is not SVG");
 
   /** What is inside these is not drawn where it stands. */
-  private static final Set<String> HIDDEN =
+  private static final Set<String> NOT_HERE =
       Set.of(
           "defs",
           "symbol",
@@ -72,21 +50,34 @@ public final class SvgReader {
           "radialGradient",
           "style",
           "script",
-          "metadata");
+          "metadata",
+          "title",
+          "desc");
 
   private final String name;
+  private final SvgTree tree;
   private final List<LineWork.Line> lines = new ArrayList<>();
   private final Set<String> unread = new LinkedHashSet<>();
-  private final Deque<AffineTransform> frames = new ArrayDeque<>();
-  private final Deque<String> layers = new ArrayDeque<>();
-  private int elements;
+  private final Set<Element> copying = new HashSet<>();
+  private int visited;
   private int curves;
+  private int hidden;
   private String unit = "";
   private boolean stated;
 
-  private SvgReader(String name) {
+  private SvgReader(String name, SvgTree tree) {
     this.name = name;
+    this.tree = tree;
   }
+
+  /**
+   * What an element is drawn with.
+   *
+   * @param frame where it lies
+   * @param layer the group that it lies in
+   * @param visible false where it is hidden, but may be shown again inside
+   */
+  private record Context(SvgFrame frame, String layer, boolean visible) {}
 
   /**
    * Reads a file's lines.
@@ -94,225 +85,262 @@ public final class SvgReader {
    * @throws FormatException if it is no SVG, damaged or beyond what is read; the message says what
    */
   public static LineWork read(String name, byte[] file) throws IOException {
-    SvgReader reader = new SvgReader(name);
-    XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
-    factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
-    factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
-    // Our own bound comes first, with its own message.
-    factory.setProperty("jdk.xml.maxElementDepth", Integer.toString(2 * DEEPEST));
-    factory.setProperty(XMLInputFactory.IS_REPLACING_ENTITY_REFERENCES, false);
+    SvgReader reader = new SvgReader(name, SvgTree.read(name, file));
     try {
-      XMLStreamReader xml = factory.createXMLStreamReader(new ByteArrayInputStream(file));
-      reader.document(xml);
-      xml.close();
-    } catch (XMLStreamException e) {
-      throw new FormatException(
-          name,
-          "no readable SVG: line "
-              + e.getLocation().getLineNumber()
-              + " of it is damaged, or refers to something outside",
-          e);
+      return reader.lines();
     } catch (FormatException | CancellationException e) {
       throw e;
     } catch (RuntimeException e) {
       // The libraries throw all kinds of exceptions at damaged files.
       throw new FormatException(name, "no readable SVG: it is damaged", e);
     }
-    return new LineWork(reader.lines, List.copyOf(reader.unread), reader.unit, reader.stated);
+  }
+
+  private LineWork lines() throws FormatException {
+    Element root = tree.root();
+    Context page = new Context(page(root.at()), "", true);
+    if (shown(root, tree.styles().of(root))) {
+      inside(root, page, 0);
+    }
+    if (hidden > 0) {
+      unread.add(hidden + (hidden == 1 ? " hidden shape" : " hidden shapes"));
+    }
+    return new LineWork(lines, List.copyOf(unread), unit, stated);
   }
 
   private FormatException fault(String what) {
     return new FormatException(name, what);
   }
 
-  private void document(XMLStreamReader xml) throws XMLStreamException, FormatException {
-    int hidden = 0;
-    while (xml.hasNext()) {
-      switch (xml.next()) {
-        case XMLStreamConstants.START_ELEMENT -> {
-          count();
-          String tag = xml.getLocalName();
-          if (hidden > 0 || HIDDEN.contains(tag)) {
-            hidden++;
-          } else {
-            start(tag, attributes(xml), xml.getLocation().getLineNumber());
-          }
-        }
-        case XMLStreamConstants.END_ELEMENT -> {
-          if (hidden > 0) {
-            hidden--;
-          } else {
-            frames.pop();
-            layers.pop();
-          }
-        }
-        case XMLStreamConstants.ENTITY_REFERENCE ->
-            throw fault(
-                "it refers to something outside of what stands in it: &"
-                    + xml.getLocalName()
-                    + ";");
-        default -> {}
-      }
-    }
-    if (elements == 0) {
-      throw fault("there is nothing in it");
-    }
-  }
-
-  private void count() throws FormatException {
-    Inside.goOn();
-    elements++;
-    if (elements > MOST_ELEMENTS) {
-      throw fault("more than " + MOST_ELEMENTS + " elements");
-    }
-  }
-
-  private static Map<String, String> attributes(XMLStreamReader xml) {
-    Map<String, String> all = new LinkedHashMap<>();
-    for (int i = 0; i < xml.getAttributeCount(); i++) {
-      all.put(xml.getAttributeLocalName(i), xml.getAttributeValue(i));
-    }
-    return all;
-  }
-
-  private void start(String tag, Map<String, String> at, int line) throws FormatException {
-    try {
-      start(tag, at);
-    } catch (IllegalArgumentException e) {
-      throw new FormatException(
-          name, "line " + line + ": <" + shortened(tag) + ">: " + e.getMessage(), e);
-    } catch (RuntimeException e) {
-      throw new FormatException(
-          name, "line " + line + ": <" + shortened(tag) + "> cannot be read", e);
-    }
-  }
-
-  private static String shortened(String text) {
+  static String shortened(String text) {
     return text.length() > 40 ? text.substring(0, 40) + "…" : text;
   }
 
-  private void start(String tag, Map<String, String> at) throws FormatException {
-    if (frames.size() >= DEEPEST) {
-      throw fault("nested deeper than " + DEEPEST + " levels");
-    }
-    if (frames.isEmpty()) {
-      if (!tag.equals("svg")) {
-        throw fault("no SVG: it begins with <" + tag + ">");
-      }
-      frames.push(page(at));
-      layers.push("");
-      return;
-    }
-    AffineTransform frame = new AffineTransform(frames.peek());
-    if (at.containsKey("transform")) {
-      frame.concatenate(transform(at.get("transform")));
-    }
-    frames.push(frame);
-    String label = at.getOrDefault("label", at.getOrDefault("id", ""));
-    layers.push(tag.equals("g") && !label.isEmpty() ? label : layers.peek());
-    if (UNREAD.containsKey(tag)) {
-      unread.add(UNREAD.get(tag));
-    } else if (!"none".equals(at.get("display"))) {
-      shape(tag, at).forEach(it -> lines.add(new LineWork.Line(layers.peek(), label, it)));
+  // == GOING THROUGH
+
+  private void inside(Element element, Context in, int depth) throws FormatException {
+    for (Element one : element.inside()) {
+      element(one, in, depth + 1);
     }
   }
 
-  private static AffineTransform transform(String text) {
-    try {
-      return AWTTransformProducer.createAffineTransform(text);
-    } catch (ParseException e) {
-      throw new IllegalArgumentException("'" + shortened(text) + "' is no way of moving it", e);
+  private void element(Element element, Context in, int depth) throws FormatException {
+    Inside.goOn();
+    if (++visited > MOST_VISITED) {
+      throw fault("copies of copies: more than " + MOST_VISITED + " elements in all");
     }
+    if (depth > SvgTree.DEEPEST) {
+      throw fault("nested deeper than " + SvgTree.DEEPEST + " levels");
+    }
+    if (NOT_HERE.contains(element.tag())) {
+      return;
+    }
+    try {
+      drawn(element, in, depth);
+    } catch (IllegalArgumentException e) {
+      throw new FormatException(
+          name,
+          "line " + element.line() + ": <" + shortened(element.tag()) + ">: " + e.getMessage(),
+          e);
+    }
+  }
+
+  private void drawn(Element element, Context in, int depth) throws FormatException {
+    Map<String, String> style = tree.styles().of(element);
+    boolean visible = visible(style, in.visible);
+    if (!shown(element, style)) {
+      hidden += shapes(element, 0);
+      return;
+    }
+    String label = element.at().getOrDefault("label", element.get("id"));
+    boolean group = element.tag().equals("g") && !label.isEmpty();
+    SvgFrame frame = in.frame.moved(in.frame.transform(style));
+    Context own = new Context(frame, group ? label : in.layer, visible);
+    switch (element.tag()) {
+      case "svg" -> inside(element, nested(element, own), depth);
+      case "use" -> copy(element, own, depth);
+      case "switch" -> {
+        if (!element.inside().isEmpty()) {
+          element(element.inside().getFirst(), own, depth + 1);
+        }
+      }
+      default -> {
+        if (UNREAD.containsKey(element.tag())) {
+          unread.add(UNREAD.get(element.tag()));
+        } else {
+          shape(element, own, label);
+          inside(element, own, depth);
+        }
+      }
+    }
+  }
+
+  private static boolean shown(Element element, Map<String, String> style) {
+    return !"none".equals(style.get("display"));
+  }
+
+  /** Hidden is passed on, and taken back by who is visible inside. */
+  private static boolean visible(Map<String, String> style, boolean before) {
+    return switch (style.getOrDefault("visibility", "inherit")) {
+      case "hidden", "collapse" -> false;
+      case "visible" -> true;
+      default -> before;
+    };
+  }
+
+  /** How many shapes are in something that is not shown. */
+  private static int shapes(Element element, int depth) {
+    int count = element.inside().isEmpty() && !NOT_HERE.contains(element.tag()) ? 1 : 0;
+    for (Element one : depth > SvgTree.DEEPEST ? List.<Element>of() : element.inside()) {
+      count += shapes(one, depth + 1);
+    }
+    return count;
+  }
+
+  /** A page inside a page has a place and a size of its own. */
+  private static Context nested(Element element, Context in) {
+    Map<String, String> at = element.at();
+    SvgFrame frame = in.frame;
+    double wide = at.containsKey("width") ? frame.length(at, "width", Along.WIDTH) : frame.width();
+    double high =
+        at.containsKey("height") ? frame.length(at, "height", Along.HEIGHT) : frame.height();
+    return new Context(
+        frame.inside(
+            at,
+            frame.length(at, "x", Along.WIDTH),
+            frame.length(at, "y", Along.HEIGHT),
+            wide,
+            high),
+        in.layer,
+        in.visible);
+  }
+
+  /** A copy of something that stands elsewhere in the file. */
+  private void copy(Element use, Context in, int depth) throws FormatException {
+    String to = use.get("href");
+    Element copied = to.startsWith("#") ? tree.byId().get(to.substring(1)) : null;
+    if (copied == null) {
+      unread.add(
+          to.startsWith("#") ? "a copy of what is not there" : "copies of what is in other files");
+      return;
+    }
+    if (!copying.add(copied)) {
+      unread.add("a copy of itself");
+      return;
+    }
+    SvgFrame frame =
+        in.frame.moved(
+            AffineTransform.getTranslateInstance(
+                in.frame.length(use.at(), "x", Along.WIDTH),
+                in.frame.length(use.at(), "y", Along.HEIGHT)));
+    Context own = new Context(frame, in.layer, in.visible);
+    if (copied.tag().equals("symbol") || copied.tag().equals("svg")) {
+      Map<String, String> at = new HashMap<>(copied.at());
+      at.remove("x");
+      at.remove("y");
+      for (String size : List.of("width", "height")) {
+        if (use.at().containsKey(size)) {
+          at.put(size, use.get(size));
+        }
+      }
+      inside(copied, nested(new Element("svg", at, List.of(), copied.line()), own), depth + 1);
+    } else {
+      element(copied, own, depth + 1);
+    }
+    copying.remove(copied);
   }
 
   // == THE PAGE
 
   /** From the file's units to millimetres, y up. */
-  private AffineTransform page(Map<String, String> at) throws FormatException {
-    Optional<double[]> view = Optional.ofNullable(at.get("viewBox")).map(SvgReader::numbers);
-    Optional<Double> width = Optional.ofNullable(at.get("width")).flatMap(SvgReader::absolute);
-    Optional<Double> height = Optional.ofNullable(at.get("height")).flatMap(SvgReader::absolute);
-    stated = width.isPresent() && !bare(at.get("width"));
-    double perUnit = MM_PER_PX;
-    double top = 0;
+  private SvgFrame page(Map<String, String> at) throws FormatException {
+    Optional<double[]> view;
+    try {
+      view = SvgFrame.viewBox(at);
+    } catch (IllegalArgumentException e) {
+      throw fault(e.getMessage());
+    }
+    Optional<Double> width = Optional.ofNullable(at.get("width")).flatMap(SvgFrame::absolute);
+    Optional<Double> height = Optional.ofNullable(at.get("height")).flatMap(SvgFrame::absolute);
+    stated = width.isPresent() && !SvgFrame.unitless(at.get("width"));
+    unit = stated ? "the size of the page" : "96 units to the inch, as the file names no size";
+    AffineTransform to = new AffineTransform();
+    double wide = width.orElseGet(() -> view.map(it -> it[2]).orElse(0.0));
+    double high = height.orElseGet(() -> view.map(it -> it[3]).orElse(0.0));
     if (view.isPresent()) {
       double[] box = view.get();
-      if (box.length != 4 || !(box[2] > 0) || !(box[3] > 0)) {
-        throw fault("its viewBox is not four numbers with a width and a height");
-      }
-      // The picture keeps its proportion: the lesser of both scales, as 'meet' prescribes.
-      double across = width.map(it -> it / box[2]).orElse(Double.POSITIVE_INFINITY);
-      double down = height.map(it -> it / box[3]).orElse(Double.POSITIVE_INFINITY);
-      double least = Math.min(across, down);
-      perUnit = Double.isFinite(least) ? least : MM_PER_PX;
-      top = box[1];
+      // A side that is not said follows from the other.
+      double across = width.map(it -> it / box[2]).orElse(Double.NaN);
+      double down = height.map(it -> it / box[3]).orElse(Double.NaN);
+      wide = width.orElseGet(() -> box[2] * (Double.isNaN(down) ? 1 : down));
+      high = height.orElseGet(() -> box[3] * (Double.isNaN(across) ? 1 : across));
+      to = SvgFrame.fitted(at.getOrDefault("preserveAspectRatio", ""), box, wide, high);
     }
-    if (!(perUnit > 1e-9 && perUnit < 1e6)) {
-      throw fault("its size makes no sense: a unit would be " + perUnit + " mm");
+    double least = Math.min(to.getScaleX(), to.getScaleY()) * SvgFrame.MM_PER_PX;
+    double most = Math.max(to.getScaleX(), to.getScaleY()) * SvgFrame.MM_PER_PX;
+    if (!(least > 1e-9 && most < 1e6)) {
+      throw fault("its size makes no sense: a unit would be " + least + " mm");
     }
-    double bottom =
-        top + view.map(it -> it[3]).orElse(height.map(it -> it / MM_PER_PX).orElse(0.0));
-    unit = stated ? "the size of the page" : "96 units to the inch, as the file names no size";
-    return new AffineTransform(perUnit, 0, 0, -perUnit, 0, bottom * perUnit);
-  }
-
-  private static boolean bare(String length) {
-    return length.strip().matches("[0-9.eE+-]*");
-  }
-
-  private static Optional<Double> absolute(String length) {
-    Matcher matcher = LENGTH.matcher(length);
-    if (length.length() > LONGEST_LENGTH || !matcher.matches()) {
-      return Optional.empty();
-    }
-    double number = Double.parseDouble(matcher.group(1));
-    return Optional.ofNullable(UNITS.get(matcher.group(2).toLowerCase(Locale.ROOT)))
-        .map(it -> it * number);
-  }
-
-  private static double[] numbers(String text) {
-    Matcher matcher = NUMBER.matcher(text);
-    List<Double> all = new ArrayList<>();
-    while (matcher.find()) {
-      if (all.size() > 2 * MOST_CURVES) {
-        throw new IllegalArgumentException("more than " + 2 * MOST_CURVES + " numbers");
-      }
-      all.add(Double.parseDouble(matcher.group()));
-    }
-    return all.stream().mapToDouble(Double::doubleValue).toArray();
+    AffineTransform page =
+        new AffineTransform(
+            SvgFrame.MM_PER_PX, 0, 0, -SvgFrame.MM_PER_PX, 0, high * SvgFrame.MM_PER_PX);
+    page.concatenate(to);
+    return new SvgFrame(
+        page, view.map(it -> it[2]).orElse(wide), view.map(it -> it[3]).orElse(high));
   }
 
   // == SHAPES
 
-  private List<Path> shape(String tag, Map<String, String> at) throws FormatException {
-    SvgPath path = new SvgPath(frames.peek(), MOST_CURVES - curves);
+  private void shape(Element element, Context in, String label) throws FormatException {
+    SvgPath path = new SvgPath(in.frame.to(), MOST_CURVES - curves);
+    draw(element.tag(), element.at(), in.frame, path);
+    List<Path> all = path.done();
+    if (!in.visible) {
+      hidden += all.isEmpty() ? 0 : 1;
+      return;
+    }
+    for (Path one : all) {
+      check(one);
+      lines.add(new LineWork.Line(in.layer, label, one));
+    }
+  }
+
+  private void draw(String tag, Map<String, String> at, SvgFrame in, SvgPath path) {
     switch (tag) {
       case "path" -> parsed(at.getOrDefault("d", ""), path);
       case "rect" ->
           path.rectangle(
-              number(at, "x"),
-              number(at, "y"),
-              number(at, "width"),
-              number(at, "height"),
-              radius(at, "rx", "ry"),
-              radius(at, "ry", "rx"));
+              in.length(at, "x", Along.WIDTH),
+              in.length(at, "y", Along.HEIGHT),
+              in.length(at, "width", Along.WIDTH),
+              in.length(at, "height", Along.HEIGHT),
+              in.length(at, at.containsKey("rx") ? "rx" : "ry", Along.WIDTH),
+              in.length(at, at.containsKey("ry") ? "ry" : "rx", Along.HEIGHT));
       case "circle" ->
-          path.ellipse(number(at, "cx"), number(at, "cy"), number(at, "r"), number(at, "r"));
+          path.ellipse(
+              in.length(at, "cx", Along.WIDTH),
+              in.length(at, "cy", Along.HEIGHT),
+              in.length(at, "r", Along.DIAGONAL),
+              in.length(at, "r", Along.DIAGONAL));
       case "ellipse" ->
-          path.ellipse(number(at, "cx"), number(at, "cy"), number(at, "rx"), number(at, "ry"));
+          path.ellipse(
+              in.length(at, "cx", Along.WIDTH),
+              in.length(at, "cy", Along.HEIGHT),
+              in.length(at, "rx", Along.WIDTH),
+              in.length(at, "ry", Along.HEIGHT));
       case "line" ->
           path.points(
-              new double[] {number(at, "x1"), number(at, "y1"), number(at, "x2"), number(at, "y2")},
+              new double[] {
+                in.length(at, "x1", Along.WIDTH),
+                in.length(at, "y1", Along.HEIGHT),
+                in.length(at, "x2", Along.WIDTH),
+                in.length(at, "y2", Along.HEIGHT)
+              },
               false);
-      case "polyline" -> path.points(numbers(at.getOrDefault("points", "")), false);
-      case "polygon" -> path.points(numbers(at.getOrDefault("points", "")), true);
+      case "polyline" -> path.points(SvgFrame.numbers(at.getOrDefault("points", "")), false);
+      case "polygon" -> path.points(SvgFrame.numbers(at.getOrDefault("points", "")), true);
       default -> {}
     }
-    List<Path> all = path.done();
-    for (Path one : all) {
-      check(one);
-    }
-    return all;
   }
 
   private void check(Path path) throws FormatException {
@@ -334,26 +362,5 @@ public final class SvgReader {
       // As the standard prescribes, what comes before the fault is drawn; we say so.
       unread.add("the rest of a path after a fault in it");
     }
-  }
-
-  private static double number(Map<String, String> at, String key) {
-    String text = at.getOrDefault(key, "0");
-    Matcher matcher = LENGTH.matcher(text);
-    if (text.length() > LONGEST_LENGTH || !matcher.matches()) {
-      throw new IllegalArgumentException(
-          key + ": expected a length; found '" + shortened(text) + "'");
-    }
-    String unit = matcher.group(2).toLowerCase(Locale.ROOT);
-    double value = Double.parseDouble(matcher.group(1));
-    Double mm = UNITS.get(unit);
-    if (mm == null) {
-      throw new IllegalArgumentException(
-          key + ": expected a length in px, mm, cm, in, pt or pc; found '" + shortened(text) + "'");
-    }
-    return unit.isEmpty() ? value : value * mm / MM_PER_PX;
-  }
-
-  private static double radius(Map<String, String> at, String key, String other) {
-    return number(at, at.containsKey(key) ? key : other);
   }
 }

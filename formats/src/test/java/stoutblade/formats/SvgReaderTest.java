@@ -1,6 +1,7 @@
 package stoutblade.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
@@ -159,7 +160,7 @@ class SvgReaderTest {
                     + "<g id='cut' transform='translate(10 10)'><g transform='scale(2)'>"
                     + "<path id='blade' d='M0 0 H10'/></g></g>"
                     + "<text x='3'>Words</text><image href='http://nowhere/x.png'/>"
-                    + "<use href='#blade'/><path display='none' d='M0 0 H10'/>"));
+                    + "<use href='http://nowhere/x.svg#a'/><path display='none' d='M0 0 H10'/>"));
 
     assertThat(work.lines())
         .singleElement()
@@ -170,7 +171,92 @@ class SvgReaderTest {
               assertThat(it.path().start()).isEqualTo(new Point(10, 90));
               assertThat(it.path().end()).isEqualTo(new Point(30, 90));
             });
-    assertThat(work.unread()).hasSize(3).anyMatch(it -> it.startsWith("text"));
+    assertThat(work.unread())
+        .hasSize(4)
+        .anyMatch(it -> it.startsWith("text"))
+        .contains("1 hidden shape", "copies of what is in other files");
+  }
+
+  /** Where a square of 10 mm at the origin comes to lie, by hand: left, bottom, right, top. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        // Copies, with a move of their own and one of what they copy.
+        "<defs><rect id='r' width='10' height='10'/></defs><use href='#r' x='5' y='20'/>"
+            + "|5, 70, 15, 80",
+        "<g id='r' transform='scale(2)'><rect width='0' height='0'/></g><rect id='q' width='10'"
+            + " height='10' visibility='hidden'/><g visibility='visible'><use href='#q'"
+            + " transform='translate(100 0)'/></g>|",
+        // A symbol is fitted into the size of its copy.
+        "<symbol id='s' viewBox='0 0 5 5'><rect width='5' height='5'/></symbol>"
+            + "<use href='#s' x='10' y='10' width='20' height='20'/>|10, 70, 30, 90",
+        // A page in a page, fitted in its middle, at its end, and stretched.
+        "<svg x='10' y='10' width='40' height='20' viewBox='0 0 10 10'><rect width='10'"
+            + " height='10'/></svg>|20, 70, 40, 90",
+        "<svg width='40' height='20' viewBox='0 0 10 10' preserveAspectRatio='xMaxYMid meet'>"
+            + "<rect width='10' height='10'/></svg>|20, 80, 40, 100",
+        "<svg width='40' height='20' viewBox='0 0 10 10' preserveAspectRatio='none'>"
+            + "<rect width='10' height='10'/></svg>|0, 80, 40, 100",
+        "<svg width='40' height='20' viewBox='0 0 10 10' preserveAspectRatio='xMinYMin slice'>"
+            + "<rect width='10' height='10'/></svg>|0, 60, 40, 100",
+        // Percent of the page.
+        "<rect x='10%' y='50%' width='5%' height='10%'/>|20, 40, 30, 50",
+        // Moves by style, with units, about a place.
+        "<rect width='10' height='10' style='transform: translate(5px, 20px)'/>|5, 70, 15, 80",
+        "<rect width='10' height='10' style='transform: rotate(0.5turn);"
+            + " transform-origin: 10px 10px'/>|10, 80, 20, 90",
+        // Hidden by style, by class, by id, by what it is in.
+        "<rect width='10' height='10' style='display:none'/>|",
+        "<style>.cut {stroke: red} .guide, .note { display: none }</style><rect class='cut"
+            + " guide' width='10' height='10'/>|",
+        "<style>rect.a{visibility:hidden} #b{visibility:visible}</style><rect class='a'"
+            + " width='10' height='10'/><rect class='a' id='b' width='10' height='10'/>"
+            + "|0, 90, 10, 100",
+        "<g style='display:none'><rect width='10' height='10'/></g>|",
+        "<g visibility='hidden'><rect width='10' height='10'/></g>|",
+        "<style>@media print { rect { display: none } }</style><rect width='10' height='10'/>"
+            + "|0, 90, 10, 100",
+        "<style>/* rect{display:none} */</style><rect width='10' height='10'/>|0, 90, 10, 100",
+      })
+  void what_is_shown_is_read_where_it_is_shown(String inside, String expected) throws IOException {
+    LineWork work = read(page(inside));
+
+    if (expected == null) {
+      assertThat(work.lines()).isEmpty();
+      assertThat(work.unread()).anyMatch(it -> it.contains("hidden shape"));
+      return;
+    }
+    assertThat(work.lines()).hasSize(1);
+    double[] box = SvgFrame.numbers(expected);
+    Box found = Box.around(work.lines().getFirst().path().flattened(0.001));
+    assertThat(new double[] {found.minX(), found.minY(), found.maxX(), found.maxY()})
+        .containsExactly(box, within(1e-9));
+  }
+
+  /** Copies of copies would be 10 to the power of 9 squares. */
+  @Test
+  void copies_of_copies_are_bounded_and_circles_end() {
+    StringBuilder inside = new StringBuilder("<rect id='u0' width='1' height='1'/>");
+    for (int i = 1; i < 10; i++) {
+      inside.append("<g id='u").append(i).append("'>");
+      inside.append("<use href='#u%d'/>".formatted(i - 1).repeat(10)).append("</g>");
+    }
+    assertThatThrownBy(() -> read(page(inside.toString()))).hasMessageContaining("copies of copies");
+    assertThatCode(() -> read(page("<g id='a'><use href='#a'/><use href='#b'/></g><g id='b'><use"
+            + " href='#a'/></g>"))).doesNotThrowAnyException();
+  }
+
+  @Test
+  void nearly_closed_lines_are_closed_and_it_is_said() throws IOException {
+    LinesFile file =
+        LinesFile.read(
+            "nearly.svg",
+            page("<path d='M0 0 H50 V30 H0 V0.3'/><path d='M60 0 H90 V20 H60 V5'/>")
+                .getBytes(StandardCharsets.UTF_8));
+
+    assertThat(file.outlines()).hasSize(1);
+    assertThat(file.words()).contains("1 line was not quite closed", "0.3 mm", "1 open lines");
   }
 
   @Test

@@ -95,7 +95,8 @@ final class Loads {
   private double area(Foamed foam, double y) {
     double channel = foam.channelMm2() * within(y, from, to);
     // Right at its ends a section across has no width.
-    double inside = Math.clamp(y, JUST_INSIDE_MM, length - JUST_INSIDE_MM);
+    double edge = Math.min(JUST_INSIDE_MM, length / 2);
+    double inside = Math.clamp(y, edge, length - edge);
     double whole = foam.share().across().applyAsDouble(inside) * within(y, 0, length);
     return Math.max(0, whole - channel);
   }

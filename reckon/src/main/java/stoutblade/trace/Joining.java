@@ -14,11 +14,15 @@ import stoutblade.shape.Point;
  *
  * @param rings closed paths
  * @param loose how many lines belong to no ring
+ * @param bridged how wide the gaps are over which rings were closed by a straight line, in mm
  */
-record Joining(List<Path> rings, int loose) {
+record Joining(List<Path> rings, int loose, List<Double> bridged) {
 
   /** Ends closer than this are one place, in mm. */
   static final double JOINED_MM = 0.02;
+
+  /** A ring that ends as near to its start is closed by a straight line, in mm; it is said. */
+  static final double NEARLY_MM = 0.5;
 
   private record Cell(long x, long y) {
 
@@ -37,19 +41,24 @@ record Joining(List<Path> rings, int loose) {
         open.add(line);
       }
     }
-    int loose = new Worker(open).into(rings);
-    return new Joining(List.copyOf(rings), loose);
+    Worker worker = new Worker(open);
+    int loose = worker.into(rings);
+    return new Joining(List.copyOf(rings), loose, List.copyOf(worker.bridged));
   }
 
   private static boolean meets(Point a, Point b) {
     return a.distance(b) <= JOINED_MM;
   }
 
+  /** A line hardly longer than its gap is a tick, and no ring. */
+  private static final double MANY_GAPS = 8;
+
   private static final class Worker {
 
     private final List<Path> open;
     private final boolean[] used;
     private final Map<Cell, List<Integer>> ends = new HashMap<>();
+    private final List<Double> bridged = new ArrayList<>();
 
     Worker(List<Path> open) {
       this.open = open;
@@ -74,13 +83,24 @@ record Joining(List<Path> rings, int loose) {
         List<Integer> chain = new ArrayList<>(List.of(i));
         List<Cubic> curves = new ArrayList<>(open.get(i).cubics());
         follow(open.get(i).start(), chain, curves);
-        if (meets(curves.getLast().end(), open.get(i).start())) {
+        Point end = curves.getLast().end();
+        double gap = end.distance(open.get(i).start());
+        if (gap <= JOINED_MM) {
           rings.add(new Path(curves, true));
+        } else if (gap <= NEARLY_MM && length(curves) > MANY_GAPS * gap) {
+          curves.add(Cubic.line(end, open.get(i).start()));
+          rings.add(new Path(curves, true));
+          bridged.add(gap);
         } else {
           loose += chain.size();
         }
       }
       return loose;
+    }
+
+    /** Roughly, by where its pieces end. */
+    private static double length(List<Cubic> curves) {
+      return curves.stream().mapToDouble(it -> it.start().distance(it.end())).sum();
     }
 
     /** Goes on from the end of a chain until it is back at its start or no line goes on. */

@@ -55,6 +55,11 @@ public record LineWork(List<Line> lines, List<String> unread, String unit, boole
     return byLayer().stream().mapToInt(it -> Joining.of(it).loose()).sum();
   }
 
+  /** How wide the gaps are over which nearly closed lines were closed, in mm. */
+  public List<Double> bridged() {
+    return byLayer().stream().flatMap(it -> Joining.of(it).bridged().stream()).toList();
+  }
+
   private List<List<Path>> byLayer() {
     Map<String, List<Path>> layers = new LinkedHashMap<>();
     lines.forEach(it -> layers.computeIfAbsent(it.layer, key -> new ArrayList<>()).add(it.path));
