@@ -12,10 +12,12 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
+import stoutblade.trace.FileUnit;
 import stoutblade.trace.LineWork;
 
 /**
@@ -72,6 +74,9 @@ public final class DxfReader {
           "POINT",
           "points");
 
+  /** Ends of other entities, and what is not drawn. */
+  private static final Set<String> LAID_OUT = Set.of("SEQEND", "ATTDEF", "EOF", "VERTEX");
+
   private static final int DEEPEST_BLOCK = 12;
   private static final int MOST_INSERTS = 100_000;
 
@@ -88,7 +93,10 @@ public final class DxfReader {
   private final Map<String, Block> blocks = new HashMap<>();
   private final List<LineWork.Line> lines = new ArrayList<>();
   private final Set<String> unread = new LinkedHashSet<>();
+  private final Map<String, String> notShown = new HashMap<>();
+  private final Map<String, Integer> leftOut = new TreeMap<>();
   private double mm = 1;
+  private boolean measured;
   private int unitCode;
   private int curves;
   private int inserts;
@@ -137,13 +145,20 @@ public final class DxfReader {
       throw reader.odd(e);
     }
     boolean stated = UNITS.containsKey(reader.unitCode);
+    reader.leftOut.forEach((why, count) -> reader.unread.add(count + " " + why));
     return new LineWork(
         reader.lines,
         List.copyOf(reader.unread),
-        stated
-            ? UNIT_WORDS.get(reader.unitCode)
-            : "millimetres, as the file does not say what its units are",
-        stated);
+        stated ? UNIT_WORDS.get(reader.unitCode) : reader.guessed(),
+        new FileUnit(reader.mm, stated),
+        Optional.empty());
+  }
+
+  /** Without stated units all that is known is which measures the drawing was set up for. */
+  private String guessed() {
+    return (mm == 1 ? "millimetres" : "inches")
+        + (measured ? ", as the drawing is set up for them" : "")
+        + "; the file does not say what its units are";
   }
 
   /** Numbers that are each possible, but make no line together. */
@@ -170,8 +185,12 @@ public final class DxfReader {
       } else if (section.equals("HEADER") && pair.value().equals("$INSUNITS")) {
         if (i + 1 < pairs.size()) {
           unitCode = (int) DxfGroups.number(name, pairs.get(i + 1));
-          mm = UNITS.getOrDefault(unitCode, 1.0);
+          mm = UNITS.getOrDefault(unitCode, mm);
         }
+      } else if (section.equals("HEADER") && pair.value().equals("$MEASUREMENT")) {
+        measurement(i + 1);
+      } else if (section.equals("TABLES") && pair.code() == 0 && pair.value().equals("LAYER")) {
+        layer(i);
       } else if (section.equals("BLOCKS") && pair.code() == 0 && pair.value().equals("BLOCK")) {
         block(i);
       }
@@ -180,6 +199,48 @@ public final class DxfReader {
       throw new FormatException(name, "there is no ENTITIES section in it, or the file breaks off");
     }
     run(entities);
+  }
+
+  /** 0 for inches, 1 for metric; it only counts where no unit is stated. */
+  private void measurement(int at) throws FormatException {
+    if (at < pairs.size() && !UNITS.containsKey(unitCode)) {
+      measured = true;
+      mm = DxfGroups.number(name, pairs.get(at)) == 0 ? 25.4 : 1;
+    }
+  }
+
+  /** A layer that is off (a colour below 0), frozen, or not printed is not there for the maker. */
+  private void layer(int from) throws FormatException {
+    DxfGroups groups = groups(from + 1, next(from));
+    boolean frozen = ((int) groups.or(70, 0) & 1) == 1;
+    String why =
+        groups.or(62, 7) < 0
+            ? "off"
+            : frozen ? "frozen" : groups.or(290, 1) == 0 ? "not printed" : "";
+    if (!why.isEmpty()) {
+      groups.text(2).ifPresent(it -> notShown.put(it.toUpperCase(Locale.ROOT), why));
+    }
+  }
+
+  /** Why something is left out; empty where it is shown. */
+  private String hidden(DxfGroups groups) throws FormatException {
+    // A loop of its own: it is asked for every entity of every block that is put in.
+    for (DxfGroups.Pair pair : groups.all()) {
+      if (pair.code() == 67 && pair.value().equals("1")) {
+        return "in paper space";
+      }
+      if (pair.code() == 60 && pair.value().equals("1")) {
+        return "hidden";
+      }
+    }
+    if (notShown.isEmpty()) {
+      return "";
+    }
+    String own = groups.layer();
+    String layer = own.isEmpty() && !inside.isEmpty() ? inside.peek().layer : own;
+    String why =
+        notShown.getOrDefault((layer.isEmpty() ? "0" : layer).toUpperCase(Locale.ROOT), "");
+    return why.isEmpty() ? "" : "on layers that are " + why;
   }
 
   /** Reads entities from a pair on, until the block or the section ends. */
@@ -278,6 +339,11 @@ public final class DxfReader {
       unread("something that does not lie flat");
       return to;
     }
+    String why = LAID_OUT.contains(kind) ? "" : hidden(groups);
+    if (!why.isEmpty()) {
+      leftOut.merge(why, 1, Integer::sum);
+      return kind.equals("POLYLINE") ? afterVertices(to) : to;
+    }
     boolean turned = groups.or(230, 1) < 0;
     switch (kind) {
       case "LINE" ->
@@ -310,6 +376,14 @@ public final class DxfReader {
           unread(UNREAD.getOrDefault(kind, DxfGroups.shortened(kind.toLowerCase(Locale.ROOT))));
     }
     return to;
+  }
+
+  private int afterVertices(int from) {
+    int at = from;
+    while (at < pairs.size() && pairs.get(at).value().equals("VERTEX")) {
+      at = next(at);
+    }
+    return at;
   }
 
   private void unread(String what) {
@@ -472,9 +546,36 @@ public final class DxfReader {
     }
     Optional<BSpline> curve = BSpline.of(degree, groups.each(40), points, groups.each(41));
     if (curve.isEmpty()) {
-      unread("a spline that is given by its fit points only");
+      fitted(groups, turned, closed);
       return;
     }
     add(groups, turned, curve.get().cubics(), closed);
+  }
+
+  /** A spline that is given by the points that it runs through, and by its ends' directions. */
+  private void fitted(DxfGroups groups, boolean turned, boolean closed) throws FormatException {
+    List<Double> xs = groups.each(11);
+    List<Double> ys = groups.each(21);
+    List<Point> points = new ArrayList<>();
+    for (int i = 0; i < Math.min(xs.size(), ys.size()); i++) {
+      Point at = new Point(xs.get(i), ys.get(i));
+      if (points.isEmpty() || points.getLast().distance(at) > 0) {
+        points.add(at);
+      }
+    }
+    if (points.size() < 2) {
+      unread("a spline without points");
+      return;
+    }
+    add(
+        groups,
+        turned,
+        FitSpline.through(points, direction(groups, 12, 22), direction(groups, 13, 23)),
+        closed);
+  }
+
+  private static Optional<Point> direction(DxfGroups groups, int x, int y) throws FormatException {
+    Point way = new Point(groups.or(x, 0), groups.or(y, 0));
+    return way.length() > 0 ? Optional.of(way) : Optional.empty();
   }
 }

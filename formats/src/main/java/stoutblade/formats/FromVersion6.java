@@ -20,6 +20,11 @@ final class FromVersion6 implements Migrations.Migration {
         camera.putArray("uprights");
       }
     }
+    for (JsonNode tracing : project.path("size").path("tracings")) {
+      if (tracing instanceof ObjectNode it) {
+        it.putNull("unit");
+      }
+    }
     if (project.path("blade") instanceof ObjectNode blade) {
       blade.put("from", "");
     }

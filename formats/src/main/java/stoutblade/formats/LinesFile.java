@@ -20,9 +20,15 @@ import stoutblade.trace.Tracing;
  * @param outlines its closed outlines, the largest first
  * @param toleranceMm how far they may lie from the lines
  * @param leftOut how many more closed outlines there are, smaller than those that are kept
+ * @param framed true where a frame round the page stands last
  */
 public record LinesFile(
-    String name, LineWork work, List<WholeOutline> outlines, double toleranceMm, int leftOut) {
+    String name,
+    LineWork work,
+    List<WholeOutline> outlines,
+    double toleranceMm,
+    int leftOut,
+    boolean framed) {
 
   /** The endings of the files that are read. */
   public static final List<String> ENDINGS = List.of(".svg", ".dxf");
@@ -83,6 +89,7 @@ public record LinesFile(
 
     LinesFile file() throws FormatException {
       List<LineWork.Ring> rings = work.largest();
+      boolean framed = rings.stream().anyMatch(LineWork.Ring::frame);
       if (rings.isEmpty()) {
         throw new FormatException(name, nothing());
       }
@@ -98,14 +105,15 @@ public record LinesFile(
       for (double tolerance : some.size() < rings.size() ? new double[0] : TOLERANCES_MM) {
         List<WholeOutline> outlines = followed(rings, tolerance);
         if (outlines.size() == rings.size()) {
-          return of(outlines, tolerance, 0);
+          return of(outlines, tolerance, 0, framed);
         }
       }
-      return of(some, coarsest, rings.size() - some.size());
+      return of(some, coarsest, rings.size() - some.size(), framed);
     }
 
-    private LinesFile of(List<WholeOutline> outlines, double tolerance, int leftOut) {
-      return new LinesFile(bare(name), work, outlines, tolerance, leftOut);
+    private LinesFile of(
+        List<WholeOutline> outlines, double tolerance, int leftOut, boolean framed) {
+      return new LinesFile(bare(name), work, outlines, tolerance, leftOut, framed);
     }
 
     private String nothing() {
@@ -183,6 +191,12 @@ public record LinesFile(
             + (outlines.size() == 1 ? " outline" : " outlines")
             + ", units: "
             + work.unit());
+    if (framed) {
+      said.add("a frame as large as the page stands last");
+    }
+    if (outlines.size() > 1) {
+      said.add("press the one that you want");
+    }
     if (leftOut > 0) {
       said.add(
           leftOut
@@ -199,7 +213,7 @@ public record LinesFile(
           bridged.size()
               + (bridged.size() == 1 ? " line was" : " lines were")
               + " not quite closed: gaps of up to "
-              + Display.decimal(Math.ceil(widest * 100 - 1e-6) / 100, 2)
+              + Display.decimal(Math.ceil(widest * 100 - 1e-3) / 100, 2)
               + " mm are closed");
     }
     if (work.loose() > 0) {

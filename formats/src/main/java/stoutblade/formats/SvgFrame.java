@@ -12,8 +12,8 @@ import org.apache.batik.parser.AWTTransformProducer;
 import org.apache.batik.parser.ParseException;
 
 /**
- * Where things of an SVG lie: the frame that they are drawn in, and how large that is for lengths in
- * percent.
+ * Where things of an SVG lie: the frame that they are drawn in, and how large that is for lengths
+ * in percent.
  *
  * @param to from the frame's units to millimetres, y up
  * @param width of the frame, in its units
@@ -37,8 +37,22 @@ record SvgFrame(AffineTransform to, double width, double height) {
   /** In user units: pixels of a 96th of an inch. */
   private static final Map<String, Double> UNITS =
       Map.of(
-          "", 1.0, "px", 1.0, "mm", 1 / MM_PER_PX, "cm", 10 / MM_PER_PX, "in", 96.0, "pt", 96.0 / 72,
-          "pc", 16.0, "q", 0.25 / MM_PER_PX);
+          "",
+          1.0,
+          "px",
+          1.0,
+          "mm",
+          1 / MM_PER_PX,
+          "cm",
+          10 / MM_PER_PX,
+          "in",
+          96.0,
+          "pt",
+          96.0 / 72,
+          "pc",
+          16.0,
+          "q",
+          0.25 / MM_PER_PX);
 
   private static final Map<String, Double> DEGREES =
       Map.of("deg", 1.0, "rad", 180 / Math.PI, "grad", 0.9, "turn", 360.0);
@@ -185,8 +199,7 @@ record SvgFrame(AffineTransform to, double width, double height) {
     double scale = said.contains("slice") ? Math.max(across, down) : Math.min(across, down);
     double left = share(said, "xMin", "xMax") * (wide - box[2] * scale);
     double top = share(said, "YMin", "YMax") * (high - box[3] * scale);
-    return new AffineTransform(
-        scale, 0, 0, scale, left - box[0] * scale, top - box[1] * scale);
+    return new AffineTransform(scale, 0, 0, scale, left - box[0] * scale, top - box[1] * scale);
   }
 
   private static double share(String said, String least, String most) {

@@ -15,16 +15,18 @@ import org.apache.batik.parser.ParseException;
 import org.apache.batik.parser.PathParser;
 import stoutblade.formats.SvgFrame.Along;
 import stoutblade.formats.SvgTree.Element;
+import stoutblade.shape.Box;
 import stoutblade.shape.Path;
+import stoutblade.trace.FileUnit;
 import stoutblade.trace.LineWork;
 
 /**
  * Reads the lines of an SVG at true size: what is shown of it, with copies, nested pages and moves
- * resolved. Strokes' widths, fills and colours are nothing to a knife and are not looked at; what is
- * hidden, and what is drawn but cannot be read as lines (text, pictures), is said.
+ * resolved. Strokes' widths, fills and colours are nothing to a knife and are not looked at; what
+ * is hidden, and what is drawn but cannot be read as lines (text, pictures), is said.
  *
- * <p>Nothing outside the file is ever looked for, and copies of copies are bounded. CSS Values 3: an
- * inch is 96 px.
+ * <p>Nothing outside the file is ever looked for, and copies of copies are bounded. CSS Values 3:
+ * an inch is 96 px.
  */
 public final class SvgReader {
 
@@ -63,6 +65,8 @@ public final class SvgReader {
   private int curves;
   private int hidden;
   private String unit = "";
+  private double unitMm = SvgFrame.MM_PER_PX;
+  private Box sheet;
   private boolean stated;
 
   private SvgReader(String name, SvgTree tree) {
@@ -105,7 +109,8 @@ public final class SvgReader {
     if (hidden > 0) {
       unread.add(hidden + (hidden == 1 ? " hidden shape" : " hidden shapes"));
     }
-    return new LineWork(lines, List.copyOf(unread), unit, stated);
+    return new LineWork(
+        lines, List.copyOf(unread), unit, new FileUnit(unitMm, stated), Optional.ofNullable(sheet));
   }
 
   private FormatException fault(String what) {
@@ -281,6 +286,11 @@ public final class SvgReader {
     if (!(least > 1e-9 && most < 1e6)) {
       throw fault("its size makes no sense: a unit would be " + least + " mm");
     }
+    unitMm = least;
+    sheet =
+        wide > 0 && high > 0
+            ? new Box(0, 0, wide * SvgFrame.MM_PER_PX, high * SvgFrame.MM_PER_PX)
+            : null;
     AffineTransform page =
         new AffineTransform(
             SvgFrame.MM_PER_PX, 0, 0, -SvgFrame.MM_PER_PX, 0, high * SvgFrame.MM_PER_PX);

@@ -127,7 +127,9 @@ final class SvgStyles {
     return all;
   }
 
-  /** What is said of an element: by its attributes, by the sheets, and over all by its own style. */
+  /**
+   * What is said of an element: by its attributes, by the sheets, and over all by its own style.
+   */
   Map<String, String> of(SvgTree.Element element) {
     Map<String, String> all = new HashMap<>();
     KEPT.stream().filter(element.at()::containsKey).forEach(it -> all.put(it, element.get(it)));

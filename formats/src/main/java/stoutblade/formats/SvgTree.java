@@ -142,8 +142,7 @@ record SvgTree(Element root, Map<String, Element> byId, SvgStyles styles) {
         at.put(xml.getAttributeLocalName(i), xml.getAttributeValue(i));
       }
       Element element =
-          new Element(
-              xml.getLocalName(), at, new ArrayList<>(), xml.getLocation().getLineNumber());
+          new Element(xml.getLocalName(), at, new ArrayList<>(), xml.getLocation().getLineNumber());
       if (at.containsKey("id")) {
         byId.putIfAbsent(at.get("id"), element);
       }

@@ -15,6 +15,8 @@ import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import stoutblade.develop.Cone;
 import stoutblade.measure.Units;
 import stoutblade.shape.Box;
@@ -56,6 +58,109 @@ class DxfTest {
     assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();
     assertThat(process.exitValue()).as(said).isZero();
     return said;
+  }
+
+  /** Written by a general DXF library, with layers off, frozen and not to be printed. */
+  @Test
+  void what_is_not_shown_is_left_out_and_said() throws IOException, InterruptedException {
+    Path file = folder.resolve("layers.dxf");
+    python(
+        """
+        import sys, ezdxf
+        doc = ezdxf.new('R2010', units=4)
+        for name in ('CUT', 'OFF', 'FROZEN', 'NOPLOT'): doc.layers.add(name)
+        doc.layers.get('OFF').off()
+        doc.layers.get('FROZEN').freeze()
+        doc.layers.get('NOPLOT').dxf.plot = 0
+        m = doc.modelspace()
+        for i, name in enumerate(('CUT', 'OFF', 'FROZEN', 'NOPLOT')):
+            m.add_circle((100 * i, 0), 10, dxfattribs={'layer': name})
+        m.add_polyline2d([(0, 0), (5, 0), (5, 5)], close=True, dxfattribs={'layer': 'OFF'})
+        block = doc.blocks.new('B')
+        block.add_circle((0, 0), 4)
+        block.add_circle((0, 0), 5, dxfattribs={'layer': 'CUT'})
+        m.add_blockref('B', (50, 50), dxfattribs={'layer': 'FROZEN'})
+        doc.layout('Layout1').add_circle((0, 0), 77)
+        doc.saveas(sys.argv[1])
+        """,
+        file);
+
+    LineWork work = DxfReader.read("layers.dxf", Files.readAllBytes(file));
+
+    assertThat(work.lines()).hasSize(1);
+    assertThat(work.lines().getFirst().layer()).isEqualTo("CUT");
+    assertThat(work.unread())
+        .anyMatch(it -> it.endsWith("on layers that are off"))
+        .anyMatch(it -> it.endsWith("on layers that are frozen"))
+        .contains("1 on layers that are not printed")
+        .anyMatch(it -> it.endsWith("in paper space"));
+  }
+
+  @Test
+  void what_is_marked_as_invisible_is_left_out() throws IOException {
+    String circle = "0\nCIRCLE\n8\n0\n%s10\n0\n20\n0\n40\n2\n";
+    LineWork work =
+        DxfReader.read(
+            "i.dxf",
+            ("0\nSECTION\n2\nENTITIES\n"
+                    + circle.formatted("60\n1\n")
+                    + circle.formatted("60\n0\n")
+                    + "0\nENDSEC\n0\nEOF\n")
+                .getBytes(java.nio.charset.StandardCharsets.US_ASCII));
+
+    assertThat(work.lines()).hasSize(1);
+    assertThat(work.unread()).containsExactly("1 hidden");
+  }
+
+  /** A spline given by points that it runs through, as the library's own interpolation has it. */
+  @Test
+  void splines_run_through_their_fit_points() throws IOException, InterruptedException {
+    Path file = folder.resolve("fit.dxf");
+    String said =
+        python(
+            """
+            import sys, ezdxf
+            from ezdxf.math import Vec3, cubic_bezier_interpolation
+            points = [(0, 0), (30, 40), (80, 40), (110, 0), (150, 10)]
+            doc = ezdxf.new('R2010', units=4)
+            doc.modelspace().add_spline(fit_points=points)
+            doc.saveas(sys.argv[1])
+            """,
+            file);
+    assertThat(said).isBlank();
+
+    LineWork work = DxfReader.read("fit.dxf", Files.readAllBytes(file));
+
+    assertThat(work.lines()).hasSize(1);
+    stoutblade.shape.Path path = work.lines().getFirst().path();
+    assertThat(path.cubics()).hasSize(4);
+    for (int i = 1; i < 4; i++) {
+      // Smooth where pieces meet: handles lie opposite each other.
+      Point in = path.cubics().get(i - 1).end().minus(path.cubics().get(i - 1).control2());
+      Point out = path.cubics().get(i).control1().minus(path.cubics().get(i).start());
+      assertThat(in.angleTo(out)).isCloseTo(0, within(1e-9));
+    }
+    assertThat(path.cubics().get(1).end()).isEqualTo(new Point(80, 40));
+  }
+
+  @ParameterizedTest
+  @CsvSource({"0, inches, 25.4", "1, millimetres, 1"})
+  void a_drawing_without_units_is_asked_about_by_the_measures_it_is_set_up_for(
+      int measurement, String words, double mm) throws IOException {
+    LineWork work =
+        DxfReader.read(
+            "m.dxf",
+            ("0\nSECTION\n2\nHEADER\n9\n$MEASUREMENT\n70\n"
+                    + measurement
+                    + "\n9\n$INSUNITS\n70\n0\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n0\nCIRCLE\n8\n0\n10\n0\n20"
+                    + "\n0\n40\n2\n0\nENDSEC\n0\nEOF\n")
+                .getBytes(java.nio.charset.StandardCharsets.US_ASCII));
+
+    assertThat(work.scale().said()).isFalse();
+    assertThat(work.scale().mm()).isEqualTo(mm);
+    assertThat(work.unit()).startsWith(words);
+    assertThat(work.lines().getFirst().path().length(0.01))
+        .isCloseTo(4 * Math.PI * mm, within(0.1));
   }
 
   @Test
@@ -295,7 +400,7 @@ class DxfTest {
                 "SEQEND"));
     assertThat(Region.inside(work.rings().getFirst(), 0.001).area())
         .isCloseTo(Math.PI * 100, within(0.01));
-    assertThat(work.unitStated()).isFalse();
+    assertThat(work.scale().said()).isFalse();
     assertThat(work.layers()).containsExactly("A");
   }
 

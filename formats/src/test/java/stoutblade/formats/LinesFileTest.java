@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Locale;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import stoutblade.shape.Box;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.Point;
 
@@ -77,6 +78,27 @@ class LinesFileTest {
         .isInstanceOf(FormatException.class)
         .hasMessageContaining("star.svg")
         .hasMessageContaining("nodes");
+  }
+
+  @Test
+  void a_frame_round_the_page_is_never_taken_first() throws IOException {
+    String svg =
+        "<svg xmlns='http://www.w3.org/2000/svg' width='210mm' height='297mm' viewBox='0 0 210"
+            + " 297'><rect width='210' height='297'/><circle cx='80' cy='90' r='30'/></svg>";
+    LinesFile file = LinesFile.read("page.svg", svg.getBytes(StandardCharsets.UTF_8));
+
+    assertThat(Box.around(file.outlines().getFirst().path().flattened(0.1)).width())
+        .isCloseTo(60, within(0.2));
+    assertThat(file.outlines()).hasSize(2);
+    assertThat(file.words()).contains("a frame as large as the page stands last", "press the one");
+    // A board with a hole is no frame.
+    String board =
+        "<svg xmlns='http://www.w3.org/2000/svg' width='210mm' height='297mm' viewBox='0 0 210"
+            + " 297'><rect width='150' height='120'/><circle cx='80' cy='60' r='30'/></svg>";
+    LinesFile plate = LinesFile.read("board.svg", board.getBytes(StandardCharsets.UTF_8));
+    assertThat(Box.around(plate.outlines().getFirst().path().flattened(0.1)).width())
+        .isCloseTo(150, within(0.2));
+    assertThat(plate.words()).doesNotContain("a frame");
   }
 
   @Test

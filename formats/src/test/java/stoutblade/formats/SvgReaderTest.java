@@ -124,7 +124,7 @@ class SvgReaderTest {
     LineWork work = read(svg);
 
     assertThat(work.lines()).hasSize(2);
-    assertThat(work.unitStated()).isTrue();
+    assertThat(work.scale().said()).isTrue();
     // Java's own round corners are off by 0.03 % of their radius.
     assertThat(area(work.lines().getFirst().path()))
         .isCloseTo(120 * 80 - (4 - Math.PI) * 100, within(0.3));
@@ -148,7 +148,7 @@ class SvgReaderTest {
   void units_are_those_of_the_page(String page, double mm, boolean stated) throws IOException {
     LineWork work = read("<svg " + page + "><line x2='10'/></svg>");
     assertThat(work.lines().getFirst().path().length(0.01)).isCloseTo(10 * mm, within(1e-5));
-    assertThat(work.unitStated()).isEqualTo(stated);
+    assertThat(work.scale().said()).isEqualTo(stated);
   }
 
   @Test
@@ -242,9 +242,15 @@ class SvgReaderTest {
       inside.append("<g id='u").append(i).append("'>");
       inside.append("<use href='#u%d'/>".formatted(i - 1).repeat(10)).append("</g>");
     }
-    assertThatThrownBy(() -> read(page(inside.toString()))).hasMessageContaining("copies of copies");
-    assertThatCode(() -> read(page("<g id='a'><use href='#a'/><use href='#b'/></g><g id='b'><use"
-            + " href='#a'/></g>"))).doesNotThrowAnyException();
+    assertThatThrownBy(() -> read(page(inside.toString())))
+        .hasMessageContaining("copies of copies");
+    assertThatCode(
+            () ->
+                read(
+                    page(
+                        "<g id='a'><use href='#a'/><use href='#b'/></g><g id='b'><use"
+                            + " href='#a'/></g>")))
+        .doesNotThrowAnyException();
   }
 
   @Test

@@ -17,8 +17,10 @@ import stoutblade.reference.Orientation;
 import stoutblade.reference.Reference;
 import stoutblade.reference.Ruler;
 import stoutblade.reference.School;
+import stoutblade.shape.Box;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.WholeOutline;
+import stoutblade.trace.FileUnit;
 import stoutblade.trace.Tracing;
 import stoutblade.wearer.Bearer;
 import stoutblade.wearer.BodyMeasure;
@@ -30,6 +32,8 @@ import stoutblade.wearer.Wearers;
  * ({@link Resizing}).
  */
 public final class SizeEdits {
+
+  private static final double FINE_MM = 0.01;
 
   private SizeEdits() {}
 
@@ -264,26 +268,72 @@ public final class SizeEdits {
   /** Keeps outlines that were taken from a picture or a model. */
   public static Edit addTracing(
       String name, String from, List<WholeOutline> outlines, double tolerance) {
+    return addTracing(name, from, outlines, tolerance, Optional.empty());
+  }
+
+  /** Keeps outlines that were read from a file. */
+  public static Edit addFile(
+      String name, List<WholeOutline> outlines, double tolerance, FileUnit unit) {
+    return addTracing(name, "file", outlines, tolerance, Optional.of(unit));
+  }
+
+  private static Edit addTracing(
+      String name,
+      String from,
+      List<WholeOutline> outlines,
+      double tolerance,
+      Optional<FileUnit> unit) {
     return new Edit(
         "Trace " + name,
         project -> {
           List<Tracing> all = new ArrayList<>(project.size().tracings());
           String id = Reference.next("t", all.stream().map(Tracing::id).toList());
-          all.add(new Tracing(id, name, from, outlines, tolerance));
+          all.add(new Tracing(id, name, from, outlines, tolerance, unit));
           return project.withSize(project.size().withTracings(all));
         });
   }
 
   public static Edit tracingName(String id, String name) {
+    return onTracing("Name the outline", id, it -> it.withName(name));
+  }
+
+  /** Says what a unit of an outline's file is: the outlines become larger or smaller by as much. */
+  public static Edit tracingUnit(String id, double mm) {
+    return onTracing("Units of the file", id, it -> it.with(new FileUnit(mm, true)));
+  }
+
+  /** Says how long the outline that is taken is along. */
+  public static Edit tracingLength(String id, double mm) {
+    return onTracing(
+        "Length of the outline",
+        id,
+        it -> {
+          double now = Box.around(it.outlines().getFirst().path().flattened(FINE_MM)).height();
+          if (!(mm > 0) || now <= 0) {
+            throw new IllegalArgumentException("An outline has a length above 0");
+          }
+          FileUnit unit = it.unit().orElse(new FileUnit(1, true));
+          return new Tracing(
+                  it.id(), it.name(), it.from(), it.outlines(), it.toleranceMm(), Optional.of(unit))
+              .with(new FileUnit(unit.mm() * mm / now, true));
+        });
+  }
+
+  /** Takes another of a file's outlines first. */
+  public static Edit takeOutline(String id, int index) {
+    return onTracing("Take this outline", id, it -> it.taking(index));
+  }
+
+  private static Edit onTracing(String name, String id, UnaryOperator<Tracing> change) {
     return new Edit(
-        "Name the outline",
+        name,
         project ->
             project.withSize(
                 project
                     .size()
                     .withTracings(
                         project.size().tracings().stream()
-                            .map(it -> it.id().equals(id) ? it.withName(name) : it)
+                            .map(it -> it.id().equals(id) ? change.apply(it) : it)
                             .toList())));
   }
 

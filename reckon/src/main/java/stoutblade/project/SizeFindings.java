@@ -18,7 +18,10 @@ import stoutblade.reference.Ruler;
 import stoutblade.reference.Scale;
 import stoutblade.reference.School;
 import stoutblade.reference.Weighed;
+import stoutblade.shape.Box;
 import stoutblade.shape.Point;
+import stoutblade.trace.FileUnit;
+import stoutblade.trace.Tracing;
 import stoutblade.wearer.BodyMeasure;
 
 /** What is wrong or risky about the size, and what comes next. */
@@ -42,6 +45,7 @@ final class SizeFindings {
     next();
     derived.sizing().pictures().values().forEach(this::picture);
     size.models().forEach(this::model);
+    size.tracings().forEach(this::tracing);
     lengths();
     derived.fit().ifPresent(this::fit);
     return found;
@@ -254,6 +258,36 @@ final class SizeFindings {
                   "1 unit is 1 m",
                   SizeEdits.modelRuler(model.id(), new Model.OwnUnit(1000)).change())));
     }
+  }
+
+  /** Outlines of a file that does not say what its units are. */
+  private void tracing(Tracing tracing) {
+    FileUnit unit = tracing.unit().orElse(new FileUnit(1, true));
+    if (unit.said()) {
+      return;
+    }
+    Box box = Box.around(tracing.outlines().getFirst().path().flattened(0.1));
+    List<Edit> mends = new ArrayList<>();
+    List<String> sizes = new ArrayList<>();
+    for (FileUnit.Usual usual : FileUnit.USUAL) {
+      double factor = usual.mm() / unit.mm();
+      sizes.add(
+          "in %s %s × %s"
+              .formatted(usual.name(), show(box.width() * factor), show(box.height() * factor)));
+      mends.add(
+          new Edit(
+              "It is drawn in " + usual.name(),
+              SizeEdits.tracingUnit(tracing.id(), usual.mm()).change()));
+    }
+    add(
+        "size." + tracing.id() + ".unit",
+        new Place.OnStation(),
+        Severity.NEXT,
+        "Say what '" + tracing.name() + "' is drawn in",
+        "Its file does not say what its units are. The outline would be "
+            + String.join(", ", sizes)
+            + ". A length that you know tells it as well.",
+        mends);
   }
 
   // == FIT

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import stoutblade.shape.Box;
 import stoutblade.shape.NodeFitting;
@@ -18,14 +19,29 @@ import stoutblade.shape.WholeOutline;
  * @param lines the lines, in mm
  * @param unread what could not be read, in words, each once
  * @param unit what a unit of the file means, in words
- * @param unitStated true where the file says so itself
+ * @param scale how long that is
+ * @param page the page that it is drawn on, in mm, where the file has one
  */
-public record LineWork(List<Line> lines, List<String> unread, String unit, boolean unitStated) {
+public record LineWork(
+    List<Line> lines, List<String> unread, String unit, FileUnit scale, Optional<Box> page) {
 
   /** Smaller things are specks, in mm. */
   private static final double SPECK_MM = 0.5;
 
   private static final double COARSE_MM = 0.1;
+
+  /** A background is at least so much of its page. */
+  private static final double NEARLY_PAGE = 0.97;
+
+  private static final double JUST_MM = 0.01;
+
+  /** A frame is drawn up to so much inside its sheet on both sides together, in mm. */
+  private static final double BORDER_MM = 45;
+
+  /** ISO 216 A4 to A0, and US Letter and Tabloid, in mm. */
+  private static final double[][] SHEETS_MM = {
+    {210, 297}, {297, 420}, {420, 594}, {594, 841}, {841, 1189}, {215.9, 279.4}, {279.4, 431.8}
+  };
 
   /**
    * A line.
@@ -67,7 +83,7 @@ public record LineWork(List<Line> lines, List<String> unread, String unit, boole
   }
 
   /**
-   * The closed lines, the largest first; specks are left out.
+   * The closed lines, the largest first, frames round the page last; specks are left out.
    *
    * @throws IllegalArgumentException if they are so long and so much bent that they take more than
    *     a million points
@@ -88,7 +104,46 @@ public record LineWork(List<Line> lines, List<String> unread, String unit, boole
       }
     }
     all.sort(Comparator.comparingDouble((Ring it) -> -it.area));
-    return all;
+    List<Ring> sorted = new ArrayList<>(all.stream().filter(it -> !frame(it, all)).toList());
+    all.stream().filter(it -> frame(it, all)).map(Ring::framed).forEach(sorted::add);
+    return sorted;
+  }
+
+  /** A rectangle as large as the page, or as a sheet of paper, round all else. */
+  private boolean frame(Ring ring, List<Ring> all) {
+    Box box = ring.box;
+    boolean rectangle = ring.area > 0.999 * box.width() * box.height();
+    if (!rectangle || all.size() < 2) {
+      return false;
+    }
+    boolean asPage =
+        page.filter(
+                it ->
+                    box.width() > it.width() * NEARLY_PAGE
+                        && box.height() > it.height() * NEARLY_PAGE)
+            .isPresent();
+    boolean roundAll = all.stream().allMatch(it -> encloses(box.grown(JUST_MM), it.box));
+    return asPage || (roundAll && paper(box));
+  }
+
+  private static boolean encloses(Box outer, Box inner) {
+    return outer.with(inner).equals(outer);
+  }
+
+  private static boolean paper(Box box) {
+    double small = Math.min(box.width(), box.height());
+    double large = Math.max(box.width(), box.height());
+    for (double[] sheet : SHEETS_MM) {
+      boolean fits =
+          small <= sheet[0] + 1
+              && small >= sheet[0] - BORDER_MM
+              && large <= sheet[1] + 1
+              && large >= sheet[1] - BORDER_MM;
+      if (fits) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /**
@@ -97,8 +152,13 @@ public record LineWork(List<Line> lines, List<String> unread, String unit, boole
    * @param path where it runs, in mm
    * @param box round it
    * @param area inside it, in mm²
+   * @param frame true where it is taken for a frame round the page
    */
-  public record Ring(Path path, Box box, double area) {
+  public record Ring(Path path, Box box, double area, boolean frame) {
+
+    Ring framed() {
+      return new Ring(path, box, area, true);
+    }
 
     /**
      * Points along it, from which nodes can be found.
@@ -129,7 +189,7 @@ public record LineWork(List<Line> lines, List<String> unread, String unit, boole
         Point b = coarse.get((i + 1) % coarse.size());
         twice += a.x() * b.y() - b.x() * a.y();
       }
-      return new Ring(path, Box.around(coarse), Math.abs(twice) / 2);
+      return new Ring(path, Box.around(coarse), Math.abs(twice) / 2, false);
     }
 
     boolean worthwhile() {

@@ -1,6 +1,8 @@
 package stoutblade.trace;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import stoutblade.shape.WholeOutline;
 
 /**
@@ -9,11 +11,17 @@ import stoutblade.shape.WholeOutline;
  * @param id unique among the project's tracings, such as {@code t1}
  * @param name what it is
  * @param from the id of the picture or model that it was taken from
- * @param outlines closed outlines in mm, y up; the largest first
+ * @param outlines closed outlines in mm, y up; the one that is taken first
  * @param toleranceMm how far they may lie from what was traced
+ * @param unit what a unit of the file is, where they came from one
  */
 public record Tracing(
-    String id, String name, String from, List<WholeOutline> outlines, double toleranceMm) {
+    String id,
+    String name,
+    String from,
+    List<WholeOutline> outlines,
+    double toleranceMm,
+    Optional<FileUnit> unit) {
 
   /** The most outlines of one tracing. */
   public static final int MOST_OUTLINES = 200;
@@ -53,6 +61,12 @@ public record Tracing(
     }
   }
 
+  /** Outlines that came from no file. */
+  public Tracing(
+      String id, String name, String from, List<WholeOutline> outlines, double toleranceMm) {
+    this(id, name, from, outlines, toleranceMm, Optional.empty());
+  }
+
   /** The same enlarged. */
   public Tracing times(double factor) {
     return new Tracing(
@@ -60,11 +74,33 @@ public record Tracing(
         name,
         from,
         outlines.stream().map(it -> it.times(factor)).toList(),
-        Math.min(100, toleranceMm * factor));
+        Math.min(100, toleranceMm * factor),
+        unit);
+  }
+
+  /** The same from a file whose unit is another: larger or smaller by as much. */
+  public Tracing with(FileUnit changed) {
+    double factor = unit.map(it -> changed.mm() / it.mm()).orElse(1.0);
+    Tracing sized = times(factor);
+    return new Tracing(id, name, from, sized.outlines, sized.toleranceMm, Optional.of(changed));
+  }
+
+  /**
+   * The same with another of its outlines taken first; the others follow in their order.
+   *
+   * @throws IllegalArgumentException if there is none such
+   */
+  public Tracing taking(int index) {
+    if (index < 0 || index >= outlines.size()) {
+      throw new IllegalArgumentException("There is no such outline in '" + name + "'");
+    }
+    List<WholeOutline> order = new ArrayList<>(outlines);
+    order.addFirst(order.remove(index));
+    return new Tracing(id, name, from, order, toleranceMm, unit);
   }
 
   public Tracing withName(String changed) {
-    return new Tracing(id, changed, from, outlines, toleranceMm);
+    return new Tracing(id, changed, from, outlines, toleranceMm, unit);
   }
 
   /** How many nodes it has in all. */

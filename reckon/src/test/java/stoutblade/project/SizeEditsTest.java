@@ -20,6 +20,7 @@ import stoutblade.shape.Box;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
 import stoutblade.shape.WholeOutline;
+import stoutblade.trace.FileUnit;
 import stoutblade.trace.Tracing;
 import stoutblade.wearer.Wearer;
 
@@ -46,6 +47,53 @@ class SizeEditsTest {
 
   private static Reference picture(Project project) {
     return project.size().references().getFirst();
+  }
+
+  /** Its size in each unit, by hand: a square of 10 units taken for millimetres. */
+  @Test
+  void outlines_of_a_file_without_units_are_asked_about_and_sized_any_time() {
+    Project read =
+        SizeEdits.addFile("Square", List.of(SQUARE), 0.2, new FileUnit(1, false))
+            .applyTo(Samples.whole());
+    double width = width(read);
+
+    Finding asked =
+        Samples.derive(read).findings().stream()
+            .filter(it -> it.id().equals("size.t1.unit"))
+            .findFirst()
+            .orElseThrow();
+    assertThat(asked.mends()).hasSize(4);
+    Project inches = asked.mends().get(2).applyTo(read);
+    assertThat(width(inches)).isCloseTo(25.4 * width, within(1e-9));
+    assertThat(Samples.derive(inches).findings()).noneMatch(it -> it.id().equals("size.t1.unit"));
+    assertThat(width(SizeEdits.tracingUnit("t1", 10).applyTo(inches)))
+        .isCloseTo(10 * width, within(1e-9));
+    Project known = SizeEdits.tracingLength("t1", 321).applyTo(inches);
+    assertThat(
+            stoutblade.shape.Box.around(
+                    known.size().tracings().getFirst().outlines().getFirst().path().flattened(0.01))
+                .height())
+        .isCloseTo(321, within(1e-6));
+    assertThat(known.size().tracings().getFirst().unit().orElseThrow().said()).isTrue();
+  }
+
+  private static double width(Project project) {
+    return stoutblade.shape.Box.around(
+            project.size().tracings().getFirst().outlines().getFirst().path().flattened(0.01))
+        .width();
+  }
+
+  @Test
+  void another_outline_of_a_file_is_taken_first() {
+    WholeOutline disc = WholeOutline.circle(new Point(0, 0), 4);
+    Project read =
+        SizeEdits.addFile("Both", List.of(SQUARE, disc), 0.2, new FileUnit(1, true))
+            .applyTo(Samples.whole());
+
+    assertThat(SizeEdits.takeOutline("t1", 1).applyTo(read).size().tracings().getFirst().outlines())
+        .containsExactly(disc, SQUARE);
+    assertThatThrownBy(() -> SizeEdits.takeOutline("t1", 2).applyTo(read))
+        .hasMessageContaining("no such outline");
   }
 
   @Test

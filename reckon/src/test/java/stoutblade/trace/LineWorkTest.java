@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import stoutblade.shape.Path;
@@ -21,7 +22,7 @@ class LineWorkTest {
   }
 
   private static LineWork work(List<LineWork.Line> lines) {
-    return new LineWork(lines, List.of(), "millimetres", true);
+    return new LineWork(lines, List.of(), "millimetres", new FileUnit(1, true), Optional.empty());
   }
 
   private static List<LineWork.Line> square(String layer, double x, double side) {

@@ -1,9 +1,7 @@
 package stoutblade.desktop.station.draft;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
@@ -15,7 +13,6 @@ import stoutblade.shape.Box;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Outline;
-import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.WholeOutline;
 import stoutblade.trace.Tracing;
@@ -99,26 +96,17 @@ final class NewPart {
     desk.perform(edit, () -> desk.goToPart(desk.project().parts().getLast().id()));
   }
 
-  /** The largest outline of a tracing becomes the plate, about its middle. */
+  /** The outline of a tracing that is taken becomes the plate, about its middle. */
   private void addTraced(Tracing tracing) {
-    Optional<WholeOutline> largest =
-        tracing.outlines().stream().max(Comparator.comparing(it -> extent(it.outline())));
-    largest.ifPresent(
-        it -> {
-          Point middle = Box.around(it.outline().flattened(0.1)).centre();
-          List<Node> nodes =
-              it.nodes().stream().map(node -> node.movedTo(node.at().minus(middle))).toList();
-          add(PartEdits.addTraced(tracing.name(), it.through(nodes), THICKNESS_MM, tracing.from()));
-          int others = tracing.outlines().size() - 1;
-          if (others > 0) {
-            desk.say("The largest outline was taken; " + others + " more are left in the tracing");
-          }
-        });
-  }
-
-  private static double extent(Path path) {
-    Box box = Box.around(path.flattened(0.5));
-    return box.width() * box.height();
+    WholeOutline taken = tracing.outlines().getFirst();
+    Point middle = Box.around(taken.outline().flattened(0.1)).centre();
+    List<Node> nodes =
+        taken.nodes().stream().map(node -> node.movedTo(node.at().minus(middle))).toList();
+    add(PartEdits.addTraced(tracing.name(), taken.through(nodes), THICKNESS_MM, tracing.from()));
+    int others = tracing.outlines().size() - 1;
+    if (others > 0) {
+      desk.say(others + " more outlines are in the tracing; press another one there to take it");
+    }
   }
 
   private static HalfOutline half() {

@@ -3,20 +3,26 @@ package stoutblade.desktop.station.size;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
+import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.station.Choices;
 import stoutblade.desktop.station.Figures;
 import stoutblade.measure.Display;
 import stoutblade.project.SizeEdits;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
+import stoutblade.shape.Region;
+import stoutblade.trace.FileUnit;
 import stoutblade.trace.Tracing;
 import stoutblade.trace.TracingFigures;
 
@@ -29,6 +35,10 @@ final class OutlineDesk {
   private final MatView mat = new MatView(Lie.UPRIGHT);
   private final BorderPane node = new BorderPane(mat);
   private final TextField name = PlainText.field();
+  private final ComboBox<FileUnit.Usual> unit = new ComboBox<>();
+  private final EntryField length;
+  private final Tray tray = new Tray();
+  private boolean showing;
   private String tracingId = "";
 
   OutlineDesk(Desk desk) {
@@ -44,8 +54,24 @@ final class OutlineDesk {
     Button remove = new Button("Remove");
     remove.setId("outline-remove");
     remove.setOnAction(event -> desk.perform(SizeEdits.removeTracing(tracingId)));
-    node.setBottom(
-        new Tray().with("This outline is", name).with("The blade", draft).with(" ", remove));
+    unit.setId("outline-unit");
+    unit.getItems().setAll(FileUnit.USUAL);
+    unit.setConverter(Choices.named(FileUnit.Usual::name));
+    unit.setOnAction(
+        event -> {
+          if (!showing && unit.getValue() != null) {
+            desk.perform(SizeEdits.tracingUnit(tracingId, unit.getValue().mm()));
+          }
+        });
+    length = EntryField.length(desk, mm -> desk.perform(SizeEdits.tracingLength(tracingId, mm)));
+    length.setId("outline-length");
+    mat.setHand(new Picking());
+    tray.with("This outline is", name)
+        .with("Drawn in", unit)
+        .with("Its length is", length)
+        .with("The blade", draft)
+        .with(" ", remove);
+    node.setBottom(tray);
   }
 
   Node node() {
@@ -80,10 +106,48 @@ final class OutlineDesk {
                 name.setText(it.name());
               }
               mat.fitAnew(box(it), 60);
+              showing = true;
+              unit.setDisable(it.unit().isEmpty());
+              unit.setValue(
+                  it.unit().filter(FileUnit::said).flatMap(OutlineDesk::usual).orElse(null));
+              length.show(Box.around(it.outlines().getFirst().path().flattened(FINE_MM)).height());
+              showing = false;
               desk.besideProperty()
                   .set(TracingFigures.of("size." + id, it.outlines(), it.toleranceMm()));
             });
     mat.redraw();
+  }
+
+  private static Optional<FileUnit.Usual> usual(FileUnit own) {
+    return FileUnit.USUAL.stream()
+        .filter(it -> Math.abs(it.mm() - own.mm()) < 1e-9 * own.mm())
+        .findFirst();
+  }
+
+  /** The outline that is pressed is the one that is taken: the smallest round the place. */
+  private final class Picking implements MatView.Hand {
+
+    @Override
+    public boolean press(Point place, MouseEvent event) {
+      Optional<Integer> pressed = tracing().flatMap(it -> at(it, place));
+      pressed
+          .filter(it -> it > 0)
+          .ifPresent(it -> desk.perform(SizeEdits.takeOutline(tracingId, it)));
+      return pressed.isPresent();
+    }
+
+    private Optional<Integer> at(Tracing tracing, Point place) {
+      Optional<Integer> found = Optional.empty();
+      double least = Double.POSITIVE_INFINITY;
+      for (int i = 0; i < tracing.outlines().size(); i++) {
+        Region region = Region.inside(tracing.outlines().get(i).path(), FINE_MM);
+        if (region.area() < least && region.holds(place)) {
+          least = region.area();
+          found = Optional.of(i);
+        }
+      }
+      return found;
+    }
   }
 
   private static Box box(Tracing tracing) {

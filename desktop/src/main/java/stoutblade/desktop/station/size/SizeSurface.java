@@ -175,7 +175,7 @@ public final class SizeSurface implements Surface {
   /** Takes outlines that were just read. */
   public void take(LinesFile file) {
     desk.perform(
-        SizeEdits.addTracing(file.name(), "file", file.outlines(), file.toleranceMm()),
+        SizeEdits.addFile(file.name(), file.outlines(), file.toleranceMm(), file.work().scale()),
         () -> {
           desk.say(file.words());
           choose(desk.project().size().tracings().getLast().id());
