@@ -83,12 +83,16 @@ final class GltfReader implements ModelFile.Reader {
   static byte[] selfContained(String name, byte[] file, Path folder) throws IOException {
     Chunks chunks = Chunks.of(name, file);
     ObjectNode tree = chunks.json();
+    GltfExtensions.refuse(name, tree);
+    GltfExtensions.defaultSceneFirst(tree);
     tree.retain(KEPT);
     for (String list : LISTS) {
       checkKind(name, list, tree.path(list));
     }
+    GltfExtensions.lift(tree);
     check(name, tree);
     byte[] binary = gathered(name, tree, chunks.binary(), Optional.ofNullable(folder));
+    GltfExtensions.instances(name, tree, binary);
     return packed(tree, binary);
   }
 
@@ -180,7 +184,14 @@ final class GltfReader implements ModelFile.Reader {
               if (it instanceof ObjectNode node) {
                 node.retain(
                     List.of(
-                        "children", "mesh", "matrix", "translation", "rotation", "scale", "name"));
+                        "children",
+                        "mesh",
+                        "matrix",
+                        "translation",
+                        "rotation",
+                        "scale",
+                        "name",
+                        GltfExtensions.INSTANCES));
               }
             });
     for (JsonNode accessor : tree.path("accessors")) {
@@ -328,6 +339,12 @@ final class GltfReader implements ModelFile.Reader {
     }
     out.putInt(binary.length).putInt(BINARY_CHUNK).put(binary);
     return out.array();
+  }
+
+  /** A unit of glTF is a metre. */
+  @Override
+  public Optional<Double> unitMm() {
+    return Optional.of(1000.0);
   }
 
   @Override

@@ -63,6 +63,10 @@ public record LinesFile(
    * @throws FormatException as above
    */
   public static LinesFile read(String name, byte[] bytes) throws IOException {
+    Optional<FileKind> kind = FileKind.of(bytes);
+    if (kind.filter(it -> it != FileKind.SVG && it != FileKind.DXF).isPresent()) {
+      throw new FormatException(name, "no outlines: " + kind.get().words());
+    }
     LineWork work = svg(bytes) ? SvgReader.read(name, bytes) : DxfReader.read(name, bytes);
     try {
       return new Following(name, work).file();

@@ -13,7 +13,7 @@ import stoutblade.reference.Model;
 import stoutblade.reference.Orientation;
 
 /**
- * A 3D model: OBJ, STL of both kinds, or glTF.
+ * A 3D model: OBJ, STL of both kinds, PLY of all three, 3MF, or glTF.
  *
  * @param digest SHA-256 of the file that is kept, as lower-case hexadecimal digits
  * @param name the file's name without folders
@@ -38,7 +38,7 @@ public record ModelFile(
 
   /** The endings of the files that are read. */
   public static final java.util.List<String> ENDINGS =
-      java.util.List.of(".obj", ".stl", ".gltf", ".glb");
+      java.util.List.of(".obj", ".stl", ".gltf", ".glb", ".3mf", ".ply");
 
   /** A reader of one kind of file. */
   interface Reader {
@@ -53,6 +53,34 @@ public record ModelFile(
      */
     void read(String name, byte[] file, MeshBuilder into, DoubleConsumer progress)
         throws IOException;
+
+    /** The unit of what was read, in mm; empty where its kind prescribes none. */
+    default Optional<Double> unitMm() {
+      return Optional.empty();
+    }
+
+    /** How models of its kind usually stand. */
+    default Orientation orientation() {
+      return Orientation.Y_UP;
+    }
+  }
+
+  private static Reader reader(String name, byte[] file) throws FormatException {
+    String lower = name.toLowerCase(Locale.ROOT);
+    if (GltfReader.isGltf(file)) {
+      return new GltfReader();
+    }
+    if (ThreeMfReader.isThreeMf(file)) {
+      return new ThreeMfReader();
+    }
+    if (PlyReader.isPly(file)) {
+      return new PlyReader();
+    }
+    Optional<FileKind> other = FileKind.of(file).filter(it -> it != FileKind.STL);
+    if (other.isPresent() && !lower.endsWith(".stl")) {
+      throw new FormatException(name, "no model: " + other.get().words());
+    }
+    return lower.endsWith(".stl") || StlReader.isStl(file) ? new StlReader() : new ObjReader();
   }
 
   /**
@@ -77,10 +105,7 @@ public record ModelFile(
    */
   public static ModelFile read(String name, byte[] file, DoubleConsumer progress)
       throws IOException {
-    boolean gltf = GltfReader.isGltf(file);
-    boolean stl =
-        !gltf && (name.toLowerCase(Locale.ROOT).endsWith(".stl") || StlReader.isStl(file));
-    Reader reader = gltf ? new GltfReader() : stl ? new StlReader() : new ObjReader();
+    Reader reader = reader(name, file);
     MeshBuilder builder = new MeshBuilder();
     try {
       reader.read(name, file, builder, share -> progress.accept(0.7 * share));
@@ -89,20 +114,15 @@ public record ModelFile(
       MeshCheck check = MeshCheck.of(mesh, builder.flatTriangles());
       progress.accept(1);
       return new ModelFile(
-          PictureFile.digest(file),
-          name,
-          file,
-          mesh,
-          check,
-          stl ? Orientation.Z_UP : Orientation.Y_UP,
-          gltf ? Optional.of(1000.0) : Optional.empty());
+          PictureFile.digest(file), name, file, mesh, check, reader.orientation(), reader.unitMm());
     } catch (FormatException | CancellationException e) {
       throw e;
     } catch (IllegalArgumentException e) {
       throw new FormatException(name, "no usable model: " + e.getMessage(), e);
     } catch (IOException | RuntimeException e) {
       // Damaged files make the readers throw all kinds of exceptions.
-      throw new FormatException(name, "damaged, or no model: OBJ, STL or glTF was expected", e);
+      throw new FormatException(
+          name, "damaged, or no model: OBJ, STL, 3MF, PLY or glTF was expected", e);
     }
   }
 

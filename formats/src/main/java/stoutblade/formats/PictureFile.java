@@ -1,5 +1,6 @@
 package stoutblade.formats;
 
+import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
@@ -24,7 +25,7 @@ import stoutblade.reference.Camera;
 import stoutblade.reference.Picture;
 
 /**
- * A reference picture: PNG, JPEG, WebP or TIFF, turned upright by its EXIF orientation.
+ * A reference picture: PNG, JPEG, WebP, TIFF, GIF or BMP, turned upright by its EXIF orientation.
  *
  * @param picture digest, name and upright size
  * @param file the bytes of the file
@@ -41,7 +42,8 @@ public record PictureFile(Picture picture, byte[] file, BufferedImage image) {
 
   private static final double FOCAL_SHARE = 0.03;
 
-  private static final Set<String> KINDS = Set.of("png", "jpeg", "webp", "tiff", "tif");
+  private static final Set<String> KINDS =
+      Set.of("png", "jpeg", "webp", "tiff", "tif", "gif", "bmp");
 
   /**
    * Reads a picture file.
@@ -99,13 +101,18 @@ public record PictureFile(Picture picture, byte[] file, BufferedImage image) {
     try (ImageInputStream in = new BoundedInput(file)) {
       Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
       if (!readers.hasNext()) {
-        throw new FormatException(name, "not a picture: PNG, JPEG, WebP or TIFF was expected");
+        throw new FormatException(
+            name,
+            FileKind.of(file)
+                .map(FileKind::words)
+                .orElse("not a picture: PNG, JPEG, WebP, TIFF, GIF or BMP was expected"));
       }
       ImageReader reader = readers.next();
       try {
         String kind = reader.getFormatName().toLowerCase(Locale.ROOT);
         if (!KINDS.contains(kind)) {
-          throw new FormatException(name, "PNG, JPEG, WebP or TIFF was expected; found " + kind);
+          throw new FormatException(
+              name, "PNG, JPEG, WebP, TIFF, GIF or BMP was expected; found " + kind);
         }
         reader.setInput(in, true, true);
         checkSize(name, reader.getWidth(0), reader.getHeight(0));
@@ -173,6 +180,9 @@ public record PictureFile(Picture picture, byte[] file, BufferedImage image) {
     BufferedImage upright =
         new BufferedImage(sideways ? h : w, sideways ? w : h, BufferedImage.TYPE_INT_RGB);
     Graphics2D graphics = upright.createGraphics();
+    // What is clear lies on white, as on paper.
+    graphics.setColor(Color.WHITE);
+    graphics.fillRect(0, 0, upright.getWidth(), upright.getHeight());
     graphics.drawImage(image, turn, null);
     graphics.dispose();
     return upright;

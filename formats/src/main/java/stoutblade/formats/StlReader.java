@@ -3,8 +3,10 @@ package stoutblade.formats;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
+import java.util.Locale;
 import java.util.function.DoubleConsumer;
 import stoutblade.mesh.MeshBuilder;
+import stoutblade.reference.Orientation;
 
 /** Reads STL files: binary where the length fits the stated count, else text. */
 final class StlReader implements ModelFile.Reader {
@@ -34,15 +36,35 @@ final class StlReader implements ModelFile.Reader {
     return file.length >= HEADER + 4 && file.length == HEADER + 4 + PER_TRIANGLE * stated(file);
   }
 
+  /** Some programs write something of their own after the triangles. */
+  private static boolean more(byte[] file) {
+    return stated(file) > 0 && file.length > HEADER + 4 + PER_TRIANGLE * stated(file);
+  }
+
+  @Override
+  public Orientation orientation() {
+    return Orientation.Z_UP;
+  }
+
   @Override
   public void read(String name, byte[] file, MeshBuilder into, DoubleConsumer progress) {
-    if (fits(file)) {
+    if (fits(file) || (more(file) && !text(file))) {
       binary(file, into, progress);
     } else if (startsWithSolid(file)) {
       new Text(file, into, progress).read();
     } else {
       throw new IllegalArgumentException(wrongLength(file));
     }
+  }
+
+  /** Words all through its beginning: a binary file may begin with 'solid', too. */
+  private static boolean text(byte[] file) {
+    boolean plain = startsWithSolid(file);
+    for (int i = 0; plain && i < Math.min(file.length, HEADER + 12); i++) {
+      plain =
+          file[i] < 0 || file[i] >= ' ' || file[i] == '\t' || file[i] == '\n' || file[i] == '\r';
+    }
+    return plain;
   }
 
   private static String wrongLength(byte[] file) {
@@ -98,7 +120,7 @@ final class StlReader implements ModelFile.Reader {
       boolean ended = false;
       String word = word();
       while (!word.isEmpty()) {
-        switch (word) {
+        switch (word.toLowerCase(Locale.ROOT)) {
           case "facet" -> facet();
           case "endsolid" -> {
             ended = true;
@@ -139,7 +161,7 @@ final class StlReader implements ModelFile.Reader {
 
     private void take(String wanted) {
       String found = word();
-      if (!found.equals(wanted)) {
+      if (!found.equalsIgnoreCase(wanted)) {
         throw expected("'" + wanted + "'", found);
       }
     }

@@ -103,7 +103,7 @@ public final class SvgReader {
   private LineWork lines() throws FormatException {
     Element root = tree.root();
     Context page = new Context(page(root.at()), "", true);
-    if (shown(root, tree.styles().of(root))) {
+    if (shown(tree.styles().of(root))) {
       inside(root, page, 0);
     }
     if (hidden > 0) {
@@ -153,7 +153,7 @@ public final class SvgReader {
   private void drawn(Element element, Context in, int depth) throws FormatException {
     Map<String, String> style = tree.styles().of(element);
     boolean visible = visible(style, in.visible);
-    if (!shown(element, style)) {
+    if (!shown(style)) {
       hidden += shapes(element, 0);
       return;
     }
@@ -180,7 +180,7 @@ public final class SvgReader {
     }
   }
 
-  private static boolean shown(Element element, Map<String, String> style) {
+  private static boolean shown(Map<String, String> style) {
     return !"none".equals(style.get("display"));
   }
 

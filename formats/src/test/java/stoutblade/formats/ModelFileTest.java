@@ -297,4 +297,177 @@ class ModelFileTest {
       }
     }
   }
+
+  // == PLY, 3MF, AND WHAT EXTENSIONS DO
+
+  private static byte[] ply(String format) {
+    String header =
+        "ply\nformat "
+            + format
+            + " 1.0\ncomment a box\nelement vertex 8\nproperty uchar red\n"
+            + "property double x\nproperty double y\nproperty double z\nelement face 6\n"
+            + "property list uchar int vertex_indices\nend_header\n";
+    ByteBuffer out = ByteBuffer.allocate(2000);
+    out.put(header.getBytes(StandardCharsets.US_ASCII));
+    if (format.equals("ascii")) {
+      StringBuilder text = new StringBuilder();
+      for (double[] at : CORNERS) {
+        text.append("200 %s %s %s%n".formatted(at[0], at[1], at[2]));
+      }
+      for (int[] quad : QUADS) {
+        text.append("4 %d %d %d %d%n".formatted(quad[0], quad[1], quad[2], quad[3]));
+      }
+      out.put(text.toString().getBytes(StandardCharsets.US_ASCII));
+    } else {
+      out.order(format.contains("little") ? ByteOrder.LITTLE_ENDIAN : ByteOrder.BIG_ENDIAN);
+      for (double[] at : CORNERS) {
+        out.put((byte) 200).putDouble(at[0]).putDouble(at[1]).putDouble(at[2]);
+      }
+      for (int[] quad : QUADS) {
+        out.put((byte) 4);
+        for (int corner : quad) {
+          out.putInt(corner);
+        }
+      }
+    }
+    return Arrays.copyOf(out.array(), out.position());
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"ascii", "binary_little_endian", "binary_big_endian"})
+  void a_ply_is_read_in_all_three_ways(String format) throws IOException {
+    assertBox(read("box.ply", ply(format)), 1);
+    byte[] cut = Arrays.copyOf(ply(format), ply(format).length - 9);
+    assertThatThrownBy(() -> ModelFile.read("box.ply", cut, share -> {}))
+        .isInstanceOf(FormatException.class);
+  }
+
+  private static byte[] threeMf(String unit, String build) throws IOException {
+    StringBuilder xml = new StringBuilder();
+    xml.append("<?xml version='1.0'?><model unit='").append(unit).append("'");
+    xml.append("><resources>");
+    xml.append("<object id='1' type='model'><mesh><vertices>");
+    for (double[] at : CORNERS) {
+      xml.append("<vertex x='%s' y='%s' z='%s'/>".formatted(at[0], at[1], at[2]));
+    }
+    xml.append("</vertices><triangles>");
+    for (int[] quad : QUADS) {
+      for (int[] t : new int[][] {{quad[0], quad[1], quad[2]}, {quad[0], quad[2], quad[3]}}) {
+        xml.append("<triangle v1='%d' v2='%d' v3='%d'/>".formatted(t[0], t[1], t[2]));
+      }
+    }
+    xml.append("</triangles></mesh></object><object id='2'><components>");
+    xml.append("<component objectid='1'/><component objectid='1' transform='");
+    xml.append("1 0 0 0 1 0 0 0 1 10 0 0'/></components></object>");
+    xml.append("<object id='3'><components><component objectid='3'/></components></object>");
+    xml.append("</resources><build>").append(build).append("</build></model>");
+    java.io.ByteArrayOutputStream out = new java.io.ByteArrayOutputStream();
+    try (java.util.zip.ZipOutputStream zip = new java.util.zip.ZipOutputStream(out)) {
+      for (String[] entry :
+          new String[][] {
+            {"[Content_Types].xml", "<Types/>"}, {"3D/3dmodel.model", xml.toString()}
+          }) {
+        zip.putNextEntry(new java.util.zip.ZipEntry(entry[0]));
+        zip.write(entry[1].getBytes(StandardCharsets.UTF_8));
+        zip.closeEntry();
+      }
+    }
+    return out.toByteArray();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"millimeter, 1", "inch, 25.4", "meter, 1000", "micron, 0.001"})
+  void a_3mf_is_read_with_its_unit(String unit, double mm) throws IOException {
+    ModelFile file = ModelFile.read("box.3mf", threeMf(unit, "<item objectid='1'/>"), share -> {});
+
+    assertBox(file, 1);
+    assertThat(file.unitMm()).contains(mm);
+    assertThat(file.orientation()).isEqualTo(Orientation.Z_UP);
+  }
+
+  /** By hand: turned by a quarter about z and tripled, x runs along y, three times as long. */
+  @Test
+  void a_3mf_lies_where_its_build_lays_it_with_all_components() throws IOException {
+    Mesh turned =
+        ModelFile.read(
+                "t.3mf",
+                threeMf("millimeter", "<item objectid='1' transform='0 3 0 -3 0 0 0 0 3 5 6 7'/>"),
+                share -> {})
+            .mesh();
+    assertThat(turned.extent().maxY()).isCloseTo(6 + 6, within(1e-5));
+    assertThat(turned.extent().minX()).isCloseTo(5 - 3, within(1e-5));
+    assertThat(turned.extent().maxZ()).isCloseTo(7 + 9, within(1e-5));
+    Mesh two = ModelFile.read("t.3mf", threeMf("inch", "<item objectid='2'/>"), share -> {}).mesh();
+    assertThat(two.triangles()).isEqualTo(24);
+    assertThat(two.extent().maxX()).isCloseTo(12, within(1e-5));
+    byte[] ring = threeMf("inch", "<item objectid='3'/>");
+    assertThatThrownBy(() -> ModelFile.read("t.3mf", ring, share -> {}))
+        .hasMessageContaining("made of each other");
+    byte[] none = threeMf("parsec", "<item objectid='1'/>");
+    assertThatThrownBy(() -> ModelFile.read("t.3mf", none, share -> {}))
+        .hasMessageContaining("parsec");
+  }
+
+  /** The box three times, at 0, 10 and 20 along x: the extension's places as floats. */
+  @Test
+  void all_instances_of_a_gltf_come() throws IOException {
+    byte[] buffer = gltfBuffer();
+    ByteBuffer all =
+        ByteBuffer.allocate(buffer.length + 36).order(ByteOrder.LITTLE_ENDIAN).put(buffer);
+    for (float x : new float[] {0, 10, 20}) {
+      all.putFloat(x).putFloat(0).putFloat(0);
+    }
+    String uri = "data:;base64," + Base64.getEncoder().encodeToString(all.array());
+    String text =
+        """
+        {"asset": {"version": "2.0"}, "scene": 1, "scenes": [{"nodes": []}, {"nodes": [0]}],
+         "extensionsUsed": ["EXT_mesh_gpu_instancing"],
+         "nodes": [{"mesh": 0, "extensions": {"EXT_mesh_gpu_instancing":
+           {"attributes": {"TRANSLATION": 2}}}}],
+         "meshes": [{"primitives": [{"attributes": {"POSITION": 0}, "indices": 1}]}],
+         "accessors": [
+           {"bufferView": 0, "componentType": 5126, "count": 8, "type": "VEC3",
+            "min": [0, 0, 0], "max": [2, 1, 3]},
+           {"bufferView": 1, "componentType": 5123, "count": 36, "type": "SCALAR"},
+           {"bufferView": 2, "componentType": 5126, "count": 3, "type": "VEC3"}],
+         "bufferViews": [
+           {"buffer": 0, "byteLength": 96}, {"buffer": 0, "byteOffset": 96, "byteLength": 72},
+           {"buffer": 0, "byteOffset": 168, "byteLength": 36}],
+         "buffers": [{"byteLength": %d, "uri": "%s"}]}
+        """
+            .formatted(all.capacity(), uri);
+
+    Mesh mesh = ModelFile.read("i.gltf", text.getBytes(StandardCharsets.UTF_8), share -> {}).mesh();
+
+    assertThat(mesh.triangles()).isEqualTo(36);
+    assertThat(mesh.extent().maxX()).isCloseTo(22, within(1e-5));
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "KHR_mesh_quantization, quantised",
+    "KHR_draco_mesh_compression, compressed",
+    "EXT_meshopt_compression, compressed"
+  })
+  void packed_corners_are_refused_by_name(String extension, String said) {
+    String text =
+        gltf("x.bin").replaceFirst("\\{", "{\"extensionsRequired\": [\"" + extension + "\"],");
+    assertThatThrownBy(
+            () -> ModelFile.read("q.gltf", text.getBytes(StandardCharsets.UTF_8), share -> {}))
+        .isInstanceOf(FormatException.class)
+        .hasMessageContaining(said)
+        .hasMessageContaining(extension);
+  }
+
+  @Test
+  void capital_letters_and_trailing_bytes_of_an_stl_are_no_reason_to_refuse() throws IOException {
+    byte[] capitals =
+        textStl().toUpperCase(java.util.Locale.ROOT).getBytes(StandardCharsets.US_ASCII);
+    assertBox(read("BOX.STL", capitals), 1);
+    byte[] longer = Arrays.copyOf(binaryStl(12), binaryStl(12).length + 37);
+    assertBox(read("box.stl", longer), 1);
+    byte[] named = longer.clone();
+    System.arraycopy("solid x\0\0".getBytes(StandardCharsets.US_ASCII), 0, named, 0, 9);
+    assertBox(read("box.stl", named), 1);
+  }
 }

@@ -13,9 +13,11 @@ import java.util.List;
 import java.util.Random;
 import java.util.zip.CRC32;
 import javax.imageio.ImageIO;
+import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import stoutblade.reference.Camera;
 
 class PictureFileTest {
@@ -128,7 +130,7 @@ class PictureFileTest {
   void a_picture_that_is_not_one_is_refused() {
     assertThatThrownBy(() -> PictureFile.read("note.png", "hello".getBytes(StandardCharsets.UTF_8)))
         .isInstanceOf(FormatException.class)
-        .hasMessage("note.png: not a picture: PNG, JPEG, WebP or TIFF was expected");
+        .hasMessage("note.png: not a picture: PNG, JPEG, WebP, TIFF, GIF or BMP was expected");
     assertThatThrownBy(() -> PictureFile.read("empty.png", new byte[0]))
         .hasMessageContaining("not a picture");
   }
@@ -170,12 +172,64 @@ class PictureFileTest {
     }
   }
 
-  @Test
-  void other_kinds_are_named() throws IOException {
-    byte[] gif = encoded("gif");
+  @ParameterizedTest
+  @ValueSource(strings = {"gif", "bmp"})
+  void gif_and_bmp_are_read_as_they_are(String kind) throws IOException {
+    PictureFile read = PictureFile.read("a." + kind, encoded(kind));
 
-    assertThatThrownBy(() -> PictureFile.read("a.png", gif))
-        .hasMessage("a.png: PNG, JPEG, WebP or TIFF was expected; found gif");
+    assertThat(read.picture().widthPx()).isEqualTo(40);
+    assertThat(read.image().getRGB(5, 5)).isEqualTo(RED);
+    assertThat(read.image().getRGB(30, 15)).isEqualTo(GREEN);
+  }
+
+  @Test
+  void what_is_clear_lies_on_white_and_not_on_black() throws IOException {
+    BufferedImage half = new BufferedImage(4, 2, BufferedImage.TYPE_INT_ARGB);
+    half.setRGB(0, 0, RED);
+    half.setRGB(1, 0, 0x80000000);
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    ImageIO.write(half, "png", out);
+
+    BufferedImage read = PictureFile.read("a.png", out.toByteArray()).image();
+
+    assertThat(read.getRGB(0, 0)).isEqualTo(RED);
+    assertThat(read.getRGB(3, 1)).isEqualTo(0xffffffff);
+    assertThat(read.getRGB(1, 0) & 0xff).isBetween(120, 135);
+  }
+
+  /** The marks of files, by their published descriptions (from memory). */
+  @ParameterizedTest
+  @CsvSource({
+    "66747970686569630000, 4, HEIC, JPEG",
+    "667479706d6966310000, 4, HEIC, JPEG",
+    "66747970617669660000, 4, AVIF, PNG",
+    "6674797069736f6d0000, 4, a film, single picture",
+    "255044462d312e370a00, 0, a PDF, SVG",
+    "384250530001000000, 0, layered picture, PNG",
+    "504b0304140000000000, 0, archive, unpack",
+    "41433130333200000000, 0, DWG, DXF",
+  })
+  void files_of_other_kinds_are_called_what_they_are_with_the_way_out(
+      String hex, int at, String kind, String wayOut) {
+    byte[] mark = java.util.HexFormat.of().parseHex(hex);
+    byte[] file = new byte[200];
+    System.arraycopy(mark, 0, file, at, mark.length);
+
+    for (ThrowingCallable read :
+        List.<ThrowingCallable>of(
+            () -> PictureFile.read("x.jpg", file),
+            () -> LinesFile.read("x.dxf", file),
+            () -> ModelFile.read("x.obj", file, share -> {}))) {
+      assertThatThrownBy(read)
+          .isInstanceOf(FormatException.class)
+          .hasMessageContaining(kind)
+          .hasMessageContaining(wayOut);
+    }
+    assertThatThrownBy(() -> LinesFile.read("x.dxf", encoded("png")))
+        .hasMessageContaining("a PNG picture");
+    assertThatThrownBy(
+            () -> PictureFile.read("x.png", "<svg width='3'/>".getBytes(StandardCharsets.US_ASCII)))
+        .hasMessageContaining("an SVG: open it as an outline");
   }
 
   /** A header that promises 40 000 × 40 000 pixels: 4.8 GB if it were believed. */

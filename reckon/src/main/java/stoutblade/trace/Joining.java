@@ -83,12 +83,12 @@ record Joining(List<Path> rings, int loose, List<Double> bridged) {
         List<Integer> chain = new ArrayList<>(List.of(i));
         List<Cubic> curves = new ArrayList<>(open.get(i).cubics());
         follow(open.get(i).start(), chain, curves);
-        Point end = curves.getLast().end();
-        double gap = end.distance(open.get(i).start());
+        Point last = curves.getLast().end();
+        double gap = last.distance(open.get(i).start());
         if (gap <= JOINED_MM) {
           rings.add(new Path(curves, true));
         } else if (gap <= NEARLY_MM && length(curves) > MANY_GAPS * gap) {
-          curves.add(Cubic.line(end, open.get(i).start()));
+          curves.add(Cubic.line(last, open.get(i).start()));
           rings.add(new Path(curves, true));
           bridged.add(gap);
         } else {
