@@ -25,12 +25,15 @@ final class SystemDialogs implements Dialogs {
 
   @Override
   public Optional<Path> openPicture() {
-    return open("Open a picture", "Pictures", List.of("png", "jpg", "jpeg", "webp", "tif", "tiff"));
+    return open(
+        "Open a picture",
+        "Pictures",
+        List.of("png", "jpg", "jpeg", "webp", "tif", "tiff", "gif", "bmp"));
   }
 
   @Override
   public Optional<Path> openModel() {
-    return open("Open a model", "3D models", List.of("obj", "stl", "gltf", "glb"));
+    return open("Open a model", "3D models", List.of("obj", "stl", "3mf", "ply", "gltf", "glb"));
   }
 
   @Override

@@ -196,7 +196,8 @@ class WorkbenchTest extends InWindow {
 
     TextField field = robot.lookup("#wearer-height").queryAs(TextField.class);
     assertThat(field.getText()).isEqualTo("5'13\"");
-    assertThat(desk.noticeProperty().get()).isEqualTo("5'13\": a foot has 12 inches");
+    assertThat(desk.noticeProperty().get())
+        .isEqualTo("5'13\": a foot has 12 inches; to take away put spaces round the minus");
     assertThat(desk.project().wearer().heightMm()).isEqualTo(1740);
 
     type(robot, "#wearer-height", "17 m");

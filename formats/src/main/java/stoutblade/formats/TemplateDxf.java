@@ -2,9 +2,12 @@ package stoutblade.formats;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalDouble;
+import stoutblade.shape.Cubic;
+import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.template.Label;
 import stoutblade.template.Stroke;
@@ -21,12 +24,15 @@ public final class TemplateDxf {
 
   private static final String WORDS = "WORDS";
 
+  /** Dark grey in the palette of DXF. */
+  private static final int WORDS_COLOUR = 250;
+
   private final StringBuilder out = new StringBuilder();
 
   private TemplateDxf() {}
 
   /** Writes the DXF. */
-  public static void write(Path file, Template template) throws IOException {
+  public static void write(java.nio.file.Path file, Template template) throws IOException {
     SafeWrite.write(file, text(template).getBytes(StandardCharsets.US_ASCII));
   }
 
@@ -67,11 +73,10 @@ public final class TemplateDxf {
     pair(0, "TABLE");
     pair(2, "LAYER");
     pair(70, Integer.toString(template.kinds().size() + 1));
-    int colour = 1;
     for (Stroke.Kind kind : template.kinds()) {
-      layer(kind.name(), colour++);
+      layer(kind.name(), LineStyle.of(kind).number());
     }
-    layer(WORDS, colour);
+    layer(WORDS, WORDS_COLOUR);
     pair(0, "ENDTAB");
     pair(0, "ENDSEC");
   }
@@ -92,9 +97,31 @@ public final class TemplateDxf {
   }
 
   private void polyline(Stroke stroke) {
-    String layer = stroke.kind().name();
-    List<Point> points = stroke.path().flattened(TOLERANCE_MM);
+    List<Corner> corners = new ArrayList<>();
+    for (Cubic cubic : stroke.path().cubics()) {
+      OptionalDouble bulge = Arcs.bulge(cubic);
+      if (cubic.straight() || bulge.isPresent()) {
+        corners.add(new Corner(cubic.start(), bulge.orElse(0)));
+      } else {
+        List<Point> points = new Path(List.of(cubic), false).flattened(TOLERANCE_MM);
+        points.subList(0, points.size() - 1).forEach(it -> corners.add(new Corner(it, 0)));
+      }
+    }
     boolean closed = stroke.path().closed();
+    if (!closed) {
+      corners.add(new Corner(stroke.path().end(), 0));
+    }
+    polyline(stroke.kind().name(), corners, closed);
+  }
+
+  /**
+   * A corner of a polyline.
+   *
+   * @param bulge of the arc that follows it; 0 for a straight piece
+   */
+  private record Corner(Point at, double bulge) {}
+
+  private void polyline(String layer, List<Corner> corners, boolean closed) {
     pair(0, "POLYLINE");
     pair(8, layer);
     pair(66, "1");
@@ -102,41 +129,24 @@ public final class TemplateDxf {
     number(20, 0);
     number(30, 0);
     pair(70, closed ? "1" : "0");
-    int count = closed ? points.size() - 1 : points.size();
-    for (Point point : points.subList(0, count)) {
+    for (Corner corner : corners) {
       pair(0, "VERTEX");
       pair(8, layer);
-      number(10, point.x());
-      number(20, point.y());
+      number(10, corner.at.x());
+      number(20, corner.at.y());
       number(30, 0);
+      if (corner.bulge != 0) {
+        number(42, corner.bulge);
+      }
     }
     pair(0, "SEQEND");
     pair(8, layer);
   }
 
+  /** In single strokes: a machine engraves them as they are. */
   private void words(Label label) {
-    pair(0, "TEXT");
-    pair(8, WORDS);
-    number(10, label.at().x());
-    number(20, label.at().y());
-    number(30, 0);
-    number(40, label.sizeMm());
-    pair(1, ascii(label.text()));
-    number(50, 90);
-  }
-
-  /** The old form knows no other letters. */
-  private static String ascii(String text) {
-    StringBuilder plain = new StringBuilder();
-    for (int i = 0; i < text.length(); i++) {
-      char letter = text.charAt(i);
-      switch (letter) {
-        case '°' -> plain.append("%%d");
-        case '×' -> plain.append('x');
-        case '–', '−' -> plain.append('-');
-        default -> plain.append(letter < ' ' || letter > '~' ? '?' : letter);
-      }
+    for (List<Point> line : StrokeLetters.of(label)) {
+      polyline(WORDS, line.stream().map(it -> new Corner(it, 0)).toList(), false);
     }
-    return plain.toString();
   }
 }

@@ -6,9 +6,12 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.apache.pdfbox.cos.COSDictionary;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -16,6 +19,9 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentGroup;
+import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentProperties;
+import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
 import org.apache.pdfbox.util.Matrix;
 import stoutblade.shape.Box;
 import stoutblade.shape.Cubic;
@@ -37,6 +43,7 @@ public final class TemplatePdf {
   private static final double POINTS_PER_MM = 72 / 25.4;
   private static final Color INK = new Color(0x1b1f22);
   private static final int MOST_KINDS = 14;
+  private static final double SMALL_MM = 2.3;
   private static final Color PALE = new Color(0x7d858a);
 
   private final Template template;
@@ -46,6 +53,9 @@ public final class TemplatePdf {
   private final PDDocument pdf;
   private final PDFont font;
   private final PDFont bold;
+  private final Map<Stroke.Kind, PDOptionalContentGroup> purposes =
+      new EnumMap<>(Stroke.Kind.class);
+  private final PDOptionalContentGroup words = new PDOptionalContentGroup("Words");
 
   private TemplatePdf(
       Template template, Tiling tiling, String project, String scale, PDDocument pdf)
@@ -87,7 +97,20 @@ public final class TemplatePdf {
     about.setTitle(project + ": " + template.title());
     about.setCreator("Stout Blade");
     pdf.setDocumentInformation(about);
-    mapPage();
+    PDViewerPreferences preferences = new PDViewerPreferences(new COSDictionary());
+    preferences.setPrintScaling(PDViewerPreferences.PRINT_SCALING.None);
+    pdf.getDocumentCatalog().setViewerPreferences(preferences);
+    PDOptionalContentProperties contents = new PDOptionalContentProperties();
+    for (Stroke.Kind kind : template.kinds()) {
+      PDOptionalContentGroup group = new PDOptionalContentGroup(kind.words());
+      contents.addGroup(group);
+      purposes.put(kind, group);
+    }
+    contents.addGroup(words);
+    pdf.getDocumentCatalog().setOCProperties(contents);
+    if (tiling.tiles().size() > 1) {
+      mapPage();
+    }
     for (Tiling.Tile tile : tiling.tiles()) {
       tilePage(tile);
     }
@@ -97,8 +120,8 @@ public final class TemplatePdf {
     PDPage page =
         new PDPage(
             new PDRectangle(
-                (float) (tiling.paper().widthMm() * POINTS_PER_MM),
-                (float) (tiling.paper().heightMm() * POINTS_PER_MM)));
+                (float) (tiling.pageWidthMm() * POINTS_PER_MM),
+                (float) (tiling.pageHeightMm() * POINTS_PER_MM)));
     pdf.addPage(page);
     return new Sheet(new PDPageContentStream(pdf, page));
   }
@@ -108,7 +131,7 @@ public final class TemplatePdf {
   private void mapPage() throws IOException {
     try (Sheet sheet = sheet()) {
       double left = Tiling.MARGIN_MM;
-      double top = tiling.paper().heightMm() - Tiling.MARGIN_MM;
+      double top = tiling.pageHeightMm() - Tiling.MARGIN_MM;
       sheet.text(bold, 7, left, top - 7, INK, project);
       sheet.text(font, 4.2, left, top - 15, INK, template.title() + " · page map");
       double y = top - 24;
@@ -122,7 +145,7 @@ public final class TemplatePdf {
           new Box(
               left,
               Tiling.MARGIN_MM + Tiling.FOOT_MM + 6,
-              tiling.paper().widthMm() - Tiling.MARGIN_MM,
+              tiling.pageWidthMm() - Tiling.MARGIN_MM,
               y - 4));
       foot(sheet, "page map");
     }
@@ -206,13 +229,21 @@ public final class TemplatePdf {
               Tiling.MARGIN_MM - window.minX(),
               Tiling.MARGIN_MM + Tiling.FOOT_MM - window.minY());
       sheet.clipTo(frame, window);
-      for (Stroke stroke : template.strokes()) {
-        sheet.pen(stroke.kind());
-        sheet.path(frame, stroke);
+      for (Stroke.Kind kind : template.kinds()) {
+        sheet.out.beginMarkedContent(COSName.OC, purposes.get(kind));
+        sheet.pen(kind);
+        for (Stroke stroke : template.strokes()) {
+          if (stroke.kind() == kind) {
+            sheet.path(frame, stroke);
+          }
+        }
+        sheet.out.endMarkedContent();
       }
+      sheet.out.beginMarkedContent(COSName.OC, words);
       for (Label label : template.labels()) {
         sheet.label(frame, label);
       }
+      sheet.out.endMarkedContent();
       for (Tiling.Join join : tiling.joinsOf(tile)) {
         sheet.join(frame, join);
       }
@@ -221,10 +252,29 @@ public final class TemplatePdf {
           bold,
           9,
           Tiling.MARGIN_MM + 2,
-          tiling.paper().heightMm() - Tiling.MARGIN_MM - 22,
+          tiling.pageHeightMm() - Tiling.MARGIN_MM - 22,
           PALE,
           tile.letter());
+      if (tiling.tiles().size() == 1) {
+        shortLegend(sheet);
+      }
       foot(sheet, "page " + tile.letter() + " of " + tiling.tiles().size());
+    }
+  }
+
+  /** A single page has no map: what its lines mean stands in a row over its foot. */
+  private void shortLegend(Sheet sheet) throws IOException {
+    double x = Tiling.MARGIN_MM;
+    double y = Tiling.MARGIN_MM + Tiling.FOOT_MM - 3;
+    for (Stroke.Kind kind : template.kinds()) {
+      double wide = 12 + sheet.width(font, SMALL_MM, kind.words()) + 4;
+      if (x + wide > tiling.pageWidthMm() - Tiling.MARGIN_MM) {
+        return;
+      }
+      sheet.pen(kind);
+      sheet.line(new Point(x, y + 0.8), new Point(x + 10, y + 0.8));
+      sheet.text(font, SMALL_MM, x + 12, y, INK, kind.words());
+      x += wide;
     }
   }
 
@@ -264,22 +314,8 @@ public final class TemplatePdf {
 
     void pen(Stroke.Kind kind) throws IOException {
       out.setStrokingColor(INK);
-      switch (kind) {
-        case CUT -> pen(0.35);
-        case BEVEL -> pen(0.25, 4, 1.6);
-        case CENTRE -> pen(0.18, 8, 1.5, 1, 1.5);
-        case CHANNEL -> pen(0.25, 1.2, 1.2);
-        case BEND -> pen(0.25, 6, 2);
-        case NOTCH -> pen(0.35);
-        case ENGRAVE -> pen(0.3);
-        case SCORE -> pen(0.25, 4, 1.2);
-        case FULLER -> pen(0.3, 3, 1, 0.8, 1);
-        case LAID -> pen(0.25, 1.5, 1.5);
-        case POCKET -> pen(0.3, 2, 0.8);
-        case JOINT -> pen(0.3, 6, 1.5, 1, 1.5);
-        case FINISHED -> pen(0.25, 1, 1);
-        case GRAIN -> pen(0.25);
-      }
+      LineStyle style = LineStyle.of(kind);
+      pen(style.widthMm(), style.dashesMm().stream().mapToDouble(Double::doubleValue).toArray());
     }
 
     void thin(Color colour) throws IOException {
@@ -354,8 +390,11 @@ public final class TemplatePdf {
       Point at = frame.at(label.at());
       double length = width(font, label.sizeMm(), label.text());
       Matrix place =
-          Matrix.getRotateInstance(
-              Math.PI / 2, pt(at.x() + label.sizeMm() / 3), pt(at.y() - length / 2));
+          label.upright()
+              ? Matrix.getRotateInstance(
+                  Math.PI / 2, pt(at.x() + label.sizeMm() / 3), pt(at.y() - length / 2))
+              : Matrix.getTranslateInstance(
+                  pt(at.x() - length / 2), pt(at.y() - label.sizeMm() / 3));
       show(font, label.sizeMm(), place, INK, label.text());
     }
 

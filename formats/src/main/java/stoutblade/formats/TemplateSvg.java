@@ -6,6 +6,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.List;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
@@ -82,26 +83,16 @@ public final class TemplateSvg {
     xml.writeStartElement("g");
     xml.writeAttribute("id", kind.name().toLowerCase(java.util.Locale.ROOT));
     xml.writeAttribute("fill", "none");
-    xml.writeAttribute("stroke", "#1b1f22");
-    xml.writeAttribute("stroke-width", kind == Stroke.Kind.CUT ? "0.35" : "0.2");
-    String dashes =
-        switch (kind) {
-          case CUT -> "";
-          case BEVEL -> "4 1.6";
-          case CENTRE -> "8 1.5 1 1.5";
-          case CHANNEL -> "1.2 1.2";
-          case BEND -> "6 2";
-          case NOTCH, ENGRAVE, GRAIN -> "";
-          case SCORE -> "4 1.2";
-          case FULLER -> "3 1 0.8 1";
-          case LAID -> "1.5 1.5";
-          case POCKET -> "2 0.8";
-          case JOINT -> "6 1.5 1 1.5";
-          case FINISHED -> "1 1";
-        };
-    if (!dashes.isEmpty()) {
-      xml.writeAttribute("stroke-dasharray", dashes);
+    LineStyle style = LineStyle.of(kind);
+    xml.writeAttribute("data-layer", kind.name());
+    xml.writeAttribute("stroke", style.colour());
+    xml.writeAttribute("stroke-width", number(style.widthMm()));
+    if (!style.dashesMm().isEmpty()) {
+      xml.writeAttribute(
+          "stroke-dasharray",
+          String.join(" ", style.dashesMm().stream().map(TemplateSvg::number).toList()));
     }
+    element("title", kind.words());
     for (Stroke stroke : template.strokes()) {
       if (stroke.kind() == kind) {
         xml.writeEmptyElement("path");
@@ -117,6 +108,8 @@ public final class TemplateSvg {
     for (Cubic cubic : stroke.path().cubics()) {
       if (cubic.straight()) {
         data.append(" L").append(place(cubic.end()));
+      } else if (Arcs.bulge(cubic).isPresent()) {
+        arc(cubic, data);
       } else {
         data.append(" C")
             .append(place(cubic.control1()))
@@ -129,19 +122,32 @@ public final class TemplateSvg {
     return stroke.path().closed() ? data.append(" Z").toString() : data.toString();
   }
 
+  /** On an SVG y runs downwards: what runs counter-clockwise is swept the other way. */
+  private void arc(Cubic cubic, StringBuilder data) {
+    double bulge = Arcs.bulge(cubic).orElseThrow();
+    String radius = number(Arcs.radius(cubic.start(), cubic.end(), bulge));
+    data.append(" A").append(radius).append(' ').append(radius).append(" 0 ");
+    data.append(Math.abs(bulge) > 1 ? '1' : '0').append(' ').append(bulge > 0 ? '0' : '1');
+    data.append(' ').append(place(cubic.end()));
+  }
+
   private void labels() throws XMLStreamException {
     xml.writeStartElement("g");
     xml.writeAttribute("id", "labels");
-    xml.writeAttribute("font-family", "Asap, sans-serif");
-    xml.writeAttribute("text-anchor", "middle");
-    xml.writeAttribute("fill", "#1b1f22");
+    xml.writeAttribute("data-layer", "WORDS");
+    xml.writeAttribute("fill", "none");
+    xml.writeAttribute("stroke", "#404040");
+    xml.writeAttribute("stroke-width", "0.2");
+    xml.writeAttribute("stroke-linecap", "round");
+    xml.writeAttribute("stroke-linejoin", "round");
+    element("title", "Words, in single strokes");
     for (Label label : template.labels()) {
-      xml.writeStartElement("text");
-      xml.writeAttribute("font-size", number(label.sizeMm()));
-      String at = number(x(label.at())) + " " + number(y(label.at()));
-      String turn = " rotate(-90) translate(0 " + number(label.sizeMm() / 3) + ")";
-      xml.writeAttribute("transform", "translate(" + at + ")" + turn);
-      xml.writeCharacters(label.text());
+      xml.writeStartElement("g");
+      xml.writeAttribute("aria-label", label.text());
+      for (List<Point> line : StrokeLetters.of(label)) {
+        xml.writeEmptyElement("polyline");
+        xml.writeAttribute("points", String.join(" ", line.stream().map(this::place).toList()));
+      }
       xml.writeEndElement();
     }
     xml.writeEndElement();

@@ -335,12 +335,16 @@ class DxfTest {
             print(doc.dxfversion, doc.units)
             xs, ys = [], []
             for e in doc.modelspace().query('POLYLINE[layer=="CUT"]'):
-                xs += [v.dxf.location.x for v in e.vertices]
-                ys += [v.dxf.location.y for v in e.vertices]
+                from ezdxf.path import make_path
+                for p in make_path(e).flattening(0.001):
+                    xs.append(p.x)
+                    ys.append(p.y)
                 assert e.is_closed
             print(max(xs) - min(xs), max(ys) - min(ys))
             print(len(doc.modelspace().query('POLYLINE[layer=="NOTCH"]')))
-            print(len(doc.modelspace().query('TEXT')))
+            print(len(doc.modelspace().query('POLYLINE[layer=="WORDS"]')))
+            print(doc.layers.get('CUT').color, doc.layers.get('NOTCH').color)
+            print(sum(len(e.vertices) for e in doc.modelspace().query('POLYLINE[layer=="CUT"]')))
             """,
             file);
     String[] lines = said.strip().split("\n", -1);
@@ -349,7 +353,11 @@ class DxfTest {
     assertThat(Double.parseDouble(size[0])).isCloseTo(box.width(), within(0.02));
     assertThat(Double.parseDouble(size[1])).isCloseTo(box.height(), within(0.02));
     assertThat(Integer.parseInt(lines[2])).isPositive();
-    assertThat(Integer.parseInt(lines[3])).isEqualTo(cone.labels().size());
+    assertThat(Integer.parseInt(lines[3]))
+        .isEqualTo(cone.labels().stream().mapToInt(it -> StrokeLetters.of(it).size()).sum());
+    assertThat(lines[4]).isEqualTo("1 30");
+    // Two arcs and two straight sides: arcs stay arcs, in a few pieces.
+    assertThat(Integer.parseInt(lines[5])).isLessThan(40);
   }
 
   @Test

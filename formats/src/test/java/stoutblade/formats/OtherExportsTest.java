@@ -16,6 +16,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import javax.xml.parsers.DocumentBuilderFactory;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.ParserException;
@@ -34,6 +36,7 @@ import stoutblade.project.Derived;
 import stoutblade.project.Project;
 import stoutblade.project.Reckoner;
 import stoutblade.shape.HalfOutline;
+import stoutblade.template.Template;
 
 class OtherExportsTest {
 
@@ -121,9 +124,10 @@ class OtherExportsTest {
       Element group = (Element) groups.item(i);
       if (group.getAttribute("id").equals("cut")) {
         String data = ((Element) group.getElementsByTagName("path").item(0)).getAttribute("d");
-        String[] numbers = data.replaceAll("[A-Z]", " ").strip().split("\\s+", -1);
-        for (int n = 1; n < numbers.length; n += 2) {
-          heights.add(Double.parseDouble(numbers[n]));
+        // Of an arc only its end: the last two of its seven numbers.
+        Matcher place = Pattern.compile("([-0-9.]+) ([-0-9.]+)(?= [A-Z]|$)").matcher(data);
+        while (place.find()) {
+          heights.add(Double.parseDouble(place.group(2)));
         }
       }
     }
@@ -131,7 +135,17 @@ class OtherExportsTest {
         heights.stream().mapToDouble(it -> it).max().orElseThrow()
             - heights.stream().mapToDouble(it -> it).min().orElseThrow();
     assertThat(drawn).isCloseTo(derived.form().orElseThrow().length().value(), within(0.05));
-    assertThat(groups.getLength()).isEqualTo(derived.template().orElseThrow().kinds().size() + 2);
+    Template template = derived.template().orElseThrow();
+    // A group for each purpose, one for each label, the labels together, and the check length.
+    assertThat(groups.getLength())
+        .isEqualTo(template.kinds().size() + template.labels().size() + 2);
+    List<String> layers = new ArrayList<>();
+    for (int i = 0; i < groups.getLength(); i++) {
+      layers.add(((Element) groups.item(i)).getAttribute("data-layer"));
+    }
+    assertThat(layers)
+        .containsAll(template.kinds().stream().map(Enum::name).toList())
+        .contains("WORDS");
   }
 
   @Test

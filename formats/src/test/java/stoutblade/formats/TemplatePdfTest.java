@@ -7,6 +7,7 @@ import java.awt.geom.Point2D;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
@@ -19,12 +20,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import stoutblade.develop.Ring;
 import stoutblade.measure.Units;
 import stoutblade.project.Derived;
 import stoutblade.project.Edits;
 import stoutblade.project.Reckoner;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.Point;
+import stoutblade.template.FlatTemplate;
+import stoutblade.template.Making;
 import stoutblade.template.Paper;
 import stoutblade.template.Stroke;
 import stoutblade.template.Template;
@@ -150,14 +154,19 @@ class TemplatePdfTest {
       for (int i = 0; i < tiling.tiles().size(); i++) {
         PDPage page = pdf.getPage(i + 1);
         assertThat(page.getMediaBox().getWidth() * MM_PER_POINT)
-            .isCloseTo(paper.widthMm(), within(0.01));
+            .isCloseTo(tiling.turned() ? paper.heightMm() : paper.widthMm(), within(0.01));
         List<List<Point>> drawn = strokes(page);
         Point shift =
             new Point(
                 Tiling.MARGIN_MM - tiling.tiles().get(i).window().minX(),
                 Tiling.MARGIN_MM + Tiling.FOOT_MM - tiling.tiles().get(i).window().minY());
-        for (int s = 0; s < template.strokes().size(); s++) {
-          assertSame(named(template.strokes().get(s)), drawn.get(s), shift);
+        // One purpose after the other.
+        List<Stroke> wanted =
+            template.strokes().stream()
+                .sorted(Comparator.comparing(it -> template.kinds().indexOf(it.kind())))
+                .toList();
+        for (int s = 0; s < wanted.size(); s++) {
+          assertSame(named(wanted.get(s)), drawn.get(s), shift);
         }
       }
     }
@@ -247,6 +256,47 @@ class TemplatePdfTest {
 
     try (PDDocument pdf = Loader.loadPDF(written(derived).toFile())) {
       assertThat(new PDFTextStripper().getText(pdf)).contains("Łódź ?");
+    }
+  }
+
+  @Test
+  void nobody_scales_it_and_each_purpose_can_be_shown_by_itself() throws IOException {
+    Derived derived = on(Paper.A4);
+    try (PDDocument pdf = Loader.loadPDF(written(derived).toFile())) {
+      assertThat(pdf.getDocumentCatalog().getViewerPreferences().getPrintScaling())
+          .isEqualTo("None");
+      assertThat(pdf.getDocumentCatalog().getOCProperties().getGroupNames())
+          .contains("Words", Stroke.Kind.CUT.words())
+          .hasSize(derived.template().orElseThrow().kinds().size() + 1);
+    }
+  }
+
+  @Test
+  void one_page_has_no_map_and_paper_is_turned_where_that_saves_pages() throws IOException {
+    Template small =
+        FlatTemplate.of(
+            Making.once("ring", "Ring"),
+            new Ring(30, Ring.Known.FORMER, 5, 20).develop("x"),
+            Units.METRIC);
+    Path one = folder.resolve("one.pdf");
+    TemplatePdf.write(one, small, Tiling.of(small, Paper.A4), "Test", "Scale 1 : 1");
+    Template wide =
+        FlatTemplate.of(
+            Making.once("ring", "Ring"),
+            new Ring(70, Ring.Known.FORMER, 5, 60).develop("x"),
+            Units.METRIC);
+    Path turned = folder.resolve("turned.pdf");
+    TemplatePdf.write(turned, wide, Tiling.of(wide, Paper.A4), "Test", "Scale 1 : 1");
+
+    try (PDDocument pdf = Loader.loadPDF(one.toFile());
+        PDDocument other = Loader.loadPDF(turned.toFile())) {
+      assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+      assertThat(new PDFTextStripper().getText(pdf))
+          .contains("measure it before you cut", Stroke.Kind.CUT.words())
+          .doesNotContain("page map");
+      assertThat(other.getNumberOfPages()).isEqualTo(1);
+      assertThat(other.getPage(0).getMediaBox().getWidth())
+          .isGreaterThan(other.getPage(0).getMediaBox().getHeight());
     }
   }
 }

@@ -185,6 +185,9 @@ final class MixSums {
                     .thenComparingLong(Sheets::kinds)
                     .thenComparingDouble(it -> it.thick.getLast()))
             .toList();
+    if (sorted.isEmpty()) {
+      return List.of();
+    }
     double nearest = Math.abs(sorted.getFirst().sum() - wanted) + EQUAL_MM;
     List<Sheets> equal =
         sorted.stream().filter(it -> Math.abs(it.sum() - wanted) <= nearest).toList();

@@ -29,9 +29,6 @@ public final class FlatTemplate {
   private static final double SMALLER = 0.7;
   private static final double SQUARE = Math.toRadians(0.05);
 
-  /** About how wide a letter is, in times its size. */
-  private static final double LETTER_WIDE = 0.55;
-
   private FlatTemplate() {}
 
   /** A template. */
@@ -47,17 +44,18 @@ public final class FlatTemplate {
   public static Template of(Making making, Developed flat, Stroke.Kind inside, Units units) {
     List<Template.Copy> copies = new ArrayList<>();
     List<Stroke> strokes = new ArrayList<>();
-    List<Label> labels = new ArrayList<>();
+    List<Wording.Words> words = new ArrayList<>();
     for (Panel panel : flat.sideBySide(APART_MM)) {
       copies.addAll(making.copies(panel.name(), panel.count()));
       panel.windows().forEach(it -> strokes.add(new Stroke(Stroke.Kind.CUT, it)));
       strokes.add(new Stroke(Stroke.Kind.CUT, panel.outline()));
-      strokes.addAll(Grain.alongLonger(face(panel)));
+      Region face = face(panel);
+      strokes.addAll(Grain.alongLonger(face));
       panel.lines().forEach(it -> strokes.add(new Stroke(inside, it)));
-      panel.edges().forEach(it -> edge(panel, it, units, strokes, labels));
-      labels.addAll(names(making, panel, units));
+      panel.edges().forEach(it -> edge(panel, face, it, units, strokes, words));
+      words.add(names(making, panel, face, units));
     }
-    return new Template(making.fileId(), making.title(), copies, strokes, labels);
+    return Wording.set(making.fileId(), making.title(), copies, strokes, words);
   }
 
   private static Region face(Panel panel) {
@@ -71,16 +69,14 @@ public final class FlatTemplate {
     return panel.name() + (panel.count() > 1 ? ", cut " + panel.count() : "");
   }
 
-  private static List<Label> names(Making making, Panel panel, Units units) {
+  private static Wording.Words names(Making making, Panel panel, Region face, Units units) {
     Box box = panel.box();
     double size = Math.clamp(Math.min(box.width(), box.height()) / 8, 2, LABEL_MM);
     List<String> lines = new ArrayList<>();
     lines.add(making.title() + ": " + words(panel));
-    if (box.width() > 8 * size) {
-      lines.addAll(making.lines(units));
-    }
+    lines.addAll(making.lines(units));
     closing(panel).ifPresent(it -> lines.add("Seam " + it + " to the hidden side"));
-    return Label.lines(lines, box.centre(), size);
+    return Wording.Words.about(lines, face, box.centre(), size);
   }
 
   /**
@@ -94,7 +90,12 @@ public final class FlatTemplate {
   }
 
   private static void edge(
-      Panel panel, Edge edge, Units units, List<Stroke> strokes, List<Label> labels) {
+      Panel panel,
+      Region face,
+      Edge edge,
+      Units units,
+      List<Stroke> strokes,
+      List<Wording.Words> words) {
     for (Edge.Notch notch : edge.notches()) {
       strokes.add(
           new Stroke(
@@ -111,10 +112,11 @@ public final class FlatTemplate {
     Box box = panel.box();
     double size = Math.clamp(Math.min(box.width(), box.height()) / 10, 2, LABEL_MM);
     if (!said.isEmpty()) {
-      labels.add(inside(String.join(", ", said), edge.at(edge.length() * ASIDE), size));
+      words.add(inside(String.join(", ", said), face, edge.at(edge.length() * ASIDE), size));
     }
     for (Edge.Lean lean : edge.leans()) {
-      labels.add(inside(words(lean, units), edge.at(edge.length() * lean.share()), size * SMALLER));
+      words.add(
+          inside(words(lean, units), face, edge.at(edge.length() * lean.share()), size * SMALLER));
     }
   }
 
@@ -126,9 +128,8 @@ public final class FlatTemplate {
   }
 
   /** Words just inside a place on an edge. */
-  private static Label inside(String words, Edge.Notch place, double size) {
-    // Words run along y: half their length has to clear an edge that crosses them.
-    double clear = Math.abs(place.inward().y()) * LETTER_WIDE * size * words.length() / 2;
-    return new Label(words, place.at().plus(place.inward().times(NOTCH_MM + size + clear)), size);
+  private static Wording.Words inside(String words, Region face, Edge.Notch place, double size) {
+    return Wording.Words.at(
+        words, face, place.at().plus(place.inward().times(NOTCH_MM + size)), size);
   }
 }

@@ -34,11 +34,11 @@ public final class LayerTemplates {
 
   private static final double LABEL_MM = 5;
   private static final double LABELS_ALONG = 0.48;
-  private static final double NARROWEST_MM = 1.5;
+  private static final double NARROWEST_MM = 2;
   private static final Map<Groove, String> GROOVE_WORDS =
       Map.of(Groove.ROUND, "Channel ", Groove.VEE, "V at 45°, ", Groove.SQUARE, "Square channel ");
   private static final double BAND_APART_MM = 15;
-  private static final double BAND_WORDS_MM = 12;
+  private static final double BAND_WORDS_MM = 4;
 
   private final PlateForm form;
   private final Layers layers;
@@ -111,7 +111,7 @@ public final class LayerTemplates {
   /** The strips round the edge, one below the other, with the corners that they go round. */
   private Template band(EdgeBand band) {
     List<Stroke> strokes = new ArrayList<>();
-    List<Label> labels = new ArrayList<>();
+    List<Wording.Words> words = new ArrayList<>();
     List<Template.Copy> copies = new ArrayList<>();
     double wide = band.width().value();
     double from = 0;
@@ -127,21 +127,19 @@ public final class LayerTemplates {
         }
       }
       copies.addAll(making.copies(panel.name(), 1));
-      // Words run along y: on a strip they stand beside it.
-      labels.addAll(
-          Label.lines(
-              bandWords(band, panel.name()),
-              new Point(-BAND_WORDS_MM, below + wide / 2),
-              NARROWEST_MM * 2));
+      Region strip = Region.inside(panel.outline().moved(it -> moved(it, below)), 0.1);
+      words.add(
+          Wording.Words.about(
+              bandWords(band, panel.name()), strip, strip.box().centre(), BAND_WORDS_MM));
       from += length;
       down -= wide + BAND_APART_MM;
     }
-    return new Template(
+    return Wording.set(
         (blade ? "blade" : making.fileId()) + "-band",
         form.slab().name() + ", edge band",
         copies,
         strokes,
-        labels);
+        words);
   }
 
   private static Point moved(Point place, double up) {
@@ -188,20 +186,20 @@ public final class LayerTemplates {
         .lines(layer.cut())
         .forEach(it -> strokes.add(new Stroke(Stroke.Kind.JOINT, Path.through(it, false))));
     strokes.addAll(Grain.along(layer.cut()));
-    List<Label> labels = new ArrayList<>(labels(layer, twice, channel, pockets));
+    List<Wording.Words> words = new ArrayList<>(words(layer, twice, channel, pockets));
     List<Template.Copy> copies = new ArrayList<>(copies(layer, twice));
     if (outermost(layer)) {
-      PlateTemplate.beside(form, making, box(layer), units, strokes, labels, copies);
+      PlateTemplate.beside(form, making, box(layer), units, strokes, words, copies);
     }
     String name = form.slab().name();
     String which = which(layer, twice);
     String id = count == 2 && twice ? "layers" : "layer-" + layer.number();
-    return new Template(
+    return Wording.set(
         (blade ? "blade" : making.fileId()) + "-" + id,
         name + ", " + which,
         copies,
         strokes,
-        labels);
+        words);
   }
 
   private static Box box(Layer layer) {
@@ -313,7 +311,7 @@ public final class LayerTemplates {
 
   // == WORDS
 
-  private List<Label> labels(
+  private List<Wording.Words> words(
       Layer layer, boolean twice, Optional<Channel> channel, List<Pocket> pockets) {
     List<String> lines = new ArrayList<>();
     lines.add(form.slab().name());
@@ -346,9 +344,7 @@ public final class LayerTemplates {
     }
     channel.ifPresent(it -> lines.add(words(it)));
     pockets.stream().map(this::words).distinct().forEach(lines::add);
-    double halfCore = channel.map(it -> it.widthMm() / 2).orElse(0.0);
-    double bevel = layer.worked() ? layers.bevelWidth().value() : 0;
-    return beside(lines, layer, halfCore, bevel);
+    return beside(lines, layer, channel);
   }
 
   /** The section that it is worked to, and those that follow along. */
@@ -419,23 +415,25 @@ public final class LayerTemplates {
   }
 
   /**
-   * Sets two lines of words left of the core and the rest right of it, a little below the middle,
-   * between the core and the bevel line where there is room.
+   * Two lines of words left of the core and the rest right of it, a little below the middle; all
+   * together where there is no core.
    */
-  private List<Label> beside(List<String> lines, Layer layer, double halfCore, double bevel) {
+  private List<Wording.Words> beside(List<String> lines, Layer layer, Optional<Channel> channel) {
     Box box = box(layer);
     double along = box.minY() + box.height() * LABELS_ALONG;
     double middle = box.centre().x();
-    double halfWidth = layer.cut().widthAt(along) / 2;
-    double outer = halfWidth - bevel > halfCore + 2 * LABEL_MM ? halfWidth - bevel : halfWidth;
-    double aside = (halfCore + outer) / 2;
-    double size = Math.clamp((outer - halfCore) / 5, NARROWEST_MM, LABEL_MM);
-    List<Label> placed = new ArrayList<>();
-    for (int i = 0; i < lines.size(); i++) {
-      int row = i < 2 ? i : i - 2;
-      double x = (i < 2 ? -1 : 1) * aside + (row - 0.5) * size * 1.6;
-      placed.add(new Label(lines.get(i), new Point(middle + x, along), size));
+    double half = layer.cut().widthAt(along) / 2;
+    double size = Math.clamp(half / 5, NARROWEST_MM, LABEL_MM);
+    if (channel.isEmpty()) {
+      return List.of(Wording.Words.about(lines, layer.cut(), new Point(middle, along), size));
     }
-    return placed;
+    double core = channel.get().widthMm() / 2;
+    Region strip = Region.of(new Box(-core, box.minY() - 1, core, box.maxY() + 1));
+    Region face = layer.cut().without(strip);
+    double aside = (core + half) / 2;
+    return List.of(
+        Wording.Words.about(lines.subList(0, 2), face, new Point(middle - aside, along), size),
+        Wording.Words.about(
+            lines.subList(2, lines.size()), face, new Point(middle + aside, along), size));
   }
 }

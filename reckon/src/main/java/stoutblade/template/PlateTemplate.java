@@ -15,6 +15,7 @@ import stoutblade.shape.Box;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
+import stoutblade.shape.Region;
 
 /**
  * The template of a plate: windows first, then what is drawn on it, then its outline; the pieces of
@@ -32,18 +33,18 @@ public final class PlateTemplate {
     List<Stroke> strokes = new ArrayList<>();
     strokes.addAll(strokes(form));
     List<Template.Copy> copies = new ArrayList<>(making.copies(making.name(), 1));
-    List<Label> labels = new ArrayList<>();
+    List<Wording.Words> words = new ArrayList<>();
     if (!form.outer().isEmpty()) {
       Box box = box(form.outer());
       if (form.slab().outline() instanceof HalfOutline) {
         Path centre = Path.line(new Point(0, box.minY()), new Point(0, box.maxY()));
         strokes.add(new Stroke(Stroke.Kind.CENTRE, centre));
       }
-      labels.addAll(words(form, making, box, units));
+      words.add(words(form, making, box, units));
       strokes.addAll(Grain.along(form.face()));
-      beside(form, making, box, units, strokes, labels, copies);
+      beside(form, making, box, units, strokes, words, copies);
     }
-    return new Template(making.fileId(), making.title(), copies, strokes, labels);
+    return Wording.set(making.fileId(), making.title(), copies, strokes, words);
   }
 
   /** What is cut inside first, then what is drawn on it, then its outline. */
@@ -80,7 +81,7 @@ public final class PlateTemplate {
     };
   }
 
-  private static List<Label> words(PlateForm form, Making making, Box box, Units units) {
+  private static Wording.Words words(PlateForm form, Making making, Box box, Units units) {
     List<String> lines = new ArrayList<>();
     lines.add(making.name());
     lines.addAll(making.lines(units));
@@ -101,7 +102,7 @@ public final class PlateTemplate {
     }
     Point middle = form.face().empty() ? box.centre() : inside(form, box);
     double size = Math.clamp(Math.min(box.width(), box.height()) / 16, 2, LABEL_MM);
-    return Label.lines(lines, middle, size);
+    return Wording.Words.about(lines, form.face(), middle, size);
   }
 
   private static String bevel(Figure angle, Feature feature, Units units) {
@@ -136,7 +137,7 @@ public final class PlateTemplate {
       Box box,
       Units units,
       List<Stroke> strokes,
-      List<Label> labels,
+      List<Wording.Words> said,
       List<Template.Copy> copies) {
     double x = box.maxX() + APART_MM;
     for (Map.Entry<Double, List<Panel>> each : form.piecesByThickness().entrySet()) {
@@ -151,7 +152,11 @@ public final class PlateTemplate {
         strokes.add(new Stroke(Stroke.Kind.CUT, panel.outline().moved(p -> p.plus(by))));
         double size = Math.clamp(Math.min(own.width(), own.height()) / 6, 2, LABEL_MM);
         String words = panel.name() + thick + ", cut " + panel.count() * making.made();
-        labels.add(new Label(words, own.centre().plus(by), size));
+        Region face = Region.inside(panel.outline().moved(p -> p.plus(by)), 0.1);
+        for (Path window : panel.windows()) {
+          face = face.without(Region.inside(window.moved(p -> p.plus(by)), 0.1));
+        }
+        said.add(Wording.Words.about(List.of(words), face, own.centre().plus(by), size));
         copies.addAll(making.copies(panel.name(), panel.count()));
         x += own.width() + APART_MM;
       }

@@ -38,10 +38,15 @@ public record Template(
     labels = List.copyOf(labels);
   }
 
-  /** The box around all lines, in mm. */
+  /** The box around all lines and words, in mm. */
   public Box box() {
-    return Box.around(
-        strokes.stream().flatMap(it -> it.path().flattened(TOLERANCE_MM).stream()).toList());
+    Box box =
+        Box.around(
+            strokes.stream().flatMap(it -> it.path().flattened(TOLERANCE_MM).stream()).toList());
+    for (Label label : labels) {
+      box = box.with(label.box());
+    }
+    return box;
   }
 
   /** How many pieces are cut mirrored. */

@@ -2,6 +2,7 @@ package stoutblade.template;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
@@ -13,13 +14,15 @@ import stoutblade.shape.Point;
  * in its middle runs the join line, with marks that lie on the same places of the template on both
  * pages. Pages on which nothing would be drawn are left out.
  *
- * @param paper the paper, upright
+ * @param paper the paper
+ * @param turned true where it lies on its side, which takes fewer pages
  * @param columns how many windows lie side by side
  * @param rows how many lie above one another
  * @param tiles the pages, row by row from the top
  * @param joins the joins between pages that are there
  */
-public record Tiling(Paper paper, int columns, int rows, List<Tile> tiles, List<Join> joins) {
+public record Tiling(
+    Paper paper, boolean turned, int columns, int rows, List<Tile> tiles, List<Join> joins) {
 
   /** What a household printer cannot reach at each side, in mm. */
   public static final double MARGIN_MM = 10;
@@ -73,22 +76,48 @@ public record Tiling(Paper paper, int columns, int rows, List<Tile> tiles, List<
    * @throws IllegalArgumentException if it takes more than 400 pages
    */
   public static Tiling of(Template template, Paper paper) {
-    return new Layout(template, paper).tiling();
+    boolean upright = Layout.pages(template.box(), new Sheet(paper, false)) <= MOST_PAGES;
+    boolean onItsSide = Layout.pages(template.box(), new Sheet(paper, true)) <= MOST_PAGES;
+    Tiling one =
+        upright || !onItsSide ? new Layout(template, new Sheet(paper, false)).tiling() : null;
+    if (!onItsSide) {
+      return one;
+    }
+    Tiling other = new Layout(template, new Sheet(paper, true)).tiling();
+    return one == null || other.tiles().size() < one.tiles().size() ? other : one;
+  }
+
+  /** Paper as it lies. */
+  private record Sheet(Paper paper, boolean turned) {
+
+    double width() {
+      return turned ? paper.heightMm() : paper.widthMm();
+    }
+
+    double windowWidth() {
+      return width() - 2 * MARGIN_MM;
+    }
+
+    double windowHeight() {
+      return (turned ? paper.widthMm() : paper.heightMm()) - 2 * MARGIN_MM - FOOT_MM;
+    }
+  }
+
+  /** Width of a page as it lies, in mm. */
+  public double pageWidthMm() {
+    return turned ? paper.heightMm() : paper.widthMm();
+  }
+
+  /** Height of a page as it lies, in mm. */
+  public double pageHeightMm() {
+    return turned ? paper.widthMm() : paper.heightMm();
   }
 
   /** How many pages a template would be spread over, empty ones included. */
   public static long pages(Template template, Paper paper) {
-    return Layout.pages(template.box(), paper);
-  }
-
-  /** Width of the window of a page, in mm. */
-  public static double windowWidth(Paper paper) {
-    return paper.widthMm() - 2 * MARGIN_MM;
-  }
-
-  /** Height of the window of a page, in mm. */
-  public static double windowHeight(Paper paper) {
-    return paper.heightMm() - 2 * MARGIN_MM - FOOT_MM;
+    return Math.min(
+        Layout.pages(template.box(), new Sheet(paper, false)),
+        Layout.pages(template.box(), new Sheet(paper, true)));
   }
 
   /** The joins at the sides of a page. */
@@ -107,7 +136,7 @@ public record Tiling(Paper paper, int columns, int rows, List<Tile> tiles, List<
   /** The laying out of one template. */
   private static final class Layout {
 
-    private final Paper paper;
+    private final Sheet sheet;
     private final double width;
     private final double height;
     private final int columns;
@@ -116,13 +145,13 @@ public record Tiling(Paper paper, int columns, int rows, List<Tile> tiles, List<
     private final double top;
     private final List<List<Point>> lines;
 
-    Layout(Template template, Paper paper) {
-      this.paper = paper;
-      this.width = windowWidth(paper);
-      this.height = windowHeight(paper);
+    Layout(Template template, Sheet sheet) {
+      this.sheet = sheet;
+      this.width = sheet.windowWidth();
+      this.height = sheet.windowHeight();
       Box box = template.box().grown(AROUND_MM);
-      this.columns = columns(box, paper);
-      this.rows = rows(box, paper);
+      this.columns = columns(box, sheet);
+      this.rows = rows(box, sheet);
       if ((long) columns * rows > MOST_PAGES) {
         throw new IllegalArgumentException(
             "The template '"
@@ -130,31 +159,35 @@ public record Tiling(Paper paper, int columns, int rows, List<Tile> tiles, List<
                 + "' takes "
                 + (long) columns * rows
                 + " pages of "
-                + paper.label()
+                + sheet.paper().label()
                 + "; at most "
                 + MOST_PAGES
                 + " are made. Check the scale.");
       }
       this.left = box.centre().x() - covered(columns, width) / 2;
       this.top = box.centre().y() + covered(rows, height) / 2;
-      this.lines = template.strokes().stream().map(Stroke::path).map(Layout::line).toList();
+      this.lines =
+          Stream.concat(
+                  template.strokes().stream().map(Stroke::path).map(Layout::line),
+                  template.labels().stream().map(it -> it.box().corners()))
+              .toList();
     }
 
     private static List<Point> line(Path path) {
       return path.flattened(FLATTENED_MM);
     }
 
-    static long pages(Box box, Paper paper) {
+    static long pages(Box box, Sheet sheet) {
       Box around = box.grown(AROUND_MM);
-      return (long) columns(around, paper) * rows(around, paper);
+      return (long) columns(around, sheet) * rows(around, sheet);
     }
 
-    private static int columns(Box box, Paper paper) {
-      return count(box.width(), windowWidth(paper));
+    private static int columns(Box box, Sheet sheet) {
+      return count(box.width(), sheet.windowWidth());
     }
 
-    private static int rows(Box box, Paper paper) {
-      return count(box.height(), windowHeight(paper));
+    private static int rows(Box box, Sheet sheet) {
+      return count(box.height(), sheet.windowHeight());
     }
 
     private static int count(double needed, double window) {
@@ -175,7 +208,8 @@ public record Tiling(Paper paper, int columns, int rows, List<Tile> tiles, List<
           }
         }
       }
-      return new Tiling(paper, columns, rows, List.copyOf(tiles), joins(tiles));
+      return new Tiling(
+          sheet.paper(), sheet.turned(), columns, rows, List.copyOf(tiles), joins(tiles));
     }
 
     private Box window(int row, int column) {

@@ -23,6 +23,7 @@ import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.formats.LineStyle;
 import stoutblade.measure.Units;
 import stoutblade.project.Derived;
 import stoutblade.project.Edits;
@@ -275,24 +276,28 @@ public final class CutSurface implements Surface {
     }
   }
 
+  /** Pixels on the screen for a millimetre of a line's width and dashes on paper. */
+  private static final double LINE_PX_PER_MM = 5;
+
+  /** With the widths and dashes of the paper, so that the screen reads like it. */
   private static void drawTemplate(Pen pen, Template template) {
     for (Stroke stroke : template.strokes()) {
-      switch (stroke.kind()) {
-        case CUT -> pen.stroke(stroke.path(), pen.colour(Ink.INK), 2.6);
-        case BEVEL -> pen.stroke(stroke.path(), pen.colour(Ink.INK), 1.4, 10, 4);
-        case CENTRE -> pen.stroke(stroke.path(), pen.colour(Ink.SOFT), 1.2, 16, 4, 2, 4);
-        case CHANNEL -> pen.stroke(stroke.path(), pen.colour(Ink.SELECTED), 1.6, 3, 3);
-        case BEND -> pen.stroke(stroke.path(), pen.colour(Ink.INK), 1.2, 8, 4);
-        case NOTCH, ENGRAVE -> pen.stroke(stroke.path(), pen.colour(Ink.INK), 1.4);
-        case SCORE -> pen.stroke(stroke.path(), pen.colour(Ink.INK), 1, 6, 2);
-        case FULLER -> pen.stroke(stroke.path(), pen.colour(Ink.INK), 1.4, 8, 3, 2, 3);
-        case LAID -> pen.stroke(stroke.path(), pen.colour(Ink.SOFT), 1.2, 3, 3);
-        case JOINT -> pen.stroke(stroke.path(), pen.colour(Ink.CORE), 1.6, 12, 3, 2, 3);
-        case POCKET -> pen.stroke(stroke.path(), pen.colour(Ink.SELECTED), 1.4, 5, 2);
-        case FINISHED -> pen.stroke(stroke.path(), pen.colour(Ink.INK), 1, 2, 3);
-        case GRAIN -> pen.stroke(stroke.path(), pen.colour(Ink.SOFT), 1.4);
-      }
+      LineStyle style = LineStyle.of(stroke.kind());
+      pen.stroke(
+          stroke.path(),
+          pen.colour(ink(stroke.kind())),
+          Math.max(0.8, style.widthMm() * LINE_PX_PER_MM),
+          style.dashesMm().stream().mapToDouble(it -> it * LINE_PX_PER_MM / 2).toArray());
     }
+  }
+
+  private static Ink ink(Stroke.Kind kind) {
+    return switch (kind) {
+      case CUT, BEVEL, BEND, NOTCH, ENGRAVE, SCORE, FULLER, FINISHED -> Ink.INK;
+      case CENTRE, LAID, GRAIN, LEADER -> Ink.SOFT;
+      case CHANNEL, POCKET -> Ink.SELECTED;
+      case JOINT -> Ink.CORE;
+    };
   }
 
   private static List<Point> ring(Box box) {
