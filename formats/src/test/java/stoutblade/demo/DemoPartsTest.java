@@ -115,7 +115,8 @@ class DemoPartsTest {
     }
     SlicedPart trial = (SlicedPart) named(derived, "Trial bell").part();
     assertThat(trial.layers()).hasSize(13);
-    assertThat(trial.layers().getFirst().pegs()).hasSize(2);
+    // Its wall leans: pegs only where three millimetres of it are left all round.
+    assertThat(trial.layers()).anyMatch(it -> it.pegs().size() == 2);
     PartReckoning cheeks = named(derived, "Yoke cheek");
     assertThat(cheeks.layers().orElseThrow().each()).hasSize(3);
     assertThat(cheeks.made()).isEqualTo(2);

@@ -23,9 +23,13 @@ import stoutblade.shape.Box;
 import stoutblade.shape.Node;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
+import stoutblade.shape.Region;
 
 /** Looks through what is worked into the blade, and the parts beside it, for what is wrong. */
 final class PartFindings {
+
+  /** Two outlines that differ by less than this share of their area are one. */
+  private static final double SAME_SHARE = 0.01;
 
   /** Slivers of one plate that are shown: one mend often mends several. */
   private static final int MOST_SLIVERS = 3;
@@ -59,6 +63,7 @@ final class PartFindings {
     if (!reckoned.flat().panels().isEmpty()) {
       reckoned.foam().ifPresentOrElse(it -> sheet(reckoned, it), () -> noFoam(reckoned));
       texture(reckoned);
+      halves(reckoned);
     }
   }
 
@@ -399,6 +404,53 @@ final class PartFindings {
               PartEdits.place(
                   part.id(), "Turn the sheet over", it -> it.textured(Placing.Faces.FRONT))));
     }
+  }
+
+  /** Two halves of something, of a sheet whose one face is textured: one is turned over first. */
+  private void halves(PartReckoning reckoned) {
+    Part part = reckoned.part();
+    Placing placing = part.placing();
+    boolean textured =
+        reckoned.foam().filter(Foam::textured).isPresent()
+            || placing.textured() != Placing.Faces.NONE;
+    if (!textured || placing.copies() % 2 == 1 || placing.mirrored() > 0) {
+      return;
+    }
+    Optional<Region> face =
+        reckoned.form().map(PlateForm::face).filter(it -> !it.empty() && lopsided(it));
+    if (face.isEmpty()) {
+      return;
+    }
+    int half = placing.copies() / 2;
+    add(
+        part,
+        "halves",
+        face.get().centre(),
+        Severity.WARNING,
+        "All of " + part.name() + " have their texture on one side",
+        "Of "
+            + placing.copies()
+            + " pieces none is mirrored: as two halves, one would show its texture and the other"
+            + " glue on it. One face of the sheet is textured, so half of them are cut with the"
+            + " template turned over.",
+        List.of(
+            PartEdits.place(
+                part.id(),
+                half == 1 ? "Mirror one of two" : "Mirror " + half + " of " + placing.copies(),
+                it -> it.made(it.copies(), half))));
+  }
+
+  /** True where a piece turned over is another: its image in a line along it is not itself. */
+  private static boolean lopsided(Region face) {
+    double middle = face.box().centre().x();
+    Region image =
+        Region.evenOdd(
+            face.rings().stream()
+                .map(
+                    ring ->
+                        ring.stream().map(it -> new Point(2 * middle - it.x(), it.y())).toList())
+                .toList());
+    return face.without(image).area() > SAME_SHARE * face.area();
   }
 
   private String show(double mm) {

@@ -12,26 +12,47 @@ import stoutblade.shape.Region;
  */
 final class Pegs {
 
-  private static final double FOAM_MM = 4;
+  /** Foam between a peg and the finished surface, at least, in mm. */
+  private static final double FOAM_MM = 3.2;
+
   private static final int ALONG = 24;
 
   private Pegs() {}
 
-  static List<List<Point>> of(List<Region> outers, List<Region> hollows, double across) {
+  /**
+   * What the finished surface leaves of a layer.
+   *
+   * @param lower over its lower half: as far as a peg from below reaches in
+   * @param whole over all of it
+   * @param upper over its upper half
+   */
+  record Finished(Region lower, Region whole, Region upper) {}
+
+  /**
+   * Places for each layer; a peg ends halfway in the first and in the last layer of its run.
+   *
+   * @param finished what the finished surface leaves of each layer
+   * @param hollows what is hollow
+   * @param across a peg's diameter, in mm; 0 for none
+   */
+  static List<List<Point>> of(List<Finished> finished, List<Region> hollows, double across) {
     List<List<Point>> pegs = new ArrayList<>();
-    for (int i = 0; i < outers.size(); i++) {
+    for (int i = 0; i < finished.size(); i++) {
       pegs.add(new ArrayList<>());
     }
     int first = 0;
-    while (across > 0 && first < outers.size() - 1) {
-      Region common = room(outers.get(first), hollows.get(first), across);
+    while (across > 0 && first < finished.size() - 1) {
+      Region through = room(finished.get(first).upper(), hollows.get(first), across);
+      Region common = through;
       int last = first;
-      while (last + 1 < outers.size()) {
-        Region next = common.common(room(outers.get(last + 1), hollows.get(last + 1), across));
-        if (next.empty()) {
+      while (last + 1 < finished.size() && !through.empty()) {
+        Finished next = finished.get(last + 1);
+        Region ending = through.common(room(next.lower(), hollows.get(last + 1), across));
+        if (ending.empty()) {
           break;
         }
-        common = next;
+        common = ending;
+        through = through.common(room(next.whole(), hollows.get(last + 1), across));
         last++;
       }
       if (last > first) {

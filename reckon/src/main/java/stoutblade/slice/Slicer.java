@@ -106,32 +106,52 @@ public final class Slicer {
         slices(
             layers,
             both.stream().map(Both::outer).toList(),
-            both.stream().map(Both::inner).toList()),
+            both.stream().map(Both::inner).toList(),
+            both.stream().map(Both::finished).toList()),
         perUnit);
   }
 
   /** What any section within a layer covers, and what all of them cover. */
-  private record Both(Region outer, Region inner) {}
+  private record Both(Region outer, Region inner, Pegs.Finished finished) {}
 
   private Both both(MeshSection.Cutter cutter, double[] layer, double least, double high) {
     double from = layer[0];
     double to = Math.min(layer[1], high);
     Region outer = null;
-    Region inner = null;
-    for (double depth : depths(from, to)) {
+    Region lower = null;
+    Region upper = null;
+    // Half of the sheet, which the model may not fill to its top.
+    double middle = (layer[0] + layer[1]) / 2;
+    for (double depth : depths(from, to, middle)) {
       Region section = section(cutter, least + depth / perUnit);
       outer = outer == null ? section : outer.with(section);
-      inner = inner == null ? section : inner.common(section);
+      boolean half = depth == middle;
+      if (depth < middle || half) {
+        lower = lower == null ? section : lower.common(section);
+      }
+      if (depth > middle || half) {
+        upper = upper == null ? section : upper.common(section);
+      }
     }
+    Region none = Region.evenOdd(List.of());
+    boolean low = upper == null;
+    Region inner = low ? none : lower.common(upper);
     // A layer that the model does not fill to its top is nowhere full.
-    return new Both(outer, layer[1] > high + 1e-6 ? Region.evenOdd(List.of()) : inner);
+    boolean unfilled = layer[1] > high + 1e-6;
+    return new Both(
+        outer,
+        unfilled ? none : inner,
+        new Pegs.Finished(low ? none : lower, unfilled ? none : inner, unfilled ? none : upper));
   }
 
-  /** Sections just inside both faces of a layer, and between them where it is thick. */
-  private static List<Double> depths(double from, double to) {
+  /** Sections just inside both faces of a layer, in its middle, and between where it is thick. */
+  private static List<Double> depths(double from, double to, double middle) {
     double nudge = NUDGE * (to - from);
     int between = (int) Math.floor((to - from) / WITHIN_MM);
     List<Double> all = new ArrayList<>();
+    if (middle > from && middle < to) {
+      all.add(middle);
+    }
     for (int i = 0; i <= between + 1; i++) {
       double share = (double) i / (between + 1);
       all.add(from + nudge + (to - from - 2 * nudge) * share);
@@ -149,10 +169,13 @@ public final class Slicer {
   }
 
   private List<Sliced.Slice> slices(
-      List<double[]> layers, List<Region> outers, List<Region> inners) {
+      List<double[]> layers,
+      List<Region> outers,
+      List<Region> inners,
+      List<Pegs.Finished> finished) {
     List<Region> hollows = Hollows.of(layers, inners, slicing.wallMm());
     progress.accept(0.85);
-    List<List<Point>> pegs = Pegs.of(outers, hollows, slicing.pegMm());
+    List<List<Point>> pegs = Pegs.of(finished, hollows, slicing.pegMm());
     progress.accept(0.9);
     return IntStream.range(0, layers.size())
         .parallel()

@@ -66,6 +66,38 @@ class PartFindingsTest {
         new Where.Row(new Point(0, 100), new Point(0, 300), 1));
   }
 
+  /** Common practice: one face of a floor mat is textured; two halves are cut as images. */
+  @Test
+  void two_lopsided_halves_of_a_textured_sheet_want_one_mirrored() {
+    WholeOutline lopsided =
+        new WholeOutline(
+            List.of(
+                Node.corner(0, 0), Node.corner(80, 0), Node.corner(60, 50), Node.corner(0, 90)));
+    Plate plate =
+        new Plate("d1", "Cheek", lopsided, List.of(), "mat", 12.5, Placing.USUAL.made(2, 0));
+    Project project = Samples.whole().withParts(List.of(plate));
+
+    Finding found =
+        Samples.derive(project).findings().stream()
+            .filter(it -> it.id().endsWith("d1.halves"))
+            .findFirst()
+            .orElseThrow();
+    Project mended = found.mends().getFirst().applyTo(project);
+    assertThat(mended.parts().getFirst().placing().mirrored()).isEqualTo(1);
+    assertThat(Samples.derive(mended).findings()).noneMatch(it -> it.id().endsWith(".halves"));
+    Plate even =
+        new Plate(
+            "d1",
+            "Disc",
+            WholeOutline.circle(new Point(0, 0), 40),
+            List.of(),
+            "mat",
+            12.5,
+            Placing.USUAL.made(2, 0));
+    assertThat(Samples.derive(Samples.whole().withParts(List.of(even))).findings())
+        .noneMatch(it -> it.id().endsWith(".halves"));
+  }
+
   @Test
   void a_fuller_deeper_than_half_the_sheet_is_found_and_mended() {
     assertThat(finding(worked(fuller(5)), "draft.blade.fuller-f1")).isEmpty();
