@@ -296,7 +296,7 @@ class LayersTest extends InWindow {
     SlicedPart kept = (SlicedPart) desk.project().parts().getLast();
     assertThat(kept.thicknessMm()).isEqualTo(20);
     assertThat(kept.layers()).hasSizeGreaterThan(20);
-    assertThat(kept.layers().get(3).pegs()).isNotEmpty();
+    assertThat(kept.layers()).anySatisfy(it -> assertThat(it.pegs()).isNotEmpty());
     assertThat(desk.derived().part(kept.id()).orElseThrow().templates(desk.units()))
         .singleElement()
         .satisfies(it -> assertThat(it.kinds()).contains(Stroke.Kind.CUT, Stroke.Kind.BEVEL));

@@ -59,11 +59,6 @@ public final class Flattening {
     return of(patch, Seams.NONE, progress);
   }
 
-  /** The same roughly, in a fraction of the time: good enough to see where a dart is wanted. */
-  static Flattening roughly(Patch patch, DoubleConsumer progress) {
-    return new Flattening(patch).settled(ROUGHLY, progress);
-  }
-
   private Flattening settled(double enough, DoubleConsumer progress) {
     keepAngles();
     progress.accept(START_SHARE);
@@ -79,6 +74,19 @@ public final class Flattening {
    * @param progress takes the share that is done, 0 to 1; may throw to stop
    */
   public static Flattening of(Patch patch, Seams seams, DoubleConsumer progress) {
+    Flattening flat = barred(patch, seams);
+    return flat.settled(flat.bars.isEmpty() ? SETTLED : WITH_BARS, progress);
+  }
+
+  /**
+   * The same roughly and with free edges, in a fraction of the time: good enough to see where a cut
+   * is wanted.
+   */
+  static Flattening roughly(Patch patch, DoubleConsumer progress) {
+    return new Flattening(patch).settled(ROUGHLY, progress);
+  }
+
+  private static Flattening barred(Patch patch, Seams seams) {
     Flattening flat = new Flattening(patch);
     for (int i = 0; i < patch.rimLength(); i++) {
       int a = patch.rimAt(i);
@@ -87,7 +95,7 @@ public final class Flattening {
         flat.bars.add(new Bar(a, b, patch.distance(a, b)));
       }
     }
-    return flat.settled(flat.bars.isEmpty() ? SETTLED : WITH_BARS, progress);
+    return flat;
   }
 
   // == ANGLES
@@ -306,6 +314,11 @@ public final class Flattening {
   /** By what factor it is squeezed most: below 1. */
   public double squeezed(int triangle) {
     return 1 / singular(triangle)[0];
+  }
+
+  /** The area of a face on the surface, in mm². */
+  double area(int triangle) {
+    return stiff.area(triangle);
   }
 
   /** How many faces came out turned over; none in a flattening that can be cut. */

@@ -1,11 +1,13 @@
 package stoutblade.flatten;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.DoubleConsumer;
 import stoutblade.develop.Edge;
 import stoutblade.develop.Panel;
@@ -22,9 +24,8 @@ public final class LaidFlat {
   /** The most faces that are laid flat. */
   public static final int MOST_FACES = 60_000;
 
-  private static final int MOST_DARTS = 16;
+  private static final double MIDDLE_MM = 0.1;
   private static final int MOST_PIECES = 60;
-  private static final double ROUGH_SHARE = 0.6;
 
   /**
    * A piece.
@@ -36,29 +37,56 @@ public final class LaidFlat {
 
     /** The greatest stretch of the foam in it, as a factor. */
     public double mostStretched() {
-      double most = 1;
-      for (int t = 0; t < patch.triangles(); t++) {
-        most = Math.max(most, flat.stretched(t));
-      }
-      return most;
+      return Arrays.stream(strains()).mapToDouble(Strain::stretched).max().orElse(1);
     }
 
     /** The greatest squeeze of the foam in it, as a factor below 1. */
     public double mostSqueezed() {
-      double least = 1;
+      return Arrays.stream(strains()).mapToDouble(Strain::squeezed).min().orElse(1);
+    }
+
+    /**
+     * What the foam gives at each vertex: the mean of the faces about it, by their areas. A single
+     * splinter of a face is none that foam would feel.
+     */
+    Strain[] strains() {
+      double[] stretched = new double[patch.vertices()];
+      double[] squeezed = new double[patch.vertices()];
+      double[] areas = new double[patch.vertices()];
       for (int t = 0; t < patch.triangles(); t++) {
-        least = Math.min(least, flat.squeezed(t));
+        double area = flat.area(t);
+        for (int k = 0; k < 3; k++) {
+          int at = patch.corner(3 * t + k);
+          stretched[at] += area * flat.stretched(t);
+          squeezed[at] += area * flat.squeezed(t);
+          areas[at] += area;
+        }
       }
-      return least;
+      Strain[] strains = new Strain[areas.length];
+      Arrays.setAll(
+          strains, v -> new Strain(stretched[v] / areas[v], squeezed[v] / areas[v]));
+      return strains;
     }
   }
 
-  private final int[] faces;
+  /**
+   * What foam gives at a place.
+   *
+   * @param stretched by what factor it is stretched most; below 0 where it is folded over
+   * @param squeezed by what factor it is squeezed most
+   */
+  record Strain(double stretched, double squeezed) {
+
+    /** The greater change of a length, as a share of it; 1 where it is folded over. */
+    double most() {
+      return stretched <= 0 ? 1 : Math.max(stretched - 1, 1 - squeezed);
+    }
+  }
+
   private final Seams seams;
   private final List<Piece> pieces;
 
-  private LaidFlat(int[] faces, Seams seams, List<Piece> pieces) {
-    this.faces = faces;
+  LaidFlat(Seams seams, List<Piece> pieces) {
     this.seams = seams;
     this.pieces = List.copyOf(pieces);
   }
@@ -81,6 +109,20 @@ public final class LaidFlat {
    */
   public static LaidFlat of(
       Mesh mesh, int[] faces, Seams seams, double unitMm, DoubleConsumer progress) {
+    List<Patch> patches = patches(mesh, faces, seams, unitMm);
+    List<Piece> pieces = new ArrayList<>();
+    for (int i = 0; i < patches.size(); i++) {
+      double from = i / (double) patches.size();
+      double share = 1.0 / patches.size();
+      Patch patch = patches.get(i);
+      pieces.add(
+          new Piece(patch, Flattening.of(patch, seams, it -> progress.accept(from + share * it))));
+    }
+    return new LaidFlat(seams, pieces);
+  }
+
+  /** The faces along their seams in pieces, if they are not too many. */
+  static List<Patch> patches(Mesh mesh, int[] faces, Seams seams, double unitMm) {
     if (faces.length > MOST_FACES) {
       throw new IllegalArgumentException(
           faces.length + " faces are chosen; up to " + MOST_FACES + " are laid flat at once");
@@ -90,15 +132,7 @@ public final class LaidFlat {
       throw new IllegalArgumentException(
           "The faces lie in " + patches.size() + " pieces; at most " + MOST_PIECES + " are cut");
     }
-    List<Piece> pieces = new ArrayList<>();
-    for (int i = 0; i < patches.size(); i++) {
-      double from = i / (double) patches.size();
-      double share = 1.0 / patches.size();
-      Patch patch = patches.get(i);
-      pieces.add(
-          new Piece(patch, Flattening.of(patch, seams, it -> progress.accept(from + share * it))));
-    }
-    return new LaidFlat(faces, seams, pieces);
+    return patches;
   }
 
   /**
@@ -114,30 +148,7 @@ public final class LaidFlat {
       double unitMm,
       double forgives,
       DoubleConsumer progress) {
-    Seams cut = seams;
-    LaidFlat rough = roughly(mesh, faces, cut, unitMm, progress);
-    for (int dart = 1; dart <= MOST_DARTS && rough.worst() > forgives; dart++) {
-      Seams more = rough.withDart(mesh);
-      if (more.equals(cut)) {
-        break;
-      }
-      cut = more;
-      double share = ROUGH_SHARE * dart / MOST_DARTS;
-      rough = roughly(mesh, faces, cut, unitMm, it -> progress.accept(share));
-    }
-    LaidFlat laid =
-        of(mesh, faces, cut, unitMm, it -> progress.accept(ROUGH_SHARE + (1 - ROUGH_SHARE) * it));
-    progress.accept(1);
-    return laid;
-  }
-
-  private static LaidFlat roughly(
-      Mesh mesh, int[] faces, Seams seams, double unitMm, DoubleConsumer progress) {
-    List<Piece> pieces = new ArrayList<>();
-    for (Patch patch : Patch.pieces(mesh, faces, seams, unitMm)) {
-      pieces.add(new Piece(patch, Flattening.roughly(patch, it -> progress.accept(0))));
-    }
-    return new LaidFlat(faces, seams, pieces);
+    return Relief.of(mesh, faces, seams, seams, unitMm, forgives, false, progress);
   }
 
   /** The greatest change of a length anywhere, as a share of it. */
@@ -148,39 +159,6 @@ public final class LaidFlat {
       worst = Math.max(worst, 1 - piece.mostSqueezed());
     }
     return worst;
-  }
-
-  /** The seams with a dart to the worst place, from the nearest edge. */
-  public Seams withDart(Mesh mesh) {
-    int vertex = -1;
-    double worst = -1;
-    Set<Integer> rims = new HashSet<>();
-    for (Piece piece : pieces) {
-      for (int at : piece.patch.rim()) {
-        rims.add(piece.patch.source(at));
-      }
-    }
-    for (Piece piece : pieces) {
-      Patch patch = piece.patch;
-      // The stretch at a vertex is the mean of its faces': a single bad face makes no dart.
-      double[] sum = new double[patch.vertices()];
-      int[] count = new int[patch.vertices()];
-      for (int t = 0; t < patch.triangles(); t++) {
-        double off = Math.max(piece.flat.stretched(t) - 1, 1 - piece.flat.squeezed(t));
-        for (int k = 0; k < 3; k++) {
-          sum[patch.corner(3 * t + k)] += off;
-          count[patch.corner(3 * t + k)]++;
-        }
-      }
-      for (int v = 0; v < sum.length; v++) {
-        double mean = sum[v] / Math.max(1, count[v]);
-        if (!rims.contains(patch.source(v)) && mean > worst) {
-          worst = mean;
-          vertex = patch.source(v);
-        }
-      }
-    }
-    return vertex < 0 ? seams : seams.with(new Ways(mesh, faces).shortest(vertex, rims));
   }
 
   // == PIECES TO CUT
@@ -268,21 +246,38 @@ public final class LaidFlat {
         : Character.toString('A' + index / 26 - 1) + (char) ('A' + index % 26);
   }
 
+  /**
+   * An edge of a seam.
+   *
+   * @param piece the piece that it belongs to
+   * @param length in mm, as it lies flat
+   * @param middle half way along it
+   */
+  record Side(int piece, double length, Point middle) {}
+
+  /** The edges of each seam by its letter. */
+  Map<String, List<Side>> sides() {
+    Map<String, List<Side>> sides = new TreeMap<>();
+    List<Panel> panels = panels();
+    for (int i = 0; i < panels.size(); i++) {
+      for (Edge edge : panels.get(i).edges()) {
+        if (edge.glued()) {
+          List<Point> line = edge.path().flattened(MIDDLE_MM);
+          sides
+              .computeIfAbsent(edge.seam(), key -> new ArrayList<>())
+              .add(new Side(i, edge.length(), line.get(line.size() / 2)));
+        }
+      }
+    }
+    return sides;
+  }
+
   /** By how much the two edges of a seam differ in length, at most, in mm. */
   public double mismatchMm() {
-    Map<String, List<Double>> lengths = new HashMap<>();
-    for (Panel panel : panels()) {
-      panel.edges().stream()
-          .filter(Edge::glued)
-          .forEach(
-              it -> lengths.computeIfAbsent(it.seam(), key -> new ArrayList<>()).add(it.length()));
-    }
-    double most = 0;
-    for (List<Double> both : lengths.values()) {
-      double least = both.stream().mapToDouble(it -> it).min().orElse(0);
-      double longest = both.stream().mapToDouble(it -> it).max().orElse(0);
-      most = Math.max(most, longest - least);
-    }
-    return most;
+    return sides().values().stream()
+        .map(it -> it.stream().mapToDouble(Side::length).summaryStatistics())
+        .mapToDouble(it -> it.getMax() - it.getMin())
+        .max()
+        .orElse(0);
   }
 }

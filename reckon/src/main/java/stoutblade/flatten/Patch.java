@@ -3,7 +3,6 @@ package stoutblade.flatten;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import stoutblade.mesh.Mesh;
@@ -82,53 +81,33 @@ public final class Patch {
     if (triangles.length == 0) {
       throw new IllegalArgumentException("No face is chosen");
     }
-    Joined faces = new Joined(triangles.length);
-    Joined corners = new Joined(3 * triangles.length);
-    Map<Long, Integer> halves = new HashMap<>();
-    for (int h = 0; h < 3 * triangles.length; h++) {
-      int from = mesh.corner(triangles[h / 3], h % 3);
-      int to = mesh.corner(triangles[h / 3], (h + 1) % 3);
-      Integer other = halves.remove(key(to, from));
-      if (other == null || seams.cuts(from, to)) {
-        halves.put(key(from, to), h);
-        continue;
-      }
-      faces.join(h / 3, other / 3);
-      corners.join(h, next(other));
-      corners.join(next(h), other);
-    }
-    Map<Integer, List<Integer>> groups = new LinkedHashMap<>();
-    for (int i = 0; i < triangles.length; i++) {
-      groups.computeIfAbsent(faces.root(i), it -> new ArrayList<>()).add(i);
-    }
-    List<Patch> pieces = new ArrayList<>();
-    for (List<Integer> group : groups.values()) {
-      pieces.add(piece(mesh, triangles, group, corners, unitMm));
-    }
-    return pieces;
+    CutFaces cut = CutFaces.of(mesh, triangles, seams);
+    return cut.pieces().stream().map(it -> piece(mesh, it, cut, unitMm)).toList();
   }
 
-  private static Patch piece(
-      Mesh mesh, int[] triangles, List<Integer> group, Joined joined, double unitMm) {
+  private static Patch piece(Mesh mesh, int[] group, CutFaces cut, double unitMm) {
     Map<Integer, Integer> local = new HashMap<>();
-    int[] own = new int[group.size()];
-    int[] corners = new int[3 * group.size()];
+    int[] own = new int[group.length];
+    int[] corners = new int[3 * group.length];
     List<Integer> sources = new ArrayList<>();
     for (int i = 0; i < own.length; i++) {
-      own[i] = triangles[group.get(i)];
+      own[i] = cut.triangle(group[i]);
       for (int k = 0; k < 3; k++) {
-        int vertex = mesh.corner(own[i], k);
-        int at =
+        corners[3 * i + k] =
             local.computeIfAbsent(
-                joined.root(3 * group.get(i) + k),
+                cut.place(3 * group[i] + k),
                 it -> {
-                  sources.add(vertex);
+                  sources.add(cut.source(it));
                   return sources.size() - 1;
                 });
-        corners[3 * i + k] = at;
       }
     }
     return made(mesh, own, corners, sources.stream().mapToInt(it -> it).toArray(), unitMm);
+  }
+
+  /** The faces of the mesh that the faces of the patch are. */
+  int[] faces() {
+    return faces.clone();
   }
 
   /** The face of the mesh that a face of the patch is. */

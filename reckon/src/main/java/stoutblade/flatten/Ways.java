@@ -1,7 +1,6 @@
 package stoutblade.flatten;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -10,59 +9,57 @@ import java.util.PriorityQueue;
 import java.util.Set;
 import stoutblade.mesh.Mesh;
 
-/** Shortest ways along the edges of some faces of a mesh (Dijkstra). */
+/** Shortest ways along the edges of faces (Dijkstra). */
 public final class Ways {
 
-  private final Mesh mesh;
   private final Map<Integer, Set<Integer>> next = new HashMap<>();
-  private final Map<Seams.Edge, Integer> faces = new HashMap<>();
+  private final Far far;
 
-  private record Reached(int vertex, double far) {}
+  private record Reached(int place, double far) {}
 
-  /** Ways over some faces. */
-  public Ways(Mesh mesh, int[] triangles) {
-    this.mesh = mesh;
-    for (int triangle : triangles) {
-      for (int k = 0; k < 3; k++) {
-        int a = mesh.corner(triangle, k);
-        int b = mesh.corner(triangle, (k + 1) % 3);
-        next.computeIfAbsent(a, it -> new HashSet<>()).add(b);
-        next.computeIfAbsent(b, it -> new HashSet<>()).add(a);
-        faces.merge(Seams.Edge.of(a, b), 1, Integer::sum);
-      }
+  /** The distance of two places. */
+  private interface Far {
+    double between(int a, int b);
+  }
+
+  private Ways(int[] corners, Far far) {
+    this.far = far;
+    for (int h = 0; h < corners.length; h++) {
+      int a = corners[h];
+      int b = corners[Patch.next(h)];
+      next.computeIfAbsent(a, it -> new HashSet<>()).add(b);
+      next.computeIfAbsent(b, it -> new HashSet<>()).add(a);
     }
+  }
+
+  /** Ways over some faces of a mesh, from vertex to vertex. */
+  public static Ways over(Mesh mesh, int[] triangles) {
+    int[] corners = new int[3 * triangles.length];
+    for (int h = 0; h < corners.length; h++) {
+      corners[h] = mesh.corner(triangles[h / 3], h % 3);
+    }
+    return new Ways(
+        corners,
+        (a, b) -> Math.hypot(mesh.x(a) - mesh.x(b), Math.hypot(mesh.y(a) - mesh.y(b), mesh.z(a) - mesh.z(b))));
+  }
+
+  /** Ways that cross no seam, from place to place. */
+  static Ways over(CutFaces cut) {
+    return new Ways(cut.corners(), cut::distance);
+  }
+
+  /** Ways inside a patch, from vertex to vertex of it. */
+  static Ways over(Patch patch) {
+    int[] corners = new int[3 * patch.triangles()];
+    for (int h = 0; h < corners.length; h++) {
+      corners[h] = patch.corner(h);
+    }
+    return new Ways(corners, patch::distance);
   }
 
   /** True where a vertex belongs to the faces. */
   public boolean holds(int vertex) {
     return next.containsKey(vertex);
-  }
-
-  /** The vertices on the edges that only one of the faces has, loop by loop. */
-  public List<Set<Integer>> loops() {
-    Map<Integer, Set<Integer>> free = new HashMap<>();
-    faces.forEach(
-        (edge, count) -> {
-          if (count == 1) {
-            free.computeIfAbsent(edge.low(), it -> new HashSet<>()).add(edge.high());
-            free.computeIfAbsent(edge.high(), it -> new HashSet<>()).add(edge.low());
-          }
-        });
-    List<Set<Integer>> loops = new ArrayList<>();
-    Set<Integer> left = new HashSet<>(free.keySet());
-    while (!left.isEmpty()) {
-      Set<Integer> loop = new HashSet<>();
-      List<Integer> waiting = new ArrayList<>(List.of(left.iterator().next()));
-      while (!waiting.isEmpty()) {
-        int at = waiting.removeLast();
-        if (loop.add(at)) {
-          waiting.addAll(free.get(at));
-        }
-      }
-      left.removeAll(loop);
-      loops.add(loop);
-    }
-    return loops;
   }
 
   /**
@@ -72,17 +69,26 @@ public final class Ways {
    */
   public List<Integer> shortest(int from, Set<Integer> to) {
     Map<Integer, Integer> before = new HashMap<>();
-    Map<Integer, Double> far = spread(from, to, before);
+    Map<Integer, Double> reached = spread(Set.of(from), to, Set.of(), before);
     Integer end =
         to.stream()
-            .filter(far::containsKey)
-            .min((a, b) -> Double.compare(far.get(a), far.get(b)))
+            .filter(reached::containsKey)
+            .min((a, b) -> Double.compare(reached.get(a), reached.get(b)))
             .orElse(null);
+    return end == null ? List.of() : way(end, before);
+  }
+
+  /** The way to an end by what comes before each place. */
+  static List<Integer> way(int end, Map<Integer, Integer> before) {
     List<Integer> way = new ArrayList<>();
     for (Integer at = end; at != null; at = before.get(at)) {
       way.addFirst(at);
     }
     return way;
+  }
+
+  Set<Integer> beside(int vertex) {
+    return next.get(vertex);
   }
 
   /** A vertex next to one, other than another. */
@@ -92,42 +98,49 @@ public final class Ways {
 
   /** The vertex that is furthest from one, along the edges. */
   public int furthest(int from) {
-    return spread(from, Set.of(), new HashMap<>()).entrySet().stream()
-        .max(Map.Entry.comparingByValue())
+    return spread(Set.of(from), Set.of(), Set.of(), new HashMap<>()).entrySet().stream()
+        .max(Map.Entry.<Integer, Double>comparingByValue().thenComparing(Map.Entry.comparingByKey()))
         .orElseThrow()
         .getKey();
   }
 
-  /** The distances from a vertex; it ends at the first of those looked for. */
-  private Map<Integer, Double> spread(int from, Set<Integer> to, Map<Integer, Integer> before) {
-    Map<Integer, Double> far = new HashMap<>();
+  /**
+   * The distances from some vertices.
+   *
+   * @param to where it ends: at the first of these that is reached; with none it goes everywhere
+   * @param blind what may be reached and not gone through
+   * @param before takes what comes before each vertex on its way
+   */
+  Map<Integer, Double> spread(
+      Set<Integer> roots, Set<Integer> to, Set<Integer> blind, Map<Integer, Integer> before) {
+    Map<Integer, Double> reached = new HashMap<>();
     Set<Integer> done = new HashSet<>();
     PriorityQueue<Reached> waiting = new PriorityQueue<>((a, b) -> Double.compare(a.far, b.far));
-    far.put(from, 0.0);
-    waiting.add(new Reached(from, 0));
+    for (int root : roots) {
+      reached.put(root, 0.0);
+      waiting.add(new Reached(root, 0));
+    }
     while (!waiting.isEmpty()) {
       Reached at = waiting.remove();
-      if (!done.add(at.vertex)) {
+      if (!done.add(at.place)) {
         continue;
       }
-      if (to.contains(at.vertex)) {
+      if (to.contains(at.place)) {
         break;
       }
-      for (int other : next.getOrDefault(at.vertex, Set.of())) {
-        double way = at.far + distance(at.vertex, other);
-        if (way < far.getOrDefault(other, Double.POSITIVE_INFINITY)) {
-          far.put(other, way);
-          before.put(other, at.vertex);
+      if (blind.contains(at.place) && !roots.contains(at.place)) {
+        continue;
+      }
+      for (int other : next.getOrDefault(at.place, Set.of())) {
+        double way = at.far + far.between(at.place, other);
+        if (way < reached.getOrDefault(other, Double.POSITIVE_INFINITY)) {
+          reached.put(other, way);
+          before.put(other, at.place);
           waiting.add(new Reached(other, way));
         }
       }
     }
-    far.keySet().retainAll(done);
-    return far;
-  }
-
-  private double distance(int a, int b) {
-    double[] by = {mesh.x(a) - mesh.x(b), mesh.y(a) - mesh.y(b), mesh.z(a) - mesh.z(b)};
-    return Math.sqrt(Arrays.stream(by).map(it -> it * it).sum());
+    reached.keySet().retainAll(done);
+    return reached;
   }
 }

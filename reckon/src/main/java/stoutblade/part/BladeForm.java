@@ -94,7 +94,7 @@ public record BladeForm(
       Optional<Figure> scale) {
 
     BladeForm form() {
-      List<Point> points = outline.flattened(TOLERANCE_MM);
+      List<Point> points = outline.extremes();
       double least = points.stream().mapToDouble(Point::y).min().orElseThrow();
       double greatest = points.stream().mapToDouble(Point::y).max().orElseThrow();
       Point widest =

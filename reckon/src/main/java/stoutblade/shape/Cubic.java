@@ -34,6 +34,28 @@ public record Cubic(Point start, Point control1, Point control2, Point end) {
         .plus(end.times(t * t * t));
   }
 
+  /** Adds its end, and before that where it turns back across or along: its exact extremes. */
+  void extremesInto(List<Point> points) {
+    turns(start.x(), control1.x(), control2.x(), end.x(), points);
+    turns(start.y(), control1.y(), control2.y(), end.y(), points);
+    points.add(end);
+  }
+
+  /** The places where a coordinate's derivative, a parabola, is nothing. */
+  private void turns(double a, double b, double c, double d, List<Point> points) {
+    double square = -a + 3 * b - 3 * c + d;
+    double half = a - 2 * b + c;
+    double still = b - a;
+    double root = Math.sqrt(half * half - square * still);
+    double far = half > 0 ? -half - root : -half + root;
+    for (double t : new double[] {far / square, still / far}) {
+      // What is no number, where there is no such place, fails both.
+      if (t > 0 && t < 1) {
+        points.add(at(t));
+      }
+    }
+  }
+
   /** True where the controls lie within a hundredth of a micrometre of the chord. */
   public boolean straight() {
     return flatness() < 1e-5;

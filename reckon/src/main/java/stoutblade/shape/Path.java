@@ -187,6 +187,13 @@ public record Path(List<Cubic> cubics, boolean closed) {
     return points;
   }
 
+  /** Points among which are the furthest ones each way, exactly. */
+  public List<Point> extremes() {
+    List<Point> points = new ArrayList<>(List.of(start()));
+    cubics.forEach(it -> it.extremesInto(points));
+    return points;
+  }
+
   /** The image in the line x = 0. */
   public Path mirrored() {
     return new Path(cubics.stream().map(Cubic::mirrored).toList(), closed);

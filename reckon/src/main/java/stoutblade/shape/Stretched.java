@@ -13,7 +13,6 @@ import java.util.function.DoubleUnaryOperator;
  */
 public final class Stretched {
 
-  private static final double TOLERANCE_MM = 0.002;
   private static final double MET_MM = 1e-7;
   private static final int ROUNDS = 60;
   private static final int STEPS = 40;
@@ -54,7 +53,7 @@ public final class Stretched {
 
   private static Box box(Outline outline) {
     return outline.drawn()
-        ? Box.around(outline.outline().flattened(TOLERANCE_MM))
+        ? Box.around(outline.outline().extremes())
         : Box.around(List.of(new Point(0, 0)));
   }
 

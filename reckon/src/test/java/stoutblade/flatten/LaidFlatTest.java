@@ -134,7 +134,7 @@ class LaidFlatTest {
   @Test
   void a_tube_cut_along_its_shortest_seam_is_a_rectangle() {
     Mesh tube = tube(50, 50, 80, 24, 8);
-    Seams seams = Proposal.of(tube, all(tube), Seams.NONE);
+    Seams seams = Proposal.opened(tube, all(tube), Seams.NONE);
     LaidFlat laid = flat(tube, seams);
 
     double girth = 24 * 100 * Math.sin(Math.PI / 24);
@@ -153,7 +153,7 @@ class LaidFlatTest {
   @Test
   void a_cone_opens_without_stretch() {
     Mesh cone = tube(60, 30, 90, 48, 12);
-    LaidFlat laid = flat(cone, Proposal.of(cone, all(cone), Seams.NONE));
+    LaidFlat laid = flat(cone, Proposal.opened(cone, all(cone), Seams.NONE));
 
     double apothem = Math.cos(Math.PI / 48);
     double slant = Math.hypot(90, 30 * apothem);
@@ -193,7 +193,7 @@ class LaidFlatTest {
     Mesh box = box(30, 20, 10);
     assertThatThrownBy(() -> flat(box, Seams.NONE)).hasMessageContaining("Cut a seam");
 
-    LaidFlat laid = flat(box, Proposal.of(box, all(box), Seams.NONE));
+    LaidFlat laid = flat(box, Proposal.opened(box, all(box), Seams.NONE));
 
     assertThat(laid.pieces()).hasSize(1);
     assertThat(laid.worst()).as("one seam is few for a box").isGreaterThan(0.05);
@@ -214,7 +214,7 @@ class LaidFlatTest {
     }
     Mesh two = it.build();
 
-    LaidFlat laid = flat(two, Proposal.of(two, all(two), Seams.NONE));
+    LaidFlat laid = flat(two, Proposal.opened(two, all(two), Seams.NONE));
 
     assertThat(laid.pieces()).hasSize(2);
     assertThat(laid.seams().edges()).hasSize(4);
@@ -241,14 +241,12 @@ class LaidFlatTest {
   @Test
   void the_edges_of_seams_in_a_stretched_patch_match_within_three_tenths() {
     Mesh dome = dome(120, 40, 14);
-    Ways ways = new Ways(dome, all(dome));
+    Ways ways = Ways.over(dome, all(dome));
     int pole = dome.vertices() - 1;
-    Set<Integer> rim = ways.loops().getFirst();
     Seams seams = Seams.NONE;
     for (int k : new int[] {0, 10, 20, 30}) {
       seams = seams.with(ways.shortest(k, Set.of(pole)));
     }
-    assertThat(rim).hasSize(40);
     LaidFlat laid = flat(dome, seams);
 
     assertThat(laid.pieces()).hasSize(4);
@@ -259,7 +257,7 @@ class LaidFlatTest {
   @Test
   void it_can_be_stopped_and_too_much_is_refused() {
     Mesh tube = tube(50, 50, 80, 24, 8);
-    Seams seams = Proposal.of(tube, all(tube), Seams.NONE);
+    Seams seams = Proposal.opened(tube, all(tube), Seams.NONE);
     assertThatThrownBy(
             () ->
                 LaidFlat.of(

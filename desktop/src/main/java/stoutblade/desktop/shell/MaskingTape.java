@@ -16,7 +16,6 @@ import stoutblade.desktop.Style;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
-import stoutblade.project.Edit;
 import stoutblade.project.Finding;
 import stoutblade.project.Place;
 import stoutblade.shape.Box;
@@ -53,11 +52,40 @@ public final class MaskingTape {
     mat.setMoved(this::place);
   }
 
+  /**
+   * A button that mends something.
+   *
+   * @param name what it says
+   * @param does what it does
+   */
+  public record Mend(String name, Runnable does) {}
+
+  /**
+   * A finding with what mends it.
+   *
+   * @param place where it is on the mat; empty for the station as a whole
+   */
+  public record Taped(Finding finding, Optional<Point> place, List<Mend> mends) {}
+
   /** Shows findings. */
   public void show(List<Finding> findings) {
+    stick(
+        findings.stream()
+            .map(it -> new Taped(it, where.apply(it.place()), mends(desk, it)))
+            .toList());
+  }
+
+  private static List<Mend> mends(Desk desk, Finding finding) {
+    return finding.mends().stream()
+        .map(it -> new Mend(it.name(), () -> desk.perform(it)))
+        .toList();
+  }
+
+  /** Shows findings whose mends are none of the project's edits. */
+  public void stick(List<Taped> all) {
     List<Strip> made = new ArrayList<>();
-    for (Finding finding : findings) {
-      made.add(new Strip(strip(desk, finding), where.apply(finding.place())));
+    for (Taped taped : all) {
+      made.add(new Strip(strip(taped.finding(), taped.mends()), taped.place()));
     }
     over.getChildren().removeAll(strips.stream().map(Strip::node).toList());
     strips = made;
@@ -67,6 +95,10 @@ public final class MaskingTape {
 
   /** A strip for a finding, to be put anywhere. */
   public static VBox strip(Desk desk, Finding finding) {
+    return strip(finding, mends(desk, finding));
+  }
+
+  private static VBox strip(Finding finding, List<Mend> all) {
     Label title = new Label(finding.title());
     title.getStyleClass().add(Style.MASKING_TITLE);
     title.setWrapText(true);
@@ -81,11 +113,11 @@ public final class MaskingTape {
     strip.setId("finding-" + finding.id().replace('.', '-'));
     strip.setMaxWidth(WIDTH);
     strip.setPrefWidth(WIDTH);
-    if (!finding.mends().isEmpty()) {
+    if (!all.isEmpty()) {
       FlowPane mends = new FlowPane(6, 6);
-      for (Edit mend : finding.mends()) {
+      for (Mend mend : all) {
         Button button = new Button(mend.name());
-        button.setOnAction(event -> desk.perform(mend));
+        button.setOnAction(event -> mend.does().run());
         mends.getChildren().add(button);
       }
       strip.getChildren().add(mends);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -22,15 +23,19 @@ import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
+import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.flatten.Fault;
 import stoutblade.flatten.LaidFlat;
+import stoutblade.flatten.Proposal;
 import stoutblade.flatten.Seams;
 import stoutblade.flatten.StretchColours;
 import stoutblade.mesh.Mesh;
 import stoutblade.mesh.Shading;
 import stoutblade.project.Derived;
 import stoutblade.project.PatchFigures;
+import stoutblade.project.PatchFindings;
 import stoutblade.reference.Model;
 import stoutblade.reference.Orientation.View;
 import stoutblade.shape.Box;
@@ -43,6 +48,9 @@ final class PatchDesk {
   private static final double NOTE_WIDE = 330;
   private static final double MARGIN_PX = 64;
   private static final double APART = 0.12;
+
+  /** So many faults are marked at once: one cut often mends several. */
+  private static final int MOST_TAPED = 3;
 
   private final Desk desk;
   private final Chores chores;
@@ -57,6 +65,8 @@ final class PatchDesk {
   private final EntryField forgives;
   private final TextField name = PlainText.field("Patch");
   private final Label how = mat.note("patch-how", NOTE_WIDE);
+  private final MaskingTape tape;
+  private List<Fault> faults = List.of();
   private Optional<Painted> painted = Optional.empty();
   private List<Flat> flats = List.of();
   private int asked;
@@ -71,6 +81,7 @@ final class PatchDesk {
     this.desk = desk;
     this.chores = chores;
     this.model = new PatchModel(desk, meshes);
+    this.tape = new MaskingTape(desk, mat, place -> Optional.empty());
     mat.setId("patch-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Pressing());
@@ -143,8 +154,8 @@ final class PatchDesk {
         .with(" ", button("patch-all", "All", model::all))
         .with("Up to an edge of", turn)
         .with("From corner to corner", cutting)
-        .with(" ", button("patch-propose", "Propose seams", model::propose))
-        .with(" ", button("patch-no-seams", "No seams", model::withoutSeams))
+        .with(" ", button("patch-propose", "Propose seams", this::propose))
+        .with(" ", button("patch-no-seams", "No seams", () -> recut(Seams.NONE)))
         .with("Foam forgives", forgives)
         .with("Flat", button("patch-flat", "Lay flat  L", () -> lay(false)))
         .with(" ", button("patch-darts", "With darts  D", () -> lay(true)))
@@ -196,11 +207,61 @@ final class PatchDesk {
             darts
                 ? LaidFlat.withDarts(mesh.get(), faces, seams, mm.get(), forgiven, progress)
                 : LaidFlat.of(mesh.get(), faces, seams, mm.get(), progress),
+        this::take);
+  }
+
+  private void take(LaidFlat laid) {
+    model.setLaid(laid);
+    paint();
+    figures();
+  }
+
+  /** Proposes seams beside the window, and shows how the pieces lie. */
+  private void propose() {
+    Optional<Mesh> mesh = model.mesh();
+    if (mesh.isEmpty() || model.chosen().isEmpty()) {
+      desk.say("Choose faces first: press them on the model");
+      return;
+    }
+    int[] faces = model.triangles();
+    Seams seams = model.seams();
+    double forgiven = model.forgives();
+    boolean sized = model.mm().isPresent();
+    double mm = mm();
+    chores.start(
+        "Proposing seams",
+        progress -> Proposal.of(mesh.get(), faces, seams, mm, forgiven, progress),
         laid -> {
-          model.setLaid(laid);
-          paint();
-          figures();
+          // Without a size the seams are good, and the pieces have no millimetres yet.
+          if (sized) {
+            take(laid);
+          } else {
+            recut(laid.seams());
+            paint();
+          }
         });
+  }
+
+  private void recut(Seams seams) {
+    model.setSeams(seams);
+    cleared();
+  }
+
+  /** Nothing is laid flat any more. */
+  private void cleared() {
+    flats = List.of();
+    faults = List.of();
+    tape.stick(List.of());
+    desk.besideProperty().set(List.of());
+  }
+
+  /** Cuts what mends a fault, and lays the pieces flat anew. */
+  private void cut(String what, LaidFlat laid, Function<LaidFlat, Seams> cut) {
+    Mesh mesh = model.mesh().orElseThrow();
+    int[] faces = model.triangles();
+    double mm = mm();
+    chores.start(
+        what, progress -> LaidFlat.of(mesh, faces, cut.apply(laid), mm, progress), this::take);
   }
 
   private void figures() {
@@ -219,7 +280,7 @@ final class PatchDesk {
     forgives.show(model.forgives() * 100);
     if (other) {
       painted = Optional.empty();
-      flats = List.of();
+      cleared();
       paint();
     }
     figures();
@@ -244,13 +305,15 @@ final class PatchDesk {
         StretchColours.of(model.chosen(), model.laid(), model.forgives(), mesh.get().triangles());
     Optional<LaidFlat> laid = model.laid();
     double mm = mm();
+    double forgiven = model.forgives();
     chores.start(
         "Colouring",
         progress -> {
           Shading seen =
               Shading.of(mesh.get(), it.get().orientation(), view, PX, colours::ofFace, progress);
           List<Flat> pieces = laid.map(flat -> pieces(flat, colours)).orElse(List.of());
-          return new Result(seen, pieces);
+          List<Fault> wrong = laid.map(flat -> Fault.of(flat, forgiven)).orElse(List.of());
+          return new Result(seen, pieces, wrong);
         },
         made -> {
           if (mine == asked) {
@@ -262,6 +325,8 @@ final class PatchDesk {
                         made.seen.frame(),
                         view));
             flats = beside(made.flats, made.seen.frame(), mm);
+            faults = made.faults;
+            tape();
             if (first) {
               fit();
             }
@@ -270,7 +335,30 @@ final class PatchDesk {
         });
   }
 
-  private record Result(Shading seen, List<Flat> flats) {}
+  /** The worst faults on tape, each with what mends it. */
+  private void tape() {
+    Optional<LaidFlat> laid = model.laid();
+    tape.stick(
+        laid.stream()
+            .flatMap(it -> faults.stream().limit(MOST_TAPED).map(fault -> taped(it, fault)))
+            .toList());
+    how.setText(how());
+  }
+
+  private MaskingTape.Taped taped(LaidFlat laid, Fault fault) {
+    List<MaskingTape.Mend> mends = new ArrayList<>();
+    if (fault.kind() == Fault.Kind.STRETCHED || fault.kind() == Fault.Kind.SQUEEZED) {
+      mends.add(new MaskingTape.Mend("Cut a dart", () -> cut("Cutting a dart", laid, fault::darted)));
+    }
+    mends.add(
+        new MaskingTape.Mend("A seam across", () -> cut("Cutting a seam", laid, fault::divided)));
+    return new MaskingTape.Taped(
+        PatchFindings.of(laid, fault, model.forgives(), desk.units()),
+        Optional.of(fault.at(laid).plus(flats.get(fault.piece()).by())),
+        mends);
+  }
+
+  private record Result(Shading seen, List<Flat> flats, List<Fault> faults) {}
 
   private static List<Flat> pieces(LaidFlat laid, StretchColours colours) {
     List<Flat> flats = new ArrayList<>();
@@ -324,12 +412,9 @@ final class PatchDesk {
           ? "Press a corner where the seam begins."
           : "Press the next corner; Esc ends the seam.";
     }
-    boolean folded =
-        model.laid().stream()
-            .flatMap(it -> it.pieces().stream())
-            .anyMatch(it -> it.flat().turnedOver() > 0 || it.mostStretched() > 2);
-    if (folded) {
-      return "Faces are pulled over one another: this wants more seams. K cuts one by hand.";
+    if (faults.size() > MOST_TAPED) {
+      return "The worst %d of %d places are marked. More seams or darts mend them; Propose seams finds some."
+          .formatted(MOST_TAPED, faults.size());
     }
     return model.laid().isEmpty()
         ? model.chosen().cardinality() + " faces chosen. L lays them flat, D with darts."
@@ -350,6 +435,7 @@ final class PatchDesk {
       ring.add(ring.getFirst());
       pen.stroke(List.of(ring), pen.colour(Ink.INK), 1.6);
     }
+    tape.mark(pen);
     seams(pen, mm);
   }
 
@@ -402,8 +488,7 @@ final class PatchDesk {
               ? model.seam(own)
               : model.choose(own, event.isShiftDown(), event.isShortcutDown());
       if (taken) {
-        flats = List.of();
-        desk.besideProperty().set(List.of());
+        cleared();
         paint();
       }
       return taken;

@@ -8,8 +8,8 @@ import java.util.Set;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Meshes;
 import stoutblade.develop.Panel;
+import stoutblade.flatten.Fault;
 import stoutblade.flatten.LaidFlat;
-import stoutblade.flatten.Proposal;
 import stoutblade.flatten.Seams;
 import stoutblade.flatten.Ways;
 import stoutblade.formats.ModelFile;
@@ -187,7 +187,7 @@ final class PatchModel {
       return false;
     }
     OptionalInt corner = there.get().cornerAt(model().get().orientation(), view, place);
-    Ways ways = new Ways(mesh().orElseThrow(), triangles());
+    Ways ways = Ways.over(mesh().orElseThrow(), triangles());
     if (corner.isEmpty() || !ways.holds(corner.getAsInt())) {
       return false;
     }
@@ -205,34 +205,30 @@ final class PatchModel {
     seamFrom = OptionalInt.empty();
   }
 
-  void withoutSeams() {
-    seams = Seams.NONE;
-    laid = Optional.empty();
-    endSeam();
-  }
-
   int[] triangles() {
     return chosen.stream().toArray();
   }
 
-  /** Adds the seams that make the faces fit to be laid flat. */
-  void propose() {
-    if (chosen.isEmpty() || mesh().isEmpty()) {
-      desk.say("Choose faces first: press them on the model");
-      return;
-    }
-    try {
-      seams = Proposal.of(mesh().get(), triangles(), seams);
-      laid = Optional.empty();
-    } catch (IllegalArgumentException e) {
-      desk.say(e.getMessage());
-    }
+  /** Takes other seams; what was laid flat along those before is let go. */
+  void setSeams(Seams now) {
+    seams = now;
+    laid = Optional.empty();
+    endSeam();
   }
 
   /** Keeps what is laid flat as a part. */
   boolean keep(String name) {
     if (laid.isEmpty()) {
       desk.say("Lay the faces flat first");
+      return false;
+    }
+    Optional<Fault> barring =
+        Fault.of(laid.get(), forgives).stream().filter(it -> it.kind().barring()).findFirst();
+    if (barring.isPresent()) {
+      desk.say(
+          "Piece "
+              + (barring.get().piece() + 1)
+              + " lies over itself and cannot be cut: cut a seam across it first");
       return false;
     }
     List<Panel> panels = laid.get().panels();

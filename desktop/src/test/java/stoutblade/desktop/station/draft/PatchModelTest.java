@@ -11,6 +11,8 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.Meshes;
 import stoutblade.desktop.TestDesk;
 import stoutblade.flatten.LaidFlat;
+import stoutblade.flatten.Proposal;
+import stoutblade.flatten.Seams;
 import stoutblade.flatten.StretchColours;
 import stoutblade.formats.ModelFile;
 import stoutblade.mesh.Mesh;
@@ -42,6 +44,11 @@ class PatchModelTest {
     return laid;
   }
 
+  private void opened() {
+    model.setSeams(
+        Proposal.opened(model.mesh().orElseThrow(), model.triangles(), model.seams()));
+  }
+
   @Test
   void a_press_takes_what_hangs_together_and_shift_and_ctrl_change_it() {
     assertThat(model.choose(new Point(0, 100), false, false)).isTrue();
@@ -66,7 +73,7 @@ class PatchModelTest {
     assertThat(first).isPositive();
     model.endSeam();
     assertThat(model.seamFrom()).isEmpty();
-    model.withoutSeams();
+    model.setSeams(Seams.NONE);
     assertThat(model.seams().edges()).isEmpty();
   }
 
@@ -75,7 +82,7 @@ class PatchModelTest {
     model.choose(new Point(0, 100), false, false);
     assertThat(model.keep("Wall")).as("nothing is laid flat yet").isFalse();
     assertThat(desk.noticeProperty().get()).contains("Lay the faces flat");
-    model.propose();
+    opened();
     LaidFlat laid = laid();
 
     assertThat(laid.mismatchMm()).isLessThan(0.3);
@@ -99,7 +106,7 @@ class PatchModelTest {
     assertThat(before.ofFace(chosen)).isNotNegative();
     assertThat(before.ofFace(model.chosen().nextClearBit(0))).isEqualTo(-1);
 
-    model.propose();
+    opened();
     LaidFlat laid = laid();
     StretchColours after = StretchColours.of(model.chosen(), model.laid(), model.forgives(), count);
     boolean warm = false;
@@ -121,8 +128,6 @@ class PatchModelTest {
     assertThat(model.view()).isEqualTo(View.SIDE);
     model.take("s1");
     assertThat(model.chosen().isEmpty()).isTrue();
-    model.propose();
-    assertThat(desk.noticeProperty().get()).contains("Choose faces first");
   }
 
   @Test
@@ -139,7 +144,7 @@ class PatchModelTest {
   void all_faces_are_taken_at_once_and_every_shell_is_cut() {
     model.all();
     assertThat(model.chosen().cardinality()).isEqualTo(model.mesh().orElseThrow().triangles());
-    model.propose();
+    opened();
     LaidFlat laid = laid();
     assertThat(laid.pieces().size()).isGreaterThanOrEqualTo(2);
   }

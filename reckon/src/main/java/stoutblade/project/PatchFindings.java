@@ -1,0 +1,78 @@
+package stoutblade.project;
+
+import java.util.List;
+import java.util.Locale;
+import stoutblade.flatten.Fault;
+import stoutblade.flatten.LaidFlat;
+import stoutblade.measure.Display;
+import stoutblade.measure.Units;
+import stoutblade.project.Finding.Severity;
+import stoutblade.shape.Point;
+
+/** What is wrong with faces that were laid flat, in words. */
+public final class PatchFindings {
+
+  private PatchFindings() {}
+
+  /**
+   * A fault as a finding; what mends it is a cut in the model, and no edit of the project.
+   *
+   * @param forgives how much a length of the foam may change, as a share
+   */
+  public static Finding of(LaidFlat laid, Fault fault, double forgives, Units units) {
+    String piece = laid.pieces().size() == 1 ? "The piece" : "Piece " + (fault.piece() + 1);
+    return switch (fault.kind()) {
+      case TURNED ->
+          finding(
+              fault,
+              piece + " folds over itself",
+              "%.0f of its faces come out turned over: it cannot be cut like this."
+                  .formatted(fault.amount()));
+      case OVERLAPS ->
+          finding(
+              fault,
+              piece + " lies over itself",
+              "It cannot be cut from one sheet. A seam across makes two pieces of it.");
+      case STRETCHED ->
+          finding(
+              fault,
+              piece + " is stretched too much",
+              "Here to " + percent(fault.amount() - 1) + " more; " + forgiven(forgives));
+      case SQUEEZED ->
+          finding(
+              fault,
+              piece + " is squeezed too much",
+              "Here to " + percent(1 - fault.amount()) + " less; " + forgiven(forgives));
+      case DIFFERS ->
+          finding(
+              fault,
+              "The edges " + fault.seam() + " are not equally long",
+              "One is "
+                  + Display.length(fault.amount(), units)
+                  + " longer than the other: it would pucker. A seam across "
+                  + piece.toLowerCase(Locale.ENGLISH)
+                  + " makes it give less.");
+    };
+  }
+
+  private static String forgiven(double forgives) {
+    return "the foam forgives "
+        + percent(forgives)
+        + ". A dart takes out what is too much; a seam across makes flatter pieces.";
+  }
+
+  private static String percent(double share) {
+    return String.format(Locale.ENGLISH, "%.0f %%", 100 * share);
+  }
+
+  private static Finding finding(Fault fault, String title, String why) {
+    return new Finding(
+        "patch." + fault.kind().name().toLowerCase(Locale.ROOT) + "." + fault.piece() + fault.seam(),
+        Station.DRAFT,
+        new Place.OnStation(),
+        fault.kind().barring() ? Severity.WRONG : Severity.WARNING,
+        title,
+        why,
+        List.of());
+  }
+}
