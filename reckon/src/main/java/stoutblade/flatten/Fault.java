@@ -52,7 +52,9 @@ public record Fault(Kind kind, int piece, int vertex, double amount, String seam
       of(laid.pieces().get(i), i, forgives).ifPresent(faults::add);
     }
     laid.sides().forEach((seam, sides) -> differing(laid, seam, sides).ifPresent(faults::add));
-    faults.sort(Comparator.comparing(Fault::kind));
+    faults.sort(
+        Comparator.comparing(Fault::kind)
+            .thenComparing(Comparator.comparingDouble(Fault::much).reversed()));
     return faults;
   }
 
@@ -70,6 +72,10 @@ public record Fault(Kind kind, int piece, int vertex, double amount, String seam
     }
     int vertex = nearest(laid.pieces().get(longest.piece()), longest.middle());
     return Optional.of(new Fault(Kind.DIFFERS, longest.piece(), vertex, off, seam));
+  }
+
+  private double much() {
+    return kind == Kind.STRETCHED || kind == Kind.SQUEEZED ? Math.abs(amount - 1) : amount;
   }
 
   /** Where it is on the piece as it lies flat. */

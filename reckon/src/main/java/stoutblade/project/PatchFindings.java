@@ -12,6 +12,9 @@ import stoutblade.shape.Point;
 /** What is wrong with faces that were laid flat, in words. */
 public final class PatchFindings {
 
+  /** Shares from here on are said in whole per cents. */
+  private static final double WHOLE = 0.0995;
+
   private PatchFindings() {}
 
   /**
@@ -62,7 +65,7 @@ public final class PatchFindings {
   }
 
   private static String percent(double share) {
-    return String.format(Locale.ENGLISH, "%.0f %%", 100 * share);
+    return String.format(Locale.ENGLISH, share < WHOLE ? "%.1f %%" : "%.0f %%", 100 * share);
   }
 
   private static Finding finding(Fault fault, String title, String why) {

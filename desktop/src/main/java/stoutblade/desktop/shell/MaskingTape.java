@@ -1,6 +1,7 @@
 package stoutblade.desktop.shell;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -168,7 +169,7 @@ public final class MaskingTape {
       Box now = box;
       Optional<Box> under = laid.stream().filter(it -> it.grown(GAP / 2).meets(now)).findFirst();
       if (under.isEmpty()) {
-        return box;
+        break;
       }
       double left = under.get().minX() - GAP - WIDTH;
       boolean room = left >= LEFT && !onRight(wanted);
@@ -177,7 +178,25 @@ public final class MaskingTape {
               ? box(left, wanted.minY(), wanted.height())
               : box(wanted.minX(), under.get().maxY() + GAP, wanted.height());
     }
-    return box;
+    return box.maxY() <= mat.getHeight() ? box : onMat(wanted, laid).orElse(box);
+  }
+
+  /** The nearest box on the mat, beside or under those laid or at the top. */
+  private Optional<Box> onMat(Box wanted, List<Box> laid) {
+    List<Double> across = new ArrayList<>(List.of(LEFT, wanted.minX()));
+    List<Double> down = new ArrayList<>(List.of(TOP, wanted.minY()));
+    for (Box it : laid) {
+      across.add(it.minX() - GAP - WIDTH);
+      across.add(it.maxX() + GAP);
+      down.add(it.minY() - GAP - wanted.height());
+      down.add(it.maxY() + GAP);
+    }
+    return across.stream()
+        .flatMap(x -> down.stream().map(y -> box(x, y, wanted.height())))
+        .filter(it -> it.minX() >= 0 && it.maxX() <= mat.getWidth())
+        .filter(it -> it.minY() >= 0 && it.maxY() <= mat.getHeight())
+        .filter(it -> laid.stream().noneMatch(other -> other.grown(GAP / 2).meets(it)))
+        .min(Comparator.comparingDouble(it -> it.centre().distance(wanted.centre())));
   }
 
   private boolean onRight(Box box) {

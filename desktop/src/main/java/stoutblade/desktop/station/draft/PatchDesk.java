@@ -49,6 +49,9 @@ final class PatchDesk {
   private static final double MARGIN_PX = 64;
   private static final double APART = 0.12;
 
+  /** How wide rows of pieces are, to the side of a square of their size. */
+  private static final double ROW = 1.5;
+
   /** So many faults are marked at once: one cut often mends several. */
   private static final int MOST_TAPED = 3;
 
@@ -375,16 +378,32 @@ final class PatchDesk {
     return flats;
   }
 
-  /** The pieces to the right of the model, one beside the other. */
+  /** The pieces to the right of the model, in rows from below, about as wide as they are high. */
   private static List<Flat> beside(List<Flat> pieces, Box frame, double mm) {
-    double apart = frame.width() * mm * APART;
-    double x = frame.maxX() * mm + apart;
+    double area = 0;
+    double widest = 0;
+    for (Flat piece : pieces) {
+      area += piece.frame().width() * piece.frame().height();
+      widest = Math.max(widest, piece.frame().width());
+    }
+    double left = frame.maxX() * mm * (1 + APART);
+    double apart = Math.max(widest, frame.width() * mm) * APART / 2;
+    double right = left + Math.max(widest, ROW * Math.sqrt(area));
+    double x = left;
+    double y = frame.minY() * mm;
+    double row = 0;
     List<Flat> placed = new ArrayList<>();
     for (Flat piece : pieces) {
       Box own = piece.frame();
-      Point by = new Point(x - own.minX(), frame.minY() * mm - own.minY());
+      if (x > left && x + own.width() > right) {
+        x = left;
+        y += row + apart;
+        row = 0;
+      }
+      Point by = new Point(x - own.minX(), y - own.minY());
       placed.add(new Flat(piece.image(), own, piece.outline(), by));
-      x += own.width() + apart / 2;
+      x += own.width() + apart;
+      row = Math.max(row, own.height());
     }
     return placed;
   }
@@ -434,6 +453,10 @@ final class PatchDesk {
           new ArrayList<>(flat.outline().stream().map(it -> it.plus(flat.by())).toList());
       ring.add(ring.getFirst());
       pen.stroke(List.of(ring), pen.colour(Ink.INK), 1.6);
+    }
+    for (int i = 0; i < flats.size() && flats.size() > 1; i++) {
+      Point middle = flats.get(i).frame().centre().plus(flats.get(i).by());
+      pen.plate(Integer.toString(i + 1), middle, pen.colour(Ink.INK));
     }
     tape.mark(pen);
     seams(pen, mm);
