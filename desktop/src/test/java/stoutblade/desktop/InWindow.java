@@ -65,6 +65,8 @@ abstract class InWindow {
     Scene scene = new Scene(bench.root(), 1280, 800);
     Theme.dress(scene, false);
     stage.setScene(scene);
+    // The stage is one for all tests: a test before may have left it small.
+    stage.sizeToScene();
     stage.show();
     bench.focusMat();
   }

@@ -20,7 +20,6 @@ final class Cutting {
   /** What a way that leaves less counts as longer, in mm. */
   private static final double LONGER_MM = 1e6;
 
-
   private final Patch patch;
   private final Ways ways;
   private final Map<Integer, Integer> along = new HashMap<>();
@@ -38,11 +37,26 @@ final class Cutting {
     return ways.shortest(vertex, along.keySet());
   }
 
-  /** The vertex half way between two far ones. */
-  int middle() {
+  /**
+   * Right across half way between two far vertices; where no vertex lies inside, along one edge.
+   *
+   * @return empty for a piece of a single face
+   */
+  List<Integer> halved() {
     int one = ways.furthest(patch.rimAt(0));
     List<Integer> way = ways.shortest(one, Set.of(ways.furthest(one)));
-    return way.get(way.size() / 2);
+    Map<Integer, Double> far =
+        ways.spread(Set.of(way.get(way.size() / 2)), Set.of(), Set.of(), new HashMap<>());
+    Comparator<Integer> nearest =
+        Comparator.<Integer, Boolean>comparing(along::containsKey)
+            .thenComparing(far::get)
+            .thenComparing(it -> it);
+    return far.keySet().stream()
+        .sorted(nearest)
+        .map(this::across)
+        .filter(it -> !it.isEmpty())
+        .findFirst()
+        .orElse(List.of());
   }
 
   /** Right across through a vertex, from edge to edge the shortest way. */

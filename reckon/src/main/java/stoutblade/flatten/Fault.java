@@ -2,6 +2,7 @@ package stoutblade.flatten;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.shape.Path;
@@ -51,27 +52,31 @@ public record Fault(Kind kind, int piece, int vertex, double amount, String seam
     for (int i = 0; i < laid.pieces().size(); i++) {
       of(laid.pieces().get(i), i, forgives).ifPresent(faults::add);
     }
-    laid.sides().forEach((seam, sides) -> differing(laid, seam, sides).ifPresent(faults::add));
+    faults.addAll(differing(laid));
     faults.sort(
         Comparator.comparing(Fault::kind)
             .thenComparing(Comparator.comparingDouble(Fault::much).reversed()));
     return faults;
   }
 
-  private static Optional<Fault> differing(
-      LaidFlat laid, String seam, List<LaidFlat.Side> sides) {
-    LaidFlat.Side longest = sides.getFirst();
-    double least = Double.POSITIVE_INFINITY;
-    for (LaidFlat.Side side : sides) {
-      longest = side.length() > longest.length() ? side : longest;
-      least = Math.min(least, side.length());
-    }
-    double off = longest.length() - least;
-    if (off <= Math.max(EASED_MM, EASED_SHARE * least)) {
+  /** The seams whose edges differ by more than is eased in. */
+  static List<Fault> differing(LaidFlat laid) {
+    return laid.sides().entrySet().stream()
+        .flatMap(it -> differing(it.getKey(), it.getValue()).stream())
+        .toList();
+  }
+
+  /** Edges that differ by more than is eased in: the fault of the one that gives more. */
+  private static Optional<Fault> differing(String seam, List<LaidFlat.Side> sides) {
+    DoubleSummaryStatistics lengths =
+        sides.stream().mapToDouble(LaidFlat.Side::length).summaryStatistics();
+    double off = lengths.getMax() - lengths.getMin();
+    if (off <= Math.max(EASED_MM, EASED_SHARE * lengths.getMin())) {
       return Optional.empty();
     }
-    int vertex = nearest(laid.pieces().get(longest.piece()), longest.middle());
-    return Optional.of(new Fault(Kind.DIFFERS, longest.piece(), vertex, off, seam));
+    LaidFlat.Side worst =
+        sides.stream().max(Comparator.comparingDouble(LaidFlat.Side::off)).orElseThrow();
+    return Optional.of(new Fault(Kind.DIFFERS, worst.piece(), worst.middle(), off, seam));
   }
 
   private double much() {
@@ -96,7 +101,7 @@ public record Fault(Kind kind, int piece, int vertex, double amount, String seam
     Cutting cutting = new Cutting(own.patch());
     int worst = Cutting.worst(own);
     boolean strained = kind == Kind.STRETCHED || kind == Kind.SQUEEZED;
-    return cut(laid, cutting.across(strained && worst >= 0 ? worst : cutting.middle()));
+    return cut(laid, strained && worst >= 0 ? cutting.across(worst) : cutting.halved());
   }
 
   private Seams cut(LaidFlat laid, List<Integer> way) {

@@ -24,7 +24,6 @@ public final class LaidFlat {
   /** The most faces that are laid flat. */
   public static final int MOST_FACES = 60_000;
 
-  private static final double MIDDLE_MM = 0.1;
   private static final int MOST_PIECES = 60;
 
   /**
@@ -63,8 +62,7 @@ public final class LaidFlat {
         }
       }
       Strain[] strains = new Strain[areas.length];
-      Arrays.setAll(
-          strains, v -> new Strain(stretched[v] / areas[v], squeezed[v] / areas[v]));
+      Arrays.setAll(strains, v -> new Strain(stretched[v] / areas[v], squeezed[v] / areas[v]));
       return strains;
     }
   }
@@ -163,8 +161,32 @@ public final class LaidFlat {
 
   // == PIECES TO CUT
 
+  /**
+   * A stretch of a piece's edge between two of its corners.
+   *
+   * @param seam the letter of its seam; empty where it is free
+   * @param vertices the patch's, in order
+   */
+  private record Run(String seam, List<Integer> vertices) {}
+
   /** The pieces to cut, with the letters of their seams on both edges. */
   public List<Panel> panels() {
+    List<List<Run>> runs = runs();
+    List<Panel> panels = new ArrayList<>();
+    for (int i = 0; i < pieces.size(); i++) {
+      Flattening flat = pieces.get(i).flat;
+      String name = pieces.size() == 1 ? "Patch" : "Patch, piece " + (i + 1);
+      List<Edge> edges = new ArrayList<>();
+      for (Run run : runs.get(i)) {
+        List<Point> line = run.vertices.stream().map(flat::at).toList();
+        edges.add(new Edge(run.seam, Path.through(line, false), 0));
+      }
+      panels.add(Panel.of(name, 1, edges));
+    }
+    return panels;
+  }
+
+  private List<List<Run>> runs() {
     List<List<Integer>> chains = seams.chains(corners());
     Map<Seams.Edge, Integer> letters = new HashMap<>();
     Set<Integer> ends = new HashSet<>();
@@ -176,33 +198,33 @@ public final class LaidFlat {
       ends.add(chain.getFirst());
       ends.add(chain.getLast());
     }
-    List<Panel> panels = new ArrayList<>();
-    for (int i = 0; i < pieces.size(); i++) {
-      String name = pieces.size() == 1 ? "Patch" : "Patch, piece " + (i + 1);
-      panels.add(Panel.of(name, 1, edges(pieces.get(i), letters, ends)));
-    }
-    return panels;
+    return pieces.stream().map(it -> runs(it, letters, ends)).toList();
   }
 
-  /** Vertices on the free edge of the faces: where seams end. */
+  /** Where seams end: on the free edge of the faces, and where more than two faces share one. */
   private Set<Integer> corners() {
-    Set<Integer> free = new HashSet<>();
+    Map<Seams.Edge, Integer> sides = new HashMap<>();
     for (Piece piece : pieces) {
       int[] rim = piece.patch.rim();
       for (int i = 0; i < rim.length; i++) {
         int a = piece.patch.source(rim[i]);
         int b = piece.patch.source(rim[(i + 1) % rim.length]);
-        if (!seams.cuts(a, b)) {
-          free.add(a);
-          free.add(b);
-        }
+        sides.merge(Seams.Edge.of(a, b), 1, Integer::sum);
       }
     }
-    return free;
+    Set<Integer> corners = new HashSet<>();
+    sides.forEach(
+        (edge, count) -> {
+          if (count != 2 || !seams.edges().contains(edge)) {
+            corners.add(edge.low());
+            corners.add(edge.high());
+          }
+        });
+    return corners;
   }
 
-  private List<Edge> edges(Piece piece, Map<Seams.Edge, Integer> letters, Set<Integer> ends) {
-    Patch patch = piece.patch;
+  private static List<Run> runs(Piece piece, Map<Seams.Edge, Integer> letters, Set<Integer> ends) {
+    Patch patch = piece.patch();
     int[] rim = patch.rim();
     int count = rim.length;
     int[] letter = new int[count];
@@ -218,19 +240,18 @@ public final class LaidFlat {
     if (start == count) {
       start = 0;
     }
-    List<Edge> edges = new ArrayList<>();
-    List<Point> line = new ArrayList<>(List.of(piece.flat.at(rim[start])));
+    List<Run> runs = new ArrayList<>();
+    List<Integer> line = new ArrayList<>(List.of(rim[start]));
     for (int i = 0; i < count; i++) {
       int at = (start + i) % count;
       int next = (at + 1) % count;
-      line.add(piece.flat.at(rim[next]));
+      line.add(rim[next]);
       if (i + 1 == count || breaks(patch, rim, letter, ends, next)) {
-        String seam = letter[at] < 0 ? "" : name(letter[at]);
-        edges.add(new Edge(seam, Path.through(line, false), 0));
+        runs.add(new Run(letter[at] < 0 ? "" : name(letter[at]), List.copyOf(line)));
         line = new ArrayList<>(List.of(line.getLast()));
       }
     }
-    return edges;
+    return runs;
   }
 
   /** True where an edge of the piece ends at a vertex of its rim. */
@@ -251,21 +272,36 @@ public final class LaidFlat {
    *
    * @param piece the piece that it belongs to
    * @param length in mm, as it lies flat
-   * @param middle half way along it
+   * @param onSurface in mm, on the surface
+   * @param middle the vertex of the patch half way along it
    */
-  record Side(int piece, double length, Point middle) {}
+  record Side(int piece, double length, double onSurface, int middle) {
+
+    double off() {
+      return Math.abs(length - onSurface);
+    }
+  }
 
   /** The edges of each seam by its letter. */
   Map<String, List<Side>> sides() {
     Map<String, List<Side>> sides = new TreeMap<>();
-    List<Panel> panels = panels();
-    for (int i = 0; i < panels.size(); i++) {
-      for (Edge edge : panels.get(i).edges()) {
-        if (edge.glued()) {
-          List<Point> line = edge.path().flattened(MIDDLE_MM);
+    List<List<Run>> runs = runs();
+    for (int i = 0; i < runs.size(); i++) {
+      Piece piece = pieces.get(i);
+      for (Run run : runs.get(i)) {
+        double length = 0;
+        double onSurface = 0;
+        for (int k = 1; k < run.vertices.size(); k++) {
+          int a = run.vertices.get(k - 1);
+          int b = run.vertices.get(k);
+          length += piece.flat.at(a).distance(piece.flat.at(b));
+          onSurface += piece.patch.distance(a, b);
+        }
+        if (!run.seam.isEmpty()) {
+          int middle = run.vertices.get(run.vertices.size() / 2);
           sides
-              .computeIfAbsent(edge.seam(), key -> new ArrayList<>())
-              .add(new Side(i, edge.length(), line.get(line.size() / 2)));
+              .computeIfAbsent(run.seam, key -> new ArrayList<>())
+              .add(new Side(i, length, onSurface, middle));
         }
       }
     }

@@ -96,9 +96,7 @@ final class Merging {
         }
       }
     }
-    return found.values().stream()
-        .sorted(Comparator.comparingDouble(it -> -it.length))
-        .toList();
+    return found.values().stream().sorted(Comparator.comparingDouble(it -> -it.length)).toList();
   }
 
   private boolean merge(Shared shared) {
@@ -107,8 +105,7 @@ final class Merging {
     Seams left = new Seams(fewer);
     Optional<Patch> one = whole(shared.pair, left);
     if (one.isEmpty()
-        || !lies.test(
-            new LaidFlat.Piece(one.get(), Flattening.roughly(one.get(), it -> {})))) {
+        || !lies.test(new LaidFlat.Piece(one.get(), Flattening.roughly(one.get(), it -> {})))) {
       return false;
     }
     List<Patch> now = new ArrayList<>(pieces);
@@ -122,8 +119,7 @@ final class Merging {
   /** Both together, where one edge runs round them. */
   private Optional<Patch> whole(Pair pair, Seams left) {
     int[] faces =
-        IntStream.concat(
-                IntStream.of(pair.one.faces()), IntStream.of(pair.other.faces()))
+        IntStream.concat(IntStream.of(pair.one.faces()), IntStream.of(pair.other.faces()))
             .toArray();
     try {
       List<Patch> whole = Patch.pieces(mesh, faces, left, unitMm);

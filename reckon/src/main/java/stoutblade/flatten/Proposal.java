@@ -9,9 +9,9 @@ public final class Proposal {
   private Proposal() {}
 
   /**
-   * Lays faces flat with so many seams that every piece lies in one sheet: first the shortest by which one edge runs
-   * round it, then darts and seams across where it would lie over itself or the foam would have to
-   * give more than it forgives.
+   * Lays faces flat with so many seams that every piece lies in one sheet: first the shortest by
+   * which one edge runs round it, then darts and seams across where it would lie over itself or the
+   * foam would have to give more than it forgives.
    *
    * @param unitMm millimetres to a unit of the mesh
    * @param forgives how much a length of the foam may change, as a share

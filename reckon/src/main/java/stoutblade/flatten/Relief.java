@@ -91,11 +91,29 @@ final class Relief {
       rough = merging.pieces();
       seams = merging.seams();
     }
+    Laying accurately = new Laying(1, Flattening::of);
     laid.addAll(
-        cut(
-            rough,
-            new Laying(1, Flattening::of),
-            it -> progress.accept(MERGED_SHARE + (1 - MERGED_SHARE) * it)));
+        cut(rough, accurately, it -> progress.accept(MERGED_SHARE + (1 - MERGED_SHARE) * it)));
+    if (divide) {
+      match(accurately, progress);
+    }
+  }
+
+  /** Divides pieces until the edges of all seams are equally long, but for what is eased in. */
+  private void match(Laying laying, DoubleConsumer progress) {
+    LaidFlat now = new LaidFlat(seams, laid);
+    List<Fault> faults = Fault.differing(now);
+    while (!faults.isEmpty() && cuts < MOST_CUTS) {
+      progress.accept(1);
+      Fault fault = faults.getFirst();
+      Patch patch = laid.remove(fault.piece()).patch();
+      seams = fault.divided(now);
+      cuts++;
+      laid.addAll(
+          cut(Patch.pieces(mesh, patch.faces(), seams, unitMm), laying, it -> progress.accept(1)));
+      now = new LaidFlat(seams, laid);
+      faults = Fault.differing(now);
+    }
   }
 
   /** How a patch is laid flat to see how it lies, and what share of what foam forgives counts. */
@@ -151,7 +169,7 @@ final class Relief {
       return worst >= 0 && !over && darts < MOST_DARTS ? cutting.dart(worst) : List.of();
     }
     if (worst < 0 || over || piece.strains()[worst].most() > FAR * forgives) {
-      return cutting.across(cutting.middle());
+      return cutting.halved();
     }
     return darts < DARTS_FIRST ? cutting.dart(worst) : cutting.across(worst);
   }

@@ -40,7 +40,9 @@ public final class Ways {
     }
     return new Ways(
         corners,
-        (a, b) -> Math.hypot(mesh.x(a) - mesh.x(b), Math.hypot(mesh.y(a) - mesh.y(b), mesh.z(a) - mesh.z(b))));
+        (a, b) ->
+            Math.hypot(
+                mesh.x(a) - mesh.x(b), Math.hypot(mesh.y(a) - mesh.y(b), mesh.z(a) - mesh.z(b))));
   }
 
   /** Ways that cross no seam, from place to place. */
@@ -99,7 +101,8 @@ public final class Ways {
   /** The vertex that is furthest from one, along the edges. */
   public int furthest(int from) {
     return spread(Set.of(from), Set.of(), Set.of(), new HashMap<>()).entrySet().stream()
-        .max(Map.Entry.<Integer, Double>comparingByValue().thenComparing(Map.Entry.comparingByKey()))
+        .max(
+            Map.Entry.<Integer, Double>comparingByValue().thenComparing(Map.Entry.comparingByKey()))
         .orElseThrow()
         .getKey();
   }

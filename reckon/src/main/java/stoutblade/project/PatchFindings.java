@@ -7,7 +7,6 @@ import stoutblade.flatten.LaidFlat;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.project.Finding.Severity;
-import stoutblade.shape.Point;
 
 /** What is wrong with faces that were laid flat, in words. */
 public final class PatchFindings {
@@ -40,12 +39,12 @@ public final class PatchFindings {
           finding(
               fault,
               piece + " is stretched too much",
-              "Here to " + percent(fault.amount() - 1) + " more; " + forgiven(forgives));
+              "By " + percent(fault.amount() - 1) + " here; " + forgiven(forgives));
       case SQUEEZED ->
           finding(
               fault,
               piece + " is squeezed too much",
-              "Here to " + percent(1 - fault.amount()) + " less; " + forgiven(forgives));
+              "By " + percent(1 - fault.amount()) + " here; " + forgiven(forgives));
       case DIFFERS ->
           finding(
               fault,
@@ -70,7 +69,11 @@ public final class PatchFindings {
 
   private static Finding finding(Fault fault, String title, String why) {
     return new Finding(
-        "patch." + fault.kind().name().toLowerCase(Locale.ROOT) + "." + fault.piece() + fault.seam(),
+        "patch."
+            + fault.kind().name().toLowerCase(Locale.ROOT)
+            + "."
+            + fault.piece()
+            + fault.seam(),
         Station.DRAFT,
         new Place.OnStation(),
         fault.kind().barring() ? Severity.WRONG : Severity.WARNING,

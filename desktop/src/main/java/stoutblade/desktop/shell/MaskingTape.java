@@ -77,9 +77,7 @@ public final class MaskingTape {
   }
 
   private static List<Mend> mends(Desk desk, Finding finding) {
-    return finding.mends().stream()
-        .map(it -> new Mend(it.name(), () -> desk.perform(it)))
-        .toList();
+    return finding.mends().stream().map(it -> new Mend(it.name(), () -> desk.perform(it))).toList();
   }
 
   /** Shows findings whose mends are none of the project's edits. */

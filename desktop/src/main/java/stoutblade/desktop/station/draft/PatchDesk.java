@@ -49,6 +49,9 @@ final class PatchDesk {
   private static final double MARGIN_PX = 64;
   private static final double APART = 0.12;
 
+  /** Smaller pieces have no room for their number. */
+  private static final double NUMBERED_PX = 34;
+
   /** How wide rows of pieces are, to the side of a square of their size. */
   private static final double ROW = 1.5;
 
@@ -351,7 +354,8 @@ final class PatchDesk {
   private MaskingTape.Taped taped(LaidFlat laid, Fault fault) {
     List<MaskingTape.Mend> mends = new ArrayList<>();
     if (fault.kind() == Fault.Kind.STRETCHED || fault.kind() == Fault.Kind.SQUEEZED) {
-      mends.add(new MaskingTape.Mend("Cut a dart", () -> cut("Cutting a dart", laid, fault::darted)));
+      mends.add(
+          new MaskingTape.Mend("Cut a dart", () -> cut("Cutting a dart", laid, fault::darted)));
     }
     mends.add(
         new MaskingTape.Mend("A seam across", () -> cut("Cutting a seam", laid, fault::divided)));
@@ -455,8 +459,11 @@ final class PatchDesk {
       pen.stroke(List.of(ring), pen.colour(Ink.INK), 1.6);
     }
     for (int i = 0; i < flats.size() && flats.size() > 1; i++) {
-      Point middle = flats.get(i).frame().centre().plus(flats.get(i).by());
-      pen.plate(Integer.toString(i + 1), middle, pen.colour(Ink.INK));
+      Box own = flats.get(i).frame();
+      if (Math.max(own.width(), own.height()) * pen.zoom() > NUMBERED_PX) {
+        pen.plate(
+            Integer.toString(i + 1), own.centre().plus(flats.get(i).by()), pen.colour(Ink.INK));
+      }
     }
     tape.mark(pen);
     seams(pen, mm);

@@ -45,8 +45,7 @@ class PatchModelTest {
   }
 
   private void opened() {
-    model.setSeams(
-        Proposal.opened(model.mesh().orElseThrow(), model.triangles(), model.seams()));
+    model.setSeams(Proposal.opened(model.mesh().orElseThrow(), model.triangles(), model.seams()));
   }
 
   @Test
