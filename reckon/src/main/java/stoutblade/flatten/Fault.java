@@ -71,12 +71,22 @@ public record Fault(Kind kind, int piece, int vertex, double amount, String seam
     DoubleSummaryStatistics lengths =
         sides.stream().mapToDouble(LaidFlat.Side::length).summaryStatistics();
     double off = lengths.getMax() - lengths.getMin();
-    if (off <= Math.max(EASED_MM, EASED_SHARE * lengths.getMin())) {
+    if (!differs(off, lengths.getMin())) {
       return Optional.empty();
     }
     LaidFlat.Side worst =
         sides.stream().max(Comparator.comparingDouble(LaidFlat.Side::off)).orElseThrow();
     return Optional.of(new Fault(Kind.DIFFERS, worst.piece(), worst.middle(), off, seam));
+  }
+
+  /**
+   * True where two edges of a seam differ by more than is eased in.
+   *
+   * @param off by how much they differ, in mm
+   * @param shorter the length of the shorter, in mm
+   */
+  public static boolean differs(double off, double shorter) {
+    return off > Math.max(EASED_MM, EASED_SHARE * shorter);
   }
 
   private double much() {

@@ -19,11 +19,8 @@ import stoutblade.shape.Span;
  */
 final class Along implements Limit {
 
-  private static final int PLACES = 48;
   private static final int EVERY = 3;
   private static final double STEP_MM = 1;
-  private static final int TRIES = 4;
-  private static final double NEAR_MM = 1e-4;
 
   /**
    * One section.
@@ -40,13 +37,10 @@ final class Along implements Limit {
     }
   }
 
-  /** One stretch of a line across, with heights (y) at places across (x). */
-  private record Line(double y, List<Point> heights) {}
-
   private final Region drawn;
   private final double high;
   private final List<Run> runs;
-  private final Map<Integer, List<Line>> between = new ConcurrentHashMap<>();
+  private final Map<Integer, List<Slice>> between = new ConcurrentHashMap<>();
 
   /**
    * The limit.
@@ -115,14 +109,14 @@ final class Along implements Limit {
   private Region between(int next, Region from, double height, double tolerance) {
     double low = runs.get(next - 1).to;
     double high = runs.get(next).from;
-    List<Line> lines = between.computeIfAbsent(next, it -> lines(low, high));
-    List<Double> all = lines.stream().map(Line::y).distinct().toList();
+    List<Slice> lines = between.computeIfAbsent(next, it -> lines(low, high));
+    List<Double> all = lines.stream().map(Slice::y).distinct().toList();
     List<Double> places = tolerance > FINE_MM ? fewer(all) : all;
     Set<Double> wanted = new HashSet<>(places);
     Map<Double, List<Span>> spans = new HashMap<>();
-    for (Line line : lines) {
-      if (wanted.contains(line.y)) {
-        spans.computeIfAbsent(line.y, it -> new ArrayList<>()).addAll(reaching(line, height));
+    for (Slice line : lines) {
+      if (wanted.contains(line.y())) {
+        spans.computeIfAbsent(line.y(), it -> new ArrayList<>()).addAll(line.reaching(height));
       }
     }
     return Strips.of(places, y -> spans.get(y), from.common(band(low, high)), tolerance);
@@ -141,66 +135,17 @@ final class Along implements Limit {
     return some;
   }
 
-  /** Heights on lines across: places lie closer to the edge, where a round section is steep. */
-  private List<Line> lines(double low, double high) {
+  /** Heights on lines across. */
+  private List<Slice> lines(double low, double high) {
     List<Double> places = new ArrayList<>(List.of(low));
     places.addAll(Strips.along(drawn, low, high, STEP_MM));
     places.add(high);
-    List<Line> all = new ArrayList<>();
+    List<Slice> all = new ArrayList<>();
     for (double y : places) {
       for (Span span : drawn.across(y)) {
-        List<Point> heights = new ArrayList<>();
-        for (int i = 0; i <= PLACES; i++) {
-          double x = span.middle() - span.length() / 2 * Math.cos(Math.PI * i / PLACES);
-          heights.add(new Point(x, at(new Point(x, y))));
-        }
-        all.add(new Line(y, heights));
+        all.add(Slice.of(span, y, this::at));
       }
     }
     return all;
-  }
-
-  /** The stretches of a line that reach a height. */
-  private List<Span> reaching(Line line, double height) {
-    List<Span> spans = new ArrayList<>();
-    Point before = line.heights.getFirst();
-    double from = before.x();
-    for (Point next : line.heights) {
-      boolean was = before.y() >= height;
-      boolean is = next.y() >= height;
-      if (is && !was) {
-        from = crossing(line.y, before, next, height);
-      } else if (was && !is) {
-        spans.add(new Span(from, crossing(line.y, next, before, height)));
-      }
-      before = next;
-    }
-    if (before.y() >= height) {
-      spans.add(new Span(from, before.x()));
-    }
-    return spans;
-  }
-
-  /**
-   * Where it is reached between a place below and one above: by a few false positions, and by
-   * halving where they do not find it, as where a stepped section jumps.
-   */
-  private double crossing(double y, Point below, Point above, double height) {
-    Point out = below;
-    Point in = above;
-    for (int i = 0; Math.abs(in.x() - out.x()) > FINE_MM / 4; i++) {
-      double share = i < TRIES ? (height - out.y()) / (in.y() - out.y()) : 0.5;
-      double x = out.x() + (in.x() - out.x()) * share;
-      Point next = new Point(x, at(new Point(x, y)));
-      if (Math.abs(next.y() - height) < NEAR_MM) {
-        return x;
-      }
-      if (next.y() >= height) {
-        in = next;
-      } else {
-        out = next;
-      }
-    }
-    return (out.x() + in.x()) / 2;
   }
 }

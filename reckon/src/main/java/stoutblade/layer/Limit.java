@@ -1,8 +1,14 @@
 package stoutblade.layer;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 import stoutblade.prop.Fuller;
 import stoutblade.shape.Box;
+import stoutblade.shape.CentreLine;
 import stoutblade.shape.Point;
 import stoutblade.shape.Polyline;
 import stoutblade.shape.Region;
@@ -121,12 +127,24 @@ sealed interface Limit
    * @param low the height at the edge
    * @param high the height at the ridge, at the near end
    * @param taper the share of it that is left, along
+   * @param slices heights over lines across, where the taper follows a bend, by how far apart they
+   *     are; filled as they are asked for
    */
-  record Across(Region drawn, Profile profile, double low, double high, Taper taper)
+  record Across(
+      Region drawn,
+      Profile profile,
+      double low,
+      double high,
+      Taper taper,
+      Map<Double, List<Slice>> slices)
       implements Limit {
 
     private static final double STEP_MM = 0.5;
     private static final double COARSE_STEP_MM = 2;
+
+    Across(Region drawn, Profile profile, double low, double high, Taper taper) {
+      this(drawn, profile, low, high, taper, new ConcurrentHashMap<>());
+    }
 
     @Override
     public double at(Point place) {
@@ -136,7 +154,7 @@ sealed interface Limit
           share = 2 * Math.min(place.x() - span.from(), span.to() - place.x()) / span.length();
         }
       }
-      double full = high * taper.share(place.y());
+      double full = high * taper.share(place);
       return Math.min(low, full) + Math.max(0, full - low) * profile.risen(share);
     }
 
@@ -148,17 +166,19 @@ sealed interface Limit
       if (from.empty()) {
         return from;
       }
+      double step = tolerance > FINE_MM ? COARSE_STEP_MM : STEP_MM;
+      if (taper.bends()) {
+        return sliced(from, height, step, tolerance);
+      }
       // A little more than is asked about: its ends are cut off square.
       Box box = from.box().grown(1);
-      List<Double> places =
-          Strips.along(
-              drawn, box.minY(), box.maxY(), tolerance > FINE_MM ? COARSE_STEP_MM : STEP_MM);
+      List<Double> places = Strips.along(drawn, box.minY(), box.maxY(), step);
       return Strips.of(places, y -> shrunk(y, height), from, tolerance);
     }
 
     /** What of the section at a place along is that high. */
     private List<Span> shrunk(double y, double height) {
-      double full = high * taper.share(y);
+      double full = high * taper.share(new Point(0, y));
       double edge = Math.min(low, full);
       if (height > full) {
         return List.of();
@@ -170,6 +190,22 @@ sealed interface Limit
                   new Span(it.from() + share * it.length() / 2, it.to() - share * it.length() / 2))
           .toList();
     }
+
+    /** The same where the full height is another from place to place across. */
+    private Region sliced(Region from, double height, double step, double tolerance) {
+      Map<Double, List<Span>> spans = new TreeMap<>();
+      for (Slice slice : slices.computeIfAbsent(step, this::slices)) {
+        spans.computeIfAbsent(slice.y(), y -> new ArrayList<>()).addAll(slice.reaching(height));
+      }
+      return Strips.of(List.copyOf(spans.keySet()), spans::get, from, tolerance);
+    }
+
+    private List<Slice> slices(double step) {
+      Box box = drawn.box().grown(1);
+      return Strips.along(drawn, box.minY(), box.maxY(), step).stream()
+          .flatMap(y -> drawn.across(y).stream().map(span -> Slice.of(span, y, this::at)))
+          .toList();
+    }
   }
 
   /**
@@ -177,18 +213,33 @@ sealed interface Limit
    *
    * @param from the near end, along
    * @param to the far end
+   * @param bent the line that it follows where the part is bent; else it goes straight along
    * @param high the full height at the near end
    * @param tip the share of it at the far end
    */
-  record Taper(double from, double to, double high, double tip) implements Limit {
+  record Taper(double from, double to, Optional<CentreLine> bent, double high, double tip)
+      implements Limit {
 
-    double share(double y) {
-      return 1 + (tip - 1) * Math.clamp((y - from) / (to - from), 0, 1);
+    /** The taper of an outline. */
+    static Taper of(Region drawn, double high, double tip) {
+      Box box = drawn.box();
+      return new Taper(
+          box.minY(), box.maxY(), tip == 1 ? Optional.empty() : CentreLine.of(drawn), high, tip);
+    }
+
+    boolean bends() {
+      return bent.isPresent();
+    }
+
+    double share(Point place) {
+      double along =
+          bends() ? bent.get().share(place) : Math.clamp((place.y() - from) / (to - from), 0, 1);
+      return 1 + (tip - 1) * along;
     }
 
     @Override
     public double at(Point place) {
-      return high * share(place.y());
+      return high * share(place);
     }
 
     @Override
@@ -196,7 +247,11 @@ sealed interface Limit
       if (tip == 1 || height <= high * tip) {
         return from;
       }
-      double end = this.from + (to - this.from) * (1 - height / high) / (1 - tip);
+      double along = (1 - height / high) / (1 - tip);
+      if (bends()) {
+        return bent.get().upTo(from, along);
+      }
+      double end = this.from + (to - this.from) * along;
       return from.common(Region.of(new Box(-Box.FAR_MM, -Box.FAR_MM, Box.FAR_MM, end)));
     }
   }

@@ -263,8 +263,7 @@ public final class Solid {
       List<Limit> limits = new ArrayList<>();
       double lowest = low;
       boolean flat = low >= high;
-      Box box = drawn.box();
-      Limit.Taper taper = new Limit.Taper(box.minY(), box.maxY(), high, profile.tip());
+      Limit.Taper taper = Limit.Taper.of(drawn, high, profile.tip());
       boolean changes = !layering.changes().isEmpty() && !layering.flat();
       if (high > 0 && changes) {
         Along along = changing(all, low, high, taper);

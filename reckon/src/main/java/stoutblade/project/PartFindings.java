@@ -10,6 +10,7 @@ import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.project.Finding.Severity;
 import stoutblade.prop.Feature;
+import stoutblade.prop.FlatPart;
 import stoutblade.prop.Fuller;
 import stoutblade.prop.Part;
 import stoutblade.prop.Placing;
@@ -60,6 +61,9 @@ final class PartFindings {
   private void part(PartReckoning reckoned) {
     reckoned.form().ifPresent(it -> plate((Plate) reckoned.part(), it, reckoned.slivers()));
     band(reckoned.part());
+    if (reckoned.part() instanceof FlatPart kept) {
+      found.addAll(PatchFindings.of(kept, reckoned.flat().panels(), units));
+    }
     if (!reckoned.flat().panels().isEmpty()) {
       reckoned.foam().ifPresentOrElse(it -> sheet(reckoned, it), () -> noFoam(reckoned));
       texture(reckoned);

@@ -1,12 +1,24 @@
 package stoutblade.project;
 
+import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import stoutblade.develop.Edge;
+import stoutblade.develop.Panel;
 import stoutblade.flatten.Fault;
 import stoutblade.flatten.LaidFlat;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.project.Finding.Severity;
+import stoutblade.prop.FlatPart;
+import stoutblade.shape.Box;
+import stoutblade.shape.Path;
+import stoutblade.shape.Point;
+import stoutblade.shape.Region;
 
 /** What is wrong with faces that were laid flat, in words. */
 public final class PatchFindings {
@@ -55,6 +67,63 @@ public final class PatchFindings {
                   + piece.toLowerCase(Locale.ENGLISH)
                   + " makes it give less.");
     };
+  }
+
+  /** What is wrong with pieces that are kept, wherever they came from: those that cannot be cut. */
+  static List<Finding> of(FlatPart part, List<Panel> panels, Units units) {
+    List<Finding> found = new ArrayList<>();
+    List<Path> seen = part.seen();
+    Map<String, List<Edge>> seams = new TreeMap<>();
+    for (int i = 0; i < panels.size(); i++) {
+      Panel panel = panels.get(i);
+      panel.edges().stream()
+          .filter(it -> !it.seam().isEmpty())
+          .forEach(it -> seams.computeIfAbsent(it.seam(), key -> new ArrayList<>()).add(it));
+      Optional<Point> crossing = Region.crossing(seen.get(i), 0);
+      if (crossing.isPresent()) {
+        found.add(
+            kept(
+                part,
+                "crossing-" + (i + 1),
+                crossing.get(),
+                Severity.WRONG,
+                panel.name() + " lies over itself",
+                "It cannot be cut from one sheet. Lay it flat again with a seam across it."));
+      }
+    }
+    Point middle = Box.around(seen.getFirst().flattened(1)).centre();
+    seams.forEach(
+        (seam, edges) -> {
+          DoubleSummaryStatistics lengths =
+              edges.stream().mapToDouble(Edge::length).summaryStatistics();
+          double off = lengths.getMax() - lengths.getMin();
+          if (edges.size() > 1 && Fault.differs(off, lengths.getMin())) {
+            found.add(
+                kept(
+                    part,
+                    "seam-" + seam,
+                    middle,
+                    Severity.WARNING,
+                    "The edges " + seam + " of " + part.name() + " are not equally long",
+                    "One is "
+                        + Display.length(off, units)
+                        + " longer than the other: it would pucker. Lay the pieces flat again with"
+                        + " a dart or a seam more where they give most."));
+          }
+        });
+    return found;
+  }
+
+  private static Finding kept(
+      FlatPart part, String id, Point at, Severity severity, String title, String why) {
+    return new Finding(
+        "draft." + part.id() + "." + id,
+        Station.DRAFT,
+        new Place.OnPart(part.id(), at),
+        severity,
+        title,
+        why,
+        List.of());
   }
 
   private static String forgiven(double forgives) {

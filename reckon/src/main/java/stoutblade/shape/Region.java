@@ -34,6 +34,9 @@ public final class Region {
 
   private static final double MITRE_LIMIT = 5;
 
+  /** Half the width of a cut. */
+  private static final double CUT_MM = 1e-4;
+
   private final Geometry geometry;
 
   /** Worked out when they are first asked for: most areas are only steps to others. */
@@ -297,6 +300,24 @@ public final class Region {
       }
     }
     return parts;
+  }
+
+  /**
+   * What it falls into where it is cut from one place to another; the cut takes next to nothing.
+   */
+  List<Region> severed(Point one, Point two) {
+    Point along = two.minus(one).times(CUT_MM / one.distance(two));
+    Point beside = new Point(-along.y(), along.x());
+    Point from = one.minus(along);
+    Point to = two.plus(along);
+    List<Point> cut =
+        List.of(from.minus(beside), to.minus(beside), to.plus(beside), from.plus(beside));
+    return without(evenOdd(List.of(cut))).parts();
+  }
+
+  /** Some place well inside. */
+  Point inner() {
+    return point(geometry.getInteriorPoint().getCoordinate());
   }
 
   /** The middle of its area, in mm. */

@@ -3,6 +3,7 @@ package stoutblade.layer;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -22,6 +23,7 @@ import stoutblade.prop.Where;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Outline;
+import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
 import stoutblade.shape.WholeOutline;
@@ -174,6 +176,40 @@ class SolidFormsTest {
 
     assertThat(solid.volume()).isCloseTo(200 * 120 * 15.0, within(200.0));
     assertThat(solid.halfThicknessAt(new Point(0, 60))).isCloseTo(5, within(1e-6));
+  }
+
+  /**
+   * A crescent of 90 mm about its middle, 30 mm wide, over 200° from its lower end: at the share t
+   * of its angle it is as thick as 20·(1 − t/2), so half of it is 15 on average, and the layer from
+   * 15 mm over the back reaches half round.
+   */
+  @Test
+  void a_taper_follows_the_bend_of_a_crescent() {
+    double from = Math.toRadians(-80);
+    double turn = Math.toRadians(200);
+    Point middle = new Point(0, 0);
+    Path outer = Path.arc(middle, 105, from, from + turn);
+    Path inner = Path.arc(middle, 75, from + turn, from);
+    List<Node> nodes = new ArrayList<>();
+    outer.flattened(0.01).forEach(it -> nodes.add(Node.corner(it.x(), it.y())));
+    inner.flattened(0.01).forEach(it -> nodes.add(Node.corner(it.x(), it.y())));
+    Solid solid = solid(new WholeOutline(nodes), 20, Profile.FLAT.withTip(0.5));
+    double area = turn / 2 * (105 * 105 - 75 * 75);
+
+    assertThat(solid.volume()).isCloseTo(area * 15, within(area * 15 * 1e-3));
+    for (double share : new double[] {0.1, 0.3, 0.5, 0.8, 0.95}) {
+      for (double radius : new double[] {78, 90, 102}) {
+        double at = from + share * turn;
+        Point place = new Point(radius * Math.cos(at), radius * Math.sin(at));
+        assertThat(solid.halfThicknessAt(place)).isCloseTo(10 * (1 - share / 2), within(0.02));
+      }
+    }
+    assertThat(solid.widest(17.5, 20).area()).isCloseTo(area / 2, within(area * 1e-3));
+    Solid ridged =
+        solid(new WholeOutline(nodes), 20, Profile.FLAT.with(Profile.Kind.DIAMOND).withTip(0.5));
+    Point onTop = new Point(90 * Math.cos(from + turn / 2), 90 * Math.sin(from + turn / 2));
+    assertThat(ridged.halfThicknessAt(onTop)).isCloseTo(7.5, within(0.1));
+    assertThat(ridged.volume()).isLessThan(0.6 * solid.volume());
   }
 
   /** Two bevels of different widths meet in a mitre: the lower of both counts. */

@@ -3,11 +3,13 @@ package stoutblade.project;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import stoutblade.prop.Feature;
+import stoutblade.prop.FlatPart;
 import stoutblade.prop.Part;
 import stoutblade.prop.Placing;
 import stoutblade.prop.Placing.Faces;
@@ -355,5 +357,40 @@ class PartFindingsTest {
 
     assertThat(after.part("d2").orElseThrow()).isSameAs(before.part("d2").orElseThrow());
     assertThat(after.part("d1").orElseThrow()).isNotSameAs(before.part("d1").orElseThrow());
+  }
+
+  private static FlatPart kept(double second, Point... ring) {
+    List<Point> square = List.of(new Point(0, 0), new Point(100, 0), new Point(100, 100));
+    FlatPart.Piece plain =
+        new FlatPart.Piece(
+            "Plain",
+            List.of(
+                new FlatPart.Side("A", square.subList(0, 2)),
+                new FlatPart.Side("", List.of(square.get(1), square.get(2), square.get(0)))));
+    List<Point> rest = new ArrayList<>(List.of(new Point(second, 0)));
+    rest.addAll(List.of(ring));
+    rest.add(new Point(0, 0));
+    FlatPart.Piece other =
+        new FlatPart.Piece(
+            "Other",
+            List.of(
+                new FlatPart.Side("A", List.of(new Point(0, 0), new Point(second, 0))),
+                new FlatPart.Side("", rest)));
+    return new FlatPart("d1", "Cowl", "a model", List.of(plain, other), "foam", 6, Placing.USUAL);
+  }
+
+  @Test
+  void kept_pieces_that_lie_over_themselves_or_do_not_match_are_found() {
+    Point far = new Point(50, 120);
+    assertThat(Samples.derive(with(kept(100, far))).findings())
+        .noneMatch(it -> it.id().startsWith("draft.d1"));
+    assertThat(finding(with(kept(100.9, far)), "draft.d1.seam-A")).isEmpty();
+    Finding puckers = finding(with(kept(104, far)), "draft.d1.seam-A").orElseThrow();
+    assertThat(puckers.why()).contains("4 mm");
+    Finding over =
+        finding(with(kept(100, new Point(20, 80), new Point(80, 80))), "draft.d1.crossing-2")
+            .orElseThrow();
+    assertThat(over.severity()).isEqualTo(Finding.Severity.WRONG);
+    assertThat(over.title()).contains("Other");
   }
 }
