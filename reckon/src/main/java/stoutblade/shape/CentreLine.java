@@ -47,6 +47,9 @@ public final class CentreLine {
   /** A way over a grid may run into a corner from so many widths before the end. */
   private static final double CORNER = 1.5;
 
+  /** A section counts from so many of its lengths before the end: on a way into a corner none. */
+  private static final double FROM_END = 0.75;
+
   /** Stations from which the bend at an end is told. */
   private static final int BENDING = 10;
 
@@ -172,7 +175,7 @@ public final class CentreLine {
         Point middle = left.plus(right).times(0.5);
         // Past a corner a section may run on into the next leg: such a place stays where it is.
         boolean square = wide < MOST_ASKEW * 2 * strip.toEdge(middle);
-        if (toEnd > wide / 2) {
+        if (toEnd > FROM_END * wide) {
           found.add(square ? middle : line.get(i));
         }
       }
