@@ -18,6 +18,7 @@ import stoutblade.prop.Plate;
 import stoutblade.prop.PlateForm;
 import stoutblade.prop.ShapedPart;
 import stoutblade.prop.Slab;
+import stoutblade.prop.SlicedPart;
 import stoutblade.prop.Spot;
 import stoutblade.prop.Where;
 import stoutblade.shape.Box;
@@ -369,13 +370,19 @@ final class PartFindings {
                 + show(length)
                 + " by "
                 + show(width)
-                + (reckoned.layers().isPresent()
-                    ? ". Its template cuts it apart where the joints show least."
-                    : ". Cut it in pieces, or join sheets first, with the seam on the hidden side."),
+                + joined(part),
             List.of());
         return;
       }
     }
+  }
+
+  private static String joined(Part part) {
+    return switch (part) {
+      case Plate it -> ". Its template cuts it apart where the joints show least.";
+      case SlicedPart it -> ". Join sheets first, with the seam on the hidden side.";
+      default -> ". Its template has the splices, and the strips that cover them.";
+    };
   }
 
   private void noFoam(PartReckoning reckoned) {

@@ -11,6 +11,7 @@ import stoutblade.develop.Panel;
 import stoutblade.develop.Strip;
 import stoutblade.layer.Layers;
 import stoutblade.layer.Pocket;
+import stoutblade.layer.Splices;
 import stoutblade.measure.Display;
 import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
@@ -83,8 +84,9 @@ public record PartReckoning(
         part instanceof Plate plate
             ? Optional.of(PlateForm.of(plate.slab().traced(scale), typeface))
             : Optional.empty();
-    Developed flat = form.map(PlateForm::developed).orElseGet(part::developed);
     Optional<Foam> foam = catalogue.foam(part.foamId());
+    Developed drawn = form.map(PlateForm::developed).orElseGet(part::developed);
+    Developed flat = splices(part, foam).map(it -> it.covered(drawn)).orElse(drawn);
     Optional<Layers> layers =
         part instanceof Plate plate
             ? Layers.of(form.orElseThrow(), plate.layering(), catalogue::foam)
@@ -110,6 +112,14 @@ public record PartReckoning(
         figures,
         Seen.of(part, carrier),
         slivers);
+  }
+
+  /** How its panels are put together from sheets; layers have their own joints, slices none. */
+  private static Optional<Splices> splices(Part part, Optional<Foam> foam) {
+    boolean fromSheets =
+        !(part instanceof Plate) && !(part instanceof SlicedPart) && part.strip().isEmpty();
+    return foam.filter(it -> fromSheets)
+        .map(it -> new Splices(it.sheetWidthMm(), it.sheetLengthMm(), part.thicknessMm()));
   }
 
   /** The weight of a plate by what is left of its layers. */
@@ -248,7 +258,7 @@ public record PartReckoning(
       return sliced(sliced, making, units);
     }
     if (form.isEmpty()) {
-      return List.of(FlatTemplate.of(making, flat, units));
+      return List.of(FlatTemplate.of(making, flat, Stroke.Kind.BEND, splices(part, foam), units));
     }
     return layers
         .filter(
@@ -270,6 +280,7 @@ public record PartReckoning(
                     sheets.size() == 1 ? making : making.of(it.getKey(), units),
                     new Developed(it.getValue(), List.of(), List.of()),
                     Stroke.Kind.BEVEL,
+                    Optional.empty(),
                     units))
         .toList();
   }

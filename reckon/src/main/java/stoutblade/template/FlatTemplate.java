@@ -6,6 +6,7 @@ import java.util.Optional;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Edge;
 import stoutblade.develop.Panel;
+import stoutblade.layer.Splices;
 import stoutblade.measure.Display;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Units;
@@ -33,15 +34,17 @@ public final class FlatTemplate {
 
   /** A template. */
   public static Template of(Making making, Developed flat, Units units) {
-    return of(making, flat, Stroke.Kind.BEND, units);
+    return of(making, flat, Stroke.Kind.BEND, Optional.empty(), units);
   }
 
   /**
    * The same.
    *
    * @param inside what the lines inside a panel mean
+   * @param splices how panels larger than a sheet are cut apart, where the sheet is known
    */
-  public static Template of(Making making, Developed flat, Stroke.Kind inside, Units units) {
+  public static Template of(
+      Making making, Developed flat, Stroke.Kind inside, Optional<Splices> splices, Units units) {
     List<Template.Copy> copies = new ArrayList<>();
     List<Stroke> strokes = new ArrayList<>();
     List<Wording.Words> words = new ArrayList<>();
@@ -52,8 +55,11 @@ public final class FlatTemplate {
       Region face = face(panel);
       strokes.addAll(Grain.alongLonger(face));
       panel.lines().forEach(it -> strokes.add(new Stroke(inside, it)));
+      splices.stream()
+          .flatMap(it -> it.lines(panel).stream())
+          .forEach(it -> strokes.add(new Stroke(Stroke.Kind.JOINT, Path.through(it, false))));
       panel.edges().forEach(it -> edge(panel, face, it, units, strokes, words));
-      words.add(names(making, panel, face, units));
+      words.add(names(making, panel, face, splices, units));
     }
     return Wording.set(making.fileId(), making.title(), copies, strokes, words);
   }
@@ -69,12 +75,19 @@ public final class FlatTemplate {
     return panel.name() + (panel.count() > 1 ? ", cut " + panel.count() : "");
   }
 
-  private static Wording.Words names(Making making, Panel panel, Region face, Units units) {
+  private static Wording.Words names(
+      Making making, Panel panel, Region face, Optional<Splices> splices, Units units) {
     Box box = panel.box();
     double size = Math.clamp(Math.min(box.width(), box.height()) / 8, 2, LABEL_MM);
     List<String> lines = new ArrayList<>();
     lines.add(making.title() + ": " + words(panel));
     lines.addAll(making.lines(units));
+    splices
+        .map(it -> it.pieces(panel))
+        .filter(it -> it > 1)
+        .ifPresent(
+            it ->
+                lines.add("Larger than a sheet: " + it + " pieces, a cover strip on each splice"));
     closing(panel).ifPresent(it -> lines.add("Seam " + it + " to the hidden side"));
     return Wording.Words.about(lines, face, box.centre(), size);
   }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import stoutblade.measure.Units;
 import stoutblade.prop.Feature;
 import stoutblade.prop.FlatPart;
 import stoutblade.prop.Part;
@@ -21,6 +22,7 @@ import stoutblade.shape.Node;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
 import stoutblade.shape.WholeOutline;
+import stoutblade.template.Stroke;
 
 /** What is wrong with parts, and that each mend mends it. */
 class PartFindingsTest {
@@ -244,6 +246,10 @@ class PartFindingsTest {
         new ShapedPart(
             "d1", "Rim", "band", Map.of("round", 2000.0, "width", 30.0), "foam", Placing.USUAL);
     assertThat(finding(with(band), "draft.d1.sheet")).isEmpty();
+    PartReckoning reckoned = Samples.derive(with(band)).part("d1").orElseThrow();
+    assertThat(reckoned.flat().panels()).hasSize(2);
+    assertThat(reckoned.templates(Units.METRIC).getFirst().strokes())
+        .anyMatch(it -> it.kind() == Stroke.Kind.JOINT);
   }
 
   @Test

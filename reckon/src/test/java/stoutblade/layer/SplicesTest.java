@@ -1,0 +1,84 @@
+package stoutblade.layer;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Test;
+import stoutblade.develop.Developed;
+import stoutblade.develop.Panel;
+import stoutblade.develop.Ring;
+import stoutblade.develop.Wraps;
+import stoutblade.measure.Units;
+import stoutblade.template.FlatTemplate;
+import stoutblade.template.Making;
+import stoutblade.template.Stroke;
+import stoutblade.template.Template;
+
+/** What is larger than a sheet is put together from several. */
+class SplicesTest {
+
+  private static final Splices SHEET = new Splices(600, 1200, 10);
+
+  private static List<Panel> covers(Developed flat) {
+    return flat.panels().stream().filter(it -> it.name().equals("Cover strip")).toList();
+  }
+
+  /** A drum of 70 cm: π·71 cm round is 223.1 cm, two lengths of a sheet, spliced once. */
+  @Test
+  void a_wrap_longer_than_a_sheet_has_a_splice_and_its_cover() {
+    Developed flat = new Ring(700, Ring.Known.FORMER, 10, 150).develop("x");
+    Developed covered = SHEET.covered(flat);
+    Panel ring = flat.panels().getFirst();
+
+    assertThat(SHEET.pieces(ring)).isEqualTo(2);
+    assertThat(SHEET.lines(ring)).hasSize(1);
+    assertThat(SHEET.lines(ring).getFirst().getFirst().x())
+        .isCloseTo(Math.PI * 710 / 2, within(0.1));
+    Panel cover = covers(covered).getFirst();
+    assertThat(cover.count()).isEqualTo(1);
+    assertThat(cover.box().width()).isCloseTo(150, within(0.05));
+    assertThat(cover.box().height()).isEqualTo(60);
+
+    Template template =
+        FlatTemplate.of(
+            Making.once("drum", "Drum"),
+            covered,
+            Stroke.Kind.BEND,
+            Optional.of(SHEET),
+            Units.METRIC);
+    assertThat(template.strokes().stream().filter(it -> it.kind() == Stroke.Kind.JOINT)).hasSize(1);
+    assertThat(template.labels())
+        .anyMatch(
+            it -> it.text().equals("Larger than a sheet: 2 pieces, a cover strip on each splice"));
+    assertThat(template.copies()).hasSize(2);
+  }
+
+  @Test
+  void what_fits_a_sheet_stays_as_it_is() {
+    Developed handle = new Wraps(27, List.of(6.0, 6.0), 140, 0).develop("x");
+
+    assertThat(SHEET.covered(handle)).isSameAs(handle);
+  }
+
+  /** Every piece fits a sheet, and the strips are as long as all splices together. */
+  @Property(tries = 200)
+  void every_piece_fits_and_every_splice_is_covered(
+      @ForAll @DoubleRange(min = 50, max = 5000) double length,
+      @ForAll @DoubleRange(min = 20, max = 1500) double width) {
+    Panel strip = Panel.strip("Turn 1", 2, length, width, "A");
+    Developed covered = SHEET.covered(new Developed(List.of(strip), List.of(), List.of()));
+    long along = (long) Math.ceil(Math.max(length, width) / 1200);
+    long across = (long) Math.ceil(Math.min(length, width) / 600);
+    double splices = (along - 1) * Math.min(length, width) + (across - 1) * Math.max(length, width);
+
+    assertThat(SHEET.pieces(strip)).isEqualTo((int) (along * across));
+    double strips = covers(covered).stream().mapToDouble(it -> it.count() * it.box().width()).sum();
+    assertThat(strips).isCloseTo(2 * splices, within(0.1 * (along + across) * 4));
+    assertThat(covers(covered)).allMatch(it -> it.box().width() <= 1200.1);
+  }
+}
