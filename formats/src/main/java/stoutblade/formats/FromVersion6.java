@@ -31,8 +31,19 @@ final class FromVersion6 implements Migrations.Migration {
     for (JsonNode part : project.path("parts")) {
       if (part instanceof ObjectNode plate && part.path("kind").asText().equals("plate")) {
         plate.put("from", "");
+        toThePart(plate.path("layering"));
       }
     }
+    toThePart(project.path("layering"));
     return project;
+  }
+
+  /** Every layer was cut to the outline of its part. */
+  private static void toThePart(JsonNode layering) {
+    for (JsonNode sheet : layering.path("sheets")) {
+      if (sheet instanceof ObjectNode it) {
+        it.putNull("own");
+      }
+    }
   }
 }

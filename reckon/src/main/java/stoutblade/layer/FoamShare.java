@@ -30,10 +30,9 @@ public record FoamShare(Foam foam, double volume, double moment, DoubleUnaryOper
               solid::sectionArea));
     }
     Map<String, Portion> shares = new LinkedHashMap<>();
-    List<Double> joints = layering.joints();
     Portion inside = Portion.NONE;
     for (int i = 0; i < layering.sheets().size(); i++) {
-      Portion own = solid.between(joints.get(i), joints.get(i + 1));
+      Portion own = solid.layer(i);
       inside = inside.plus(own);
       shares.merge(layering.sheets().get(i).foamId(), own, Portion::plus);
     }

@@ -128,7 +128,10 @@ public record Layers(
 
   /** True where all that is cut is one piece: one layer, no band, no joint. */
   public boolean onePiece() {
-    return each.size() == 1 && band.isEmpty() && each.getFirst().joints().none();
+    return each.size() == 1
+        && band.isEmpty()
+        && each.getFirst().joints().none()
+        && !layering.owned();
   }
 
   /** All figures that a person is shown, in order. */

@@ -86,8 +86,8 @@ record LayersWorking(
       Sheet sheet = layering.sheets().get(i);
       double from = joints.get(i);
       double to = joints.get(i + 1);
-      var widest = solid.widest(from, to);
-      var filled = solid.filled(from, to);
+      var widest = solid.widest(i);
+      var filled = solid.filled(i);
       double more = sheet.oversize() ? Layer.OVERSIZE_MM : layering.allowanceMm();
       all.add(
           new Layer(
@@ -248,8 +248,7 @@ record LayersWorking(
   private Figure glued(List<Layer> each, Optional<EdgeBand> band) {
     double sum = 0;
     for (int i = 1; i < each.size(); i++) {
-      double joint = each.get(i).from();
-      sum += 2 * solid.widest(joint, joint).area();
+      sum += 2 * solid.joined(i).area();
     }
     Figure joints =
         found(

@@ -10,6 +10,7 @@ import stoutblade.prop.Recess;
 import stoutblade.prop.Where;
 import stoutblade.shape.Box;
 import stoutblade.shape.HalfOutline;
+import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Polyline;
@@ -19,6 +20,7 @@ import stoutblade.stack.Band;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
 import stoutblade.stack.ProfileChange;
+import stoutblade.stack.Sheet;
 
 /**
  * The solid that a part's layers are worked to. Heights are measured from its back, in mm.
@@ -53,6 +55,7 @@ public final class Solid {
   private final Region within;
   private final Portion laidOn;
   private final List<Pocketed> pocketed;
+  private final List<Optional<Region>> own;
   private final Portion all;
 
   /**
@@ -98,7 +101,38 @@ public final class Solid {
             .band()
             .map(it -> face.awayFrom(edge, it.thicknessMm(), Rise.TOLERANCE_MM))
             .orElse(face);
-    this.all = between(0, thickness(), face).plus(laidOn);
+    this.own = layering.sheets().stream().map(it -> own(it, making)).toList();
+    this.all = whole();
+  }
+
+  /**
+   * The area of a layer that is not cut to the part's outline, less what is cut out of the part.
+   */
+  private static Optional<Region> own(Sheet sheet, Making making) {
+    return sheet
+        .own()
+        .filter(it -> sound(it))
+        .map(it -> Region.inside(it.outline(), LINE_MM))
+        .map(
+            it -> making.face == making.drawn ? it : it.without(making.drawn.without(making.face)));
+  }
+
+  /** True where an outline can be cut: drawn, and not over itself. */
+  public static boolean sound(Outline outline) {
+    return outline.drawn() && Region.crossing(outline.outline(), LINE_MM).isEmpty();
+  }
+
+  private Portion whole() {
+    if (!layering.owned()) {
+      return between(0, thickness(), face).plus(laidOn);
+    }
+    Portion sum = laidOn;
+    for (int i = 0; i < own.size(); i++) {
+      sum = sum.plus(layer(i));
+    }
+    return within == face
+        ? sum
+        : sum.plus(between(0, thickness(), face).less(between(0, thickness(), within)));
   }
 
   /** The area of the edge along a line. */
@@ -379,6 +413,9 @@ public final class Solid {
     double half = thickness() / 2;
     double on = raised.stream().mapToDouble(it -> it.heightAt(place)).sum();
     double before = frontAt(place) - half + on;
+    if (layering.owned()) {
+      before = Math.min(before, unbroken(place));
+    }
     if (front == back && bothFaces) {
       return Math.max(0, before);
     }
@@ -413,6 +450,9 @@ public final class Solid {
     if (known == null) {
       Region behind = front == back ? flat() : back.reaching(back.high());
       known = front == back ? behind : both(flat(), behind);
+      for (Optional<Region> it : own) {
+        known = it.map(known::common).orElse(known);
+      }
     }
     return known;
   }
@@ -447,6 +487,90 @@ public final class Solid {
   /** Where the back reaches down to a height. */
   private Region downTo(double height) {
     return height >= middle ? face : back.reaching(middle - height);
+  }
+
+  // == LAYERS WITH AN OUTLINE OF THEIR OWN
+
+  private double joint(int index) {
+    return layering.sheets().stream().limit(index).mapToDouble(Sheet::thicknessMm).sum();
+  }
+
+  /** The area of a layer, counted from 0 at the back, where it is widest. */
+  Region widest(int layer) {
+    return cut(layer, widest(joint(layer), joint(layer + 1)));
+  }
+
+  /** What a layer fills from face to face. */
+  Region filled(int layer) {
+    return cut(layer, filled(joint(layer), joint(layer + 1)));
+  }
+
+  /** Within the part a layer is worked as the part is; what stands out of it stays as it is cut. */
+  private Region cut(int layer, Region worked) {
+    return own.get(layer).map(it -> worked.common(it).with(it.without(face))).orElse(worked);
+  }
+
+  /** Where a layer meets the one before it. */
+  Region joined(int layer) {
+    Region worked = widest(joint(layer), joint(layer));
+    if (own.get(layer).isEmpty() && own.get(layer - 1).isEmpty()) {
+      return worked;
+    }
+    return cut(layer, worked).common(cut(layer - 1, worked));
+  }
+
+  /** What a layer keeps; without what is laid on. */
+  Portion layer(int index) {
+    double from = joint(index);
+    double to = joint(index + 1);
+    return own.get(index)
+        .map(it -> between(from, to, within.common(it)).plus(prism(it.without(face), to - from)))
+        .orElseGet(() -> between(from, to));
+  }
+
+  private static Portion prism(Region area, double high) {
+    return new Portion(high * area.area(), high * area.momentAlong(), y -> high * area.widthAt(y));
+  }
+
+  /** All that is cut of it: the face, and what stands out of it in some layer. */
+  public Region outermost() {
+    Region all = face;
+    for (Optional<Region> it : own) {
+      all = it.map(all::with).orElse(all);
+    }
+    return all;
+  }
+
+  /** How far from the middle of all layers foam reaches at a place where layers are missing. */
+  private double unbroken(Point place) {
+    double half = thickness() / 2;
+    double reach = half;
+    for (int i = 0; i < own.size(); i++) {
+      if (own.get(i).filter(it -> !it.holds(place)).isPresent()) {
+        double below = joint(i) - half;
+        double above = half - joint(i + 1);
+        reach = Math.min(reach, Math.max(0, Math.max(below, above)));
+      }
+    }
+    return reach;
+  }
+
+  /** The faces and edges that are bare because layers differ, over those of the part, in mm². */
+  private double bare() {
+    double sum = 0;
+    for (int i = 0; i <= own.size(); i++) {
+      Region below = i == 0 ? null : own.get(i - 1).orElse(face);
+      Region above = i == own.size() ? null : own.get(i).orElse(face);
+      if (below != null && above != null) {
+        sum += below == above ? 0 : below.without(above).area() + above.without(below).area();
+      } else {
+        sum += (below == null ? above : below).area() - face.area();
+      }
+      if (above != null && above != face) {
+        sum += (above.girth() - face.girth()) * layering.sheets().get(i).thicknessMm();
+      }
+    }
+    return sum;
   }
 
   // == AMOUNTS
@@ -498,7 +622,19 @@ public final class Solid {
     double kept = front.volume() + (front == back ? front.volume() : back.volume());
     double banded = face.area() - within.area();
     double glued = within.area() * thickness() + (banded > 0 ? banded * bandHeight() : 0);
-    return Math.max(0, glued - kept);
+    double sanded = glued - kept;
+    for (int i = 0; i < own.size(); i++) {
+      sanded -= own.get(i).isPresent() ? unsanded(i, within.common(own.get(i).get())) : 0;
+    }
+    return Math.max(0, sanded);
+  }
+
+  /** What is not worked off a layer because it is not there: its foam less what would be kept. */
+  private double unsanded(int layer, Region there) {
+    double from = joint(layer);
+    double to = joint(layer + 1);
+    double less = between(from, to).volume() - between(from, to, there).volume();
+    return (within.area() - there.area()) * (to - from) - less;
   }
 
   /** First moment of volume about the base, ∫ y dV, in mm⁴. */
@@ -530,7 +666,8 @@ public final class Solid {
    */
   public double surface() {
     double slanted = front.surface();
-    return slanted + (front == back ? slanted : back.surface()) + rim;
+    double plain = slanted + (front == back ? slanted : back.surface()) + rim;
+    return layering.owned() ? plain + bare() : plain;
   }
 
   /** True where fullers are worked into it or laid on it. */
@@ -540,11 +677,12 @@ public final class Solid {
 
   /** Half the widest section across, in mm. */
   public double widestHalf() {
-    Box box = face.box();
+    Region whole = outermost();
+    Box box = whole.box();
     double most = 0;
     for (int i = 0; i < ACROSS_STEPS; i++) {
       double y = box.minY() + box.height() * (i + 0.5) / ACROSS_STEPS;
-      most = Math.max(most, face.across(y).stream().mapToDouble(Span::length).max().orElse(0));
+      most = Math.max(most, whole.across(y).stream().mapToDouble(Span::length).max().orElse(0));
     }
     return most / 2;
   }
@@ -569,6 +707,12 @@ public final class Solid {
    */
   public List<Cut> sectionAt(double y, double stepMm) {
     List<Cut> cuts = new ArrayList<>();
+    if (layering.owned()) {
+      for (int i = 0; i < own.size(); i++) {
+        layerAt(i, y, stepMm, cuts);
+      }
+      return cuts;
+    }
     double half = thickness() / 2;
     for (Span span : face.across(y)) {
       int steps = Math.max(2, (int) Math.ceil(span.length() / stepMm));
@@ -583,5 +727,26 @@ public final class Solid {
       cuts.add(new Cut(above, below));
     }
     return cuts;
+  }
+
+  /** The cross-section of one layer of several that differ. */
+  private void layerAt(int index, double y, double stepMm, List<Cut> cuts) {
+    double half = thickness() / 2;
+    double from = joint(index);
+    double to = joint(index + 1);
+    for (Span span : widest(index).across(y)) {
+      int steps = Math.max(2, (int) Math.ceil(span.length() / stepMm));
+      List<Point> above = new ArrayList<>();
+      List<Point> below = new ArrayList<>();
+      for (int i = 0; i <= steps; i++) {
+        Point place = new Point(span.from() + span.length() * i / steps, y);
+        boolean worked = face.across(y).stream().anyMatch(it -> it.holds(place.x()));
+        double top = worked ? Math.clamp(frontAt(place), from, to) : to;
+        double bottom = worked ? Math.clamp(backAt(place), from, top) : from;
+        above.add(new Point(place.x(), top - half));
+        below.add(new Point(place.x(), bottom - half));
+      }
+      cuts.add(new Cut(above, below));
+    }
   }
 }

@@ -67,6 +67,16 @@ public final class LayerEdits {
     return index;
   }
 
+  /**
+   * One layer, counted from 0 at the back.
+   *
+   * @throws IllegalArgumentException if there is no such layer
+   */
+  static Sheet sheet(Project project, String id, int index) {
+    List<Sheet> all = of(project, id).sheets();
+    return all.get(checked(index, all));
+  }
+
   /** Changes one layer, counted from 0 at the back. */
   public static Edit sheet(String id, int index, String name, UnaryOperator<Sheet> change) {
     return sheets(
@@ -78,10 +88,14 @@ public final class LayerEdits {
         });
   }
 
+  /** One layer is cut to the part's outline again. */
+  public static Edit asThePart(String id, int index) {
+    return sheet(id, index, "Cut it as the part", it -> it.withOwn(Optional.empty()));
+  }
+
   /** Another foam or thickness for one layer. */
   public static Edit foam(String id, int index, String foamId, double mm) {
-    return sheet(
-        id, index, "Choose the foam", it -> new Sheet(foamId, mm, it.oversize(), it.turned()));
+    return sheet(id, index, "Choose the foam", it -> it.withFoam(foamId, mm));
   }
 
   /** One foam and thickness for all layers. */

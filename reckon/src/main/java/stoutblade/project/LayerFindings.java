@@ -21,6 +21,7 @@ import stoutblade.prop.Spot;
 import stoutblade.prop.Where;
 import stoutblade.reference.ModelSize;
 import stoutblade.shape.Box;
+import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
@@ -67,6 +68,7 @@ final class LayerFindings {
     thickness(form.slab(), layers);
     eatenUp(form.slab(), layers);
     textures(form.slab(), layers);
+    ownOutlines(form.slab(), layers);
     for (Recess recess : Recess.of(form.slab().features(), form.slab().outline())) {
       for (Spot spot : recess.spots()) {
         recess(new Seat(form.slab(), layers.solid(), recess, spot), layers, core);
@@ -146,6 +148,44 @@ final class LayerFindings {
             mends);
       }
     }
+  }
+
+  /** Layers with an outline of their own can be cut, and lie on those beside them. */
+  private void ownOutlines(Slab slab, Layers layers) {
+    for (Layer layer : layers.each()) {
+      Optional<Outline> own = layer.sheet().own();
+      if (own.isEmpty()) {
+        continue;
+      }
+      int index = layer.number() - 1;
+      List<Edit> mends = List.of(LayerEdits.asThePart(slab.id(), index));
+      if (!Solid.sound(own.get())) {
+        add(
+            slab,
+            "own-" + layer.number(),
+            layers.solid().face().centre(),
+            Severity.WRONG,
+            "The outline of layer " + layer.number() + " cannot be cut",
+            "It crosses itself, or does not close. Until it is mended the layer is reckoned as the"
+                + " part.",
+            mends);
+      } else if (layers.each().size() > 1 && !held(layers.each(), index)) {
+        add(
+            slab,
+            "loose-" + layer.number(),
+            layer.cut().empty() ? layers.solid().face().centre() : layer.cut().centre(),
+            Severity.WRONG,
+            "Layer " + layer.number() + " has nothing to be glued to",
+            "Its outline lies beside the layers next to it.",
+            mends);
+      }
+    }
+  }
+
+  private static boolean held(List<Layer> each, int index) {
+    return List.of(index - 1, index + 1).stream()
+        .filter(it -> it >= 0 && it < each.size())
+        .anyMatch(it -> !each.get(it).widest().common(each.get(index).widest()).empty());
   }
 
   private List<Edit> nearer(Slab slab, Layers layers, double wanted) {

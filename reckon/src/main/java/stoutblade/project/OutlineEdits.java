@@ -18,18 +18,35 @@ import stoutblade.shape.Stretched;
 /**
  * The edits of an outline: the blade's or a plate's.
  *
- * <p>Each takes the id of the plate, or {@link #BLADE} for the blade, of which half is drawn.
+ * <p>Each takes the id of the plate, or {@link #BLADE} for the blade, of which half is drawn; or
+ * what {@link #layer} makes of either for the outline of one of its layers.
  */
 public final class OutlineEdits {
 
   /** What stands for the id of a part where the blade is meant. */
   public static final String BLADE = Assembly.BLADE;
 
+  private static final char LAYER = '#';
+
   private OutlineEdits() {}
 
-  /** The outline of the blade or of a plate. */
+  /** What stands for the outline of one layer, counted from 0 at the back. */
+  public static String layer(String id, int index) {
+    return id + LAYER + index;
+  }
+
+  /** The outline of the blade or of a plate, or of one of its layers: its own where it has one. */
   public static Outline of(Project project, String id) {
+    int mark = id.lastIndexOf(LAYER);
+    if (mark >= 0) {
+      String part = id.substring(0, mark);
+      return LayerEdits.sheet(project, part, index(id)).own().orElseGet(() -> of(project, part));
+    }
     return id.equals(BLADE) ? project.blade().half() : plate(project, id).outline();
+  }
+
+  private static int index(String id) {
+    return Integer.parseInt(id.substring(id.lastIndexOf(LAYER) + 1));
   }
 
   private static Plate plate(Project project, String id) {
@@ -40,6 +57,17 @@ public final class OutlineEdits {
 
   /** Any change of an outline. */
   public static Edit on(String id, String name, UnaryOperator<Outline> change) {
+    int mark = id.lastIndexOf(LAYER);
+    if (mark >= 0) {
+      return new Edit(
+          name,
+          project -> {
+            Outline changed = change.apply(of(project, id));
+            return LayerEdits.sheet(
+                    id.substring(0, mark), index(id), name, it -> it.withOwn(Optional.of(changed)))
+                .applyTo(project);
+          });
+    }
     return new Edit(
         name,
         project -> {

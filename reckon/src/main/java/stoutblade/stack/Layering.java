@@ -143,10 +143,16 @@ public record Layering(
     return all;
   }
 
+  /** True where some layer is not cut to the part's outline. */
+  public boolean owned() {
+    return sheets.stream().anyMatch(it -> it.own().isPresent());
+  }
+
   /** True where the front half is the back half turned over. */
   public boolean symmetric() {
     for (int i = 0; i < sheets.size() / 2; i++) {
-      if (!sheets.get(i).sameFoam(sheets.get(sheets.size() - 1 - i))) {
+      Sheet other = sheets.get(sheets.size() - 1 - i);
+      if (!sheets.get(i).sameFoam(other) || !sheets.get(i).own().equals(other.own())) {
         return false;
       }
     }
@@ -199,15 +205,18 @@ public record Layering(
 
   /** As many layers as before, all of one foam. */
   public Layering withFoam(String foamId, double thicknessMm) {
-    return withSheets(
-        sheets.stream()
-            .map(it -> new Sheet(foamId, thicknessMm, it.oversize(), it.turned()))
-            .toList());
+    return withSheets(sheets.stream().map(it -> it.withFoam(foamId, thicknessMm)).toList());
   }
 
-  /** The same made larger or smaller: the sheets stay, widths and places along go along. */
+  /**
+   * The same made larger or smaller: the foam stays; widths, places along and outlines go along.
+   */
   public Layering times(double factor) {
-    return with(profile.times(factor))
+    return withSheets(
+            sheets.stream()
+                .map(it -> it.withOwn(it.own().map(outline -> outline.times(factor))))
+                .toList())
+        .with(profile.times(factor))
         .withChanges(changes.stream().map(it -> it.times(factor)).toList());
   }
 

@@ -1,7 +1,9 @@
 package stoutblade.stack;
 
+import java.util.Optional;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
+import stoutblade.shape.Outline;
 
 /**
  * One layer of a stack.
@@ -10,8 +12,10 @@ import stoutblade.measure.Units;
  * @param thicknessMm its thickness
  * @param oversize true where it is cut large, glued, and trimmed to the layer below it
  * @param turned true where the textured face of the sheet, if it has one, looks to the back
+ * @param own its own outline, where it is not cut to the part's: teeth in the middle, a stepped rim
  */
-public record Sheet(String foamId, double thicknessMm, boolean oversize, boolean turned) {
+public record Sheet(
+    String foamId, double thicknessMm, boolean oversize, boolean turned, Optional<Outline> own) {
 
   /** The thickest sheet, in mm. */
   public static final double THICKEST_MM = 200;
@@ -30,15 +34,24 @@ public record Sheet(String foamId, double thicknessMm, boolean oversize, boolean
 
   /** A sheet that is cut to the line. */
   public static Sheet of(String foamId, double thicknessMm) {
-    return new Sheet(foamId, thicknessMm, false, false);
+    return new Sheet(foamId, thicknessMm, false, false, Optional.empty());
   }
 
   public Sheet withOversize(boolean changed) {
-    return new Sheet(foamId, thicknessMm, changed, turned);
+    return new Sheet(foamId, thicknessMm, changed, turned, own);
   }
 
   public Sheet withTurned(boolean changed) {
-    return new Sheet(foamId, thicknessMm, oversize, changed);
+    return new Sheet(foamId, thicknessMm, oversize, changed, own);
+  }
+
+  public Sheet withOwn(Optional<Outline> changed) {
+    return new Sheet(foamId, thicknessMm, oversize, turned, changed);
+  }
+
+  /** The same of another foam. */
+  public Sheet withFoam(String changedId, double mm) {
+    return new Sheet(changedId, mm, oversize, turned, own);
   }
 
   /** True where another is of the same foam and thickness. */

@@ -14,12 +14,14 @@ import stoutblade.layer.EdgeBand;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Layers;
 import stoutblade.layer.Pocket;
+import stoutblade.layer.Solid;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.prop.Fuller;
 import stoutblade.prop.PlateForm;
 import stoutblade.shape.Box;
 import stoutblade.shape.HalfOutline;
+import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
@@ -31,6 +33,9 @@ import stoutblade.stack.ProfileChange;
  * over, one template serves both.
  */
 public final class LayerTemplates {
+
+  /** Areas that differ by less are of one and the same outline. */
+  private static final double AS_DRAWN_MM2 = 0.5;
 
   private static final double LABEL_MM = 5;
   private static final double LABELS_ALONG = 0.48;
@@ -157,7 +162,7 @@ public final class LayerTemplates {
   }
 
   private String place(Point start) {
-    Box box = layers.solid().face().box();
+    Box box = layers.solid().outermost().box();
     double share = (start.y() - box.minY()) / box.height();
     return "hidden: at the " + (share < 0.34 ? "bottom" : share < 0.67 ? "side" : "top");
   }
@@ -250,7 +255,7 @@ public final class LayerTemplates {
       if (outermost(layer)) {
         strokes.addAll(marked(PlateTemplate.markings(form)));
       }
-      rings(layer.cut(), Stroke.Kind.CUT, strokes);
+      cut(layer, strokes);
       if (layer.cut() != layer.widest()) {
         rings(layer.widest(), Stroke.Kind.FINISHED, strokes);
       }
@@ -262,6 +267,22 @@ public final class LayerTemplates {
           new Stroke(Stroke.Kind.CENTRE, Path.line(new Point(0, foot), new Point(0, tip(box)))));
     }
     return strokes;
+  }
+
+  /** What is cut of a layer: its own curves where that is all. */
+  private void cut(Layer layer, List<Stroke> strokes) {
+    Optional<Path> own =
+        layer
+            .sheet()
+            .own()
+            .filter(it -> layer.cut() == layer.widest() && Solid.sound(it))
+            .map(Outline::outline)
+            .filter(it -> Math.abs(Math.abs(Panel.area(it)) - layer.cut().area()) < AS_DRAWN_MM2);
+    if (own.isPresent()) {
+      strokes.add(new Stroke(Stroke.Kind.CUT, own.get()));
+    } else {
+      rings(layer.cut(), Stroke.Kind.CUT, strokes);
+    }
   }
 
   /** Without pockets: those are drawn on the layers that they are in. */
