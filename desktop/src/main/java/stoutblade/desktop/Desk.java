@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -16,6 +17,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
@@ -57,6 +59,7 @@ public final class Desk {
   private final ObjectProperty<List<Figure>> beside = new SimpleObjectProperty<>(List.of());
   private final BooleanProperty sums = new SimpleBooleanProperty();
   private final StringProperty part = new SimpleStringProperty("");
+  private final IntegerProperty layer = new SimpleIntegerProperty(-1);
   private final ReadOnlyStringWrapper notice = new ReadOnlyStringWrapper("");
   private final ReadOnlyObjectWrapper<Optional<String>> unkept =
       new ReadOnlyObjectWrapper<>(Optional.empty());
@@ -101,6 +104,7 @@ public final class Desk {
     this.savedAs = document.project();
     derived.set(reckoner.derive(project(), now(), units()));
     units.addListener(it -> refresh());
+    part.addListener(it -> layer.set(-1));
   }
 
   // == WHAT IS OPEN
@@ -158,6 +162,17 @@ public final class Desk {
   /** The id of the part that is looked at; empty for the blade, or for a sum of no part. */
   public StringProperty partProperty() {
     return part;
+  }
+
+  /** The layer whose outline Draft draws, counted from 0 at the back; -1 for the part's own. */
+  public IntegerProperty layerProperty() {
+    return layer;
+  }
+
+  /** Goes to Draft, to the outline of one layer of the part that is looked at. */
+  public void goToLayer(int index) {
+    goTo(Station.DRAFT);
+    layer.set(index);
   }
 
   /**

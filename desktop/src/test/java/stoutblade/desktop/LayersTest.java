@@ -236,6 +236,37 @@ class LayersTest extends InWindow {
   }
 
   @Test
+  void teeth_are_cut_into_the_two_middle_layers_of_four(FxRobot robot) {
+    layers(robot);
+    robot.clickOn("#add-layer");
+    until(() -> desk.project().layering().sheets().size() == 3);
+    robot.clickOn("#add-layer");
+    until(() -> desk.project().layering().sheets().size() == 4);
+    double plain = desk.derived().layers().orElseThrow().volume().value();
+    for (int layer = 2; layer <= 3; layer++) {
+      go(robot, Station.LAYERS);
+      robot.clickOn("#layer-" + layer);
+      robot.clickOn("#layer-outline");
+      until(() -> desk.stationProperty().get() == Station.DRAFT);
+      var nodes = desk.project().blade().half().nodes();
+      Point middle = nodes.get(4).at().towards(nodes.get(5).at(), 0.5);
+      robot.clickOn(at(robot, "#draft-mat", middle));
+      until(() -> robot.lookup("#teeth").tryQuery().isPresent());
+      type(robot, "#tooth-deep", "1 cm");
+      type(robot, "#teeth", "9");
+      int index = layer - 1;
+      until(() -> desk.project().layering().sheets().get(index).own().isPresent());
+    }
+
+    assertThat(desk.derived().layers().orElseThrow().volume().value()).isGreaterThan(plain);
+    assertThat(desk.derived().bladeTemplates()).as("outer pair and inner pair").hasSize(2);
+    assertThat(desk.derived().layers().orElseThrow().each().get(1).cut().area())
+        .isGreaterThan(desk.derived().layers().orElseThrow().each().get(0).cut().area());
+    robot.clickOn("#layer-as-part");
+    until(() -> desk.project().layering().sheets().get(2).own().isEmpty());
+  }
+
+  @Test
   void a_magnet_too_near_the_edge_is_mended_from_its_finding(FxRobot robot) {
     openDemo();
     fx(

@@ -25,6 +25,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import stoutblade.measure.Stated;
+import stoutblade.project.OutlineEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Size;
 import stoutblade.prop.Feature;
@@ -81,6 +82,17 @@ class ProjectFileTest {
   }
 
   @Test
+  void a_layers_own_outline_reads_back_the_same_and_keeps_to_the_schema() throws IOException {
+    Project project =
+        OutlineEdits.teeth(OutlineEdits.layer(OutlineEdits.BLADE, 1), 4, 9, 10)
+            .applyTo(FormatSamples.demo().project());
+
+    assertThat(project.layering().sheets().get(1).own()).isPresent();
+    assertThat(ProjectFile.parse("new.stout", ProjectFile.json(project))).isEqualTo(project);
+    assertThat(schema().validate(Json.MAPPER.readTree(ProjectFile.json(project)))).isEmpty();
+  }
+
+  @Test
   void writing_again_replaces_the_whole_file() throws IOException {
     Path file = folder.resolve("demo.stout");
     ProjectFile.write(file, FormatSamples.demo());
@@ -91,13 +103,16 @@ class ProjectFileTest {
     assertThat(ProjectFile.read(file).project().name()).isEqualTo("Other");
   }
 
+  private static JsonSchema schema() throws IOException {
+    JsonNode schema =
+        Json.MAPPER.readTree(Files.readAllBytes(Path.of("..", "docs", "format.schema.json")));
+    return JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(schema);
+  }
+
   /** The schema in docs/ is checked by a library of its own (JSON Schema 2020-12). */
   @Test
   void the_json_keeps_to_the_published_schema() throws IOException {
-    JsonNode schema =
-        Json.MAPPER.readTree(Files.readAllBytes(Path.of("..", "docs", "format.schema.json")));
-    JsonSchema checked =
-        JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(schema);
+    JsonSchema checked = schema();
     JsonNode project = Json.MAPPER.readTree(json());
 
     assertThat(checked.validate(project)).isEmpty();

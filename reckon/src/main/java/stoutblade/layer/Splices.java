@@ -28,19 +28,31 @@ public record Splices(double sheetWideMm, double sheetLongMm, double foamMm) {
   /** The narrowest strip that is worth cutting: our assumption. */
   private static final double NARROWEST_MM = 30;
 
+  /** Splices that are shorter need no strip. */
+  private static final double SHORTEST_MM = 1;
+
   /** Lengths of strips that differ by less are one. */
   private static final double ALIKE_MM = 0.1;
 
   /** The lines at which a panel is cut apart; none where it fits a sheet. */
   public List<List<Point>> lines(Panel panel) {
-    Region face = Region.inside(panel.outline(), TOLERANCE_MM);
-    return joints(face).lines(face);
+    Region face = face(panel);
+    return joints(face).lines(face).stream().filter(it -> length(it) >= SHORTEST_MM).toList();
   }
 
   /** In how many pieces a panel is cut. */
   public int pieces(Panel panel) {
-    Region face = Region.inside(panel.outline(), TOLERANCE_MM);
+    Region face = face(panel);
     return joints(face).pieces(face).size();
+  }
+
+  /** A panel that lies over itself is found elsewhere: here what it covers will do. */
+  private static Region face(Panel panel) {
+    return Region.union(List.of(panel.outline()), TOLERANCE_MM);
+  }
+
+  private static double length(List<Point> line) {
+    return line.getFirst().distance(line.getLast());
   }
 
   private Joints joints(Region face) {
@@ -58,7 +70,7 @@ public record Splices(double sheetWideMm, double sheetLongMm, double foamMm) {
     Map<Long, Integer> strips = new TreeMap<>();
     for (Panel panel : flat.panels()) {
       for (List<Point> line : lines(panel)) {
-        double length = line.getFirst().distance(line.getLast());
+        double length = length(line);
         int parts = (int) Math.ceil(length / Math.max(sheetWideMm, sheetLongMm) - 1e-9);
         strips.merge(Math.round(length / parts / ALIKE_MM), parts * panel.count(), Integer::sum);
       }

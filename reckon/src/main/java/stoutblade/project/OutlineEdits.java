@@ -14,6 +14,7 @@ import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
 import stoutblade.shape.Stretched;
+import stoutblade.shape.Teeth;
 
 /**
  * The edits of an outline: the blade's or a plate's.
@@ -149,6 +150,15 @@ public final class OutlineEdits {
   /** Stretches the outline across so that it gets a greatest width; its length stays. */
   public static Edit width(String id, double mm) {
     return on(id, "Set the width", it -> Stretched.across(it, mm));
+  }
+
+  /**
+   * Cuts teeth along one side: pointed ones, as many as are wanted, all alike.
+   *
+   * @param deepMm how far they stand out
+   */
+  public static Edit teeth(String id, int side, int count, double deepMm) {
+    return on(id, "Teeth", it -> Teeth.along(it, side, count, deepMm));
   }
 
   // == EXACTLY

@@ -63,7 +63,7 @@ final class PartFindings {
     reckoned.form().ifPresent(it -> plate((Plate) reckoned.part(), it, reckoned.slivers()));
     band(reckoned.part());
     if (reckoned.part() instanceof FlatPart kept) {
-      found.addAll(PatchFindings.of(kept, reckoned.flat().panels(), units));
+      found.addAll(PatchFindings.of(kept, units));
     }
     if (!reckoned.flat().panels().isEmpty()) {
       reckoned.foam().ifPresentOrElse(it -> sheet(reckoned, it), () -> noFoam(reckoned));

@@ -70,7 +70,8 @@ public final class PatchFindings {
   }
 
   /** What is wrong with pieces that are kept, wherever they came from: those that cannot be cut. */
-  static List<Finding> of(FlatPart part, List<Panel> panels, Units units) {
+  static List<Finding> of(FlatPart part, Units units) {
+    List<Panel> panels = part.developed().panels();
     List<Finding> found = new ArrayList<>();
     List<Path> seen = part.seen();
     Map<String, List<Edge>> seams = new TreeMap<>();

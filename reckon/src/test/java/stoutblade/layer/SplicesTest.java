@@ -3,17 +3,22 @@ package stoutblade.layer;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 import stoutblade.develop.Developed;
+import stoutblade.develop.Edge;
 import stoutblade.develop.Panel;
 import stoutblade.develop.Ring;
 import stoutblade.develop.Wraps;
 import stoutblade.measure.Units;
+import stoutblade.shape.Path;
+import stoutblade.shape.Point;
 import stoutblade.template.FlatTemplate;
 import stoutblade.template.Making;
 import stoutblade.template.Stroke;
@@ -63,6 +68,20 @@ class SplicesTest {
     Developed handle = new Wraps(27, List.of(6.0, 6.0), 140, 0).develop("x");
 
     assertThat(SHEET.covered(handle)).isSameAs(handle);
+  }
+
+  /** A kept piece may be jagged, or lie over itself: it is spliced all the same. */
+  @Property(tries = 200)
+  void jagged_pieces_and_those_over_themselves_are_spliced(
+      @ForAll @Size(min = 3, max = 12) List<@DoubleRange(min = 0, max = 3000) Double> places) {
+    List<Point> ring = new ArrayList<>();
+    for (int i = 0; i < places.size(); i++) {
+      ring.add(new Point(places.get(i), places.get((i * 7 + 3) % places.size()) + i));
+    }
+    Panel panel = Panel.of("Patch", 1, List.of(Edge.free(Path.through(ring, true))));
+    Developed covered = SHEET.covered(new Developed(List.of(panel), List.of(), List.of()));
+
+    assertThat(covers(covered)).allMatch(it -> it.area() > 0);
   }
 
   /** Every piece fits a sheet, and the strips are as long as all splices together. */

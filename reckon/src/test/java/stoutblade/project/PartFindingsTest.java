@@ -399,4 +399,15 @@ class PartFindingsTest {
     assertThat(over.severity()).isEqualTo(Finding.Severity.WRONG);
     assertThat(over.title()).contains("Other");
   }
+
+  /** A kept piece larger than a sheet has strips over its splices, which are no pieces of it. */
+  @Test
+  void a_kept_piece_larger_than_a_sheet_is_looked_through_like_any() {
+    FlatPart large = kept(100, new Point(50, 120)).times(18);
+    PartReckoning reckoned = Samples.derive(with(large)).part("d1").orElseThrow();
+
+    assertThat(reckoned.flat().panels().size()).isGreaterThan(2);
+    assertThat(finding(with(large), "draft.d1.sheet")).isPresent();
+    assertThat(finding(with(large), "draft.d1.seam-A")).isEmpty();
+  }
 }

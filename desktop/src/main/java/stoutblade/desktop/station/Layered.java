@@ -51,8 +51,8 @@ public record Layered(String id, PlateForm form, Layers layers, Optional<CoreRec
     return blade() ? Lie.LYING : Lie.UPRIGHT;
   }
 
-  /** The box round its face. */
+  /** The box round all that is cut of it. */
   public Box box() {
-    return layers.solid().face().box();
+    return layers.solid().outermost().box();
   }
 }

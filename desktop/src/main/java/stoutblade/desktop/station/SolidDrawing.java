@@ -35,8 +35,12 @@ final class SolidDrawing {
   /** The plan: outline, bevel, centre line. */
   static void plan(Pen pen, Layered it) {
     Solid solid = it.layers().solid();
-    pen.fill(solid.face().rings(), pen.colour(Ink.FOAM_DEEP));
+    pen.fill(solid.outermost().rings(), pen.colour(Ink.FOAM_DEEP));
     for (Layer layer : it.layers().each()) {
+      if (layer.sheet().own().isPresent()) {
+        pen.stroke(layer.widest().rings(), pen.colour(Ink.INK), 1.4);
+        continue;
+      }
       // Lines of layers that lie in front: the steps that are sanded away.
       if (layer.from() > 0 && layer.widest() != solid.face()) {
         pen.stroke(layer.widest().rings(), pen.colour(Ink.SOFT), 1, 2, 3);

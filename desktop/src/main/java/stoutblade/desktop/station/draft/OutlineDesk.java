@@ -120,10 +120,10 @@ final class OutlineDesk {
       fitted = "";
       mat.fit(firstView(derived), 30);
       model.tracingProperty().set(true);
-    } else if (!fitted.equals("+" + model.id())
+    } else if (!fitted.equals("+" + model.outlineId())
         && !model.tracingProperty().get()
         && outline.drawn()) {
-      fitted = "+" + model.id();
+      fitted = "+" + model.outlineId();
       mat.fit(Box.around(outline.outline().flattened(1)), 56);
     }
   }
@@ -158,7 +158,7 @@ final class OutlineDesk {
     }
     drawing.slab(pen, model.moved());
     drawing.nodes(pen, outline);
-    if (model.plate().isEmpty()) {
+    if (model.plate().isEmpty() && model.layer().isEmpty()) {
       derived.form().ifPresent((BladeForm it) -> drawing.measures(pen, it));
     } else {
       Optional.of(model.moved())
@@ -254,6 +254,6 @@ final class OutlineDesk {
 
   /** True where nothing of the blade or plate is drawn and nothing can be. */
   boolean empty() {
-    return model.id().equals(OutlineEdits.BLADE) && model.outline().nodes().isEmpty();
+    return model.outlineId().equals(OutlineEdits.BLADE) && model.outline().nodes().isEmpty();
   }
 }

@@ -72,6 +72,14 @@ final class OutlineDrawing {
 
   /** The blade or a plate, with what is worked into it. */
   void slab(Pen pen, Slab slab) {
+    if (model.layer().isPresent()) {
+      outline(pen, slab.outline());
+      Outline part = model.slab().outline();
+      if (part.drawn()) {
+        pen.stroke(part.outline(), pen.colour(Ink.MEASURE), 1.4, 7, 4);
+      }
+      return;
+    }
     if (slab.blade() && slab.features().isEmpty()) {
       outline(pen, slab.outline());
       return;

@@ -18,6 +18,7 @@ import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
+import stoutblade.stack.Sheet;
 
 /**
  * The outline being drawn, of the blade or of a plate: what is selected, what is being moved, where
@@ -29,7 +30,7 @@ final class OutlineModel {
 
   private final Desk desk;
   private final BooleanProperty tracing = new SimpleBooleanProperty();
-  private String lookedAt = OutlineEdits.BLADE;
+  private String lookedAt = "";
   private final TreeSet<Integer> nodes = new TreeSet<>();
   private int selected = -1;
   private int side = -1;
@@ -56,7 +57,7 @@ final class OutlineModel {
   /** The plate that is looked at; none where it is the blade. */
   Optional<Plate> plate() {
     Optional<Plate> plate = desk.project().plate(desk.partProperty().get());
-    String now = plate.map(Plate::id).orElse(OutlineEdits.BLADE);
+    String now = plate.map(Plate::id).orElse(OutlineEdits.BLADE) + desk.layerProperty().get();
     if (!now.equals(lookedAt)) {
       lookedAt = now;
       tracing.set(false);
@@ -73,23 +74,42 @@ final class OutlineModel {
             () -> desk.project().blade().slab(desk.project().layering().front().thicknessMm()));
   }
 
+  /** The layers of what is looked at. */
+  List<Sheet> sheets() {
+    return plate().map(Plate::layering).orElseGet(() -> desk.project().layering()).sheets();
+  }
+
+  /** The layer whose outline is drawn, counted from 0 at the back; none for that of the part. */
+  Optional<Integer> layer() {
+    int index = desk.layerProperty().get();
+    return index >= 0 && index < sheets().size() ? Optional.of(index) : Optional.empty();
+  }
+
   /** The same as it is to be drawn: with what is being moved where it is now. */
   Slab moved() {
     Slab slab = slab();
+    if (layer().isPresent()) {
+      return new Slab(slab.id(), slab.name(), outline(), List.of(), slab.thicknessMm());
+    }
     List<Feature> features = new ArrayList<>(slab.features());
     shifting.ifPresent(now -> features.replaceAll(it -> it.id().equals(now.id()) ? now : it));
     return new Slab(
         slab.id(), slab.name(), moving.orElse(slab.outline()), features, slab.thicknessMm());
   }
 
-  /** What the edits of outlines call what is looked at. */
+  /** The id of what is looked at, as edits call it. */
   String id() {
     return plate().map(Plate::id).orElse(OutlineEdits.BLADE);
   }
 
+  /** What the edits of outlines call the one that is drawn. */
+  String outlineId() {
+    return layer().map(it -> OutlineEdits.layer(id(), it)).orElseGet(this::id);
+  }
+
   /** The outline as it is to be drawn: with the node being moved where it is now. */
   Outline outline() {
-    return moving.orElseGet(() -> OutlineEdits.of(desk.project(), id()));
+    return moving.orElseGet(() -> OutlineEdits.of(desk.project(), outlineId()));
   }
 
   boolean half() {
@@ -201,7 +221,7 @@ final class OutlineModel {
     if (wantsParallel && side().isPresent()) {
       int turned = side;
       selectSide(turned);
-      desk.perform(OutlineEdits.parallel(id(), turned, onSide.get()));
+      desk.perform(OutlineEdits.parallel(outlineId(), turned, onSide.get()));
     } else {
       selectSide(onSide.get());
     }
@@ -229,7 +249,7 @@ final class OutlineModel {
     Point at = fitted(index, place, reach);
     Node node = new Node(at, corner || index == 0 ? Node.Kind.CORNER : Node.Kind.CURVE);
     return desk.perform(
-        OutlineEdits.addNode(id(), index, node),
+        OutlineEdits.addNode(outlineId(), index, node),
         () -> {
           select(index);
           moving = Optional.of(outline());
@@ -281,7 +301,7 @@ final class OutlineModel {
   private Optional<Grip> grip(Point place, double reach) {
     Grip best = null;
     double least = reach;
-    for (Feature it : slab().features()) {
+    for (Feature it : moved().features()) {
       List<Point> handles = Handles.of(it.where());
       for (int i = 0; i < handles.size(); i++) {
         double away = handles.get(i).distance(place);
@@ -332,7 +352,7 @@ final class OutlineModel {
     Optional<Point> to = moving.flatMap(outline -> selectedNode()).map(Node::at);
     moving = Optional.empty();
     to.filter(at -> !at.equals(outline().nodes().get(selected).at()))
-        .ifPresent(at -> desk.perform(OutlineEdits.moveNode(id(), selected, at)));
+        .ifPresent(at -> desk.perform(OutlineEdits.moveNode(outlineId(), selected, at)));
     endAtTip();
   }
 
@@ -358,7 +378,7 @@ final class OutlineModel {
   /** Changes the selected node. */
   boolean node(String what, UnaryOperator<Node> change) {
     return selected()
-        .map(index -> desk.perform(OutlineEdits.node(id(), index, what, change)))
+        .map(index -> desk.perform(OutlineEdits.node(outlineId(), index, what, change)))
         .orElse(false);
   }
 
@@ -369,7 +389,7 @@ final class OutlineModel {
       return false;
     }
     try {
-      return desk.perform(OutlineEdits.moveNode(id(), selected, new Point(across, along)));
+      return desk.perform(OutlineEdits.moveNode(outlineId(), selected, new Point(across, along)));
     } catch (IllegalArgumentException e) {
       desk.say(e.getMessage());
       return false;
@@ -396,7 +416,7 @@ final class OutlineModel {
   }
 
   void turn() {
-    selected().ifPresent(index -> desk.perform(OutlineEdits.turnNode(id(), index)));
+    selected().ifPresent(index -> desk.perform(OutlineEdits.turnNode(outlineId(), index)));
   }
 
   /** Takes out what is selected. */
@@ -408,7 +428,7 @@ final class OutlineModel {
     }
     List<Integer> gone = new ArrayList<>(several());
     for (int index : gone.reversed()) {
-      desk.perform(OutlineEdits.removeNode(id(), index));
+      desk.perform(OutlineEdits.removeNode(outlineId(), index));
     }
     if (!gone.isEmpty()) {
       select(Math.min(gone.getFirst(), outline().nodes().size() - 1));

@@ -1,5 +1,6 @@
 package stoutblade.desktop.station.draft;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
@@ -15,6 +16,7 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.project.LayerEdits;
 import stoutblade.project.OutlineEdits;
 import stoutblade.prop.Feature;
 import stoutblade.shape.Box;
@@ -27,6 +29,8 @@ import stoutblade.shape.Region;
 
 /** The trays below an outline: what is always there, and what belongs to what is selected. */
 final class OutlineTrays {
+
+  private static final double FIRST_TOOTH_MM = 15;
 
   private final Desk desk;
   private final OutlineModel model;
@@ -55,8 +59,17 @@ final class OutlineTrays {
   private final ComboBox<Node.Kind> kind = new ComboBox<>();
 
   private final Tray sideTray = new Tray();
+  private Button parallel;
+  private Button bevelIt;
+  private Button teethOnIt;
   private final EntryField sideLength;
   private final EntryField radius;
+
+  private final ComboBox<Integer> layer = new ComboBox<>();
+  private final Button asPart;
+  private final EntryField teeth;
+  private final EntryField toothDeep;
+  private double toothDeepMm = FIRST_TOOTH_MM;
 
   private final Tray severalTray = new Tray();
   private final FeatureTray featureTray;
@@ -68,8 +81,9 @@ final class OutlineTrays {
     this.after = after;
     this.material = new MaterialFields(desk, "plate-", model::plate);
     this.featureTray = new FeatureTray(desk, model, after);
-    length = EntryField.length(desk, mm -> desk.perform(OutlineEdits.length(model.id(), mm)));
-    width = EntryField.length(desk, mm -> desk.perform(OutlineEdits.width(model.id(), mm)));
+    length =
+        EntryField.length(desk, mm -> desk.perform(OutlineEdits.length(model.outlineId(), mm)));
+    width = EntryField.length(desk, mm -> desk.perform(OutlineEdits.width(model.outlineId(), mm)));
     station =
         EntryField.length(
             desk,
@@ -80,7 +94,7 @@ final class OutlineTrays {
             });
     stationWidth =
         EntryField.length(
-            desk, mm -> desk.perform(OutlineEdits.widthAt(model.id(), stationMm, mm)));
+            desk, mm -> desk.perform(OutlineEdits.widthAt(model.outlineId(), stationMm, mm)));
     across = EntryField.length(desk, mm -> model.moveTo(mm, at().y()));
     along = EntryField.length(desk, mm -> model.moveTo(at().x(), mm));
     ease = EntryField.length(desk, mm -> model.node("Size of a corner", it -> it.withEase(mm)));
@@ -94,15 +108,43 @@ final class OutlineTrays {
                     .selected()
                     .map(
                         it ->
-                            desk.perform(OutlineEdits.angle(model.id(), it, Math.toRadians(value))))
+                            desk.perform(
+                                OutlineEdits.angle(model.outlineId(), it, Math.toRadians(value))))
                     .orElse(false));
     sideLength =
         EntryField.length(
-            desk, mm -> onSide(it -> desk.perform(OutlineEdits.sideLength(model.id(), it, mm))));
+            desk,
+            mm -> onSide(it -> desk.perform(OutlineEdits.sideLength(model.outlineId(), it, mm))));
     radius =
         EntryField.length(
-            desk, mm -> onSide(it -> desk.perform(OutlineEdits.sideRadius(model.id(), it, mm))));
-    offset = EntryField.length(desk, mm -> desk.perform(OutlineEdits.offset(model.id(), mm)));
+            desk,
+            mm -> onSide(it -> desk.perform(OutlineEdits.sideRadius(model.outlineId(), it, mm))));
+    offset =
+        EntryField.length(desk, mm -> desk.perform(OutlineEdits.offset(model.outlineId(), mm)));
+    asPart =
+        button(
+            "layer-as-part",
+            "As the part",
+            () ->
+                model.layer().ifPresent(it -> desk.perform(LayerEdits.asThePart(model.id(), it))));
+    teeth =
+        EntryField.number(
+            desk,
+            "",
+            () -> "how many teeth",
+            count ->
+                onSide(
+                    it ->
+                        desk.perform(
+                            OutlineEdits.teeth(
+                                model.outlineId(), it, (int) Math.rint(count), toothDeepMm))));
+    toothDeep =
+        EntryField.length(
+            desk,
+            mm -> {
+              toothDeepMm = mm;
+              return true;
+            });
     layOut();
   }
 
@@ -149,6 +191,19 @@ final class OutlineTrays {
     sideLength.setId("side-length");
     radius.setId("side-radius");
     offset.setId("offset");
+    layer.setId("outline-of");
+    layer.setConverter(Choices.named(OutlineTrays::named));
+    layer.setOnAction(
+        event -> {
+          if (!showing && layer.getValue() != null) {
+            desk.layerProperty().set(layer.getValue());
+            after.run();
+          }
+        });
+    teeth.setId("teeth");
+    toothDeep.setId("tooth-deep");
+    teeth.setPrefColumnCount(3);
+    toothDeep.setPrefColumnCount(5);
     for (EntryField field :
         List.of(offset, across, along, ease, angle, sideLength, radius, station, stationWidth)) {
       field.setPrefColumnCount(5);
@@ -166,7 +221,7 @@ final class OutlineTrays {
     }
     whole.setOnAction(
         event -> {
-          desk.perform(OutlineEdits.whole(model.id()));
+          desk.perform(OutlineEdits.whole(model.outlineId()));
           after.run();
         });
     kind.getItems().setAll(Node.Kind.values());
@@ -187,17 +242,10 @@ final class OutlineTrays {
         .with("Radius or cut", ease)
         .with("Angle", angle)
         .with(" ", button("remove-node", "Remove  Del", model::remove));
-    sideTray
-        .with("Side, length", sideLength)
-        .with("Arc, radius (0 straight)", radius)
-        .with(" ", button("side-parallel", "Parallel to…", model::askParallel))
-        .with(
-            " ",
-            button("side-bevel", "Bevel it", () -> featureTray.addAlongSide(Feature.Kind.BEVEL)))
-        .with(
-            " ",
-            button(
-                "side-teeth", "Teeth on it", () -> featureTray.addAlongSide(Feature.Kind.TEETH)));
+    parallel = button("side-parallel", "Parallel to…", model::askParallel);
+    bevelIt = button("side-bevel", "Bevel it", () -> featureTray.addAlongSide(Feature.Kind.BEVEL));
+    teethOnIt =
+        button("side-teeth", "Teeth on it", () -> featureTray.addAlongSide(Feature.Kind.TEETH));
     severalTray
         .with("Nodes in line", button("align-across", "Across", () -> align(Exact.Line.ACROSS)))
         .with(" ", button("align-along", "Along", () -> align(Exact.Line.ALONG)))
@@ -206,7 +254,7 @@ final class OutlineTrays {
             button(
                 "space-nodes",
                 "Evenly",
-                () -> desk.perform(OutlineEdits.space(model.id(), model.several()))))
+                () -> desk.perform(OutlineEdits.space(model.outlineId(), model.several()))))
         .with(" ", button("remove-nodes", "Remove  Del", model::remove));
   }
 
@@ -222,7 +270,7 @@ final class OutlineTrays {
   }
 
   private void align(Exact.Line line) {
-    desk.perform(OutlineEdits.align(model.id(), model.several(), line));
+    desk.perform(OutlineEdits.align(model.outlineId(), model.several(), line));
   }
 
   // == SHOWING
@@ -232,18 +280,29 @@ final class OutlineTrays {
     boolean plate = model.plate().isPresent();
     always.getChildren().clear();
     always.with("Base to tip, one edge", trace);
-    always.with("Cut, draw, lay on", features);
-    if (plate) {
+    if (model.sheets().size() > 1) {
+      always.with("Outline of", layer);
+      model
+          .layer()
+          .filter(it -> model.sheets().get(it).own().isPresent())
+          .ifPresent(it -> always.with(" ", asPart));
+    }
+    if (model.layer().isEmpty()) {
+      always.with("Cut, draw, lay on", features);
+    }
+    if (plate || model.layer().isPresent()) {
       always.with("Offset all round", offset);
       if (model.half()) {
         always.with(" ", whole);
       }
+    }
+    if (plate && model.layer().isEmpty()) {
       material.into(always);
     }
     if (desk.derived().placement().isPresent()) {
       always.with("Picture", dim);
     }
-    features.setDisable(!model.outline().drawn());
+    features.setDisable(!model.outline().drawn() || model.layer().isPresent());
     Tray now = wholeTray;
     if (model.feature().isPresent()) {
       now = featureTray.laidOut(model.feature().get());
@@ -253,6 +312,7 @@ final class OutlineTrays {
       now = nodeTray;
     } else if (model.side().isPresent()) {
       now = sideTray;
+      sides();
     } else {
       wholeTray.getChildren().clear();
       wholeTray.with("Length", length).with("Greatest width", width);
@@ -264,11 +324,43 @@ final class OutlineTrays {
     values();
   }
 
+  /** What is worked into a part lies on its outline; the outline of a layer is cut as it is. */
+  private void sides() {
+    sideTray.getChildren().clear();
+    sideTray
+        .with("Side, length", sideLength)
+        .with("Arc, radius (0 straight)", radius)
+        .with(" ", parallel);
+    if (model.layer().isPresent()) {
+      sideTray.with("Teeth, deep", toothDeep).with("how many", teeth);
+    } else {
+      sideTray.with(" ", bevelIt).with(" ", teethOnIt);
+    }
+  }
+
+  private static String named(int layer) {
+    return layer < 0 ? "the part" : "layer " + (layer + 1);
+  }
+
+  private void showLayers() {
+    List<Integer> all = new ArrayList<>(List.of(-1));
+    for (int i = 0; i < model.sheets().size(); i++) {
+      all.add(i);
+    }
+    if (!layer.getItems().equals(all)) {
+      layer.getItems().setAll(all);
+    }
+    layer.setValue(model.layer().orElse(-1));
+    toothDeep.show(toothDeepMm);
+    teeth.showNothing();
+  }
+
   /** Shows the values of what is selected. */
   void values() {
     showing = true;
     Outline outline = model.outline();
     offset.show(0);
+    showLayers();
     material.show();
     if (outline.drawn()) {
       Box box = Box.around(outline.outline().flattened(0.02));

@@ -51,7 +51,8 @@ final class StackTray {
   private final Button add = button("add-layer", "Add  +", this::add);
   private final Button back = button("layer-back", "◂ Back", () -> move(-1));
   private final Button front = button("layer-front", "Front ▸", () -> move(1));
-  private final Button out = button("remove-layer", "Take out  Del", this::remove);
+  private final Button draw = button("layer-outline", "Own outline…", this::draw);
+  private final Button out = button("remove-layer", "Out  Del", this::remove);
   private String laidOut = "";
   private boolean showing;
 
@@ -149,6 +150,10 @@ final class StackTray {
                   LayerEdits.move(model.id(), it, by),
                   () -> model.select(Math.clamp(it + by, 0, most)));
             });
+  }
+
+  private void draw() {
+    model.selected().ifPresent(desk::goToLayer);
   }
 
   /** The selected layer; where none is, the one in the middle stands for all. */
@@ -256,7 +261,12 @@ final class StackTray {
         .with(selected ? "Its thickness" : "Each layer", thickness);
     all.with(closing);
     if (selected) {
-      one.with(turned).with(" ", oversize).with(" ", back).with(" ", front).with(" ", out);
+      one.with(turned)
+          .with(" ", oversize)
+          .with(" ", draw)
+          .with(" ", back)
+          .with(" ", front)
+          .with(" ", out);
     }
   }
 
