@@ -176,10 +176,13 @@ public record Cone(
         lean);
   }
 
-  private static List<String> words() {
+  private List<String> words() {
     return List.of(
-        "Both ends are level on the finished cone, so their edges lean with the wall; sand them"
-            + " flat once it is glued.");
+        slant != 0
+            ? "The foot is level on the finished cone and the upper end slants, so their edges lean"
+                + " with the wall; sand them flat once it is glued."
+            : "Both ends are level on the finished cone, so their edges lean with the wall; sand them"
+                + " flat once it is glued.");
   }
 
   /** The pieces; with a slanting cut each is another shape. */

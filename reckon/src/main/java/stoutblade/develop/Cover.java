@@ -12,7 +12,8 @@ import stoutblade.shape.Point;
  * the other face by itself.
  *
  * <p>At a fold the middle of the skin runs round a quarter circle of half its thickness, a quarter
- * of π times the thickness long.
+ * of π times the thickness long. Where folded sides meet they are mitred: their outer faces reach a
+ * thickness past the stack, and up to there from the fold's corner they stay joined.
  *
  * @param lengthMm the stack's length, in mm
  * @param widthMm its width, in mm
@@ -32,6 +33,8 @@ public record Cover(double lengthMm, double widthMm, double heightMm, double foa
     Form.above(widthMm, 0, "The stack's width in mm");
     Form.above(heightMm, 0, "The stack's height in mm");
     Form.above(foamMm, 0, "The skin's thickness in mm");
+    double mitred = heightMm - (1 - Math.PI / 4) * foamMm;
+    Form.above(mitred, 0, "What is left of the stack's height below the fold in mm");
   }
 
   @Override
@@ -70,19 +73,21 @@ public record Cover(double lengthMm, double widthMm, double heightMm, double foa
     double y = across / 2;
     double inX = x - flap;
     double inY = y - flap;
+    double outX = inX + foamMm;
+    double outY = inY + foamMm;
     double[][] corners = {
-      {inX, -inY},
-      {x, -inY},
-      {x, inY},
-      {inX, inY},
-      {inX, y},
-      {-inX, y},
-      {-inX, inY},
-      {-x, inY},
-      {-x, -inY},
-      {-inX, -inY},
-      {-inX, -y},
-      {inX, -y}
+      {outX, -outY},
+      {x, -outY},
+      {x, outY},
+      {outX, outY},
+      {outX, y},
+      {-outX, y},
+      {-outX, outY},
+      {-x, outY},
+      {-x, -outY},
+      {-outX, -outY},
+      {-outX, -y},
+      {outX, -y}
     };
     String[] seams = {"A", "", "B", "B", "", "C", "C", "", "D", "D", "", "A"};
     List<Edge> edges = new ArrayList<>();

@@ -95,9 +95,11 @@ record Petals(Profile profile, int parts, Dish.Way way, int segments) {
         s -> {
           double h = profile.length() * 1e-6;
           double low = Math.max(0, s - h);
-          return petalPlace(centre, side, s + h)
+          // Past the rim a drawn profile does not go on.
+          double high = Math.min(profile.length(), s + h);
+          return petalPlace(centre, side, high)
               .minus(petalPlace(centre, side, low))
-              .times(1 / (s + h - low));
+              .times(1 / (high - low));
         },
         from,
         to,

@@ -14,6 +14,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import stoutblade.shape.Node;
+import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 
 /**
@@ -220,19 +222,52 @@ class AssembledTest {
     }
   }
 
-  /** The flaps of a skin stood up at its folds: neighbours meet along the stack's corners. */
-  @Test
-  void the_flaps_of_a_skin_meet_at_the_corners() {
-    Cover cover = new Cover(160, 60, 40, 2);
-    Panel net = cover.develop("x").panels().getFirst();
+  /**
+   * A skin folded down its stack: its outer face round a quarter circle of its thickness, then down
+   * the side. Neighbours meet along the corners, and reach as far down as the stack is high.
+   */
+  @ParameterizedTest
+  @CsvSource({"160, 60, 40, 2", "300, 300, 25, 6", "90, 400, 8, 10"})
+  void the_flaps_of_a_skin_meet_at_the_corners(
+      double long_, double wide, double high, double foam) {
+    Panel net = new Cover(long_, wide, high, foam).develop("x").panels().getFirst();
     for (String letter : List.of("A", "B", "C", "D")) {
       List<Edge> seams = seam(net, letter);
       assertThat(seams).hasSize(2);
-      assertThat(seams.get(0).length()).isCloseTo(seams.get(1).length(), within(MEETS_MM));
+      List<List<Vector3D>> folded =
+          seams.stream().map(it -> placed(it, at -> folded(at, long_, wide, foam))).toList();
+      assertMeet(folded.get(0), folded.get(1));
+      for (Vector3D it : folded.get(0)) {
+        assertThat(Math.abs(it.getX())).isCloseTo(long_ / 2 + foam, within(MEETS_MM));
+        assertThat(Math.abs(it.getY())).isCloseTo(wide / 2 + foam, within(MEETS_MM));
+      }
+    }
+    for (Point it : net.outline().flattened(0.01)) {
+      assertThat(folded(it, long_, wide, foam).getZ()).isGreaterThan(-high - MEETS_MM);
     }
     // Over the middle of the skin: flat, a quarter round, the height.
-    double along = 160 + 2 * (40 + Math.PI / 2 * 1);
+    double along = long_ + 2 * (high + Math.PI / 2 * foam / 2);
     assertThat(net.box().width()).isCloseTo(along, within(MEETS_MM));
+  }
+
+  /** Where the outer face over a place of the net comes to lie; z from the top of the stack. */
+  private static Vector3D folded(Point flat, double long_, double wide, double foam) {
+    double overX = Math.abs(flat.x()) - long_ / 2;
+    double overY = Math.abs(flat.y()) - wide / 2;
+    if (overX > overY) {
+      Vector3D down = down(overX, foam);
+      return new Vector3D(Math.signum(flat.x()) * (long_ / 2 + down.getX()), flat.y(), down.getZ());
+    }
+    Vector3D down = down(overY, foam);
+    return new Vector3D(flat.x(), Math.signum(flat.y()) * (wide / 2 + down.getX()), down.getZ());
+  }
+
+  /** From the stack's edge outwards (x) and upwards (z), so far along the middle of the skin. */
+  private static Vector3D down(double along, double foam) {
+    double quarter = Math.PI / 2 * foam / 2;
+    double angle = Math.min(along, quarter) / (foam / 2);
+    return new Vector3D(
+        foam * Math.sin(angle), 0, foam * Math.cos(angle) - Math.max(0, along - quarter));
   }
 
   // == TURNED
@@ -296,5 +331,180 @@ class AssembledTest {
       }
     }
     assertThat(checked).isGreaterThan(20);
+  }
+
+  /** A darted disc drawn onto its sphere: a petal keeps its distance from the pole. */
+  private record OnSphere(double radius, int parts) {
+
+    Function<Point, Vector3D> petal(int number) {
+      double centre = 2 * Math.PI * number / parts;
+      return flat -> {
+        double along = flat.length();
+        double off = Math.IEEEremainder(Math.atan2(flat.y(), flat.x()) - centre, 2 * Math.PI);
+        double from = radius * Math.sin(along / radius);
+        double round = centre + (from == 0 ? 0 : off * along / from);
+        return new Vector3D(
+            from * Math.cos(round), from * Math.sin(round), radius * Math.cos(along / radius));
+      };
+    }
+  }
+
+  /** Next to the point of a dart its edges are drawn together: a knife's cut closes it. */
+  private static List<Vector3D> beyond(Edge edge, double least, Function<Point, Vector3D> to) {
+    return edge.path().flattened(0.002).stream().filter(it -> it.length() > least).map(to).toList();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "600, 75, 10, 16, 1",
+    "600, 75, 10, 16, 4",
+    "300, 150, 6, 12, 1",
+    "300, 150, 6, 12, 6"
+  })
+  void the_darts_of_a_dish_close_on_its_sphere(
+      double rim, double deep, double foam, int darts, int segments) {
+    double sphere = (rim * rim / 4 + deep * deep) / (2 * deep) - foam / 2;
+    Developed dish = new Dish(rim, deep, foam, darts, Dish.Way.DARTS, segments).develop("x");
+    dartsClose(dish.panels().getFirst(), sphere, darts, segments);
+  }
+
+  /** The same from a profile drawn as the arc of that sphere. */
+  @ParameterizedTest
+  @CsvSource({"600, 75, 10, 16, 1", "300, 120, 6, 12, 6"})
+  void the_darts_of_a_drawn_dish_close_on_the_sphere_of_its_arc(
+      double rim, double deep, double foam, int darts, int segments) {
+    double outside = (rim * rim / 4 + deep * deep) / (2 * deep);
+    double opening = Math.asin(rim / 2 / outside);
+    for (double bulge : new double[] {-Math.tan(opening / 4), Math.tan(opening / 4)}) {
+      List<Node> arc = List.of(Node.corner(0, deep).withBulge(bulge), Node.corner(rim / 2, 0));
+      Turned turned = new Turned(arc, foam, darts, Dish.Way.DARTS, segments, 20, 12);
+      double highest =
+          turned.outside().stream()
+              .mapToDouble(it -> Math.abs(Math.hypot(it.x(), it.y() + outside - deep) - outside))
+              .max()
+              .orElseThrow();
+      if (highest > 0.01) {
+        // This way round the arc is hollow.
+        continue;
+      }
+      List<Panel> panels = turned.develop("x").panels();
+      dartsClose(panels.getFirst(), outside - foam / 2, darts, segments);
+      Panel ring = panels.get(1);
+      List<Edge> ends = seam(ring, "R");
+      Rotation quarter =
+          new Rotation(Vector3D.PLUS_K, Math.PI / 2, RotationConvention.VECTOR_OPERATOR);
+      Function<Point, Vector3D> lies = it -> new Vector3D(it.x(), it.y(), 0);
+      List<Vector3D> one = placed(ends.get(0), lies);
+      List<Vector3D> other = placed(ends.get(1), lies);
+      boolean before = furthest(one.stream().map(quarter::applyTo).toList(), other) < 1;
+      assertMeet(
+          (before ? one : other).stream().map(quarter::applyTo).toList(), before ? other : one);
+      Panel inside = panels.get(2);
+      assertThat(inside.box().width()).isCloseTo(Math.PI * (rim - 3 * foam), within(MEETS_MM));
+      return;
+    }
+    throw new AssertionError("Neither arc is that of the sphere");
+  }
+
+  private static void dartsClose(Panel panel, double sphere, int darts, int segments) {
+    OnSphere on = new OnSphere(sphere, darts);
+    int petals = darts / segments;
+    // Where all darts together are a few millimetres wide.
+    double least = 0;
+    while (2 * Math.PI * (least - sphere * Math.sin(least / sphere)) / darts < 0.6) {
+      least += 1;
+    }
+    // The last piece of a curve leads into the dart's point.
+    least +=
+        panel.outline().flattened(0.1).stream().mapToDouble(Point::length).max().orElseThrow() / 20;
+    int closed = 0;
+    for (int i = 0; i < (segments == 1 ? petals : petals - 1); i++) {
+      List<Edge> dart = seam(panel, Integer.toString(i + 1));
+      assertMeet(
+          beyond(dart.get(0), least, on.petal(i)),
+          beyond(dart.get(1), least, on.petal((i + 1) % darts)));
+      closed++;
+    }
+    if (segments > 1) {
+      List<Edge> sides = seam(panel, "A");
+      Rotation next =
+          new Rotation(Vector3D.PLUS_K, 2 * Math.PI / segments, RotationConvention.VECTOR_OPERATOR);
+      List<Vector3D> left = placed(sides.get(0), on.petal(0)).stream().map(next::applyTo).toList();
+      assertMeet(left, placed(sides.get(1), on.petal(petals - 1)));
+      closed++;
+    }
+    assertThat(closed).isPositive();
+    // The rim lies level on the sphere.
+    double reach =
+        panel.outline().flattened(0.002).stream().mapToDouble(Point::length).max().orElseThrow();
+    assertThat(on.petal(0).apply(new Point(reach, 0)).getZ())
+        .isCloseTo(sphere * Math.cos(reach / sphere), within(MEETS_MM));
+  }
+
+  // == WOUND AND CUT ASLANT
+
+  /** A strip rolled up round its tube: its edge lies on the line of its overlap a turn below. */
+  @ParameterizedTest
+  @CsvSource({"27, 6, 40, 0, 200", "27, 6, 40, 8, 200", "90, 10, 55, 15, 600", "12, 2, 20, 5, 90"})
+  void a_wound_strip_meets_itself_and_its_ends_are_level(
+      double former, double foam, double wide, double overlap, double covered) {
+    Panel strip = new Helix(former, foam, wide, overlap, covered).develop("x").panels().getFirst();
+    double radius = (former + foam) / 2;
+    double angle = Math.asin((wide - overlap) / (2 * Math.PI * radius));
+    Function<Point, Vector3D> rolled =
+        it -> {
+          double round = (it.x() * Math.cos(angle) + it.y() * Math.sin(angle)) / radius;
+          double up = it.x() * Math.sin(angle) - it.y() * Math.cos(angle);
+          return new Vector3D(radius * Math.cos(round), radius * Math.sin(round), up);
+        };
+    List<Vector3D> edge = fine(strip.edges().get(0).path(), rolled);
+    Path met = overlap == 0 ? strip.edges().get(2).path() : strip.lines().getFirst();
+    assertMeet(fine(met, rolled), edge);
+    for (int end : new int[] {1, 3}) {
+      for (Vector3D it : fine(strip.edges().get(end).path(), rolled)) {
+        assertThat(it.getZ()).isCloseTo(end == 1 ? covered : 0, within(MEETS_MM));
+      }
+    }
+  }
+
+  private static List<Vector3D> fine(Path straight, Function<Point, Vector3D> to) {
+    return IntStream.rangeClosed(0, 20_000)
+        .mapToObj(i -> to.apply(straight.start().towards(straight.end(), i / 20_000.0)))
+        .toList();
+  }
+
+  /** The slanting end of a cone, rolled up, lies in one plane, which crosses the axis rightly. */
+  @ParameterizedTest
+  @CsvSource({
+    "240, 80, 200, 10, 20, 1",
+    "240, 80, 200, 10, -20, 4",
+    "90, 60, 400, 6, 60, 2",
+    "300, 40, 90, 3, 8, 3"
+  })
+  void the_slanting_end_of_a_cone_lies_in_one_plane(
+      double foot, double top, double high, double foam, double degrees, int pieces) {
+    double slant = Math.toRadians(degrees);
+    List<Panel> panels = new Cone(foot, top, high, foam, slant, pieces).develop("x").panels();
+    double lean = Math.atan((foot - top) / 2 / high);
+    double tip = (foot / 2 - foam / 2 / Math.cos(lean)) / Math.tan(lean);
+    int looked = 0;
+    for (int i = 0; i < panels.size(); i++) {
+      double turned = 2 * Math.PI * (i + 0.5) / pieces;
+      Function<Point, Vector3D> own = it -> rolled(it, lean, turned);
+      List<Edge> free = panels.get(i).edges().stream().filter(it -> !it.glued()).toList();
+      for (Vector3D it : placed(free.getLast(), own)) {
+        // Over the foot, in the plane through the axis at the height and up towards x.
+        double up = it.getZ() + tip;
+        assertThat(up).isCloseTo(high + it.getX() * Math.tan(slant), within(MEETS_MM));
+        looked++;
+      }
+      Panel next = panels.get((i + 1) % pieces);
+      String letter = Character.toString('A' + (i + 1) % pieces);
+      double further = 2 * Math.PI * ((i + 1) % pieces + 0.5) / pieces;
+      assertMeet(
+          placed(seam(panels.get(i), letter).getFirst(), own),
+          placed(seam(next, letter).getLast(), it -> rolled(it, lean, further)));
+    }
+    assertThat(looked).isGreaterThan(20);
   }
 }

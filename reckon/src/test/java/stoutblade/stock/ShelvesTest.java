@@ -73,8 +73,8 @@ class ShelvesTest {
             .findFirst()
             .orElseThrow();
 
-    // π(400 + 10) · 30, four times.
-    assertThat(line.need().value()).isCloseTo(4 * Math.PI * 410 * 30, within(1e-3));
+    // π(400 + 10) · 30, four times, each with a strip of 30 · 60 over its one splice.
+    assertThat(line.need().value()).isCloseTo(4 * (Math.PI * 410 * 30 + 30 * 60), within(1e-3));
     assertThat(line.buy().value()).isEqualTo(1);
   }
 }
