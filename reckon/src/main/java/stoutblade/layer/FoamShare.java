@@ -32,7 +32,7 @@ public record FoamShare(Foam foam, double volume, double moment, DoubleUnaryOper
     Map<String, Portion> shares = new LinkedHashMap<>();
     Portion inside = Portion.NONE;
     for (int i = 0; i < layering.sheets().size(); i++) {
-      Portion own = solid.layer(i);
+      Portion own = solid.layers().kept(i);
       inside = inside.plus(own);
       shares.merge(layering.sheets().get(i).foamId(), own, Portion::plus);
     }

@@ -1,7 +1,9 @@
 package stoutblade.layer;
 
 import java.util.List;
+import java.util.Optional;
 import stoutblade.catalogue.Foam;
+import stoutblade.shape.Outline;
 import stoutblade.shape.Region;
 import stoutblade.stack.Sheet;
 
@@ -34,6 +36,11 @@ public record Layer(
 
   Layer with(Joints changed) {
     return new Layer(number, sheet, foam, from, to, widest, filled, cut, changed);
+  }
+
+  /** Its own outline, where it has one that can be cut. */
+  public Optional<Outline> own() {
+    return sheet.own().filter(LayerAreas::sound);
   }
 
   /** True where its front is textured: glue does not hold on it until it is ground off. */

@@ -86,8 +86,8 @@ record LayersWorking(
       Sheet sheet = layering.sheets().get(i);
       double from = joints.get(i);
       double to = joints.get(i + 1);
-      var widest = solid.widest(i);
-      var filled = solid.filled(i);
+      var widest = solid.layers().widest(i);
+      var filled = solid.layers().filled(i);
       double more = sheet.oversize() ? Layer.OVERSIZE_MM : layering.allowanceMm();
       all.add(
           new Layer(
@@ -248,7 +248,7 @@ record LayersWorking(
   private Figure glued(List<Layer> each, Optional<EdgeBand> band) {
     double sum = 0;
     for (int i = 1; i < each.size(); i++) {
-      sum += 2 * solid.joined(i).area();
+      sum += 2 * solid.layers().joined(i).area();
     }
     Figure joints =
         found(

@@ -3,14 +3,10 @@ package stoutblade.layer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import stoutblade.prop.Feature;
 import stoutblade.prop.Fuller;
 import stoutblade.prop.PlateForm;
 import stoutblade.prop.Recess;
-import stoutblade.prop.Where;
 import stoutblade.shape.Box;
-import stoutblade.shape.HalfOutline;
-import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Polyline;
@@ -18,9 +14,6 @@ import stoutblade.shape.Region;
 import stoutblade.shape.Span;
 import stoutblade.stack.Band;
 import stoutblade.stack.Layering;
-import stoutblade.stack.Profile;
-import stoutblade.stack.ProfileChange;
-import stoutblade.stack.Sheet;
 
 /**
  * The solid that a part's layers are worked to. Heights are measured from its back, in mm.
@@ -55,7 +48,7 @@ public final class Solid {
   private final Region within;
   private final Portion laidOn;
   private final List<Pocketed> pocketed;
-  private final List<Optional<Region>> own;
+  private final LayerAreas layers;
   private final Portion all;
 
   /**
@@ -65,7 +58,7 @@ public final class Solid {
    * @param drawn the area inside its outline; the form's own face where nothing changes that
    */
   public static Solid of(PlateForm form, Region drawn, Layering layering) {
-    return new Making(form, drawn, layering).solid();
+    return new SolidMaking(form, drawn, layering).solid();
   }
 
   /** The solid of a plate. */
@@ -77,62 +70,52 @@ public final class Solid {
     return of(form, drawn, layering);
   }
 
-  private Solid(Making making, double middle, Rise front, Rise back, List<Point> edge) {
-    this.layering = making.layering;
-    this.face = making.face;
+  Solid(SolidMaking making, double middle, Rise front, Rise back, List<Point> edge) {
+    this.layering = making.layering();
+    this.face = making.face();
     this.middle = middle;
     this.front = front;
     this.back = back;
     Region full = front.reaching(front.high());
     // Along a ridge nothing is flat.
     this.flat = full.area() < face.area() * RIDGE ? Region.evenOdd(List.of()) : full;
-    this.bothFaces = making.form.slab().blade();
-    this.raised = Fuller.of(making.form.slab().features()).stream().filter(Fuller::raised).toList();
-    this.laidOn = laidOn(making.form);
+    this.bothFaces = making.form().slab().blade();
+    this.raised =
+        Fuller.of(making.form().slab().features()).stream().filter(Fuller::raised).toList();
+    this.laidOn = laidOn(making.form());
     this.pocketed =
-        Recess.of(making.form.slab().features(), making.form.slab().outline()).stream()
+        Recess.of(making.form().slab().features(), making.form().slab().outline()).stream()
             .map(Pocketed::of)
             .toList();
     this.edge = edge;
-    this.near = making.drawn.box().minY();
+    this.near = making.drawn().box().minY();
     this.rim = rim(edge, near);
     this.within =
         layering
             .band()
             .map(it -> face.awayFrom(edge, it.thicknessMm(), Rise.TOLERANCE_MM))
             .orElse(face);
-    this.own = layering.sheets().stream().map(it -> own(it, making)).toList();
+    this.layers = new LayerAreas(this, making.drawn(), layering);
     this.all = whole();
   }
 
-  /**
-   * The area of a layer that is not cut to the part's outline, less what is cut out of the part.
-   */
-  private static Optional<Region> own(Sheet sheet, Making making) {
-    return sheet
-        .own()
-        .filter(it -> sound(it))
-        .map(it -> Region.inside(it.outline(), LINE_MM))
-        .map(
-            it -> making.face == making.drawn ? it : it.without(making.drawn.without(making.face)));
-  }
-
-  /** True where an outline can be cut: drawn, and not over itself. */
-  public static boolean sound(Outline outline) {
-    return outline.drawn() && Region.crossing(outline.outline(), LINE_MM).isEmpty();
-  }
-
   private Portion whole() {
-    if (!layering.owned()) {
-      return between(0, thickness(), face).plus(laidOn);
+    Portion inside = layers.alike() ? between(0, thickness(), within) : layers.kept();
+    if (within == face) {
+      return inside.plus(laidOn);
     }
-    Portion sum = laidOn;
-    for (int i = 0; i < own.size(); i++) {
-      sum = sum.plus(layer(i));
-    }
-    return within == face
-        ? sum
-        : sum.plus(between(0, thickness(), face).less(between(0, thickness(), within)));
+    Portion band = between(0, thickness(), face).less(between(0, thickness(), within));
+    return inside.plus(band).plus(laidOn);
+  }
+
+  /** Its layers, each by itself. */
+  LayerAreas layers() {
+    return layers;
+  }
+
+  /** All that is cut of it: the face, and what stands out of it in some layer. */
+  public Region outermost() {
+    return layers.outermost();
   }
 
   /** The area of the edge along a line. */
@@ -191,181 +174,6 @@ public final class Solid {
     }
   }
 
-  /** The making of a solid. */
-  private record Making(PlateForm form, Region drawn, Region face, Layering layering) {
-
-    Making(PlateForm form, Region drawn, Layering layering) {
-      this(form, drawn, form.reshaped() ? form.face() : drawn, layering);
-    }
-
-    Solid solid() {
-      double thick = layering.thicknessMm();
-      Profile profile = layering.profile();
-      boolean flatBack = profile.flatBack();
-      double middle = flatBack ? 0 : thick / 2;
-      double high = flatBack ? thick : thick / 2;
-      double low = low(profile, high);
-      List<List<Point>> all = edges();
-      List<Fuller> troughs = Fuller.of(form.slab().features());
-      Rise front = rise(all, low, high, troughs, true);
-      boolean same =
-          !flatBack
-              && (form.slab().blade() || troughs.isEmpty())
-              && bevels().stream().noneMatch(it -> it.size("faces") == 1);
-      Rise back;
-      if (same) {
-        back = front;
-      } else if (flatBack) {
-        back = rise(all, 0, 0, form.slab().blade() ? troughs : List.of(), false);
-      } else {
-        back = rise(all, low, high, form.slab().blade() ? troughs : List.of(), false);
-      }
-      return new Solid(this, middle, front, back, all.getFirst());
-    }
-
-    /** The height of a section at the edge. */
-    private double low(Profile profile, double high) {
-      double edge = layering.profile().flatBack() ? profile.edgeMm() : profile.edgeMm() / 2;
-      return profile.flat(layering.thicknessMm()) ? high : Math.min(high, edge);
-    }
-
-    /** What limits a section that is the same all along: its rise, and its rounded corner. */
-    private List<Limit> section(
-        Profile profile, List<List<Point>> all, double low, double high, Limit.Taper taper) {
-      List<Limit> limits = new ArrayList<>();
-      if (high > 0 && low < high) {
-        limits.add(
-            profile.kind().across()
-                ? new Limit.Across(drawn, profile, low, high, taper)
-                : new Limit.FromEdge(
-                    all, coarse(all), lines(all), profile, profile.widthMm(), low, high));
-      }
-      double round = Math.min(profile.roundMm(), low);
-      if (high > 0 && round > 0) {
-        limits.add(new Limit.Rounded(all, lines(all), round, low));
-      }
-      return limits;
-    }
-
-    /** What a section allows that changes along. */
-    private Along changing(List<List<Point>> all, double low, double high, Limit.Taper taper) {
-      double near = drawn.box().minY();
-      List<Along.Run> runs = new ArrayList<>();
-      Profile profile = layering.profile();
-      double own = low;
-      double from = near;
-      for (ProfileChange it : layering.changes()) {
-        runs.add(
-            new Along.Run(section(profile, all, own, high, taper), own, from, near + it.fromMm()));
-        profile = it.profile();
-        own = high > 0 ? low(profile, high) : 0;
-        from = near + it.toMm();
-      }
-      double end = Math.max(from, drawn.box().maxY());
-      runs.add(new Along.Run(section(profile, all, own, high, taper), own, from, end));
-      return new Along(drawn, high, runs);
-    }
-
-    /** Heights over the plane of either side where another foam begins. */
-    private List<Double> joints() {
-      double plane = layering.profile().flatBack() ? 0 : layering.thicknessMm() / 2;
-      List<Double> all = layering.joints();
-      List<Double> found = new ArrayList<>();
-      for (int i = 1; i < layering.sheets().size(); i++) {
-        String below = layering.sheets().get(i - 1).foamId();
-        if (!below.equals(layering.sheets().get(i).foamId())) {
-          found.add(Math.abs(all.get(i) - plane));
-        }
-      }
-      return found;
-    }
-
-    private List<Feature> bevels() {
-      return form.slab().features().stream().filter(it -> it.kind() == Feature.Kind.BEVEL).toList();
-    }
-
-    /** The lines along the edge: without the base of half an outline, where it is cut straight. */
-    private List<List<Point>> edges() {
-      return form.slab().outline() instanceof HalfOutline half
-          ? List.of(half.edge().flattened(LINE_MM))
-          : List.of(form.slab().outline().outline().flattened(LINE_MM));
-    }
-
-    private Rise rise(
-        List<List<Point>> all, double low, double high, List<Fuller> troughs, boolean isFront) {
-      Profile profile = layering.profile();
-      List<Limit> limits = new ArrayList<>();
-      double lowest = low;
-      boolean flat = low >= high;
-      Limit.Taper taper = Limit.Taper.of(drawn, high, profile.tip());
-      boolean changes = !layering.changes().isEmpty() && !layering.flat();
-      if (high > 0 && changes) {
-        Along along = changing(all, low, high, taper);
-        limits.add(along);
-        lowest = along.lows().getFirst();
-      } else {
-        limits.addAll(section(profile, all, low, high, taper));
-      }
-      if (high > 0 && profile.tip() < 1 && (changes || !profile.kind().across() || flat)) {
-        limits.add(taper);
-        lowest = Math.min(lowest, high * profile.tip());
-      }
-      for (Feature bevel : bevels()) {
-        boolean both = bevel.size("faces") == 0;
-        if (high > 0 && (both || isFront)) {
-          double own =
-              both && !profile.flatBack()
-                  ? bevel.size("edge") / 2
-                  : bevel.size("edge") - (layering.thicknessMm() - high);
-          double at = Math.clamp(own, 0, high);
-          List<List<Point>> sides = ((Where.Along) bevel.where()).edges(form.slab().outline());
-          limits.add(
-              new Limit.FromEdge(
-                  sides,
-                  coarse(sides),
-                  lines(sides),
-                  Profile.bevel(1, 0),
-                  bevel.size("wide"),
-                  at,
-                  high));
-          lowest = Math.min(lowest, at);
-        }
-      }
-      return new Rise(
-          drawn,
-          face,
-          limits.isEmpty() ? high : lowest,
-          high,
-          limits,
-          troughs,
-          changes ? List.of() : breaks(profile, low, high),
-          joints(),
-          layering.smooth());
-    }
-
-    /** A stepped section is even between its steps. */
-    private List<Double> breaks(Profile profile, double low, double high) {
-      boolean alone =
-          profile.kind() == Profile.Kind.STEPPED && profile.tip() == 1 && bevels().isEmpty();
-      if (!alone || profile.roundMm() > 0) {
-        return List.of();
-      }
-      List<Double> all = new ArrayList<>();
-      for (int i = 1; i < profile.steps(); i++) {
-        all.add(low + (high - low) * i / profile.steps());
-      }
-      return all;
-    }
-
-    private static List<List<Point>> coarse(List<List<Point>> edges) {
-      return edges.stream().map(it -> Region.thinned(it, COARSE_LINE_MM)).toList();
-    }
-
-    private static List<Polyline> lines(List<List<Point>> edges) {
-      return edges.stream().map(it -> Polyline.of(Path.through(it, false), LINE_MM)).toList();
-    }
-  }
-
   /** Thickness of all layers together. */
   public double thickness() {
     return layering.thicknessMm();
@@ -413,8 +221,8 @@ public final class Solid {
     double half = thickness() / 2;
     double on = raised.stream().mapToDouble(it -> it.heightAt(place)).sum();
     double before = frontAt(place) - half + on;
-    if (layering.owned()) {
-      before = Math.min(before, unbroken(place));
+    if (!layers.alike()) {
+      before = Math.min(before, layers.unbroken(place));
     }
     if (front == back && bothFaces) {
       return Math.max(0, before);
@@ -449,10 +257,7 @@ public final class Solid {
   private Region flatWithin() {
     if (known == null) {
       Region behind = front == back ? flat() : back.reaching(back.high());
-      known = front == back ? behind : both(flat(), behind);
-      for (Optional<Region> it : own) {
-        known = it.map(known::common).orElse(known);
-      }
+      known = layers.inAll(front == back ? behind : both(flat(), behind));
     }
     return known;
   }
@@ -489,90 +294,6 @@ public final class Solid {
     return height >= middle ? face : back.reaching(middle - height);
   }
 
-  // == LAYERS WITH AN OUTLINE OF THEIR OWN
-
-  private double joint(int index) {
-    return layering.sheets().stream().limit(index).mapToDouble(Sheet::thicknessMm).sum();
-  }
-
-  /** The area of a layer, counted from 0 at the back, where it is widest. */
-  Region widest(int layer) {
-    return cut(layer, widest(joint(layer), joint(layer + 1)));
-  }
-
-  /** What a layer fills from face to face. */
-  Region filled(int layer) {
-    return cut(layer, filled(joint(layer), joint(layer + 1)));
-  }
-
-  /** Within the part a layer is worked as the part is; what stands out of it stays as it is cut. */
-  private Region cut(int layer, Region worked) {
-    return own.get(layer).map(it -> worked.common(it).with(it.without(face))).orElse(worked);
-  }
-
-  /** Where a layer meets the one before it. */
-  Region joined(int layer) {
-    Region worked = widest(joint(layer), joint(layer));
-    if (own.get(layer).isEmpty() && own.get(layer - 1).isEmpty()) {
-      return worked;
-    }
-    return cut(layer, worked).common(cut(layer - 1, worked));
-  }
-
-  /** What a layer keeps; without what is laid on. */
-  Portion layer(int index) {
-    double from = joint(index);
-    double to = joint(index + 1);
-    return own.get(index)
-        .map(it -> between(from, to, within.common(it)).plus(prism(it.without(face), to - from)))
-        .orElseGet(() -> between(from, to));
-  }
-
-  private static Portion prism(Region area, double high) {
-    return new Portion(high * area.area(), high * area.momentAlong(), y -> high * area.widthAt(y));
-  }
-
-  /** All that is cut of it: the face, and what stands out of it in some layer. */
-  public Region outermost() {
-    Region all = face;
-    for (Optional<Region> it : own) {
-      all = it.map(all::with).orElse(all);
-    }
-    return all;
-  }
-
-  /** How far from the middle of all layers foam reaches at a place where layers are missing. */
-  private double unbroken(Point place) {
-    double half = thickness() / 2;
-    double reach = half;
-    for (int i = 0; i < own.size(); i++) {
-      if (own.get(i).filter(it -> !it.holds(place)).isPresent()) {
-        double below = joint(i) - half;
-        double above = half - joint(i + 1);
-        reach = Math.min(reach, Math.max(0, Math.max(below, above)));
-      }
-    }
-    return reach;
-  }
-
-  /** The faces and edges that are bare because layers differ, over those of the part, in mm². */
-  private double bare() {
-    double sum = 0;
-    for (int i = 0; i <= own.size(); i++) {
-      Region below = i == 0 ? null : own.get(i - 1).orElse(face);
-      Region above = i == own.size() ? null : own.get(i).orElse(face);
-      if (below != null && above != null) {
-        sum += below == above ? 0 : below.without(above).area() + above.without(below).area();
-      } else {
-        sum += (below == null ? above : below).area() - face.area();
-      }
-      if (above != null && above != face) {
-        sum += (above.girth() - face.girth()) * layering.sheets().get(i).thicknessMm();
-      }
-    }
-    return sum;
-  }
-
   // == AMOUNTS
 
   /** Volume of foam before channels are cut, with what is laid on, in mm³. */
@@ -595,7 +316,8 @@ public final class Solid {
     return between(from, to, within);
   }
 
-  private Portion between(double from, double to, Region part) {
+  /** The same of a part of the face. */
+  Portion between(double from, double to, Region part) {
     Portion above = front.between(from - middle, to - middle, part);
     boolean alike = front == back && middle - to == from - middle;
     Portion found = above.plus(alike ? above : back.between(middle - to, middle - from, part));
@@ -623,18 +345,7 @@ public final class Solid {
     double banded = face.area() - within.area();
     double glued = within.area() * thickness() + (banded > 0 ? banded * bandHeight() : 0);
     double sanded = glued - kept;
-    for (int i = 0; i < own.size(); i++) {
-      sanded -= own.get(i).isPresent() ? unsanded(i, within.common(own.get(i).get())) : 0;
-    }
-    return Math.max(0, sanded);
-  }
-
-  /** What is not worked off a layer because it is not there: its foam less what would be kept. */
-  private double unsanded(int layer, Region there) {
-    double from = joint(layer);
-    double to = joint(layer + 1);
-    double less = between(from, to).volume() - between(from, to, there).volume();
-    return (within.area() - there.area()) * (to - from) - less;
+    return Math.max(0, sanded - layers.unsanded());
   }
 
   /** First moment of volume about the base, ∫ y dV, in mm⁴. */
@@ -667,7 +378,7 @@ public final class Solid {
   public double surface() {
     double slanted = front.surface();
     double plain = slanted + (front == back ? slanted : back.surface()) + rim;
-    return layering.owned() ? plain + bare() : plain;
+    return plain + layers.bare();
   }
 
   /** True where fullers are worked into it or laid on it. */
@@ -706,13 +417,10 @@ public final class Solid {
    * @param stepMm the greatest distance of its points across
    */
   public List<Cut> sectionAt(double y, double stepMm) {
-    List<Cut> cuts = new ArrayList<>();
-    if (layering.owned()) {
-      for (int i = 0; i < own.size(); i++) {
-        layerAt(i, y, stepMm, cuts);
-      }
-      return cuts;
+    if (!layers.alike()) {
+      return layers.sectionAt(y, stepMm);
     }
+    List<Cut> cuts = new ArrayList<>();
     double half = thickness() / 2;
     for (Span span : face.across(y)) {
       int steps = Math.max(2, (int) Math.ceil(span.length() / stepMm));
@@ -727,26 +435,5 @@ public final class Solid {
       cuts.add(new Cut(above, below));
     }
     return cuts;
-  }
-
-  /** The cross-section of one layer of several that differ. */
-  private void layerAt(int index, double y, double stepMm, List<Cut> cuts) {
-    double half = thickness() / 2;
-    double from = joint(index);
-    double to = joint(index + 1);
-    for (Span span : widest(index).across(y)) {
-      int steps = Math.max(2, (int) Math.ceil(span.length() / stepMm));
-      List<Point> above = new ArrayList<>();
-      List<Point> below = new ArrayList<>();
-      for (int i = 0; i <= steps; i++) {
-        Point place = new Point(span.from() + span.length() * i / steps, y);
-        boolean worked = face.across(y).stream().anyMatch(it -> it.holds(place.x()));
-        double top = worked ? Math.clamp(frontAt(place), from, to) : to;
-        double bottom = worked ? Math.clamp(backAt(place), from, top) : from;
-        above.add(new Point(place.x(), top - half));
-        below.add(new Point(place.x(), bottom - half));
-      }
-      cuts.add(new Cut(above, below));
-    }
   }
 }

@@ -21,7 +21,6 @@ import stoutblade.prop.Spot;
 import stoutblade.prop.Where;
 import stoutblade.reference.ModelSize;
 import stoutblade.shape.Box;
-import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
@@ -153,13 +152,12 @@ final class LayerFindings {
   /** Layers with an outline of their own can be cut, and lie on those beside them. */
   private void ownOutlines(Slab slab, Layers layers) {
     for (Layer layer : layers.each()) {
-      Optional<Outline> own = layer.sheet().own();
-      if (own.isEmpty()) {
+      if (layer.sheet().own().isEmpty()) {
         continue;
       }
       int index = layer.number() - 1;
       List<Edit> mends = List.of(LayerEdits.asThePart(slab.id(), index));
-      if (!Solid.sound(own.get())) {
+      if (layer.own().isEmpty()) {
         add(
             slab,
             "own-" + layer.number(),

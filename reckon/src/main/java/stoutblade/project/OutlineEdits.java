@@ -47,7 +47,11 @@ public final class OutlineEdits {
   }
 
   private static int index(String id) {
-    return Integer.parseInt(id.substring(id.lastIndexOf(LAYER) + 1));
+    String number = id.substring(id.lastIndexOf(LAYER) + 1);
+    if (!number.matches("\\d{1,6}")) {
+      throw new IllegalArgumentException("There is no layer '" + number + "'");
+    }
+    return Integer.parseInt(number);
   }
 
   private static Plate plate(Project project, String id) {

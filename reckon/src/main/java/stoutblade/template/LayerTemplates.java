@@ -14,7 +14,6 @@ import stoutblade.layer.EdgeBand;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Layers;
 import stoutblade.layer.Pocket;
-import stoutblade.layer.Solid;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.prop.Fuller;
@@ -273,9 +272,8 @@ public final class LayerTemplates {
   private void cut(Layer layer, List<Stroke> strokes) {
     Optional<Path> own =
         layer
-            .sheet()
             .own()
-            .filter(it -> layer.cut() == layer.widest() && Solid.sound(it))
+            .filter(it -> layer.cut() == layer.widest())
             .map(Outline::outline)
             .filter(it -> Math.abs(Math.abs(Panel.area(it)) - layer.cut().area()) < AS_DRAWN_MM2);
     if (own.isPresent()) {

@@ -468,8 +468,8 @@ class AssembledTest {
   }
 
   private static List<Vector3D> fine(Path straight, Function<Point, Vector3D> to) {
-    return IntStream.rangeClosed(0, 20_000)
-        .mapToObj(i -> to.apply(straight.start().towards(straight.end(), i / 20_000.0)))
+    return IntStream.rangeClosed(0, 3_000)
+        .mapToObj(i -> to.apply(straight.start().towards(straight.end(), i / 3_000.0)))
         .toList();
   }
 

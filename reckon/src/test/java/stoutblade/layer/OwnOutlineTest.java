@@ -75,10 +75,12 @@ class OwnOutlineTest {
     assertThat(solid.momentAlong()).isCloseTo((board + 10 * tooth) * 150, within(200.0));
     assertThat(solid.sectionArea(15)).isCloseTo(100 * 20 + 20 * 10, within(0.1));
     assertThat(solid.sectionArea(30)).isCloseTo(100 * 20, within(0.1));
-    assertThat(solid.widest(0).area()).isCloseTo(30_000, within(0.1));
-    assertThat(solid.widest(1).area()).isCloseTo(33_000, within(0.1));
-    assertThat(solid.joined(1).area()).isCloseTo(30_000, within(0.1));
-    assertThat(solid.joined(2).area()).as("tooth upon tooth").isCloseTo(33_000, within(0.1));
+    assertThat(solid.layers().widest(0).area()).isCloseTo(30_000, within(0.1));
+    assertThat(solid.layers().widest(1).area()).isCloseTo(33_000, within(0.1));
+    assertThat(solid.layers().joined(1).area()).isCloseTo(30_000, within(0.1));
+    assertThat(solid.layers().joined(2).area())
+        .as("tooth upon tooth")
+        .isCloseTo(33_000, within(0.1));
     assertThat(solid.outermost().box().maxX()).isEqualTo(70);
     // Faces and sides of the teeth are bare; the board's own edge behind them is not.
     double slants = 10 * 2 * Math.hypot(20, 15) - 300;

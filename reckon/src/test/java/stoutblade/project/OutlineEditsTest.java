@@ -226,4 +226,22 @@ class OutlineEditsTest {
     assertThat(left.get(0)).as("right of the blade").isGreaterThan(50);
     assertThat(left.get(1)).as("right of the collar").isGreaterThan(right.get(0));
   }
+
+  @Test
+  void the_outline_of_a_layer_is_its_own_from_the_first_edit_on() {
+    Project whole = Samples.whole();
+    String layer = OutlineEdits.layer(OutlineEdits.BLADE, 1);
+    assertThat(OutlineEdits.of(whole, layer)).isEqualTo(whole.blade().half());
+
+    Project edited = OutlineEdits.width(layer, 90).applyTo(whole);
+    assertThat(edited.blade()).isEqualTo(whole.blade());
+    assertThat(edited.layering().sheets().get(0).own()).isEmpty();
+    assertThat(Box.around(OutlineEdits.of(edited, layer).outline().flattened(0.01)).width())
+        .isCloseTo(90, within(0.05));
+    assertThat(LayerEdits.asThePart(OutlineEdits.BLADE, 1).applyTo(edited)).isEqualTo(whole);
+    assertThatThrownBy(() -> OutlineEdits.width("blade#x", 90).applyTo(whole))
+        .hasMessage("There is no layer 'x'");
+    assertThatThrownBy(() -> OutlineEdits.width(OutlineEdits.layer("blade", 99), 90).applyTo(whole))
+        .hasMessageContaining("layers; found number 100");
+  }
 }

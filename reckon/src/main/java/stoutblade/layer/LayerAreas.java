@@ -1,0 +1,212 @@
+package stoutblade.layer;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import stoutblade.shape.Outline;
+import stoutblade.shape.Point;
+import stoutblade.shape.Region;
+import stoutblade.shape.Span;
+import stoutblade.stack.Layering;
+import stoutblade.stack.Sheet;
+
+/**
+ * The layers of a solid, counted from 0 at the back, those with an outline of their own among them.
+ *
+ * <p>Within the part a layer is worked as the part is, as far as its own outline reaches; what
+ * stands out of the part stays as it is cut.
+ */
+final class LayerAreas {
+
+  private static final double LINE_MM = 0.01;
+
+  private final Solid solid;
+  private final Region face;
+  private final Region within;
+  private final List<Sheet> sheets;
+  private final List<Double> joints;
+  private final List<Optional<Region>> own;
+
+  /**
+   * The layers.
+   *
+   * @param drawn the area inside the part's outline, before anything is cut out of it
+   */
+  LayerAreas(Solid solid, Region drawn, Layering layering) {
+    this.solid = solid;
+    this.face = solid.face();
+    this.within = solid.within();
+    this.sheets = layering.sheets();
+    this.joints = layering.joints();
+    this.own = sheets.stream().map(it -> own(it, drawn)).toList();
+  }
+
+  /** The area inside a layer's own outline, less what is cut out of the part. */
+  private Optional<Region> own(Sheet sheet, Region drawn) {
+    return sheet
+        .own()
+        .filter(LayerAreas::sound)
+        .map(it -> Region.inside(it.outline(), LINE_MM))
+        .map(it -> face == drawn ? it : it.without(drawn.without(face)));
+  }
+
+  /** True where an outline can be cut: drawn, and not over itself. */
+  static boolean sound(Outline outline) {
+    return outline.drawn() && Region.crossing(outline.outline(), LINE_MM).isEmpty();
+  }
+
+  /** True where all layers are cut to the part. */
+  boolean alike() {
+    return own.stream().allMatch(Optional::isEmpty);
+  }
+
+  private double high(int layer) {
+    return joints.get(layer + 1) - joints.get(layer);
+  }
+
+  /** The area of a layer where it is widest. */
+  Region widest(int layer) {
+    return cut(layer, solid.widest(joints.get(layer), joints.get(layer + 1)));
+  }
+
+  /** What a layer fills from face to face. */
+  Region filled(int layer) {
+    return cut(layer, solid.filled(joints.get(layer), joints.get(layer + 1)));
+  }
+
+  private Region cut(int layer, Region worked) {
+    return own.get(layer).map(it -> worked.common(it).with(it.without(face))).orElse(worked);
+  }
+
+  /** Where a layer meets the one before it. */
+  Region joined(int layer) {
+    Region worked = solid.widest(joints.get(layer), joints.get(layer));
+    if (own.get(layer).isEmpty() && own.get(layer - 1).isEmpty()) {
+      return worked;
+    }
+    return cut(layer, worked).common(cut(layer - 1, worked));
+  }
+
+  /** All that is cut of it: the face, and what stands out of it in some layer. */
+  Region outermost() {
+    Region all = face;
+    for (Optional<Region> it : own) {
+      all = it.map(all::with).orElse(all);
+    }
+    return all;
+  }
+
+  /** What of an area is in every layer. */
+  Region inAll(Region area) {
+    Region all = area;
+    for (Optional<Region> it : own) {
+      all = it.map(all::common).orElse(all);
+    }
+    return all;
+  }
+
+  /** How far from the middle of all layers foam reaches at a place, at most, in mm. */
+  double unbroken(Point place) {
+    double half = solid.thickness() / 2;
+    double reach = half;
+    for (int i = 0; i < own.size(); i++) {
+      if (own.get(i).filter(it -> !it.holds(place)).isPresent()) {
+        double below = joints.get(i) - half;
+        double above = half - joints.get(i + 1);
+        reach = Math.min(reach, Math.max(0, Math.max(below, above)));
+      }
+    }
+    return reach;
+  }
+
+  // == AMOUNTS
+
+  /** What a layer keeps; without what is laid on. */
+  Portion kept(int layer) {
+    double from = joints.get(layer);
+    double to = joints.get(layer + 1);
+    return own.get(layer)
+        .map(
+            it ->
+                solid.between(from, to, within.common(it)).plus(prism(it.without(face), to - from)))
+        .orElseGet(() -> solid.between(from, to));
+  }
+
+  private static Portion prism(Region area, double high) {
+    return new Portion(high * area.area(), high * area.momentAlong(), y -> high * area.widthAt(y));
+  }
+
+  /** What all layers keep together. */
+  Portion kept() {
+    Portion sum = Portion.NONE;
+    for (int i = 0; i < own.size(); i++) {
+      sum = sum.plus(kept(i));
+    }
+    return sum;
+  }
+
+  /** What is not worked off layers because they are not there, in mm³. */
+  double unsanded() {
+    double sum = 0;
+    for (int i = 0; i < own.size(); i++) {
+      if (own.get(i).isPresent()) {
+        Region there = within.common(own.get(i).get());
+        double from = joints.get(i);
+        double to = joints.get(i + 1);
+        double less = solid.between(from, to).volume() - solid.between(from, to, there).volume();
+        sum += (within.area() - there.area()) * high(i) - less;
+      }
+    }
+    return sum;
+  }
+
+  /** The faces and edges that are bare because layers differ, over those of the part, in mm². */
+  double bare() {
+    double sum = area(0).area() + area(own.size() - 1).area() - 2 * face.area();
+    for (int i = 0; i < own.size(); i++) {
+      Region above = area(i);
+      if (i > 0 && above != area(i - 1)) {
+        sum += above.without(area(i - 1)).area() + area(i - 1).without(above).area();
+      }
+      if (above != face) {
+        sum += (above.girth() - face.girth()) * high(i);
+      }
+    }
+    return sum;
+  }
+
+  private Region area(int layer) {
+    return own.get(layer).orElse(face);
+  }
+
+  // == SECTIONS
+
+  /** The cross-section at a place along, layer by layer. */
+  List<Solid.Cut> sectionAt(double y, double stepMm) {
+    List<Solid.Cut> cuts = new ArrayList<>();
+    for (int i = 0; i < own.size(); i++) {
+      for (Span span : widest(i).across(y)) {
+        cuts.add(section(i, span, y, stepMm));
+      }
+    }
+    return cuts;
+  }
+
+  private Solid.Cut section(int layer, Span span, double y, double stepMm) {
+    double half = solid.thickness() / 2;
+    double from = joints.get(layer);
+    double to = joints.get(layer + 1);
+    int steps = Math.max(2, (int) Math.ceil(span.length() / stepMm));
+    List<Point> above = new ArrayList<>();
+    List<Point> below = new ArrayList<>();
+    for (int i = 0; i <= steps; i++) {
+      Point place = new Point(span.from() + span.length() * i / steps, y);
+      boolean worked = face.across(y).stream().anyMatch(it -> it.holds(place.x()));
+      double top = worked ? Math.clamp(solid.frontAt(place), from, to) : to;
+      double bottom = worked ? Math.clamp(solid.backAt(place), from, top) : from;
+      above.add(new Point(place.x(), top - half));
+      below.add(new Point(place.x(), bottom - half));
+    }
+    return new Solid.Cut(above, below);
+  }
+}
