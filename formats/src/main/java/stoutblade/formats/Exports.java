@@ -110,7 +110,8 @@ public final class Exports {
     Path csv = folder.resolve(stem + "-plan.csv");
     Path calendar = folder.resolve(stem + "-plan.ics");
     PlanFiles.writeCsv(csv, plan);
-    PlanFiles.writeCalendar(calendar, plan, derived.project().event(), now);
+    PlanFiles.writeCalendar(
+        calendar, derived.project().name(), plan, derived.project().event(), now);
     return List.of(csv, calendar);
   }
 

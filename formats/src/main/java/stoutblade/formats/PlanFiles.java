@@ -14,6 +14,7 @@ import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.Date;
+import java.util.UUID;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import stoutblade.build.Plan;
@@ -26,6 +27,8 @@ import stoutblade.stock.Shopping;
 public final class PlanFiles {
 
   private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
+
+  private static final int OCTETS = 75;
 
   private PlanFiles() {}
 
@@ -80,30 +83,58 @@ public final class PlanFiles {
     return Long.toString(Math.round(value));
   }
 
-  /** Writes the plan and the event as iCalendar (RFC 5545), in floating local time. */
-  public static void writeCalendar(Path file, Plan plan, Event event, LocalDateTime now)
-      throws IOException {
-    SafeWrite.write(file, calendar(plan, event, now).getBytes(StandardCharsets.UTF_8));
+  /**
+   * Writes the plan and the event as iCalendar (RFC 5545), in floating local time.
+   *
+   * @param project the project's name: entries of two projects stay apart in one calendar
+   */
+  public static void writeCalendar(
+      Path file, String project, Plan plan, Event event, LocalDateTime now) throws IOException {
+    SafeWrite.write(file, calendar(project, plan, event, now).getBytes(StandardCharsets.UTF_8));
   }
 
   /** The plan and the event as iCalendar. */
-  public static String calendar(Plan plan, Event event, LocalDateTime now) {
+  public static String calendar(String project, Plan plan, Event event, LocalDateTime now) {
+    String own = UUID.nameUUIDFromBytes(project.getBytes(StandardCharsets.UTF_8)).toString();
     ICalendar calendar = new ICalendar();
     calendar.setProductId("-//Stout Blade//plan//EN");
     for (Plan.Placed placed : plan.placed()) {
       int part = 0;
       for (Plan.Sitting sitting : placed.sittings()) {
         part++;
-        VEvent entry = entry(placed.step().id() + "-" + part, placed.step().title(), now);
+        VEvent entry =
+            entry(own + "-" + placed.step().id() + "-" + part, placed.step().title(), now);
         entry.setDescription(description(placed.step()));
         period(calendar, entry, sitting.from(), sitting.to());
         calendar.addEvent(entry);
       }
     }
-    VEvent there = entry("event", event.name(), now);
+    VEvent there = entry(own + "-event", event.name(), now);
     period(calendar, there, event.starts(), event.starts().plusHours(1));
     calendar.addEvent(there);
-    return Biweekly.write(calendar).go();
+    return folded(Biweekly.write(calendar).go());
+  }
+
+  /** Lines of no more than 75 octets (RFC 5545, 3.1); the library counts characters. */
+  private static String folded(String written) {
+    StringBuilder text = new StringBuilder();
+    for (String line : written.replace("\r\n ", "").split("\r\n")) {
+      int octets = 0;
+      for (int i = 0; i < line.length(); ) {
+        int point = line.codePointAt(i);
+        String one = Character.toString(point);
+        int more = one.getBytes(StandardCharsets.UTF_8).length;
+        if (octets + more > OCTETS) {
+          text.append("\r\n ");
+          octets = 1;
+        }
+        text.append(one);
+        octets += more;
+        i += one.length();
+      }
+      text.append("\r\n");
+    }
+    return text.toString();
   }
 
   private static VEvent entry(String id, String title, LocalDateTime now) {

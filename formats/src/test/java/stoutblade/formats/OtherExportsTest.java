@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.io.StringReader;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
@@ -31,6 +32,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.w3c.dom.Element;
 import stoutblade.build.Plan;
+import stoutblade.event.Event;
 import stoutblade.measure.Units;
 import stoutblade.project.Derived;
 import stoutblade.project.Project;
@@ -47,7 +49,7 @@ class OtherExportsTest {
   void the_calendar_reads_back_by_another_library() throws IOException, ParserException {
     Derived derived = FormatSamples.derived();
     Plan plan = derived.plan().orElseThrow();
-    String text = PlanFiles.calendar(plan, derived.project().event(), FormatSamples.NOW);
+    String text = PlanFiles.calendar("Reed", plan, derived.project().event(), FormatSamples.NOW);
 
     Calendar calendar = new CalendarBuilder().build(new StringReader(text));
 
@@ -61,6 +63,31 @@ class OtherExportsTest {
     assertThat(LocalDateTime.from(start)).isEqualTo(placed.start());
     assertThat(first.getDescription().getValue()).contains("Caution:");
     assertThat(text).contains("\r\n").doesNotContain("TZID");
+  }
+
+  /** RFC 5545, 3.1: a line has up to 75 octets; two projects share no id. */
+  @Test
+  void lines_of_the_calendar_are_short_and_ids_are_the_projects_own() throws IOException {
+    Derived derived = FormatSamples.derived();
+    Plan plan = derived.plan().orElseThrow();
+    Event event = derived.project().event();
+    Event there =
+        new Event(
+            "Fête de l’Île — ≥ 40 personnes déguisées, salle n° 3 côté jardin près de la fontaine",
+            event.starts(),
+            event.readyBeforeMinutes());
+    String one = PlanFiles.calendar("Reed", plan, there, FormatSamples.NOW);
+    String two = PlanFiles.calendar("Bell", plan, there, FormatSamples.NOW);
+
+    for (String line : one.split("\r\n")) {
+      assertThat(line.getBytes(StandardCharsets.UTF_8).length).isLessThanOrEqualTo(75);
+    }
+    assertThat(one.replace("\r\n ", "")).contains("≥ 40 personnes déguisées");
+    assertThat(ids(one)).doesNotContainAnyElementsOf(ids(two)).doesNotHaveDuplicates();
+  }
+
+  private static List<String> ids(String calendar) {
+    return calendar.replace("\r\n ", "").lines().filter(it -> it.startsWith("UID:")).toList();
   }
 
   private static int sittings(Plan plan) {

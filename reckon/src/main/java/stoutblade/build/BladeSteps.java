@@ -13,11 +13,14 @@ import stoutblade.core.CoreReckoning;
 import stoutblade.finish.CoatReckoning;
 import stoutblade.layer.EdgeBand;
 import stoutblade.layer.Layer;
+import stoutblade.layer.Layers;
 import stoutblade.layer.Pocket;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.stack.Layering;
+import stoutblade.stack.ProfileChange;
 
 /**
  * Derives the steps of making a layered blade from what was decided about it.
@@ -100,9 +103,11 @@ public final class BladeSteps {
     add(
         step(
                 "trace",
-                layers() == 2
-                    ? "Trace both layers, the back mirrored"
-                    : "Trace all " + layers() + " layers",
+                switch (layers()) {
+                  case 1 -> "Trace the layer";
+                  case 2 -> "Trace both layers, the back mirrored";
+                  default -> "Trace all " + layers() + " layers";
+                },
                 "each template says which of its pieces are mirrored")
             .time("tracing", all)
             .after("hold-up")
@@ -112,7 +117,11 @@ public final class BladeSteps {
     add(
         step(
                 "cut",
-                layers() == 2 ? "Cut both layers to the line" : "Cut all " + layers() + " layers",
+                switch (layers()) {
+                  case 1 -> "Cut the layer to the line";
+                  case 2 -> "Cut both layers to the line";
+                  default -> "Cut all " + layers() + " layers";
+                },
                 work.core().isPresent()
                     ? "after the groove, which needs a wide sheet to guide it"
                     : "the outline of every layer")
@@ -370,12 +379,13 @@ public final class BladeSteps {
             : Need.after(last, glue.strainMinutes(), "the joint takes no stress sooner");
     boolean bevelled = !work.layers().layering().flat();
     if (bevelled) {
-      Figure edges = twice("bevel", "Bevels, both faces", work.form().girth());
+      Worked worked = worked();
+      Figure edges = twice("bevel", "Bevels, both faces", worked.along());
       add(
           step(
                   "bevel-line",
                   "Draw and tape the bevel lines",
-                  work.layers().bevelWidth().show(work.units()) + " in from the edge, both faces")
+                  worked.wide() + " in from the edge, both faces" + worked.from())
               .time("marking", edges)
               .need(layers() == 1 && !has("band") ? before() : Need.after(last))
               .afterIf(has("butt"), "butt")
@@ -384,10 +394,7 @@ public final class BladeSteps {
           step(
                   "bevel",
                   "Sand the bevels to the tape",
-                  work.layers().bevelAngle().show(work.units())
-                      + " from the face, to "
-                      + work.layers().edge().show(work.units())
-                      + " at the edge")
+                  worked.down() + " at the edge" + worked.from())
               .time("bevelling", edges)
               .after("bevel-line")
               .need(rested)
@@ -470,6 +477,54 @@ public final class BladeSteps {
             .time("packing", count("pack", "Props to pack", 1))
             .after("measure")
             .tools("cover for the edges", "repair kit: cement, tape, paint"));
+  }
+
+  /**
+   * What is worked off the edge first.
+   *
+   * @param wide how far in from the edge, in words
+   * @param down how steep, where that is one angle, and to what thickness
+   * @param from from where on, where the part is flat before
+   * @param along the edge that is worked
+   */
+  private record Worked(String wide, String down, String from, Figure along) {}
+
+  /** The first section that is not flat: the part's own, or one that it goes over into. */
+  private Worked worked() {
+    Layers layers = work.layers();
+    Layering layering = layers.layering();
+    double thick = layering.thicknessMm();
+    Figure girth = work.form().girth();
+    if (!layering.profile().flat(thick)) {
+      return new Worked(
+          layers.bevelWidth().show(work.units()),
+          layers.bevelAngle().show(work.units())
+              + " from the face, to "
+              + layers.edge().show(work.units()),
+          "",
+          girth);
+    }
+    ProfileChange first =
+        layering.changes().stream()
+            .filter(it -> !it.profile().flat(thick))
+            .findFirst()
+            .orElseThrow();
+    Figure along =
+        Figure.found(
+            "build.bevel.edge",
+            "Edge that is worked",
+            layers.solid().edgeBeyond(first.fromMm()),
+            Quantity.LENGTH,
+            "{" + girth.id() + "} beyond where the part stops being flat",
+            Source.GEOMETRY,
+            girth.doubt(),
+            girth);
+    boolean ridge = first.profile().kind().across();
+    return new Worked(
+        ridge ? "Half the width" : Display.length(first.profile().widthMm(), work.units()),
+        "Down to " + Display.length(first.profile().edgeMm(), work.units()),
+        ", from " + Display.length(first.fromMm(), work.units()) + " along on",
+        along);
   }
 
   // == SMALL THINGS

@@ -189,6 +189,24 @@ public final class Solid {
     return edge;
   }
 
+  /**
+   * How much of the worked edge lies further along than a place, in mm.
+   *
+   * @param along from the near end
+   */
+  public double edgeBeyond(double along) {
+    double length = 0;
+    for (int i = 1; i < edge.size(); i++) {
+      Point one = edge.get(i - 1);
+      Point two = edge.get(i);
+      double low = Math.min(one.y(), two.y()) - near;
+      double high = Math.max(one.y(), two.y()) - near;
+      double share = high - along <= 0 ? 0 : low >= along ? 1 : (high - along) / (high - low);
+      length += share * one.distance(two);
+    }
+    return length;
+  }
+
   /** What is left of the face inside the band; the face itself where there is none. */
   public Region within() {
     return within;

@@ -7,11 +7,15 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import stoutblade.finish.Coats;
+import stoutblade.measure.Figure;
 import stoutblade.project.Derived;
+import stoutblade.project.LayerEdits;
+import stoutblade.project.OutlineEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Samples;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
+import stoutblade.stack.ProfileChange;
 
 class BladeStepsTest {
 
@@ -117,5 +121,33 @@ class BladeStepsTest {
   void glue_starts_a_clock_where_it_is_spread() {
     assertThat(step(Samples.whole(), "spread").glueId()).isEqualTo("contact-cement");
     assertThat(step(Samples.whole(), "join").glueId()).isEmpty();
+  }
+
+  @Test
+  void one_layer_is_called_one() {
+    Project one = LayerEdits.remove(OutlineEdits.BLADE, 1).applyTo(Samples.whole());
+
+    assertThat(step(one, "trace").title()).isEqualTo("Trace the layer");
+    assertThat(step(one, "cut").title()).isEqualTo("Cut the layer to the line");
+  }
+
+  /** A flat grip that goes over into a bevelled blade: only the blade's edge is worked. */
+  @Test
+  void a_section_that_follows_is_worked_where_it_lies() {
+    Project whole = Samples.whole();
+    Layering layering = whole.layering();
+    Profile bevel = Profile.bevel(15, 4);
+    Project flat =
+        whole.withLayering(
+            layering.with(Profile.FLAT).withChanges(List.of(new ProfileChange(200, 0, bevel))));
+    Step line = step(flat, "bevel-line");
+    Step sand = step(flat, "bevel");
+
+    assertThat(line.why()).isEqualTo("15 mm in from the edge, both faces, from 20 cm along on");
+    assertThat(sand.why()).isEqualTo("Down to 4 mm at the edge, from 20 cm along on");
+    double all = Samples.derive(flat).form().orElseThrow().girth().value();
+    double near = 2 * 200;
+    assertThat(sand.handsOn().inputs().stream().map(Figure::value).toList())
+        .anySatisfy(it -> assertThat(it / 2).isBetween(all - near - 60, all - near + 60));
   }
 }
