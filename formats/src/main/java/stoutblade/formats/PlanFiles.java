@@ -118,7 +118,7 @@ public final class PlanFiles {
   /** Lines of no more than 75 octets (RFC 5545, 3.1); the library counts characters. */
   private static String folded(String written) {
     StringBuilder text = new StringBuilder();
-    for (String line : written.replace("\r\n ", "").split("\r\n")) {
+    for (String line : written.replace("\r\n ", "").lines().toList()) {
       int octets = 0;
       for (int i = 0; i < line.length(); ) {
         int point = line.codePointAt(i);

@@ -79,7 +79,7 @@ class OtherExportsTest {
     String one = PlanFiles.calendar("Reed", plan, there, FormatSamples.NOW);
     String two = PlanFiles.calendar("Bell", plan, there, FormatSamples.NOW);
 
-    for (String line : one.split("\r\n")) {
+    for (String line : one.lines().toList()) {
       assertThat(line.getBytes(StandardCharsets.UTF_8).length).isLessThanOrEqualTo(75);
     }
     assertThat(one.replace("\r\n ", "")).contains("≥ 40 personnes déguisées");
