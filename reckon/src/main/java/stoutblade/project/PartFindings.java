@@ -428,7 +428,7 @@ final class PartFindings {
       return;
     }
     Optional<Region> face =
-        reckoned.form().map(PlateForm::face).filter(it -> !it.empty() && lopsided(it));
+        reckoned.form().map(PlateForm::face).filter(it -> !it.empty() && it.lopsided() > SAME_SHARE);
     if (face.isEmpty()) {
       return;
     }
@@ -449,19 +449,6 @@ final class PartFindings {
                 part.id(),
                 half == 1 ? "Mirror one of two" : "Mirror " + half + " of " + placing.copies(),
                 it -> it.made(it.copies(), half))));
-  }
-
-  /** True where a piece turned over is another: its image in a line along it is not itself. */
-  private static boolean lopsided(Region face) {
-    double middle = face.box().centre().x();
-    Region image =
-        Region.evenOdd(
-            face.rings().stream()
-                .map(
-                    ring ->
-                        ring.stream().map(it -> new Point(2 * middle - it.x(), it.y())).toList())
-                .toList());
-    return face.without(image).area() > SAME_SHARE * face.area();
   }
 
   private String show(double mm) {

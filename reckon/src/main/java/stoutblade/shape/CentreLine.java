@@ -94,7 +94,7 @@ public final class CentreLine {
    *     sides of the line up its middle
    */
   public static Optional<CentreLine> of(Region region) {
-    if (region.empty() || region.separate() != 1 || mirrored(region)) {
+    if (region.empty() || region.separate() != 1 || region.lopsided() < SAME_SHARE) {
       return Optional.empty();
     }
     Strip coarse = Strip.of(region.coarse(NEAR_MM));
@@ -117,18 +117,6 @@ public final class CentreLine {
     return slender && bent && sound
         ? Optional.of(new CentreLine(coarse, fromBase(coarse, spaced(line, coarse.wide))))
         : Optional.empty();
-  }
-
-  private static boolean mirrored(Region region) {
-    double middle = region.box().centre().x();
-    Region image =
-        Region.evenOdd(
-            region.rings().stream()
-                .map(
-                    ring ->
-                        ring.stream().map(it -> new Point(2 * middle - it.x(), it.y())).toList())
-                .toList());
-    return region.without(image).area() < SAME_SHARE * region.area();
   }
 
   /** The base is the lower end; where both are as low, the wider. */

@@ -302,6 +302,19 @@ public final class Region {
     return parts;
   }
 
+  /** By what share of its area it differs from its image in the upright line through its middle. */
+  public double lopsided() {
+    double middle = box().centre().x();
+    Region image =
+        evenOdd(
+            rings().stream()
+                .map(
+                    ring ->
+                        ring.stream().map(it -> new Point(2 * middle - it.x(), it.y())).toList())
+                .toList());
+    return without(image).area() / area();
+  }
+
   /**
    * What it falls into where it is cut from one place to another; the cut takes next to nothing.
    */

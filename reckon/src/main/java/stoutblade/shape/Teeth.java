@@ -45,7 +45,8 @@ public final class Teeth {
     int node = side;
     while (smooth(outline, node)) {
       int before = node > 0 ? node - 1 : outline.sides() - 1;
-      if (before == side || outline.after(before) != node || more.containsKey(before)) {
+      boolean apart = before == side || outline.after(before) != node;
+      if (apart || arc(outline, before) || more.containsKey(before)) {
         break;
       }
       more.put(before, held(outline, before));
@@ -53,7 +54,7 @@ public final class Teeth {
     }
     node = outline.after(side);
     while (smooth(outline, node) && node < outline.sides() && node != side) {
-      if (more.containsKey(node)) {
+      if (arc(outline, node) || more.containsKey(node)) {
         break;
       }
       more.put(node, held(outline, node));
@@ -75,6 +76,11 @@ public final class Teeth {
 
   private static boolean smooth(Outline outline, int node) {
     return outline.node(node).kind() == Node.Kind.CURVE;
+  }
+
+  /** An arc stays where it is, whatever its ends are. */
+  private static boolean arc(Outline outline, int side) {
+    return outline.node(side).bulge() != 0;
   }
 
   /** Places on a curved side, which keep it where it is when its end becomes a corner. */
