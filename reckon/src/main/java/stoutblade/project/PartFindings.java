@@ -428,7 +428,10 @@ final class PartFindings {
       return;
     }
     Optional<Region> face =
-        reckoned.form().map(PlateForm::face).filter(it -> !it.empty() && it.lopsided() > SAME_SHARE);
+        reckoned
+            .form()
+            .map(PlateForm::face)
+            .filter(it -> !it.empty() && it.lopsided() > SAME_SHARE);
     if (face.isEmpty()) {
       return;
     }

@@ -28,9 +28,12 @@ final class OutlineModel {
 
   private static final int PIECES = 24;
 
+  /** In place of a layer's number: the outline of the part. */
+  private static final int PART = -1;
+
   private final Desk desk;
   private final BooleanProperty tracing = new SimpleBooleanProperty();
-  private String lookedAt = "";
+  private String lookedAt = OutlineEdits.BLADE + PART;
   private final TreeSet<Integer> nodes = new TreeSet<>();
   private int selected = -1;
   private int side = -1;
