@@ -430,6 +430,11 @@ public final class Desk {
         broken);
   }
 
+  /** True while something is being worked out. */
+  public boolean busy() {
+    return deriver.busy();
+  }
+
   /** Notes that what is open was never saved, so that it is kept from the start. */
   public void unsaved() {
     savedAs = null;

@@ -184,12 +184,12 @@ final class Walk {
         });
   }
 
-  /** Waits until long work is done and the window has been laid out. */
+  /** Waits until long work is done, all is worked out, and the window has been laid out. */
   private void settled(Runnable then) {
     PauseTransition pause = new PauseTransition(SETTLE);
     pause.setOnFinished(
         event -> {
-          if (bench.chores().running().isEmpty()) {
+          if (bench.chores().running().isEmpty() && !bench.desk().busy()) {
             then.run();
           } else {
             settled(then);
