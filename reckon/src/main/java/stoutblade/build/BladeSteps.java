@@ -99,7 +99,7 @@ public final class BladeSteps {
   }
 
   private void foam() {
-    Figure all = times(layers(), "trace", "Outlines to trace", work.form().girth());
+    Figure all = outlines();
     add(
         step(
                 "trace",
@@ -141,6 +141,23 @@ public final class BladeSteps {
               .tools("rotary tool with drum", "sanding block, 80 grit")
               .cautions(DUST));
     }
+  }
+
+  /** Once round every layer; where layers have outlines of their own, round each of these. */
+  private Figure outlines() {
+    Figure girth = work.form().girth();
+    if (!work.layers().layering().owned()) {
+      return times(layers(), "trace", "Outlines to trace", girth);
+    }
+    return Figure.found(
+        "build.trace.amount",
+        "Outlines to trace",
+        work.layers().each().stream().mapToDouble(it -> it.cut().girth()).sum(),
+        Quantity.LENGTH,
+        "once round what is cut of each layer; the part's own is {" + girth.id() + "}",
+        Source.GEOMETRY,
+        girth.doubt(),
+        girth);
   }
 
   private void groove(CoreReckoning core) {

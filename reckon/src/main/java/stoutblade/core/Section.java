@@ -29,7 +29,7 @@ public record Section(Figure at, Figure width, Figure thickness, Optional<Figure
   public static Section of(Layers layers, Optional<CoreReckoning> core, double y) {
     Figure at =
         Figure.given("section.at", "Section at, from the base", y, Quantity.LENGTH, Source.DECIDED);
-    double across = layers.solid().face().across(y).stream().mapToDouble(Span::length).sum();
+    double across = layers.solid().outermost().across(y).stream().mapToDouble(Span::length).sum();
     Figure width =
         Figure.found(
             "section.width",

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import stoutblade.mesh.Joined;
 import stoutblade.mesh.Mesh;
 
 /**

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
+import stoutblade.mesh.Joined;
 import stoutblade.mesh.Mesh;
 
 /**

@@ -44,8 +44,7 @@ public record HeightMap(
         Point place =
             new Point(box.minX() + (column + 0.5) * step, box.minY() + (row + 0.5) * step);
         int at = row * columns + column;
-        finished[at] =
-            layers.solid().face().holds(place) ? layers.solid().frontAt(place) : Double.NaN;
+        finished[at] = layers.solid().finishedAt(place);
         glued[at] = glued(layers, place);
       }
     }

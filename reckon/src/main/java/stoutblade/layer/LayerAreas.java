@@ -119,6 +119,17 @@ final class LayerAreas {
     return reach;
   }
 
+  /** How high the front layer that is there reaches over the back plane; NaN where none is. */
+  double frontAt(Point place) {
+    double worked = face.holds(place) ? solid.frontAt(place) : solid.thickness();
+    for (int i = own.size() - 1; i >= 0; i--) {
+      if (worked > joints.get(i) && area(i).holds(place)) {
+        return Math.min(worked, joints.get(i + 1));
+      }
+    }
+    return Double.NaN;
+  }
+
   // == AMOUNTS
 
   /** What a layer keeps; without what is laid on. */

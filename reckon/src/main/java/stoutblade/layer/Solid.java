@@ -227,6 +227,17 @@ public final class Solid {
     return middle + front.at(place);
   }
 
+  /**
+   * How high the finished front is over the back plane at a place, with what layers have an outline
+   * of their own; NaN beside the part.
+   */
+  public double finishedAt(Point place) {
+    if (!layers.alike()) {
+      return layers.frontAt(place);
+    }
+    return face.holds(place) ? frontAt(place) : Double.NaN;
+  }
+
   /** How high the back lies at a place. */
   public double backAt(Point place) {
     return middle - back.at(place);

@@ -4,14 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import stoutblade.develop.Developed;
 import stoutblade.develop.Panel;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
 
 /**
- * How panels that are larger than a sheet are put together from several: edge to edge, with a strip
- * of the same foam over each splice, on the side that does not show.
+ * How panels that are larger than a sheet are put together from several: edge to edge, with a thin
+ * strip over each splice, on the side that does not show (common practice).
  *
  * @param sheetWideMm width of a sheet
  * @param sheetLongMm its length
@@ -65,27 +64,20 @@ public record Splices(double sheetWideMm, double sheetLongMm, double foamMm) {
     return Math.max(NARROWEST_MM, 2 * HOLDS * foamMm);
   }
 
-  /** The same panels with the strips that cover their splices. */
-  public Developed covered(Developed flat) {
+  /** The strips that cover the splices of panels; of no panel where all fit a sheet. */
+  List<Panel> strips(List<Panel> panels) {
     Map<Long, Integer> strips = new TreeMap<>();
-    for (Panel panel : flat.panels()) {
+    for (Panel panel : panels) {
       for (List<Point> line : lines(panel)) {
         double length = length(line);
         int parts = (int) Math.ceil(length / Math.max(sheetWideMm, sheetLongMm) - 1e-9);
         strips.merge(Math.round(length / parts / ALIKE_MM), parts * panel.count(), Integer::sum);
       }
     }
-    if (strips.isEmpty()) {
-      return flat;
-    }
-    List<Panel> panels = new ArrayList<>(flat.panels());
+    List<Panel> found = new ArrayList<>();
     strips.forEach(
         (length, count) ->
-            panels.add(Panel.strip("Cover strip", count, length * ALIKE_MM, coverMm(), "")));
-    List<String> words = new ArrayList<>(flat.words());
-    words.add(
-        "What is larger than a sheet is cut apart at its splices and glued edge to edge; a cover"
-            + " strip goes over each splice on the side that does not show.");
-    return new Developed(panels, flat.figures(), words);
+            found.add(Panel.strip("Cover strip", count, length * ALIKE_MM, coverMm(), "")));
+    return found;
   }
 }

@@ -23,8 +23,8 @@ public record MeshCheck(
    */
   public static MeshCheck of(Mesh mesh, int flatTriangles) {
     Edges edges = Edges.of(mesh);
-    Groups pieces = new Groups(mesh.vertices());
-    Groups rims = new Groups(mesh.vertices());
+    Joined pieces = new Joined(mesh.vertices());
+    Joined rims = new Joined(mesh.vertices());
     int flipped = 0;
     int crowded = 0;
     for (int h = 0; h < 3 * mesh.triangles(); h++) {
@@ -38,7 +38,7 @@ public record MeshCheck(
       }
     }
     return new MeshCheck(
-        mesh.triangles(), pieces.used(), rims.used(), flipped / 2, crowded / 3, flatTriangles);
+        mesh.triangles(), pieces.groups(), rims.groups(), flipped / 2, crowded / 3, flatTriangles);
   }
 
   /** True where nothing is broken. */
@@ -66,48 +66,6 @@ public record MeshCheck(
   private static void add(List<String> words, int count, String one, String many) {
     if (count > 0) {
       words.add(count + " " + (count == 1 ? one : many));
-    }
-  }
-
-  /** Sets of vertices that hang together: union by halving paths (Tarjan; from memory). */
-  private static final class Groups {
-
-    private final int[] parent;
-    private final boolean[] touched;
-
-    Groups(int count) {
-      parent = new int[count];
-      touched = new boolean[count];
-      for (int i = 0; i < count; i++) {
-        parent[i] = i;
-      }
-    }
-
-    void join(int a, int b) {
-      touched[a] = true;
-      touched[b] = true;
-      int rootA = root(a);
-      int rootB = root(b);
-      if (rootA != rootB) {
-        parent[Math.max(rootA, rootB)] = Math.min(rootA, rootB);
-      }
-    }
-
-    private int root(int v) {
-      while (parent[v] != v) {
-        parent[v] = parent[parent[v]];
-        v = parent[v];
-      }
-      return v;
-    }
-
-    /** How many sets were ever joined into. */
-    int used() {
-      int roots = 0;
-      for (int i = 0; i < parent.length; i++) {
-        roots += touched[i] && parent[i] == i ? 1 : 0;
-      }
-      return roots;
     }
   }
 }

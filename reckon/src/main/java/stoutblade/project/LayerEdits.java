@@ -139,9 +139,17 @@ public final class LayerEdits {
         });
   }
 
-  /** Takes a stack that was found. */
+  private static List<Sheet> outlined(Choice choice, Layering before) {
+    List<Sheet> sheets = new ArrayList<>(choice.sheets());
+    for (int i = 0; i < sheets.size() && sheets.size() == before.sheets().size(); i++) {
+      sheets.set(i, sheets.get(i).withOwn(before.sheets().get(i).own()));
+    }
+    return sheets;
+  }
+
+  /** Takes a stack that was found; as many layers as before keep their outlines. */
   public static Edit take(String id, Choice choice, double wantedMm) {
-    return on(id, "Take a stack", it -> it.withSheets(choice.sheets()).withWanted(wantedMm));
+    return on(id, "Take a stack", it -> it.withSheets(outlined(choice, it)).withWanted(wantedMm));
   }
 
   public static Edit wanted(String id, double mm) {

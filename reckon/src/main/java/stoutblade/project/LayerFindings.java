@@ -176,7 +176,29 @@ final class LayerFindings {
             "Layer " + layer.number() + " has nothing to be glued to",
             "Its outline lies beside the layers next to it.",
             mends);
+      } else {
+        longer(slab, layers, layer);
       }
+    }
+  }
+
+  /** Lengths that are checked are those of the part. */
+  private void longer(Slab slab, Layers layers, Layer layer) {
+    Box part = layers.solid().face().box();
+    Box own = layer.widest().box();
+    double past = Math.max(own.maxY() - part.maxY(), part.minY() - own.minY());
+    if (past > OFF_MM) {
+      add(
+          slab,
+          "longer-" + layer.number(),
+          own.centre(),
+          Severity.WARNING,
+          "Layer " + layer.number() + " is longer than its part",
+          "It reaches "
+              + show(past)
+              + " past it, and the length of the part counts for the event,"
+              + " the case and the passages. Draw the part as long, too.",
+          List.of(LayerEdits.asThePart(slab.id(), layer.number() - 1)));
     }
   }
 

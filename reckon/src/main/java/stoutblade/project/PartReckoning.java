@@ -9,6 +9,7 @@ import stoutblade.catalogue.Foam;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Panel;
 import stoutblade.develop.Strip;
+import stoutblade.layer.CoverStrips;
 import stoutblade.layer.Layers;
 import stoutblade.layer.Pocket;
 import stoutblade.layer.Splices;
@@ -42,6 +43,7 @@ import stoutblade.template.Template;
  * @param form its form, where it is a plate
  * @param layers its layers, where it is a plate whose foams the catalogue has
  * @param foam its foam, where the catalogue has it
+ * @param covers the strips over its splices, where it is larger than a sheet
  * @param made how many are made in all
  * @param mirrored how many of them are mirrored
  * @param figures its figures, the most wanted first
@@ -54,6 +56,7 @@ public record PartReckoning(
     Optional<PlateForm> form,
     Optional<Layers> layers,
     Optional<Foam> foam,
+    Optional<CoverStrips> covers,
     int made,
     int mirrored,
     List<Figure> figures,
@@ -85,8 +88,11 @@ public record PartReckoning(
             ? Optional.of(PlateForm.of(plate.slab().traced(scale), typeface))
             : Optional.empty();
     Optional<Foam> foam = catalogue.foam(part.foamId());
-    Developed drawn = form.map(PlateForm::developed).orElseGet(part::developed);
-    Developed flat = splices(part, foam).map(it -> it.covered(drawn)).orElse(drawn);
+    Developed flat = form.map(PlateForm::developed).orElseGet(part::developed);
+    Optional<CoverStrips> covers =
+        splices(part, foam)
+            .flatMap(
+                it -> CoverStrips.of(it, flat.panels(), foam.orElseThrow(), catalogue.foams()));
     Optional<Layers> layers =
         part instanceof Plate plate
             ? Layers.of(form.orElseThrow(), plate.layering(), catalogue::foam)
@@ -97,7 +103,7 @@ public record PartReckoning(
       figures.addAll(
           layers
               .map(it -> weight(part, it, made))
-              .orElseGet(() -> amounts(part, flat, foam, made)));
+              .orElseGet(() -> amounts(part, flat, foam, covers, made)));
     }
     List<PlateForm.Sliver> slivers =
         form.map(it -> it.slivers(it.slab().thicknessMm())).orElse(List.of());
@@ -107,6 +113,7 @@ public record PartReckoning(
         form,
         layers,
         foam,
+        covers,
         made,
         assembly.mirrored(part),
         figures,
@@ -138,7 +145,8 @@ public record PartReckoning(
             count));
   }
 
-  private static List<Figure> amounts(Part part, Developed flat, Optional<Foam> foam, int made) {
+  private static List<Figure> amounts(
+      Part part, Developed flat, Optional<Foam> foam, Optional<CoverStrips> covers, int made) {
     String id = "part." + part.id();
     List<Figure> figures = new ArrayList<>();
     Figure count = Figure.given(id + ".made", "Made in all", made, Quantity.COUNT, Source.DECIDED);
@@ -160,21 +168,72 @@ public record PartReckoning(
     foam.ifPresent(
         it -> {
           Figure density = it.density(id + ".density");
-          figures.add(
-              Figure.computed(
-                  id + ".mass",
-                  made > 1 ? "Weight of all of them" : "Weight",
-                  Quantity.MASS,
-                  "{%s} * {%s} * {%s} * {%s}"
-                      .formatted(one.id(), thick.id(), density.id(), count.id()),
-                  Source.GEOMETRY,
+          Figure sheets =
+              weight(
+                  id,
+                  covers.isPresent() ? ".mass.panels" : ".mass",
+                  made,
+                  count,
                   one,
                   thick,
-                  density,
-                  count));
+                  density);
+          covers.ifPresentOrElse(
+              own -> figures.add(covered(id, own, made, count, sheets)), () -> figures.add(sheets));
         });
     figures.add(one);
     return figures;
+  }
+
+  private static Figure weight(
+      String id, String key, int made, Figure count, Figure area, Figure thick, Figure density) {
+    return Figure.computed(
+        id + key,
+        made > 1 ? "Weight of all of them" : "Weight",
+        Quantity.MASS,
+        "{%s} * {%s} * {%s} * {%s}".formatted(area.id(), thick.id(), density.id(), count.id()),
+        Source.GEOMETRY,
+        area,
+        thick,
+        density,
+        count);
+  }
+
+  /** With the strips over its splices. */
+  private static Figure covered(
+      String id, CoverStrips covers, int made, Figure count, Figure panels) {
+    Figure area =
+        Figure.found(
+            id + ".covers",
+            "Strips over splices, in one",
+            covers.areaMm2(),
+            Quantity.AREA,
+            "length of the splices times the width of the strips",
+            Source.GEOMETRY,
+            Doubt.NONE);
+    Figure thick =
+        Figure.given(
+            id + ".covers.thick",
+            "Thickness of the strips",
+            covers.thicknessMm(),
+            Quantity.LENGTH,
+            Source.catalogue(covers.foam().source()));
+    Figure strips =
+        weight(
+            id,
+            ".mass.covers",
+            made,
+            count,
+            area,
+            thick,
+            covers.foam().density(id + ".covers.density"));
+    return Figure.computed(
+        id + ".mass",
+        panels.label(),
+        Quantity.MASS,
+        "{%s} + {%s}".formatted(panels.id(), strips.id()),
+        Source.GEOMETRY,
+        panels,
+        strips);
   }
 
   /** What is bought by the length weighs by its section. */
@@ -258,7 +317,7 @@ public record PartReckoning(
       return sliced(sliced, making, units);
     }
     if (form.isEmpty()) {
-      return List.of(FlatTemplate.of(making, flat, Stroke.Kind.BEND, splices(part, foam), units));
+      return spliced(making, units);
     }
     return layers
         .filter(
@@ -268,6 +327,20 @@ public record PartReckoning(
                     || !Pocket.of(form.get(), it).isEmpty())
         .map(it -> LayerTemplates.ofPlate(form.get(), it, making, units))
         .orElseGet(() -> List.of(PlateTemplate.of(form.get(), making, units)));
+  }
+
+  /** The panels, and the strips that cover their splices. */
+  private List<Template> spliced(Making making, Units units) {
+    List<Template> all = new ArrayList<>();
+    all.add(FlatTemplate.of(making, flat, Stroke.Kind.BEND, splices(part, foam), units));
+    covers.ifPresent(
+        it ->
+            all.add(
+                FlatTemplate.of(
+                    making.covers(it.foam().name(), it.thicknessMm()),
+                    new Developed(it.panels(), List.of(), List.of()),
+                    units)));
+    return all;
   }
 
   /** The slices of each sheet on a template of their own. */

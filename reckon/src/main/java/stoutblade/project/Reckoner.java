@@ -251,6 +251,16 @@ public final class Reckoner {
               new Shopping.Cut(it.part().name(), foam, it.part().thicknessMm(), it.made(), panels));
         }
         it.form().ifPresent(plate -> cuts.addAll(laidOn(plate, foam, it.made())));
+        it.covers()
+            .ifPresent(
+                own ->
+                    cuts.add(
+                        new Shopping.Cut(
+                            it.part().name(),
+                            own.foam(),
+                            own.thicknessMm(),
+                            it.made(),
+                            own.panels())));
       }
     }
     if (layered.isEmpty() && cuts.isEmpty() && strips.isEmpty()) {

@@ -48,6 +48,11 @@ public record Making(
         textured);
   }
 
+  /** The strips that cover its splices, of a foam of their own. */
+  public Making covers(String foamName, double mm) {
+    return new Making(partId, name + ", cover strips", foamName, mm, made, 0, true, false);
+  }
+
   /** A name for a file: the id and the name in lower-case letters, digits and hyphens. */
   String fileId() {
     String plain = plain(name);

@@ -115,6 +115,21 @@ class OwnOutlineTest {
     assertThat(narrow.volume()).isCloseTo(100 * 300 * 10 + 40 * 300 * 10, within(1.0));
   }
 
+  /** What is seen from the front: teeth as high as the sheet that they are cut in. */
+  @Test
+  void the_finished_front_steps_down_where_front_layers_are_missing() {
+    Solid saw = solid(Profile.FLAT, four(saw()));
+    assertThat(saw.finishedAt(new Point(0, 100))).isEqualTo(20);
+    assertThat(saw.finishedAt(new Point(60, 15))).as("on a tooth").isEqualTo(15);
+    assertThat(saw.finishedAt(new Point(60, 30))).as("between two").isNaN();
+
+    List<Sheet> stepped = new ArrayList<>(Collections.nCopies(2, Sheet.of("foam", 5)));
+    stepped.set(1, stepped.get(1).withOwn(Optional.of(box(-20, 0, 20, 300))));
+    Solid step = solid(Profile.FLAT, stepped);
+    assertThat(step.finishedAt(new Point(0, 100))).isEqualTo(10);
+    assertThat(step.finishedAt(new Point(40, 100))).isEqualTo(5);
+  }
+
   /** Boxes upon one another: their volume and weight add up layer by layer, whatever they are. */
   @Property(tries = 60)
   void boxes_of_any_size_add_up(

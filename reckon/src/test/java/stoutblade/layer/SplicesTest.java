@@ -11,6 +11,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
+import stoutblade.catalogue.Foam;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Edge;
 import stoutblade.develop.Panel;
@@ -29,45 +30,36 @@ class SplicesTest {
 
   private static final Splices SHEET = new Splices(600, 1200, 10);
 
-  private static List<Panel> covers(Developed flat) {
-    return flat.panels().stream().filter(it -> it.name().equals("Cover strip")).toList();
-  }
-
   /** A drum of 70 cm: π·71 cm round is 223.1 cm, two lengths of a sheet, spliced once. */
   @Test
   void a_wrap_longer_than_a_sheet_has_a_splice_and_its_cover() {
     Developed flat = new Ring(700, Ring.Known.FORMER, 10, 150).develop("x");
-    Developed covered = SHEET.covered(flat);
     Panel ring = flat.panels().getFirst();
 
     assertThat(SHEET.pieces(ring)).isEqualTo(2);
     assertThat(SHEET.lines(ring)).hasSize(1);
     assertThat(SHEET.lines(ring).getFirst().getFirst().x())
         .isCloseTo(Math.PI * 710 / 2, within(0.1));
-    Panel cover = covers(covered).getFirst();
+    Panel cover = SHEET.strips(flat.panels()).getFirst();
     assertThat(cover.count()).isEqualTo(1);
     assertThat(cover.box().width()).isCloseTo(150, within(0.05));
     assertThat(cover.box().height()).isEqualTo(60);
 
     Template template =
         FlatTemplate.of(
-            Making.once("drum", "Drum"),
-            covered,
-            Stroke.Kind.BEND,
-            Optional.of(SHEET),
-            Units.METRIC);
+            Making.once("drum", "Drum"), flat, Stroke.Kind.BEND, Optional.of(SHEET), Units.METRIC);
     assertThat(template.strokes().stream().filter(it -> it.kind() == Stroke.Kind.JOINT)).hasSize(1);
     assertThat(template.labels())
         .anyMatch(
             it -> it.text().equals("Larger than a sheet: 2 pieces, a cover strip on each splice"));
-    assertThat(template.copies()).hasSize(2);
+    assertThat(template.copies()).hasSize(1);
   }
 
   @Test
   void what_fits_a_sheet_stays_as_it_is() {
     Developed handle = new Wraps(27, List.of(6.0, 6.0), 140, 0).develop("x");
 
-    assertThat(SHEET.covered(handle)).isSameAs(handle);
+    assertThat(SHEET.strips(handle.panels())).isEmpty();
   }
 
   /** A kept piece may be jagged, or lie over itself: it is spliced all the same. */
@@ -79,9 +71,8 @@ class SplicesTest {
       ring.add(new Point(places.get(i), places.get((i * 7 + 3) % places.size()) + i));
     }
     Panel panel = Panel.of("Patch", 1, List.of(Edge.free(Path.through(ring, true))));
-    Developed covered = SHEET.covered(new Developed(List.of(panel), List.of(), List.of()));
 
-    assertThat(covers(covered)).allMatch(it -> it.area() > 0);
+    assertThat(SHEET.strips(List.of(panel))).allMatch(it -> it.area() > 0);
   }
 
   /** Every piece fits a sheet, and the strips are as long as all splices together. */
@@ -90,14 +81,37 @@ class SplicesTest {
       @ForAll @DoubleRange(min = 50, max = 5000) double length,
       @ForAll @DoubleRange(min = 20, max = 1500) double width) {
     Panel strip = Panel.strip("Turn 1", 2, length, width, "A");
-    Developed covered = SHEET.covered(new Developed(List.of(strip), List.of(), List.of()));
+    List<Panel> covers = SHEET.strips(List.of(strip));
     long along = (long) Math.ceil(Math.max(length, width) / 1200);
     long across = (long) Math.ceil(Math.min(length, width) / 600);
     double splices = (along - 1) * Math.min(length, width) + (across - 1) * Math.max(length, width);
 
     assertThat(SHEET.pieces(strip)).isEqualTo((int) (along * across));
-    double strips = covers(covered).stream().mapToDouble(it -> it.count() * it.box().width()).sum();
+    double strips = covers.stream().mapToDouble(it -> it.count() * it.box().width()).sum();
     assertThat(strips).isCloseTo(2 * splices, within(0.1 * (along + across) * 4));
-    assertThat(covers(covered)).allMatch(it -> it.box().width() <= 1200.1);
+    assertThat(covers).allMatch(it -> it.box().width() <= 1200.1);
+  }
+
+  /** Common practice: seams are covered with a thin strip. */
+  @Test
+  void strips_are_of_thin_foam_whatever_the_part_is_of() {
+    List<Panel> ring = new Ring(700, Ring.Known.FORMER, 10, 150).develop("x").panels();
+    Foam thin = foam("thin", 2.0, 4.0);
+    Foam thick = foam("mat", 12.5);
+
+    assertThat(CoverStrips.of(SHEET, ring, thick, List.of(thick, thin)).orElseThrow())
+        .satisfies(
+            it -> {
+              assertThat(it.foam()).isEqualTo(thin);
+              assertThat(it.thicknessMm()).isEqualTo(2);
+              assertThat(it.areaMm2()).isCloseTo(150 * 60, within(10.0));
+            });
+    Foam own = foam("own", 3.0, 10.0);
+    assertThat(CoverStrips.of(SHEET, ring, own, List.of(own, thin)).orElseThrow().foam())
+        .isEqualTo(own);
+  }
+
+  private static Foam foam(String id, Double... thicknesses) {
+    return new Foam(id, id, List.of(thicknesses), 1e-4, 600, 1200, false, 3, 2, "test");
   }
 }

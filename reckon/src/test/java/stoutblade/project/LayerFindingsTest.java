@@ -16,6 +16,8 @@ import stoutblade.prop.Feature;
 import stoutblade.prop.Where;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
+import stoutblade.shape.Outline;
+import stoutblade.shape.WholeOutline;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
 import stoutblade.stack.Sheet;
@@ -294,5 +296,46 @@ class LayerFindingsTest {
       project = mended(project, "eaten-up");
     }
     assertThat(Samples.derive(project).bladeTemplates()).isNotEmpty();
+  }
+
+  private static Project outlined(Outline own) {
+    return LayerEdits.sheet(
+            OutlineEdits.BLADE, 1, "Own outline", it -> it.withOwn(Optional.of(own)))
+        .applyTo(Samples.whole());
+  }
+
+  private static WholeOutline box(double minX, double minY, double maxX, double maxY) {
+    return new WholeOutline(
+        List.of(
+            Node.corner(minX, minY),
+            Node.corner(maxX, minY),
+            Node.corner(maxX, maxY),
+            Node.corner(minX, maxY)));
+  }
+
+  @Test
+  void an_outline_of_its_own_that_cannot_be_cut_glued_or_checked_is_found_and_mended() {
+    Project whole = Samples.whole();
+    WholeOutline crossed =
+        new WholeOutline(
+            List.of(
+                Node.corner(0, 0), Node.corner(40, 100), Node.corner(40, 0), Node.corner(0, 100)));
+    for (Map.Entry<String, Outline> it :
+        Map.<String, Outline>of(
+                "own-2", crossed,
+                "loose-2", box(500, 0, 540, 100),
+                "longer-2", box(-10, 0, 10, 2000))
+            .entrySet()) {
+      Project bad = outlined(it.getValue());
+      assertThat(finding(bad, it.getKey())).as(it.getKey()).isPresent();
+      assertThat(mended(bad, it.getKey())).isEqualTo(whole);
+    }
+    Project inside = outlined(box(-10, 50, 10, 200));
+    for (String id : List.of("own-2", "loose-2", "longer-2")) {
+      assertThat(finding(inside, id)).as(id).isEmpty();
+    }
+    // Until it is mended the layer is reckoned as the part.
+    assertThat(Samples.derive(outlined(crossed)).layers().orElseThrow().volume().value())
+        .isEqualTo(Samples.derive(whole).layers().orElseThrow().volume().value());
   }
 }

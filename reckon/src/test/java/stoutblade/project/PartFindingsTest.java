@@ -247,7 +247,9 @@ class PartFindingsTest {
             "d1", "Rim", "band", Map.of("round", 2000.0, "width", 30.0), "foam", Placing.USUAL);
     assertThat(finding(with(band), "draft.d1.sheet")).isEmpty();
     PartReckoning reckoned = Samples.derive(with(band)).part("d1").orElseThrow();
-    assertThat(reckoned.flat().panels()).hasSize(2);
+    assertThat(reckoned.covers()).isPresent();
+    assertThat(reckoned.templates(Units.METRIC)).hasSize(2);
+    assertThat(reckoned.mass().orElseThrow().formula()).contains("mass.covers");
     assertThat(reckoned.templates(Units.METRIC).getFirst().strokes())
         .anyMatch(it -> it.kind() == Stroke.Kind.JOINT);
   }
@@ -406,7 +408,7 @@ class PartFindingsTest {
     FlatPart large = kept(100, new Point(50, 120)).times(18);
     PartReckoning reckoned = Samples.derive(with(large)).part("d1").orElseThrow();
 
-    assertThat(reckoned.flat().panels().size()).isGreaterThan(2);
+    assertThat(reckoned.covers().orElseThrow().panels()).isNotEmpty();
     assertThat(finding(with(large), "draft.d1.sheet")).isPresent();
     assertThat(finding(with(large), "draft.d1.seam-A")).isEmpty();
   }

@@ -69,12 +69,17 @@ class ShelvesTest {
     }
     Shopping.Line line =
         Samples.derive(project).shopping().orElseThrow().lines().stream()
-            .filter(it -> it.name().contains("for One, Two and 2 more"))
+            .filter(it -> it.name().contains("10 mm, for One, Two and 2 more"))
             .findFirst()
             .orElseThrow();
 
-    // π(400 + 10) · 30, four times, each with a strip of 30 · 60 over its one splice.
-    assertThat(line.need().value()).isCloseTo(4 * (Math.PI * 410 * 30 + 30 * 60), within(1e-3));
+    // π(400 + 10) · 30, four times.
+    assertThat(line.need().value()).isCloseTo(4 * Math.PI * 410 * 30, within(1e-3));
     assertThat(line.buy().value()).isEqualTo(1);
+    // Each is longer than a sheet: a strip of 30 · 60 over its splice, of the thinnest foam.
+    assertThat(Samples.derive(project).shopping().orElseThrow().lines())
+        .filteredOn(it -> it.name().contains("5 mm, for One, Two and 2 more"))
+        .singleElement()
+        .satisfies(it -> assertThat(it.need().value()).isCloseTo(4 * 30 * 60, within(1.0)));
   }
 }

@@ -66,6 +66,7 @@ final class PropDrawing {
   }
 
   private static void blade(Pen pen, BladeForm form, Optional<Layers> layers) {
+    standingOut(pen, layers, Spot.ORIGIN);
     BladeDrawing.face(pen, form, pen.colour(Ink.FOAM));
     layers.ifPresent(it -> pen.stroke(it.solid().flat().rings(), pen.colour(Ink.SOFT), 1));
     BladeDrawing.markings(pen, form, pen.colour(Ink.SOFT));
@@ -83,11 +84,25 @@ final class PropDrawing {
       Spot placed = new Spot(spot.at().plus(shift), spot.turn());
       Optional<PlateForm> form = reckoned.form().filter(it -> !it.face().empty());
       if (form.isPresent()) {
+        standingOut(pen, reckoned.layers(), placed);
         plate(pen, part, form.get(), placed, selected);
       } else {
         shape(pen, reckoned, placed, selected);
       }
     }
+  }
+
+  /** What stands out of a part in layers with an outline of their own. */
+  private static void standingOut(Pen pen, Optional<Layers> layers, Spot placed) {
+    layers
+        .filter(it -> it.layering().owned())
+        .map(it -> it.solid().outermost().rings())
+        .map(it -> it.stream().map(ring -> ring.stream().map(placed::place).toList()).toList())
+        .ifPresent(
+            rings -> {
+              pen.fill(rings, pen.colour(Ink.FOAM_DEEP));
+              pen.stroke(rings, pen.colour(Ink.INK), 1.5);
+            });
   }
 
   private static void plate(Pen pen, Part part, PlateForm form, Spot placed, boolean selected) {
