@@ -13,14 +13,11 @@ import stoutblade.core.CoreReckoning;
 import stoutblade.finish.CoatReckoning;
 import stoutblade.layer.EdgeBand;
 import stoutblade.layer.Layer;
-import stoutblade.layer.Layers;
 import stoutblade.layer.Pocket;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
-import stoutblade.stack.Layering;
-import stoutblade.stack.ProfileChange;
 
 /**
  * Derives the steps of making a layered blade from what was decided about it.
@@ -396,7 +393,7 @@ public final class BladeSteps {
             : Need.after(last, glue.strainMinutes(), "the joint takes no stress sooner");
     boolean bevelled = !work.layers().layering().flat();
     if (bevelled) {
-      Worked worked = worked();
+      Worked worked = Worked.of(work.layers(), work.form().girth(), work.units());
       Figure edges = twice("bevel", "Bevels, both faces", worked.along());
       add(
           step(
@@ -494,54 +491,6 @@ public final class BladeSteps {
             .time("packing", count("pack", "Props to pack", 1))
             .after("measure")
             .tools("cover for the edges", "repair kit: cement, tape, paint"));
-  }
-
-  /**
-   * What is worked off the edge first.
-   *
-   * @param wide how far in from the edge, in words
-   * @param down how steep, where that is one angle, and to what thickness
-   * @param from from where on, where the part is flat before
-   * @param along the edge that is worked
-   */
-  private record Worked(String wide, String down, String from, Figure along) {}
-
-  /** The first section that is not flat: the part's own, or one that it goes over into. */
-  private Worked worked() {
-    Layers layers = work.layers();
-    Layering layering = layers.layering();
-    double thick = layering.thicknessMm();
-    Figure girth = work.form().girth();
-    if (!layering.profile().flat(thick)) {
-      return new Worked(
-          layers.bevelWidth().show(work.units()),
-          layers.bevelAngle().show(work.units())
-              + " from the face, to "
-              + layers.edge().show(work.units()),
-          "",
-          girth);
-    }
-    ProfileChange first =
-        layering.changes().stream()
-            .filter(it -> !it.profile().flat(thick))
-            .findFirst()
-            .orElseThrow();
-    Figure along =
-        Figure.found(
-            "build.bevel.edge",
-            "Edge that is worked",
-            layers.solid().edgeBeyond(first.fromMm()),
-            Quantity.LENGTH,
-            "{" + girth.id() + "} beyond where the part stops being flat",
-            Source.GEOMETRY,
-            girth.doubt(),
-            girth);
-    boolean ridge = first.profile().kind().across();
-    return new Worked(
-        ridge ? "Half the width" : Display.length(first.profile().widthMm(), work.units()),
-        "Down to " + Display.length(first.profile().edgeMm(), work.units()),
-        ", from " + Display.length(first.fromMm(), work.units()) + " along on",
-        along);
   }
 
   // == SMALL THINGS
