@@ -171,8 +171,8 @@ public final class Desk {
 
   /** Goes to Draft, to the outline of one layer of the part that is looked at. */
   public void goToLayer(int index) {
-    goTo(Station.DRAFT);
     layer.set(index);
+    goTo(Station.DRAFT);
   }
 
   /**

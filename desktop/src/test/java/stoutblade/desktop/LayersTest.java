@@ -248,13 +248,14 @@ class LayersTest extends InWindow {
       robot.clickOn("#layer-" + layer);
       robot.clickOn("#layer-outline");
       until(() -> desk.stationProperty().get() == Station.DRAFT);
+      int index = layer - 1;
+      until(() -> index == (int) robot.lookup("#outline-of").queryComboBox().getValue());
       var nodes = desk.project().blade().half().nodes();
       Point middle = nodes.get(4).at().towards(nodes.get(5).at(), 0.5);
       robot.clickOn(at(robot, "#draft-mat", middle));
       until(() -> robot.lookup("#teeth").tryQuery().isPresent());
       type(robot, "#tooth-deep", "1 cm");
       type(robot, "#teeth", "9");
-      int index = layer - 1;
       until(() -> desk.project().layering().sheets().get(index).own().isPresent());
     }
 
