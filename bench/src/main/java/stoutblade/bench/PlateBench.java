@@ -14,7 +14,7 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import stoutblade.formats.ShippedTypeface;
-import stoutblade.prop.Plate;
+import stoutblade.part.Part;
 import stoutblade.prop.PlateForm;
 
 /** The form of a plate with a feature of every kind, and what is too thin of it, by its nodes. */
@@ -31,23 +31,23 @@ public class PlateBench {
   public int nodes;
 
   private final ShippedTypeface typeface = new ShippedTypeface();
-  private Plate plate;
+  private Part plate;
   private PlateForm form;
 
   @Setup
   public void draft() {
     plate = Plates.of("d1", nodes);
-    form = PlateForm.of(plate.slab(), typeface);
+    form = PlateForm.of(plate.slab().orElseThrow(), typeface);
   }
 
   @Benchmark
   public PlateForm form() {
-    return PlateForm.of(plate.slab(), typeface);
+    return PlateForm.of(plate.slab().orElseThrow(), typeface);
   }
 
   @Benchmark
   public PlateForm whileDragged() {
-    return PlateForm.roughly(plate.slab(), typeface);
+    return PlateForm.roughly(plate.slab().orElseThrow(), typeface);
   }
 
   @Benchmark

@@ -3,9 +3,9 @@ package stoutblade.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import stoutblade.part.Part;
+import stoutblade.prop.Cut;
 import stoutblade.prop.Feature;
-import stoutblade.prop.Placing;
-import stoutblade.prop.Plate;
 import stoutblade.prop.Where;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
@@ -17,7 +17,7 @@ final class Plates {
   private Plates() {}
 
   /** A wavy disc. */
-  static Plate of(String id, int nodes) {
+  static Part of(String id, int nodes) {
     List<Node> round = new ArrayList<>();
     for (int i = 0; i < nodes; i++) {
       double a = 2 * Math.PI * i / nodes;
@@ -30,8 +30,8 @@ final class Plates {
       features.add(
           new Feature("f" + (features.size() + 1), kind, Map.of(), words, where(kind, nodes)));
     }
-    return new Plate(
-        id, "Every feature", new WholeOutline(round), features, "eva-stiff", 10, Placing.USUAL);
+    return Part.of(
+        id, "Every feature", new Cut(new WholeOutline(round), features), "eva-stiff", 10);
   }
 
   private static Where where(Feature.Kind kind, int nodes) {

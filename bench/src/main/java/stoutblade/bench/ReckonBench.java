@@ -61,9 +61,10 @@ public class ReckonBench {
   @Benchmark
   public Derived nodeMoved() {
     turn++;
-    Point at = project.blade().half().nodes().get(NODE).at();
+    String id = project.parts().getFirst().id();
+    Point at = OutlineEdits.of(project, id).nodes().get(NODE).at();
     Project moved =
-        OutlineEdits.moveNode(OutlineEdits.BLADE, NODE, at.plus(new Point(0.01 * (turn % 100), 0)))
+        OutlineEdits.moveNode(id, NODE, at.plus(new Point(0.01 * (turn % 100), 0)))
             .applyTo(project);
     return reckoner.derive(moved, NOW, Units.METRIC);
   }
@@ -73,7 +74,9 @@ public class ReckonBench {
   public Derived coatAdded() {
     turn++;
     return reckoner.derive(
-        Edits.coats("steel-dark", 1 + turn % 3).applyTo(project), NOW, Units.METRIC);
+        Edits.coats(project.parts().getFirst().id(), "steel-dark", 1 + turn % 3).applyTo(project),
+        NOW,
+        Units.METRIC);
   }
 
   /** Every export of the demo. */

@@ -20,12 +20,12 @@ import stoutblade.desktop.Workbench;
 import stoutblade.desktop.mat.MatPointer;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.formats.CatalogueFile;
+import stoutblade.part.Part;
 import stoutblade.project.Edit;
 import stoutblade.project.OutlineEdits;
 import stoutblade.project.Reckoner;
 import stoutblade.project.Station;
 import stoutblade.prop.Feature;
-import stoutblade.prop.Plate;
 import stoutblade.shape.Point;
 
 /**
@@ -58,13 +58,13 @@ final class RedrawBench {
 
   /** A node of 300 of a plate with every feature is dragged: what is drawn at each step. */
   private static void drag(Desk desk, Workbench bench) {
-    Plate plate = Plates.of("d90", 300);
+    Part plate = Plates.of("d90", 300);
     desk.perform(new Edit("Every feature", project -> project.withParts(List.of(plate))));
     desk.goToPart("d90");
     bench.root().applyCss();
     bench.root().layout();
     MatView mat = (MatView) bench.root().lookup("#draft-mat");
-    Point node = plate.outline().nodes().getFirst().at();
+    Point node = plate.cut().orElseThrow().outline().nodes().getFirst().at();
     MatPointer.fire(mat, MouseEvent.MOUSE_PRESSED, node);
     List<Double> millis = new ArrayList<>();
     for (int i = 0; i < WARM_UP + RUNS; i++) {
@@ -106,13 +106,12 @@ final class RedrawBench {
     stage.setScene(scene);
     stage.show();
     desk.goTo(Station.DRAFT);
-    Point at = desk.project().blade().half().nodes().get(NODE).at();
+    String id = desk.lookedId();
+    Point at = OutlineEdits.of(desk.project(), id).nodes().get(NODE).at();
     List<Double> millis = new ArrayList<>();
     for (int i = 0; i < WARM_UP + RUNS; i++) {
       long start = System.nanoTime();
-      desk.perform(
-          OutlineEdits.moveNode(
-              OutlineEdits.BLADE, NODE, at.plus(new Point(0.01 * (i % 100 + 1), 0))));
+      desk.perform(OutlineEdits.moveNode(id, NODE, at.plus(new Point(0.01 * (i % 100 + 1), 0))));
       bench.root().applyCss();
       bench.root().layout();
       if (i >= WARM_UP) {

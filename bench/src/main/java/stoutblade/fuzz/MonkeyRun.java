@@ -391,12 +391,6 @@ public final class MonkeyRun {
   private static final class NoPrinter implements Printer {
 
     @Override
-    public Path print(stoutblade.project.Derived derived, stoutblade.measure.Units units)
-        throws IOException {
-      throw new IOException("out of paper");
-    }
-
-    @Override
     public Path print(
         stoutblade.template.Template template,
         stoutblade.template.Paper paper,

@@ -128,7 +128,7 @@ public final class ProjectFuzz {
   /** All that is worked out when something of it is looked at. */
   private static void shown(Derived derived, Units units) {
     derived.figures().values().forEach(all -> all.forEach(it -> it.showWithRange(units)));
-    derived.templates(units);
+    derived.templates();
   }
 
   private void note(String when, Throwable fault, List<String> made) {

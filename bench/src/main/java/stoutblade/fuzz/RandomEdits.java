@@ -12,6 +12,7 @@ import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Coating;
 import stoutblade.catalogue.Foam;
 import stoutblade.catalogue.Rod;
+import stoutblade.part.Part;
 import stoutblade.project.Edit;
 import stoutblade.project.Edits;
 import stoutblade.project.LayerEdits;
@@ -19,10 +20,7 @@ import stoutblade.project.OutlineEdits;
 import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
 import stoutblade.project.SizeEdits;
-import stoutblade.prop.Assembly;
 import stoutblade.prop.Feature;
-import stoutblade.prop.Part;
-import stoutblade.prop.Plate;
 import stoutblade.reference.Model;
 import stoutblade.reference.Reference;
 import stoutblade.sum.Sum;
@@ -75,8 +73,7 @@ public final class RandomEdits {
 
   /** The texts that make sense for a parameter. */
   private List<String> words(Method factory, String name, Project project) {
-    List<String> parts = new ArrayList<>(List.of(Assembly.BLADE));
-    project.parts().stream().map(Part::id).forEach(parts::add);
+    List<String> parts = project.parts().stream().map(Part::id).toList();
     return switch (name) {
       case "id" -> OF_PARTS.contains(factory.getDeclaringClass()) ? parts : references(project);
       case "on" -> with(parts, "");
@@ -86,7 +83,8 @@ public final class RandomEdits {
       case "coatingId" -> catalogue.coatings().stream().map(Coating::id).toList();
       case "sum" -> Sum.ALL.stream().map(Sum::key).toList();
       case "rulerId", "measureId" -> List.of("r1", "r2", "m1", "m2");
-      case "stepId" -> List.of("trace", "cut", "bond", "core", "coat-1", "no-such-step");
+      case "stepId" -> List.of("d1/trace", "d7/cut", "all/buy", "core", "no-such-step");
+      case "partId" -> with(parts, "");
       case "digest" -> List.of("0".repeat(64), "a".repeat(64));
       case "sizes" -> List.of("wide", "deep", "long", "diameter", "height", "edge", "count");
       default -> List.of("Leaf", "", "  ", "A \u202eB", "x".repeat(130), "d1", "éÅ字", "0");
@@ -103,11 +101,9 @@ public final class RandomEdits {
   }
 
   private static Stream<Feature> features(Project project) {
-    return Stream.concat(
-        project.blade().features().stream(),
-        project.parts().stream()
-            .filter(Plate.class::isInstance)
-            .flatMap(it -> ((Plate) it).features().stream()));
+    return project.parts().stream()
+        .flatMap(it -> it.cut().stream())
+        .flatMap(it -> it.features().stream());
   }
 
   private static List<String> with(List<String> some, String more) {

@@ -109,7 +109,7 @@ final class Targets {
 
   private List<byte[]> svgs(Derived derived) throws IOException {
     Path file = folder.resolve("seed.svg");
-    Template template = derived.template().orElseThrow();
+    Template template = derived.templates().getFirst();
     TemplateSvg.write(file, template, "Seed", "1 : 1");
     return List.of(
         bytes(
@@ -127,7 +127,7 @@ final class Targets {
 
   private List<byte[]> dxfs(Derived derived) throws IOException {
     Path file = folder.resolve("seed.dxf");
-    TemplateDxf.write(file, derived.template().orElseThrow());
+    TemplateDxf.write(file, derived.templates().getFirst());
     String own =
         """
         0 SECTION 2 HEADER 9 $INSUNITS 70 4 0 ENDSEC

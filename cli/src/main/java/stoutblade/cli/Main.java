@@ -138,7 +138,10 @@ public final class Main {
       throws IOException {
     Project project = input.open(now).project();
     Project onPaper = paper == null ? project : Edits.paper(paper).applyTo(project);
-    say(Exports.write(folder, derived(onPaper, input.units), input.units, now, share -> {}));
+    Exports.Written written =
+        Exports.write(folder, derived(onPaper, input.units), input.units, now, share -> {});
+    say(written.files());
+    written.leftOut().forEach(it -> spec.commandLine().getErr().println("Left out: " + it));
     return CommandLine.ExitCode.OK;
   }
 

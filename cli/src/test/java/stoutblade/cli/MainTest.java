@@ -2,6 +2,7 @@ package stoutblade.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
@@ -30,7 +31,7 @@ class MainTest {
   @Test
   void figures_of_the_demo_are_printed_as_json() {
     assertThat(run("figures", "demo")).isZero();
-    assertThat(out.toString()).contains("\"blade.length\"").contains("\"source\"");
+    assertThat(out.toString()).contains("\"d7/part.length\"").contains("\"source\"");
   }
 
   @Test
@@ -43,13 +44,21 @@ class MainTest {
   void the_demo_is_exported_on_the_paper_that_is_named() {
     assertThat(run("export", "demo", "--out", folder.toString(), "--paper", "a3")).isZero();
 
-    assertThat(folder.resolve("reedcutter-templates-a3.pdf")).isRegularFile();
-    assertThat(folder.resolve("reedcutter-blade-layers.svg")).isRegularFile();
+    assertThat(folder.resolve("reedcutter-d7-reedcutter-leaf-layers-a3.pdf")).isRegularFile();
+    assertThat(folder.resolve("reedcutter-d7-reedcutter-leaf-layers.svg")).isRegularFile();
     assertThat(out.toString().lines())
         .hasSizeGreaterThan(10)
         .allMatch(it -> Files.exists(Path.of(it)))
         .anyMatch(it -> it.endsWith("butt-a3.pdf"))
         .anyMatch(it -> it.endsWith("butt.dxf"));
+  }
+
+  @Test
+  void a_prop_without_a_blade_has_a_plan_as_well() throws IOException {
+    assertThat(run("plan", "demo-tidegate", "--out", folder.toString())).isZero();
+
+    assertThat(Files.readString(folder.resolve("tidegate-plan.csv")))
+        .contains("d1/trace", "d2/join", "d4/sand", "all/pack");
   }
 
   @Test

@@ -25,14 +25,16 @@ import stoutblade.catalogue.Catalogue;
 import stoutblade.formats.Document;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
+import stoutblade.part.Part;
 import stoutblade.project.Derived;
 import stoutblade.project.Edit;
 import stoutblade.project.History;
+import stoutblade.project.PartReckoning;
 import stoutblade.project.Project;
 import stoutblade.project.Reckoner;
 import stoutblade.project.Refit;
 import stoutblade.project.Station;
-import stoutblade.prop.ShapedPart;
+import stoutblade.prop.Bought;
 import stoutblade.prop.Typeface;
 
 /** What is open: the project with its history, what is derived from it, and how it is looked at. */
@@ -159,7 +161,7 @@ public final class Desk {
     return station;
   }
 
-  /** The id of the part that is looked at; empty for the blade, or for a sum of no part. */
+  /** The id of the part that is looked at; empty for the first, or for a sum of no part. */
   public StringProperty partProperty() {
     return part;
   }
@@ -176,16 +178,25 @@ public final class Desk {
   }
 
   /**
-   * Shows a part: a shape among the bench sums, a plate at Layers or Draft, anything else on the
-   * prop.
+   * Shows a part where one is: at Draft what is wrapped or folded among the bench sums, and a
+   * bought thing on the prop.
    */
   public void goToPart(String id) {
-    boolean shape = project().part(id).filter(ShapedPart.class::isInstance).isPresent();
-    boolean layered = project().plate(id).isPresent();
-    boolean stays = shape || (layered && station.get() == Station.LAYERS);
-    station.set(stays ? station.get() : Station.DRAFT);
-    part.set(id);
-    sums.set(shape);
+    boolean drafts = station.get() == Station.SIZE || station.get() == Station.DRAFT;
+    boolean bought = project().part(id).filter(it -> it.shape() instanceof Bought).isPresent();
+    station.set(drafts ? Station.DRAFT : station.get());
+    part.set(drafts && bought ? PROP : id);
+    sums.set(drafts && project().part(id).flatMap(Part::formed).isPresent());
+  }
+
+  /** The part that is looked at: the one that was chosen, or the first of all. */
+  public Optional<PartReckoning> looked() {
+    return derived().lookedAt(part.get());
+  }
+
+  /** Its id; empty where there is no part. */
+  public String lookedId() {
+    return looked().map(PartReckoning::id).orElse("");
   }
 
   /** Shows a model to be sliced. */
@@ -193,13 +204,6 @@ public final class Desk {
     sums.set(false);
     station.set(Station.LAYERS);
     part.set(SLICE + modelId);
-  }
-
-  /** Shows the blade: at Layers where that is what is looked at, else at Draft. */
-  public void goToBlade() {
-    sums.set(false);
-    station.set(station.get() == Station.LAYERS ? station.get() : Station.DRAFT);
-    part.set("");
   }
 
   /** Goes to a station; the bench sums are put away. */

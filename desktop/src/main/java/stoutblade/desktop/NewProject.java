@@ -3,15 +3,13 @@ package stoutblade.desktop;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import stoutblade.build.FreeHours;
 import stoutblade.event.Event;
 import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
-import stoutblade.part.Blade;
+import stoutblade.part.Defaults;
 import stoutblade.project.Project;
 import stoutblade.project.Size;
-import stoutblade.shape.HalfOutline;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
 import stoutblade.template.Paper;
@@ -34,13 +32,12 @@ public final class NewProject {
             now.toLocalDate().plusWeeks(WEEKS).atTime(10, 0),
             Event.USUAL_READY_BEFORE),
         FreeHours.EVENINGS_AND_WEEKENDS,
-        new Blade("Blade", HalfOutline.EMPTY),
-        Layering.of(2, "eva-high-density", 10, Profile.bevel(20, 4)),
-        Optional.empty(),
-        List.of(new Coats("heat-seal", 1), new Coats("flexible-primer", 3)),
         Map.of(),
         Paper.A4,
         Journal.EMPTY,
+        new Defaults(
+            Layering.of(2, "eva-high-density", 10, Profile.bevel(20, 4)),
+            List.of(new Coats("heat-seal", 1), new Coats("flexible-primer", 3))),
         List.of(),
         List.of());
   }

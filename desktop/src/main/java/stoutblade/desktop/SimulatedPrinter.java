@@ -6,8 +6,6 @@ import java.nio.file.Path;
 import java.util.Locale;
 import stoutblade.formats.Exports;
 import stoutblade.formats.MarkerSheetPdf;
-import stoutblade.measure.Units;
-import stoutblade.project.Derived;
 import stoutblade.template.Paper;
 import stoutblade.template.Template;
 
@@ -19,12 +17,6 @@ public final class SimulatedPrinter implements Printer {
   /** A printer whose paper tray is a folder. */
   public SimulatedPrinter(Path folder) {
     this.folder = folder;
-  }
-
-  @Override
-  public Path print(Derived derived, Units units) throws IOException {
-    Files.createDirectories(folder);
-    return Exports.writeTemplates(folder, derived, units);
   }
 
   @Override

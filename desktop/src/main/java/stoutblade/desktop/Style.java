@@ -52,4 +52,9 @@ public final class Style {
   public static final String AGREEMENT_BAR = "agreement-bar";
 
   private Style() {}
+
+  /** What stands for an id of ours in that of a node: without the marks that selectors read. */
+  public static String nodeId(String own) {
+    return own.replace('.', '-').replace('/', '-');
+  }
 }

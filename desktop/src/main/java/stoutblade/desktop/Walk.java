@@ -139,7 +139,12 @@ final class Walk {
   private void tooFat() {
     Desk desk = bench.desk();
     desk.goTo(Station.CORE);
-    desk.project().core().ifPresent(core -> desk.perform(Edits.rod("pvc-1-2", core)));
+    desk.looked()
+        .ifPresent(
+            it ->
+                it.part()
+                    .core()
+                    .ifPresent(core -> desk.perform(Edits.rod(it.id(), "pvc-1-2", core))));
     if (scene.lookup("#figure-core-rod-mass") instanceof Button figure) {
       figure.fire();
     }
@@ -232,8 +237,10 @@ final class Walk {
 
   private void export(String to, Derived derived) throws IOException {
     Desk desk = bench.desk();
-    Exports.write(folder.resolve(to), derived, desk.units(), desk.now(), it -> {})
-        .forEach(System.out::println);
+    Exports.Written written =
+        Exports.write(folder.resolve(to), derived, desk.units(), desk.now(), it -> {});
+    written.files().forEach(System.out::println);
+    written.leftOut().forEach(System.err::println);
   }
 
   private static void fail(IOException e) {

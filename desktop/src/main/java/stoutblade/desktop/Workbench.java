@@ -50,9 +50,11 @@ import stoutblade.formats.ProjectFile;
 import stoutblade.formats.Saving;
 import stoutblade.formats.Stamp;
 import stoutblade.measure.Units;
+import stoutblade.project.PartReckoning;
 import stoutblade.project.Reckoner;
 import stoutblade.project.Repair;
 import stoutblade.project.Station;
+import stoutblade.prop.PlateForm;
 import stoutblade.template.FirstPapers;
 import stoutblade.template.Template;
 
@@ -126,7 +128,7 @@ public final class Workbench {
     makers.put(Station.DRAFT, () -> new DraftSurface(desk, pictures, meshes, chores));
     makers.put(Station.LAYERS, () -> new LayersSurface(desk, chores, meshes));
     makers.put(Station.CORE, () -> new CoreSurface(desk));
-    makers.put(Station.CUT, () -> new CutSurface(desk, chores, new Requests()));
+    makers.put(Station.CUT, () -> new CutSurface(desk, new Requests()));
     makers.put(Station.BUILD, () -> new BuildSurface(desk));
     makers.put(Station.FINISH, () -> new FinishSurface(desk));
     makers.put(Station.LOG, () -> new LogSurface(desk));
@@ -148,9 +150,7 @@ public final class Workbench {
     desk.partProperty()
         .addListener(
             it -> {
-              if (desk.sumsProperty().get() || partwise(desk.stationProperty().get())) {
-                surface().show(desk.derived());
-              }
+              surface().show(desk.derived());
             });
     desk.derivedProperty().addListener(it -> surface().show(desk.derived()));
     root.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
@@ -193,11 +193,6 @@ public final class Workbench {
     }
     return surfaces.computeIfAbsent(
         desk.stationProperty().get(), station -> makers.get(station).get());
-  }
-
-  /** True for the stations at which the part that is looked at is chosen in the rack. */
-  private static boolean partwise(Station station) {
-    return station == Station.DRAFT || station == Station.LAYERS;
   }
 
   private void showSurface() {
@@ -487,16 +482,7 @@ public final class Workbench {
 
     @Override
     public void print(Template template) {
-      var derived = desk.derived();
-      var units = desk.units();
-      if (derived.tiled(template)) {
-        chores.start(
-            "Printing",
-            () -> printer.print(derived, units),
-            path -> desk.say("Printed by the simulated printer: " + path));
-      } else {
-        new SizeRequests().print(template);
-      }
+      new SizeRequests().print(template);
     }
   }
 
@@ -570,11 +556,12 @@ public final class Workbench {
 
     @Override
     public void printOutline() {
-      desk.derived()
-          .form()
+      desk.looked()
+          .flatMap(PartReckoning::form)
+          .filter(PlateForm::whole)
           .ifPresentOrElse(
-              form -> print(FirstPapers.outline(desk.project().blade().name(), form)),
-              () -> desk.say("Draft the blade first: there is no outline yet"));
+              form -> print(FirstPapers.outline(form.slab().name(), form)),
+              () -> desk.say("Draft a part first: there is no outline yet"));
     }
 
     private void print(Template template) {
@@ -597,8 +584,9 @@ public final class Workbench {
     LocalDateTime now = desk.now();
     chores.start(
         "Exporting",
-        (Chores.Work<List<Path>>) progress -> Exports.write(folder, derived, units, now, progress),
-        written -> desk.say(written.size() + " files written to " + folder));
+        (Chores.Work<Exports.Written>)
+            progress -> Exports.write(folder, derived, units, now, progress),
+        written -> desk.say(written.words(folder)));
   }
 
   /** Offers what programs that did not end well had open. */

@@ -13,12 +13,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import stoutblade.demo.Demo;
 import stoutblade.formats.Document;
 import stoutblade.measure.Units;
 import stoutblade.project.Derived;
+import stoutblade.project.First;
 import stoutblade.project.LayerEdits;
 import stoutblade.project.Project;
-import stoutblade.prop.Assembly;
 
 /** What is open, without a window. */
 class DeskTest {
@@ -30,15 +31,15 @@ class DeskTest {
     List<Derived> seen = new ArrayList<>();
     desk.derivedProperty().addListener((it, was, is) -> seen.add(is));
 
-    assertThat(desk.perform(LayerEdits.bevel(Assembly.BLADE, 15))).isTrue();
-    assertThat(desk.derived().layers().orElseThrow().bevelWidth().value()).isEqualTo(15);
+    assertThat(desk.perform(LayerEdits.bevel(Demo.LEAF, 15))).isTrue();
+    assertThat(First.layers(desk.derived()).orElseThrow().bevelWidth().value()).isEqualTo(15);
     assertThat(desk.changedProperty().get()).isTrue();
     desk.undo();
 
     assertThat(desk.project()).isEqualTo(before);
     assertThat(desk.changedProperty().get()).isFalse();
     desk.redo();
-    assertThat(desk.project().layering().profile().widthMm()).isEqualTo(15);
+    assertThat(First.layering(desk.project()).profile().widthMm()).isEqualTo(15);
     assertThat(seen).hasSize(3);
   }
 
@@ -47,12 +48,12 @@ class DeskTest {
     Desk desk = TestDesk.demo();
     Project before = desk.project();
 
-    assertThat(desk.perform(LayerEdits.edge(Assembly.BLADE, 99))).isFalse();
+    assertThat(desk.perform(LayerEdits.edge(Demo.LEAF, 99))).isFalse();
 
     assertThat(desk.project()).isEqualTo(before);
     assertThat(desk.noticeProperty().get()).contains("no thicker than all layers");
     assertThat(desk.history().undoable()).isEmpty();
-    desk.perform(LayerEdits.bevel(Assembly.BLADE, 15));
+    desk.perform(LayerEdits.bevel(Demo.LEAF, 15));
     assertThat(desk.noticeProperty().get()).isEmpty();
   }
 
@@ -63,7 +64,7 @@ class DeskTest {
 
     assertThat(
             desk.perform(
-                LayerEdits.bevel(Assembly.BLADE, desk.project().layering().profile().widthMm())))
+                LayerEdits.bevel(Demo.LEAF, First.layering(desk.project()).profile().widthMm())))
         .isTrue();
 
     verify(keeper, never()).keep(any(), any());
@@ -74,7 +75,7 @@ class DeskTest {
     Keeper keeper = mock(Keeper.class);
     Desk desk = TestDesk.on(TestDesk.demo().document(), Optional.of(keeper));
 
-    desk.perform(LayerEdits.bevel(Assembly.BLADE, 15));
+    desk.perform(LayerEdits.bevel(Demo.LEAF, 15));
     desk.undo();
     desk.redo();
 
@@ -85,9 +86,9 @@ class DeskTest {
   void saving_clears_what_is_kept_unless_an_edit_came_after() {
     Keeper keeper = mock(Keeper.class);
     Desk desk = TestDesk.on(TestDesk.demo().document(), Optional.of(keeper));
-    desk.perform(LayerEdits.bevel(Assembly.BLADE, 15));
+    desk.perform(LayerEdits.bevel(Demo.LEAF, 15));
     Project saved = desk.project();
-    desk.perform(LayerEdits.bevel(Assembly.BLADE, 16));
+    desk.perform(LayerEdits.bevel(Demo.LEAF, 16));
 
     desk.saved(saved, Path.of("a.stout"));
     assertThat(desk.changedProperty().get()).isTrue();
@@ -102,7 +103,7 @@ class DeskTest {
   @Test
   void opening_another_document_forgets_the_history() {
     Desk desk = TestDesk.demo();
-    desk.perform(LayerEdits.bevel(Assembly.BLADE, 15));
+    desk.perform(LayerEdits.bevel(Demo.LEAF, 15));
     Document fresh = TestDesk.fresh().document();
 
     desk.open(fresh, Optional.of(Path.of("b.stout")));
@@ -127,12 +128,12 @@ class DeskTest {
   @Test
   void units_change_words_and_no_values() {
     Desk desk = TestDesk.demo();
-    double before = desk.derived().form().orElseThrow().length().value();
+    double before = First.sizes(desk.derived()).length().value();
 
     desk.unitsProperty().set(Units.INCHES);
 
-    assertThat(desk.derived().form().orElseThrow().length().value()).isEqualTo(before);
-    assertThat(desk.derived().template().orElseThrow().labels())
+    assertThat(First.sizes(desk.derived()).length().value()).isEqualTo(before);
+    assertThat(First.template(desk.derived()).orElseThrow().labels())
         .anyMatch(it -> it.text().contains("\""));
   }
 
@@ -145,7 +146,7 @@ class DeskTest {
     assertThat(next.wearer()).isEqualTo(before.wearer());
     assertThat(next.event()).isEqualTo(before.event());
     assertThat(next.shelf()).isEqualTo(before.shelf());
-    assertThat(next.blade().half().nodes()).isEmpty();
+    assertThat(First.half(next).nodes()).isEmpty();
     assertThat(next.size().references()).isEmpty();
   }
 
@@ -169,7 +170,7 @@ class DeskTest {
 
   private static stoutblade.project.Edit letters() {
     return stoutblade.project.PartEdits.addFeature(
-        Assembly.BLADE,
+        Demo.LEAF,
         stoutblade.prop.Feature.Kind.LETTERS,
         "HALT",
         stoutblade.prop.Where.At.of(0, 200));
@@ -189,8 +190,8 @@ class DeskTest {
     assertThat(desk.derived()).isEqualTo(shown);
     assertThat(desk.noticeProperty().get()).contains("could not be worked out");
     // The next good edit is taken, and only that.
-    assertThat(desk.perform(LayerEdits.bevel(Assembly.BLADE, 15))).isTrue();
-    assertThat(desk.project()).isEqualTo(LayerEdits.bevel(Assembly.BLADE, 15).applyTo(before));
+    assertThat(desk.perform(LayerEdits.bevel(Demo.LEAF, 15))).isTrue();
+    assertThat(desk.project()).isEqualTo(LayerEdits.bevel(Demo.LEAF, 15).applyTo(before));
     assertThat(desk.derived().project()).isEqualTo(desk.project());
     desk.undo();
     assertThat(desk.project()).isEqualTo(before);
@@ -198,7 +199,7 @@ class DeskTest {
 
   @Test
   void a_document_that_cannot_be_worked_out_leaves_what_is_open() {
-    Desk desk = without(it -> it.perform(LayerEdits.bevel(Assembly.BLADE, 15)));
+    Desk desk = without(it -> it.perform(LayerEdits.bevel(Demo.LEAF, 15)));
     Project before = desk.project();
     Document broken = desk.document().with(letters().applyTo(TestDesk.demo().project()));
     List<String> reasons = new ArrayList<>();
@@ -222,8 +223,8 @@ class DeskTest {
     Desk desk = TestDesk.demo();
     List<String> done = new ArrayList<>();
 
-    desk.perform(LayerEdits.edge(Assembly.BLADE, 99), () -> done.add("refused"));
-    desk.perform(LayerEdits.edge(Assembly.BLADE, 3), () -> done.add("made"));
+    desk.perform(LayerEdits.edge(Demo.LEAF, 99), () -> done.add("refused"));
+    desk.perform(LayerEdits.edge(Demo.LEAF, 3), () -> done.add("made"));
 
     assertThat(done).containsExactly("made");
   }
@@ -232,10 +233,10 @@ class DeskTest {
   @Test
   void a_layer_more_than_a_narrow_blade_takes_is_a_finding() {
     Desk desk = TestDesk.demo();
-    desk.perform(stoutblade.project.OutlineEdits.length(Assembly.BLADE, 100));
-    desk.perform(stoutblade.project.OutlineEdits.width(Assembly.BLADE, 7.3));
+    desk.perform(stoutblade.project.OutlineEdits.length(Demo.LEAF, 100));
+    desk.perform(stoutblade.project.OutlineEdits.width(Demo.LEAF, 7.3));
 
-    assertThat(desk.perform(LayerEdits.add(Assembly.BLADE, 1))).isTrue();
+    assertThat(desk.perform(LayerEdits.add(Demo.LEAF, 1))).isTrue();
 
     assertThat(desk.derived().project()).isEqualTo(desk.project());
     assertThat(desk.derived().findings())

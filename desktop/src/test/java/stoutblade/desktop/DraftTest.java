@@ -20,14 +20,15 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import stoutblade.develop.Edge;
 import stoutblade.develop.Panel;
+import stoutblade.part.Part;
 import stoutblade.project.Finding;
+import stoutblade.project.First;
 import stoutblade.project.PartReckoning;
 import stoutblade.project.Project;
 import stoutblade.project.Station;
+import stoutblade.prop.Cut;
 import stoutblade.prop.Feature;
-import stoutblade.prop.FlatPart;
-import stoutblade.prop.Part;
-import stoutblade.prop.Plate;
+import stoutblade.prop.FlatPieces;
 import stoutblade.prop.Where;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
@@ -41,8 +42,8 @@ class DraftTest extends InWindow {
     open(stage);
   }
 
-  private Plate plate(String id) {
-    return (Plate) part(id);
+  private Cut plate(String id) {
+    return desk.project().needed(id).cut().orElseThrow();
   }
 
   private Part part(String id) {
@@ -264,13 +265,14 @@ class DraftTest extends InWindow {
         List.of(new Point(30, 0), new Point(45, 200), new Point(25, 420), new Point(0, 500))) {
       robot.clickOn(at(robot, "#draft-mat", place));
     }
-    until(() -> desk.derived().form().isPresent());
+    until(() -> First.form(desk.derived()).isPresent());
     robot.push(KeyCode.ESCAPE);
     type(robot, "#station", "30 cm");
     type(robot, "#station-width", "9 cm");
 
-    assertThat(desk.derived().form().orElseThrow().face().widthAt(300)).isCloseTo(90, within(0.05));
-    assertThat(desk.project().blade().half().nodes()).hasSize(5);
+    assertThat(First.form(desk.derived()).orElseThrow().face().widthAt(300))
+        .isCloseTo(90, within(0.05));
+    assertThat(First.half(desk.project()).nodes()).hasSize(5);
   }
 
   @Test
@@ -303,16 +305,16 @@ class DraftTest extends InWindow {
           return true;
         });
     go(robot, Station.DRAFT);
-    double before = desk.derived().layers().orElseThrow().volume().value();
-    int there = desk.project().blade().features().size();
+    double before = First.layers(desk.derived()).orElseThrow().volume().value();
+    int there = First.features(desk.project()).size();
 
     fire(robot, "#features", "add-fuller");
-    until(() -> desk.project().blade().features().size() == there + 1);
+    until(() -> First.features(desk.project()).size() == there + 1);
     type(robot, "#feature-deep", "7 mm");
 
-    String finding = "draft.blade.fuller-" + desk.project().blade().features().getLast().id();
+    String finding = "draft.d7.fuller-" + First.features(desk.project()).getLast().id();
     until(() -> desk.derived().findings().stream().anyMatch(it -> it.id().equals(finding)));
-    assertThat(desk.derived().layers().orElseThrow().volume().value()).isLessThan(before);
+    assertThat(First.layers(desk.derived()).orElseThrow().volume().value()).isLessThan(before);
     Finding found =
         desk.derived().findings().stream()
             .filter(it -> it.id().equals(finding))
@@ -320,13 +322,13 @@ class DraftTest extends InWindow {
             .orElseThrow();
     fx(() -> desk.perform(found.mends().getFirst()));
     assertThat(desk.derived().findings()).noneMatch(it -> it.id().equals(finding));
-    assertThat(desk.derived().template().orElseThrow().labels())
+    assertThat(First.template(desk.derived()).orElseThrow().labels())
         .anyMatch(it -> it.text().contains("routed 5 mm deep"));
 
     fire(robot, "#features", "add-bevel");
     until(() -> desk.noticeProperty().get().contains("set at Layers"));
     robot.clickOn("#feature-remove");
-    until(() -> desk.project().blade().features().size() == there);
+    until(() -> First.features(desk.project()).size() == there);
   }
 
   @Test
@@ -371,13 +373,13 @@ class DraftTest extends InWindow {
             .value();
     assertThat(mismatch).as("what is eased in without a finding").isLessThan(1);
     robot.clickOn("#patch-keep");
-    until(() -> desk.project().parts().getLast() instanceof FlatPart);
+    until(() -> desk.project().parts().getLast().shape() instanceof FlatPieces);
     fx(
         () -> {
           desk.undo();
           return true;
         });
-    assertThat(desk.project().parts().getLast()).isNotInstanceOf(FlatPart.class);
+    assertThat(desk.project().parts().getLast().shape()).isNotInstanceOf(FlatPieces.class);
   }
 
   @Test

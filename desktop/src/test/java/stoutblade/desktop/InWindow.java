@@ -85,8 +85,9 @@ abstract class InWindow {
     WaitForAsyncUtils.waitForFxEvents();
   }
 
+  /** Waits until nothing is worked on and all that is shown is of the project as it is. */
   void settled() {
-    until(() -> bench.chores().running().isEmpty());
+    until(() -> bench.chores().running().isEmpty() && !desk.busy());
   }
 
   static <T> T fx(Callable<T> work) {

@@ -13,11 +13,13 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import stoutblade.core.Channel;
+import stoutblade.demo.Demo;
 import stoutblade.desktop.mat.MatView;
+import stoutblade.part.Part;
+import stoutblade.project.First;
 import stoutblade.project.PartEdits;
 import stoutblade.project.Station;
-import stoutblade.prop.Plate;
-import stoutblade.prop.SlicedPart;
+import stoutblade.prop.Slices;
 import stoutblade.shape.Point;
 import stoutblade.stack.Profile;
 import stoutblade.stack.Sheet;
@@ -38,43 +40,43 @@ class LayersTest extends InWindow {
   }
 
   private double mass() {
-    return desk.derived().layers().orElseThrow().mass().value();
+    return First.layers(desk.derived()).orElseThrow().mass().value();
   }
 
   @Test
   void a_blade_of_two_layers_becomes_one_of_four_and_everything_follows(FxRobot robot) {
     layers(robot);
     double before = mass();
-    assertThat(desk.derived().bladeTemplates()).hasSize(1);
+    assertThat(First.templates(desk.derived())).hasSize(1);
 
     robot.clickOn("#layer-2");
     robot.clickOn("#add-layer");
-    until(() -> desk.project().layering().sheets().size() == 3);
+    until(() -> First.layering(desk.project()).sheets().size() == 3);
     choose(robot, "#thickness", 6.0);
-    until(() -> desk.project().layering().front().thicknessMm() == 6);
+    until(() -> First.layering(desk.project()).front().thicknessMm() == 6);
     robot.clickOn("#layer-1");
     robot.clickOn("#add-layer");
     robot.clickOn("#layer-1");
     choose(robot, "#thickness", 6.0);
     until(
         () ->
-            desk.project().layering().sheets().stream()
+            First.layering(desk.project()).sheets().stream()
                 .map(Sheet::thicknessMm)
                 .toList()
                 .equals(List.of(6.0, 10.0, 10.0, 6.0)));
 
     assertThat(mass()).isGreaterThan(before);
-    assertThat(desk.derived().bladeTemplates()).as("outer pair and inner pair").hasSize(2);
-    var layers = desk.derived().layers().orElseThrow();
+    assertThat(First.templates(desk.derived())).as("outer pair and inner pair").hasSize(2);
+    var layers = First.layers(desk.derived()).orElseThrow();
     assertThat(layers.each().getLast().widest().area())
         .as("the bevel leaves less of the outer layer")
         .isLessThan(layers.each().get(2).widest().area());
-    assertThat(Channel.of(layers, desk.derived().core().orElseThrow()))
+    assertThat(Channel.of(layers, First.core(desk.derived()).orElseThrow()))
         .extracting(it -> it.layer().number())
         .containsExactly(2, 3);
 
     robot.push(KeyCode.DELETE);
-    until(() -> desk.project().layering().sheets().size() == 3);
+    until(() -> First.layering(desk.project()).sheets().size() == 3);
     while (fx(() -> desk.history().at() > 0)) {
       fx(
           () -> {
@@ -100,8 +102,8 @@ class LayersTest extends InWindow {
     assertThat(desk.besideProperty().get()).anyMatch(it -> it.id().equals("choice.mass"));
     robot.clickOn("#take-stack");
 
-    until(() -> Math.abs(desk.project().layering().thicknessMm() - 25.4) < 0.21);
-    assertThat(desk.project().layering().wantedMm()).isEqualTo(25.4);
+    until(() -> Math.abs(First.layering(desk.project()).thicknessMm() - 25.4) < 0.21);
+    assertThat(First.layering(desk.project()).wantedMm()).isEqualTo(25.4);
 
     int before = desk.project().leftovers().size();
     choose(robot, "#left-foam", desk.catalogue().foam("eva-inch").orElseThrow());
@@ -123,11 +125,11 @@ class LayersTest extends InWindow {
   @Test
   void a_cross_section_is_chosen_and_the_views_show_it(FxRobot robot) {
     layers(robot);
-    double bevelled = desk.derived().layers().orElseThrow().volume().value();
+    double bevelled = First.layers(desk.derived()).orElseThrow().volume().value();
 
     choose(robot, "#profile", Profile.Kind.DIAMOND);
-    until(() -> desk.project().layering().profile().kind() == Profile.Kind.DIAMOND);
-    assertThat(desk.derived().layers().orElseThrow().volume().value()).isLessThan(bevelled);
+    until(() -> First.layering(desk.project()).profile().kind() == Profile.Kind.DIAMOND);
+    assertThat(First.layers(desk.derived()).orElseThrow().volume().value()).isLessThan(bevelled);
     until(() -> robot.lookup("#bevel").tryQuery().isEmpty());
 
     choose(robot, "#profile", Profile.Kind.FREE);
@@ -135,13 +137,15 @@ class LayersTest extends InWindow {
     settled();
     // At first it bends once, half way in and 70 % high: 50 by 28 on the pad.
     drag(robot, "#curve-pad", new Point(50, 28), new Point(50, 36));
-    until(() -> Math.abs(desk.project().layering().profile().curve().getFirst().y() - 0.9) < 0.02);
+    until(
+        () ->
+            Math.abs(First.layering(desk.project()).profile().curve().getFirst().y() - 0.9) < 0.02);
     drag(robot, "#curve-pad", new Point(20, 12), new Point(20, 16));
-    until(() -> desk.project().layering().profile().curve().size() == 2);
+    until(() -> First.layering(desk.project()).profile().curve().size() == 2);
     robot.push(KeyCode.RIGHT);
-    until(() -> desk.project().layering().profile().curve().getFirst().x() > 0.2);
+    until(() -> First.layering(desk.project()).profile().curve().getFirst().x() > 0.2);
     robot.push(KeyCode.DELETE);
-    until(() -> desk.project().layering().profile().curve().size() == 1);
+    until(() -> First.layering(desk.project()).profile().curve().size() == 1);
     robot.clickOn("#view-section");
     robot.push(KeyCode.A);
     until(() -> robot.lookup("#apart-mat").tryQuery().isPresent());
@@ -151,7 +155,7 @@ class LayersTest extends InWindow {
     assertThat(robot.lookup("#finished-mat").queryAs(MatView.class).isVisible()).isTrue();
     robot.clickOn("#view-section");
     type(robot, "#taper", "60");
-    until(() -> desk.project().layering().profile().tip() == 0.6);
+    until(() -> First.layering(desk.project()).profile().tip() == 0.6);
     type(robot, "#taper", "900");
     until(() -> desk.noticeProperty().get().contains("2 to 100 %"));
   }
@@ -163,20 +167,20 @@ class LayersTest extends InWindow {
     // The demo's leaf ends in a diamond already.
     robot.clickOn("#along-2");
     robot.clickOn("#remove-section");
-    until(() -> desk.project().layering().changes().isEmpty());
-    double bevelled = desk.derived().layers().orElseThrow().volume().value();
+    until(() -> First.layering(desk.project()).changes().isEmpty());
+    double bevelled = First.layers(desk.derived()).orElseThrow().volume().value();
 
     type(robot, "#section-at", "30 cm");
     robot.clickOn("#another-section");
-    until(() -> desk.project().layering().changes().size() == 1);
+    until(() -> First.layering(desk.project()).changes().size() == 1);
     choose(robot, "#profile", Profile.Kind.DIAMOND);
     type(robot, "#along-over", "60");
-    until(() -> desk.project().layering().changes().getFirst().overMm() == 60);
+    until(() -> First.layering(desk.project()).changes().getFirst().overMm() == 60);
 
-    assertThat(desk.project().layering().profile().kind()).isEqualTo(Profile.Kind.BEVEL);
-    assertThat(desk.project().layering().changes().getFirst().fromMm()).isEqualTo(300);
-    assertThat(desk.derived().layers().orElseThrow().volume().value()).isLessThan(bevelled);
-    assertThat(desk.derived().bladeTemplates().getFirst().labels())
+    assertThat(First.layering(desk.project()).profile().kind()).isEqualTo(Profile.Kind.BEVEL);
+    assertThat(First.layering(desk.project()).changes().getFirst().fromMm()).isEqualTo(300);
+    assertThat(First.layers(desk.derived()).orElseThrow().volume().value()).isLessThan(bevelled);
+    assertThat(First.templates(desk.derived()).getFirst().labels())
         .anyMatch(it -> it.text().equals("From 36 cm: diamond"));
     robot.clickOn("#along-1");
     until(() -> robot.lookup("#bevel").tryQuery().isPresent());
@@ -184,29 +188,30 @@ class LayersTest extends InWindow {
     type(robot, "#along-from", "-5");
     until(() -> desk.noticeProperty().get().contains("above 0"));
     robot.clickOn("#remove-section");
-    until(() -> desk.project().layering().changes().isEmpty());
-    assertThat(desk.derived().layers().orElseThrow().volume().value())
+    until(() -> First.layering(desk.project()).changes().isEmpty());
+    assertThat(First.layers(desk.derived()).orElseThrow().volume().value())
         .isCloseTo(bevelled, within(1e-6));
   }
 
   @Test
   void a_band_goes_round_the_edge_and_has_its_template(FxRobot robot) {
     layers(robot);
-    int templates = desk.derived().bladeTemplates().size();
+    int templates = First.templates(desk.derived()).size();
 
     choose(robot, "#band-foam", desk.catalogue().foam("eva-high-density"));
-    until(() -> desk.project().layering().band().isPresent());
+    until(() -> First.layering(desk.project()).band().isPresent());
     choose(robot, "#band-thickness", 3.0);
-    until(() -> desk.project().layering().band().orElseThrow().thicknessMm() == 3);
+    until(() -> First.layering(desk.project()).band().orElseThrow().thicknessMm() == 3);
 
-    assertThat(desk.derived().bladeTemplates()).hasSize(templates + 1);
-    assertThat(desk.derived().plan().orElseThrow().steps()).anyMatch(it -> it.id().equals("band"));
+    assertThat(First.templates(desk.derived())).hasSize(templates + 1);
+    assertThat(desk.derived().plan().orElseThrow().steps())
+        .anyMatch(it -> it.id().equals("d7/band"));
     robot.clickOn("#view-apart");
     settled();
     assertThat(robot.lookup("#closing").queryAs(Label.class).getText())
         .isEqualTo("Before layer 2 goes on: cut the channel in layers 1 and 2, lay in the core.");
     choose(robot, "#band-foam", java.util.Optional.empty());
-    until(() -> desk.project().layering().band().isEmpty());
+    until(() -> First.layering(desk.project()).band().isEmpty());
   }
 
   @Test
@@ -226,11 +231,10 @@ class LayersTest extends InWindow {
     until(() -> desk.stationProperty().get() == Station.LAYERS);
 
     robot.clickOn("#add-layer");
-    until(() -> ((Plate) desk.project().part("d1").orElseThrow()).layering().sheets().size() == 3);
+    until(() -> desk.project().part("d1").orElseThrow().layering().sheets().size() == 3);
     choose(robot, "#profile", Profile.Kind.BEVEL);
     until(() -> desk.derived().part("d1").orElseThrow().templates(desk.units()).size() == 3);
 
-    assertThat(desk.project().layering().sheets()).as("the blade keeps its own").hasSize(2);
     assertThat(desk.derived().part("d1").orElseThrow().layers().orElseThrow().sanded().value())
         .isPositive();
   }
@@ -239,10 +243,10 @@ class LayersTest extends InWindow {
   void teeth_are_cut_into_the_two_middle_layers_of_four(FxRobot robot) {
     layers(robot);
     robot.clickOn("#add-layer");
-    until(() -> desk.project().layering().sheets().size() == 3);
+    until(() -> First.layering(desk.project()).sheets().size() == 3);
     robot.clickOn("#add-layer");
-    until(() -> desk.project().layering().sheets().size() == 4);
-    double plain = desk.derived().layers().orElseThrow().volume().value();
+    until(() -> First.layering(desk.project()).sheets().size() == 4);
+    double plain = First.layers(desk.derived()).orElseThrow().volume().value();
     for (int layer = 2; layer <= 3; layer++) {
       go(robot, Station.LAYERS);
       robot.clickOn("#layer-" + layer);
@@ -250,21 +254,21 @@ class LayersTest extends InWindow {
       until(() -> desk.stationProperty().get() == Station.DRAFT);
       int index = layer - 1;
       until(() -> index == (int) robot.lookup("#outline-of").queryComboBox().getValue());
-      var nodes = desk.project().blade().half().nodes();
+      var nodes = First.half(desk.project()).nodes();
       Point middle = nodes.get(4).at().towards(nodes.get(5).at(), 0.5);
       robot.clickOn(at(robot, "#draft-mat", middle));
       until(() -> robot.lookup("#teeth").tryQuery().isPresent());
       type(robot, "#tooth-deep", "1 cm");
       type(robot, "#teeth", "9");
-      until(() -> desk.project().layering().sheets().get(index).own().isPresent());
+      until(() -> First.layering(desk.project()).sheets().get(index).own().isPresent());
     }
 
-    assertThat(desk.derived().layers().orElseThrow().volume().value()).isGreaterThan(plain);
-    assertThat(desk.derived().bladeTemplates()).as("outer pair and inner pair").hasSize(2);
-    assertThat(desk.derived().layers().orElseThrow().each().get(1).cut().area())
-        .isGreaterThan(desk.derived().layers().orElseThrow().each().get(0).cut().area());
+    assertThat(First.layers(desk.derived()).orElseThrow().volume().value()).isGreaterThan(plain);
+    assertThat(First.templates(desk.derived())).as("outer pair and inner pair").hasSize(2);
+    assertThat(First.layers(desk.derived()).orElseThrow().each().get(1).cut().area())
+        .isGreaterThan(First.layers(desk.derived()).orElseThrow().each().get(0).cut().area());
     robot.clickOn("#layer-as-part");
-    until(() -> desk.project().layering().sheets().get(2).own().isEmpty());
+    until(() -> First.layering(desk.project()).sheets().get(2).own().isEmpty());
   }
 
   @Test
@@ -272,7 +276,7 @@ class LayersTest extends InWindow {
     openDemo();
     fx(
         () -> {
-          desk.goToBlade();
+          desk.goToPart(Demo.LEAF);
           return true;
         });
     go(robot, Station.DRAFT);
@@ -285,11 +289,11 @@ class LayersTest extends InWindow {
               .fire();
           return true;
         });
-    String feature = desk.project().blade().features().getLast().id();
+    String feature = First.features(desk.project()).getLast().id();
     type(robot, "#feature-at-across", "7.2 cm");
     type(robot, "#feature-at-along", "18 cm");
     type(robot, "#feature-over", "8 mm");
-    String id = "layers.blade.recess-" + feature + "-0.edge";
+    String id = "layers.d7.recess-" + feature + "-0.edge";
     until(() -> desk.derived().findings().stream().anyMatch(it -> it.id().equals(id)));
 
     go(robot, Station.LAYERS);
@@ -298,7 +302,7 @@ class LayersTest extends InWindow {
     robot.clickOn(robot.lookup(strip).lookup(".button").queryButton());
 
     until(() -> desk.derived().findings().stream().noneMatch(it -> it.id().equals(id)));
-    assertThat(desk.project().blade().feature(feature)).isPresent();
+    assertThat(First.part(desk.project()).cut().orElseThrow().feature(feature)).isPresent();
   }
 
   @Test
@@ -325,10 +329,11 @@ class LayersTest extends InWindow {
     robot.clickOn("#slice-keep");
     until(() -> desk.project().parts().size() == before + 1);
 
-    SlicedPart kept = (SlicedPart) desk.project().parts().getLast();
+    Part kept = desk.project().parts().getLast();
     assertThat(kept.thicknessMm()).isEqualTo(20);
-    assertThat(kept.layers()).hasSizeGreaterThan(20);
-    assertThat(kept.layers()).anySatisfy(it -> assertThat(it.pegs()).isNotEmpty());
+    Slices slices = kept.slices().orElseThrow();
+    assertThat(slices.layers()).hasSizeGreaterThan(20);
+    assertThat(slices.layers()).anySatisfy(it -> assertThat(it.pegs()).isNotEmpty());
     assertThat(desk.derived().part(kept.id()).orElseThrow().templates(desk.units()))
         .singleElement()
         .satisfies(it -> assertThat(it.kinds()).contains(Stroke.Kind.CUT, Stroke.Kind.BEVEL));
@@ -337,22 +342,14 @@ class LayersTest extends InWindow {
     until(() -> desk.noticeProperty().get().contains("Kept"));
     assertThat(desk.project().parts()).hasSize(before + 1);
     assertThat(desk.derived().findings()).noneMatch(it -> it.id().endsWith(kept.id() + ".size"));
-    SlicedPart.Origin smaller = new SlicedPart.Origin("Bell", "s2", kept.origin().perUnit() / 1.1);
+    Slices.Origin smaller = new Slices.Origin("Bell", "s2", slices.origin().perUnit() / 1.1);
     fx(
         () ->
             desk.perform(
                 PartEdits.change(
                     kept.id(),
                     "as it was sliced at a smaller size",
-                    it ->
-                        new SlicedPart(
-                            it.id(),
-                            it.name(),
-                            smaller,
-                            kept.layers(),
-                            9,
-                            it.foamId(),
-                            it.placing()))));
+                    it -> it.withShape(new Slices(smaller, slices.layers(), 9)))));
     settled();
     assertThat(desk.derived().findings())
         .anyMatch(

@@ -26,10 +26,11 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
+import stoutblade.demo.Demo;
 import stoutblade.project.Edits;
+import stoutblade.project.First;
 import stoutblade.project.LayerEdits;
 import stoutblade.project.Station;
-import stoutblade.prop.Assembly;
 
 /** What stands round every station: tape, slip, shelf, masking tape, fields. */
 class ShellTest extends InWindow {
@@ -95,7 +96,7 @@ class ShellTest extends InWindow {
     openDemo();
     Path nowhere = folder.resolve("no-such-folder").resolve("x.stout");
     when(dialogs.saveAs(any())).thenReturn(Optional.of(nowhere));
-    fx(() -> desk.perform(LayerEdits.bevel(Assembly.BLADE, 15)));
+    fx(() -> desk.perform(LayerEdits.bevel(Demo.LEAF, 15)));
 
     robot.push(KeyCode.CONTROL, KeyCode.S);
 
@@ -123,7 +124,7 @@ class ShellTest extends InWindow {
   @Test
   void undo_names_what_it_takes_back(FxRobot robot) {
     openDemo();
-    fx(() -> desk.perform(LayerEdits.bevel(Assembly.BLADE, 15)));
+    fx(() -> desk.perform(LayerEdits.bevel(Demo.LEAF, 15)));
     Button undo = robot.lookup("#undo").queryAs(Button.class);
     until(() -> undo.getText().equals("Undo: Bevel width"));
 
@@ -140,12 +141,13 @@ class ShellTest extends InWindow {
     fx(
         () ->
             desk.perform(
-                Edits.startClock("spread", desk.clock().instant().minus(Duration.ofMinutes(61)))));
+                Edits.startClock(
+                    "d7/spread", desk.clock().instant().minus(Duration.ofMinutes(61)))));
 
     until(
         () ->
             robot
-                .lookup("#clock-spread")
+                .lookup("#clock-d7-spread")
                 .tryQueryAs(Button.class)
                 .map(Button::getText)
                 .filter(it -> it.equals("Contact cement: Too late: coat again"))
@@ -156,10 +158,13 @@ class ShellTest extends InWindow {
   void strips_of_tape_never_cover_one_another(FxRobot robot) {
     openDemo();
     go(robot, Station.CORE);
-    fx(() -> desk.perform(Edits.coreEnd(560)));
-    fx(() -> desk.perform(Edits.rod("dowel-6", desk.project().core().orElseThrow())));
-    fx(() -> desk.perform(Edits.coreStart(-900)));
-    fx(() -> desk.perform(Edits.coreHeldAt(-880)));
+    fx(() -> desk.perform(Edits.coreEnd(Demo.LEAF, 560)));
+    fx(
+        () ->
+            desk.perform(
+                Edits.rod(Demo.LEAF, "dowel-6", First.core(desk.project()).orElseThrow())));
+    fx(() -> desk.perform(Edits.coreStart(Demo.LEAF, -900)));
+    fx(() -> desk.perform(Edits.coreHeldAt(Demo.LEAF, -880)));
     until(() -> robot.lookup(".masking").queryAll().size() >= 2);
 
     List<Bounds> strips = robot.lookup(".masking").queryAll().stream().map(ShellTest::box).toList();
@@ -203,5 +208,28 @@ class ShellTest extends InWindow {
     until(() -> desk.stationProperty().get() == Station.DRAFT);
     robot.clickOn(cards.getFirst());
     until(() -> desk.stationProperty().get() == Station.SIZE);
+  }
+
+  @Test
+  void a_part_is_named_put_in_order_and_made_again_on_the_rack(FxRobot robot) {
+    openDemo();
+    robot.rightClickOn("#part-d1");
+    until(() -> robot.lookup("#rack-name").tryQuery().isPresent());
+    type(robot, "#rack-name", "Upper collar");
+    until(() -> desk.project().needed("d1").name().equals("Upper collar"));
+
+    settled();
+    robot.rightClickOn("#part-d1");
+    robot.clickOn("Move up");
+    until(() -> desk.project().parts().getFirst().id().equals("d1"));
+    int before = desk.project().parts().size();
+    settled();
+    robot.rightClickOn("#part-d1");
+    robot.clickOn("Another like it");
+    until(() -> desk.project().parts().size() == before + 1);
+    settled();
+    robot.rightClickOn("#part-d1");
+    robot.clickOn("Cut mirrored");
+    until(() -> desk.project().needed("d1").placing().mirrored() == 1);
   }
 }

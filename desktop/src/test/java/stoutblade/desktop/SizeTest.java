@@ -24,6 +24,7 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import stoutblade.measure.Figure;
+import stoutblade.project.First;
 import stoutblade.project.Project;
 import stoutblade.project.Station;
 import stoutblade.reference.Camera;
@@ -145,7 +146,7 @@ class SizeTest extends InWindow {
     robot.clickOn("#card-wearer");
     type(robot, "#bearer-height", "1.9 m");
     double trueLength = figure("size.whole").value();
-    double blade = desk.derived().form().orElseThrow().length().value();
+    double blade = First.sizes(desk.derived()).length().value();
     int edits = desk.history().states().size();
 
     robot.clickOn("#in-proportion");
@@ -154,7 +155,7 @@ class SizeTest extends InWindow {
     assertThat(desk.history().states()).hasSize(edits + 1);
     assertThat(desk.history().undoable().orElseThrow()).startsWith("Size of the prop × 0.9");
     assertThat(figure("size.whole").value()).isCloseTo(trueLength * 1740 / 1900, within(1e-6));
-    assertThat(desk.derived().form().orElseThrow().length().value())
+    assertThat(First.sizes(desk.derived()).length().value())
         .isCloseTo(blade * 1740 / 1900, within(1e-6));
 
     type(robot, "#target-length", "2 m");
@@ -179,11 +180,11 @@ class SizeTest extends InWindow {
 
     robot.clickOn("#outline-draft");
     until(() -> desk.stationProperty().get() == Station.DRAFT);
-    assertThat(desk.derived().form().orElseThrow().length().value()).isCloseTo(500, within(0.3));
-    assertThat(desk.derived().form().orElseThrow().width().value()).isCloseTo(80, within(0.3));
+    assertThat(First.sizes(desk.derived()).length().value()).isCloseTo(500, within(0.3));
+    assertThat(First.sizes(desk.derived()).width().value()).isCloseTo(80, within(0.3));
     go(robot, Station.LAYERS);
     type(robot, "#bevel", "15 mm");
-    until(() -> desk.derived().layers().orElseThrow().bevelWidth().value() == 15);
+    until(() -> First.layers(desk.derived()).orElseThrow().bevelWidth().value() == 15);
     robot.push(KeyCode.CONTROL, KeyCode.Z);
     robot.push(KeyCode.CONTROL, KeyCode.Z);
     robot.push(KeyCode.CONTROL, KeyCode.Z);
@@ -212,8 +213,8 @@ class SizeTest extends InWindow {
 
     until(() -> desk.stationProperty().get() == Station.DRAFT);
     assertThat(desk.project().size().tracings()).hasSize(1);
-    assertThat(desk.derived().form().orElseThrow().length().value()).isCloseTo(1200, within(1.0));
-    assertThat(desk.derived().form().orElseThrow().width().value()).isCloseTo(240, within(1.0));
+    assertThat(First.sizes(desk.derived()).length().value()).isCloseTo(1200, within(1.0));
+    assertThat(First.sizes(desk.derived()).width().value()).isCloseTo(240, within(1.0));
   }
 
   /** A flat paddle 1.2 m long, 24 cm wide at the head and 2 cm thick. */
@@ -274,7 +275,7 @@ class SizeTest extends InWindow {
     until(() -> desk.stationProperty().get() == Station.DRAFT);
     assertThat(desk.project().size().tracings().getFirst().name()).isEqualTo("Leaf from paper");
     assertThat(desk.project().size().tracings().getFirst().nodes()).isLessThan(60);
-    assertThat(desk.derived().form().orElseThrow().length().value()).isCloseTo(300, within(1.0));
+    assertThat(First.sizes(desk.derived()).length().value()).isCloseTo(300, within(1.0));
   }
 
   @Test
@@ -380,7 +381,8 @@ class SizeTest extends InWindow {
     until(() -> desk.noticeProperty().get().startsWith("The whole prop is now 0.6"));
     assertThat(desk.noticeProperty().get())
         .contains("the foam stays 10 mm")
-        .contains("new at Core");
+        .contains("pages instead of")
+        .contains("new at Draft");
   }
 
   @Test

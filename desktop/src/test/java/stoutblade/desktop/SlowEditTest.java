@@ -20,10 +20,10 @@ import stoutblade.formats.Document;
 import stoutblade.formats.ProjectFile;
 import stoutblade.project.Edit;
 import stoutblade.project.Edits;
+import stoutblade.project.First;
 import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Reckoner;
-import stoutblade.prop.Assembly;
 import stoutblade.prop.Feature;
 import stoutblade.prop.Typeface;
 import stoutblade.prop.Where;
@@ -60,11 +60,11 @@ class SlowEditTest extends InWindow {
   }
 
   private static Edit lettering(String words) {
-    return PartEdits.addFeature(Assembly.BLADE, Feature.Kind.LETTERS, words, Where.At.of(0, 200));
+    return PartEdits.addFeature(Demo.LEAF, Feature.Kind.LETTERS, words, Where.At.of(0, 200));
   }
 
   private int features() {
-    return fx(() -> desk.project().blade().features().size());
+    return fx(() -> First.features(desk.project()).size());
   }
 
   private boolean working() {
@@ -145,7 +145,7 @@ class SlowEditTest extends InWindow {
     robot.clickOn("Open without it");
     until(() -> desk.project().name().equals("Broken"));
     assertThat(features()).isZero();
-    assertThat(desk.project().layering()).isEqualTo(broken.layering());
+    assertThat(First.layering(desk.project())).isEqualTo(First.layering(broken));
     assertThat(desk.fileProperty().get()).as("its file stays as it is").isEmpty();
     assertThat(desk.changedProperty().get()).isTrue();
   }

@@ -17,9 +17,11 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
+import stoutblade.demo.Demo;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.measure.Figure;
 import stoutblade.project.Edits;
+import stoutblade.project.First;
 import stoutblade.project.OutlineEdits;
 import stoutblade.project.Station;
 import stoutblade.shape.Point;
@@ -67,8 +69,8 @@ class StationsTest extends InWindow {
     type(robot, "#blade-length", "24\"");
     type(robot, "#blade-width", "6\"");
 
-    assertThat(desk.derived().form().orElseThrow().length().value()).isCloseTo(609.6, within(1e-6));
-    assertThat(desk.derived().form().orElseThrow().width().value()).isCloseTo(152.4, within(1e-6));
+    assertThat(First.sizes(desk.derived()).length().value()).isCloseTo(609.6, within(1e-6));
+    assertThat(First.sizes(desk.derived()).width().value()).isCloseTo(152.4, within(1e-6));
     assertThat(text(robot, "#blade-length")).isEqualTo("60.96 cm");
   }
 
@@ -82,20 +84,20 @@ class StationsTest extends InWindow {
     assertThat(text(robot, "#node-along")).isNotEmpty();
     type(robot, "#node-across", "25");
 
-    assertThat(desk.project().blade().half().nodes().get(1).at().x()).isEqualTo(25);
+    assertThat(First.half(desk.project()).nodes().get(1).at().x()).isEqualTo(25);
   }
 
   @Test
   void draft_shows_where_an_outline_crosses_itself_and_mends_it(FxRobot robot) {
     openDemo();
     go(robot, Station.DRAFT);
-    fx(() -> desk.perform(OutlineEdits.moveNode(OutlineEdits.BLADE, 4, new Point(75, 20))));
-    until(() -> robot.lookup("#finding-draft-crossing").tryQuery().isPresent());
-    assertThat(desk.derived().template()).isEmpty();
+    fx(() -> desk.perform(OutlineEdits.moveNode(Demo.LEAF, 4, new Point(75, 20))));
+    until(() -> robot.lookup("#finding-draft-d7-crossing").tryQuery().isPresent());
+    assertThat(First.template(desk.derived())).isEmpty();
 
-    robot.clickOn("#finding-draft-crossing .button");
+    robot.clickOn("#finding-draft-d7-crossing .button");
 
-    until(() -> desk.derived().template().isPresent());
+    until(() -> First.template(desk.derived()).isPresent());
   }
 
   @Test
@@ -122,12 +124,12 @@ class StationsTest extends InWindow {
     openDemo();
     go(robot, Station.LAYERS);
     choose(robot, "#foam", desk.catalogue().foam("eva-craft").orElseThrow());
-    until(() -> desk.project().layering().middle().foamId().equals("eva-craft"));
-    assertThat(desk.project().layering().middle().thicknessMm())
+    until(() -> First.layering(desk.project()).middle().foamId().equals("eva-craft"));
+    assertThat(First.layering(desk.project()).middle().thicknessMm())
         .as("the nearest there is")
         .isEqualTo(6);
     choose(robot, "#thickness", 4.0);
-    until(() -> desk.project().layering().middle().thicknessMm() == 4);
+    until(() -> First.layering(desk.project()).middle().thicknessMm() == 4);
     until(() -> !desk.derived().findingsOf(Station.CORE).isEmpty());
   }
 
@@ -136,10 +138,10 @@ class StationsTest extends InWindow {
     openDemo();
     go(robot, Station.CORE);
     robot.clickOn("#no-core");
-    until(() -> desk.project().core().isEmpty());
+    until(() -> First.core(desk.project()).isEmpty());
     assertThat(text(robot, "#core-end")).isEmpty();
     choose(robot, "#rod", desk.catalogue().rod("dowel-9").orElseThrow());
-    until(() -> desk.derived().core().isPresent());
+    until(() -> First.core(desk.derived()).isPresent());
     type(robot, "#core-held", "1 m");
     assertThat(desk.noticeProperty().get()).contains("held between its ends");
     assertThat(text(robot, "#core-held")).isEqualTo("1 m");
@@ -150,7 +152,7 @@ class StationsTest extends InWindow {
     openDemo();
     go(robot, Station.CUT);
     choose(robot, "#paper", stoutblade.template.Paper.A3);
-    until(() -> desk.derived().tiling().orElseThrow().tiles().size() == 2);
+    until(() -> desk.derived().papers().getFirst().pages() == 2);
   }
 
   @Test
@@ -176,10 +178,10 @@ class StationsTest extends InWindow {
   void build_stops_a_clock_that_was_started_in_error(FxRobot robot) {
     openDemo();
     go(robot, Station.BUILD);
-    robot.clickOn("#stop-clock-spread");
+    robot.clickOn("#stop-clock-d7-spread");
 
     until(() -> desk.project().journal().clocks().isEmpty());
-    until(() -> robot.lookup("#stop-clock-spread").tryQuery().isEmpty());
+    until(() -> robot.lookup("#stop-clock-d7-spread").tryQuery().isEmpty());
   }
 
   @Test
@@ -189,12 +191,12 @@ class StationsTest extends InWindow {
     List<String> words =
         fx(
             () ->
-                robot.lookup("#step-spread .label").queryAllAs(Label.class).stream()
+                robot.lookup("#step-d7-spread .label").queryAllAs(Label.class).stream()
                     .map(Label::getText)
                     .toList());
 
     assertThat(words)
-        .contains("First: Bed the core in the front layer")
+        .contains("First: Reedcutter leaf: bed the core in the front layer")
         .anyMatch(it -> it.contains("not before 4 h: the core's glue sets"))
         .anyMatch(it -> it.contains("flammable"))
         .anyMatch(it -> it.contains("safety data sheet"));
@@ -223,8 +225,9 @@ class StationsTest extends InWindow {
     type(robot, "#built-mass", "175 g");
     type(robot, "#built-length", "57.3 cm");
 
-    assertThat(desk.project().journal().built().massG()).contains(175.0);
-    assertThat(shownFigures(robot)).anyMatch(it -> it.startsWith("Weight: difference, "));
+    assertThat(desk.project().journal().built(Demo.LEAF).massG()).contains(175.0);
+    assertThat(shownFigures(robot))
+        .anyMatch(it -> it.startsWith("Reedcutter leaf, weight: difference, "));
     type(robot, "#built-mass", "heavy");
     assertThat(desk.noticeProperty().get()).contains("a weight is a number of grams");
   }

@@ -18,7 +18,6 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import stoutblade.project.Station;
-import stoutblade.prop.ShapedPart;
 import stoutblade.template.Stroke;
 import stoutblade.template.Template;
 
@@ -154,6 +153,10 @@ class SumsTest extends InWindow {
   }
 
   private static Map<String, Double> sizes(Desk desk) {
-    return desk.project().parts().getFirst() instanceof ShapedPart it ? it.sizes() : Map.of();
+    return desk.project().parts().stream()
+        .findFirst()
+        .filter(it -> it.formed().isPresent())
+        .map(it -> it.formed().orElseThrow().entries(it.thicknessMm()))
+        .orElse(Map.of());
   }
 }

@@ -15,6 +15,7 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
+import stoutblade.project.First;
 import stoutblade.project.Station;
 import stoutblade.shape.Box;
 import stoutblade.trace.Tracing;
@@ -65,7 +66,7 @@ class TracingTest extends InWindow {
     robot.clickOn("#card-t1");
     robot.clickOn("#outline-draft");
     until(() -> desk.stationProperty().get() == Station.DRAFT);
-    assertThat(desk.derived().form().orElseThrow().length().value()).isCloseTo(300, within(1.0));
+    assertThat(First.sizes(desk.derived()).length().value()).isCloseTo(300, within(1.0));
   }
 
   @Test

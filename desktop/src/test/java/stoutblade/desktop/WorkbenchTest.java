@@ -2,6 +2,7 @@ package stoutblade.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
@@ -28,8 +29,8 @@ import stoutblade.formats.Autosave;
 import stoutblade.formats.Document;
 import stoutblade.formats.OpenFiles;
 import stoutblade.formats.Saving;
-import stoutblade.measure.Units;
 import stoutblade.project.Edits;
+import stoutblade.project.First;
 import stoutblade.project.OutlineEdits;
 import stoutblade.project.Station;
 import stoutblade.shape.Point;
@@ -80,11 +81,11 @@ class WorkbenchTest extends InWindow {
     robot.press(KeyCode.SHIFT);
     robot.clickOn(at(robot, "#draft-mat", new Point(1, 570)));
     robot.release(KeyCode.SHIFT);
-    until(() -> desk.derived().form().isPresent());
-    assertThat(desk.project().blade().half().nodes()).hasSize(4);
-    assertThat(desk.project().blade().half().nodes().getLast().at().x()).as("snapped").isZero();
+    until(() -> First.form(desk.derived()).isPresent());
+    assertThat(First.half(desk.project()).nodes()).hasSize(4);
+    assertThat(First.half(desk.project()).nodes().getLast().at().x()).as("snapped").isZero();
     type(robot, "#node-along", "57 cm");
-    assertThat(desk.derived().form().orElseThrow().length().value()).isEqualTo(570);
+    assertThat(First.sizes(desk.derived()).length().value()).isEqualTo(570);
 
     // Layers and core.
     go(robot, Station.LAYERS);
@@ -92,24 +93,24 @@ class WorkbenchTest extends InWindow {
     choose(robot, "#foam", foam);
     type(robot, "#bevel", "22");
     type(robot, "#edge", "3/16\"");
-    assertThat(desk.project().layering().profile().edgeMm()).isBetween(4.76, 4.77);
+    assertThat(First.layering(desk.project()).profile().edgeMm()).isBetween(4.76, 4.77);
     go(robot, Station.CORE);
     Rod rod = desk.catalogue().rod("carbon-tube-10").orElseThrow();
     choose(robot, "#rod", rod);
     type(robot, "#core-end", "48 cm");
-    assertThat(desk.derived().core().orElseThrow().tooDeep()).isFalse();
+    assertThat(First.core(desk.derived()).orElseThrow().tooDeep()).isFalse();
 
     // Cut: everything is exported.
     go(robot, Station.CUT);
     robot.clickOn("#export");
     until(() -> Files.exists(exports.resolve("new-prop-figures.json")));
     settled();
-    assertThat(exports.resolve("new-prop-templates-a4.pdf")).isRegularFile();
+    assertThat(exports.resolve("new-prop-d1-blade-layers-a4.pdf")).isRegularFile();
 
     // Log: a step is done with the time it took.
     go(robot, Station.LOG);
-    type(robot, "#took-print", "25 min");
-    assertThat(desk.project().journal().of("print").orElseThrow().minutes()).isEqualTo(25);
+    type(robot, "#took-all-print", "25 min");
+    assertThat(desk.project().journal().of("all/print").orElseThrow().minutes()).isEqualTo(25);
 
     // Undo all the way, redo all the way, save, start anew, open: the same figures.
     List<String> before = figures();
@@ -126,7 +127,7 @@ class WorkbenchTest extends InWindow {
           });
     }
     assertThat(pictures()).isZero();
-    assertThat(desk.derived().form()).isEmpty();
+    assertThat(First.form(desk.derived())).isEmpty();
     robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
     until(() -> desk.history().undoable().isPresent());
     while (desk.history().redoable().isPresent()) {
@@ -169,10 +170,10 @@ class WorkbenchTest extends InWindow {
   void a_figure_opens_its_working_and_the_inputs_theirs(FxRobot robot) {
     openDemo();
     go(robot, Station.CORE);
-    robot.clickOn("#figure-core-depth");
+    robot.clickOn("#figure-d7-core-depth");
     until(() -> !robot.lookup("= 10 mm ÷ 2").queryAll().isEmpty());
 
-    robot.clickOn("#figure-core-depth");
+    robot.clickOn("#figure-d7-core-depth");
     until(() -> robot.lookup("= 10 mm ÷ 2").queryAll().isEmpty());
   }
 
@@ -211,21 +212,20 @@ class WorkbenchTest extends InWindow {
   void nodes_are_dragged_nudged_turned_and_removed(FxRobot robot) {
     openDemo();
     go(robot, Station.DRAFT);
-    Point widest = desk.project().blade().half().nodes().get(4).at();
+    Point widest = First.half(desk.project()).nodes().get(4).at();
     drag(robot, "#draft-mat", widest, widest.plus(new Point(12, 0)));
-    assertThat(desk.project().blade().half().nodes().get(4).at().x())
+    assertThat(First.half(desk.project()).nodes().get(4).at().x())
         .isBetween(widest.x() + 10, widest.x() + 14);
 
     robot.push(KeyCode.RIGHT);
     robot.push(KeyCode.C);
     until(
         () ->
-            desk.project().blade().half().nodes().get(4).kind()
-                == stoutblade.shape.Node.Kind.CORNER);
+            First.half(desk.project()).nodes().get(4).kind() == stoutblade.shape.Node.Kind.CORNER);
     robot.push(KeyCode.DELETE);
-    until(() -> desk.project().blade().half().nodes().size() == 7);
+    until(() -> First.half(desk.project()).nodes().size() == 7);
     robot.push(KeyCode.CONTROL, KeyCode.Z);
-    until(() -> desk.project().blade().half().nodes().size() == 8);
+    until(() -> First.half(desk.project()).nodes().size() == 8);
   }
 
   @Test
@@ -234,31 +234,31 @@ class WorkbenchTest extends InWindow {
     go(robot, Station.BUILD);
     fx(
         () -> {
-          robot.lookup("#start-clock-spread").queryAs(Button.class).fire();
+          robot.lookup("#start-clock-d7-spread").queryAs(Button.class).fire();
           return true;
         });
 
     until(
         () ->
             robot
-                .lookup("#clock-spread")
+                .lookup("#clock-d7-spread")
                 .tryQueryAs(Button.class)
                 .map(Button::getText)
                 .filter(it -> it.equals("Contact cement: Wait, 10:00 left"))
                 .isPresent());
     fx(
         () -> {
-          robot.lookup("#done-spread").queryAs(Button.class).fire();
+          robot.lookup("#done-d7-spread").queryAs(Button.class).fire();
           return true;
         });
-    until(() -> robot.lookup("#clock-spread").tryQuery().isEmpty());
+    until(() -> robot.lookup("#clock-d7-spread").tryQuery().isEmpty());
   }
 
   @Test
   void units_and_theme_switch_by_key_without_changing_a_value(FxRobot robot) {
     openDemo();
     robot.clickOn("#card-wearer");
-    double length = desk.derived().form().orElseThrow().length().value();
+    double length = First.sizes(desk.derived()).length().value();
     fx(
         () -> {
           bench.focusMat();
@@ -266,7 +266,7 @@ class WorkbenchTest extends InWindow {
         });
     robot.push(KeyCode.U);
     until(() -> !desk.units().metric());
-    assertThat(desk.derived().form().orElseThrow().length().value()).isEqualTo(length);
+    assertThat(First.sizes(desk.derived()).length().value()).isEqualTo(length);
     assertThat(robot.lookup("#wearer-height").queryAs(TextField.class).getText())
         .isEqualTo("5' 8 1/2\"");
     robot.push(KeyCode.SHIFT, KeyCode.U);
@@ -357,11 +357,16 @@ class WorkbenchTest extends InWindow {
   @Test
   void printing_goes_to_the_printer_that_is_there(FxRobot robot) throws IOException {
     openDemo();
-    when(printer.print(any(), any())).thenReturn(Path.of("print.pdf"));
+    when(printer.print(any(), any(), any(), any())).thenReturn(Path.of("print.pdf"));
     go(robot, Station.CUT);
     robot.clickOn("#print");
     until(() -> desk.noticeProperty().get().contains("simulated printer: print.pdf"));
-    verify(printer).print(desk.derived(), Units.METRIC);
+    verify(printer)
+        .print(
+            eq(First.template(desk.derived()).orElseThrow()),
+            eq(desk.project().paper()),
+            eq(desk.project().name()),
+            any());
   }
 
   @Test
@@ -369,12 +374,12 @@ class WorkbenchTest extends InWindow {
     openDemo();
     go(robot, Station.FINISH);
     robot.clickOn("#another-flexible-primer");
-    until(() -> desk.project().coats().get(1).count() == 4);
+    until(() -> First.coats(desk.project()).get(1).count() == 4);
     robot.clickOn("#fewer-flexible-primer");
-    until(() -> desk.project().coats().get(1).count() == 3);
+    until(() -> First.coats(desk.project()).get(1).count() == 3);
     choose(robot, "#more-coating", desk.catalogue().coating("gold").orElseThrow());
-    until(() -> desk.project().coats().stream().anyMatch(it -> it.coatingId().equals("gold")));
-    assertThat(desk.project().coats().getLast().coatingId()).isEqualTo("clear-matt");
+    until(() -> First.coats(desk.project()).stream().anyMatch(it -> it.coatingId().equals("gold")));
+    assertThat(First.coats(desk.project()).getLast().coatingId()).isEqualTo("clear-matt");
   }
 
   // == FILES
@@ -478,7 +483,7 @@ class WorkbenchTest extends InWindow {
         stoutblade.project.Repair.of(
             demo.project(),
             it -> {
-              if (it.core().isPresent()) {
+              if (it.parts().stream().anyMatch(part -> part.core().isPresent())) {
                 throw new IllegalArgumentException("A core of no length");
               }
             },
@@ -493,7 +498,9 @@ class WorkbenchTest extends InWindow {
         });
     assertThat(
             robot
-                .lookup((Label it) -> it.getText().equals("• its core: A core of no length"))
+                .lookup(
+                    (Label it) ->
+                        it.getText().equals("• the core of 'Reedcutter leaf': A core of no length"))
                 .tryQuery())
         .isPresent();
     robot.clickOn("Open without it");
@@ -517,13 +524,13 @@ class WorkbenchTest extends InWindow {
   void a_rod_for_a_blade_of_ten_metres_is_as_long_as_a_rod_may_be(FxRobot robot) {
     openDemo();
     List<Throwable> thrown = thrown();
-    fx(() -> desk.perform(Edits.withoutCore()));
-    fx(() -> desk.perform(OutlineEdits.length(OutlineEdits.BLADE, 9_900)));
+    fx(() -> desk.perform(Edits.withoutCore(Demo.LEAF)));
+    fx(() -> desk.perform(OutlineEdits.length(Demo.LEAF, 9_900)));
     go(robot, Station.CORE);
     choose(robot, "#rod", desk.catalogue().rods().getFirst());
 
-    until(() -> desk.project().core().isPresent());
-    var core = desk.project().core().orElseThrow();
+    until(() -> First.core(desk.project()).isPresent());
+    var core = First.core(desk.project()).orElseThrow();
     assertThat(core.endMm() - core.startMm()).isEqualTo(10_000);
     assertThat(core.endMm()).isEqualTo(8_415);
     assertThat(thrown).isEmpty();
@@ -537,7 +544,7 @@ class WorkbenchTest extends InWindow {
     type(robot, "#built-length", "99 m");
     assertThat(desk.noticeProperty().get()).contains("up to 10 m long");
     type(robot, "#built-length", "9 m");
-    until(() -> desk.project().journal().built().lengthMm().equals(Optional.of(9000.0)));
+    until(() -> desk.project().journal().built(Demo.LEAF).lengthMm().equals(Optional.of(9000.0)));
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(thrown).isEmpty();
   }
@@ -546,11 +553,11 @@ class WorkbenchTest extends InWindow {
   void layers_of_which_nothing_is_left_are_taken_apart_without_a_fault(FxRobot robot) {
     openDemo();
     List<Throwable> thrown = thrown();
-    fx(() -> desk.perform(OutlineEdits.length(OutlineEdits.BLADE, 100)));
-    fx(() -> desk.perform(OutlineEdits.width(OutlineEdits.BLADE, 7.3)));
+    fx(() -> desk.perform(OutlineEdits.length(Demo.LEAF, 100)));
+    fx(() -> desk.perform(OutlineEdits.width(Demo.LEAF, 7.3)));
     go(robot, Station.LAYERS);
     for (int i = 0; i < 3; i++) {
-      fx(() -> desk.perform(stoutblade.project.LayerEdits.add(OutlineEdits.BLADE, 1)));
+      fx(() -> desk.perform(stoutblade.project.LayerEdits.add(Demo.LEAF, 1)));
     }
     robot.clickOn("#view-apart");
     WaitForAsyncUtils.waitForFxEvents();
@@ -611,16 +618,16 @@ class WorkbenchTest extends InWindow {
         () ->
             desk.perform(
                 stoutblade.project.PartEdits.addFeature(
-                    OutlineEdits.BLADE,
+                    Demo.LEAF,
                     stoutblade.prop.Feature.Kind.SLOT,
                     "",
                     stoutblade.prop.Where.At.of(0, 250))));
-    String id = desk.project().blade().features().getLast().id();
+    String id = First.features(desk.project()).getLast().id();
     fx(
         () ->
             desk.perform(
                 stoutblade.project.PartEdits.feature(
-                    OutlineEdits.BLADE, id, "Wider", it -> it.with("wide", 1000))));
+                    Demo.LEAF, id, "Wider", it -> it.with("wide", 1000))));
     for (Station station : Station.values()) {
       go(robot, station);
     }
@@ -632,6 +639,6 @@ class WorkbenchTest extends InWindow {
             .findFirst()
             .orElseThrow();
     assertThat(fx(() -> desk.perform(finding.mends().getFirst()))).isTrue();
-    assertThat(desk.derived().layers()).isPresent();
+    assertThat(First.layers(desk.derived())).isPresent();
   }
 }

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import stoutblade.build.FreeHours;
+import stoutblade.build.WorkSteps;
 import stoutblade.core.CoreChoice;
 import stoutblade.event.Event;
 import stoutblade.finish.Coats;
@@ -22,12 +23,13 @@ import stoutblade.formats.Document;
 import stoutblade.formats.ModelFile;
 import stoutblade.formats.PictureFile;
 import stoutblade.journal.Journal;
-import stoutblade.part.Blade;
+import stoutblade.part.Defaults;
+import stoutblade.part.Part;
 import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Size;
-import stoutblade.prop.Part;
-import stoutblade.prop.SlicedPart;
+import stoutblade.prop.Cut;
+import stoutblade.prop.Slices;
 import stoutblade.reference.Extent;
 import stoutblade.reference.Orientation;
 import stoutblade.reference.Orientation.View;
@@ -52,6 +54,9 @@ public final class Demo {
 
   private static final String TRIAL_FOAM = "eva-high-density";
   private static final double TRIAL_MM = 156;
+
+  /** The id of the leaf, the first of the Reedcutter's parts. */
+  public static final String LEAF = "d7";
 
   /** The picture of the Ferrywarden with the Reedcutter. */
   public static final String PICTURE = "ferrywarden.jpg";
@@ -134,7 +139,7 @@ public final class Demo {
     Project sliced =
         PartEdits.addSliced(
                 "Trial bell",
-                new SlicedPart.Origin("fog-bell.stl, a quarter as large", "", 0),
+                new Slices.Origin("fog-bell.stl, a quarter as large", "", 0),
                 trial(bell),
                 TRIAL_FOAM,
                 6)
@@ -161,9 +166,7 @@ public final class Demo {
                 Size.of(reedcutter.wearer())
                     .withWearers(reedcutter.size().wearers())
                     .withPassages(reedcutter.size().passages()))
-            .withBlade(new Blade("Blade", HalfOutline.EMPTY))
-            .withCore(Optional.empty())
-            .withCoats(List.of())
+            .withDefaults(reedcutter.defaults().withCoats(List.of()))
             .withJournal(Journal.EMPTY)
             .withParts(parts),
         Map.of());
@@ -183,21 +186,13 @@ public final class Demo {
   }
 
   private static Project project(Size size, LocalDateTime now) {
+    List<Part> parts = new ArrayList<>(List.of(leafPart()));
+    parts.addAll(DemoParts.reedcutter());
     return new Project(
         "Reedcutter",
         size,
         new Event("Osiermouth Lantern Walk", eventTime(now), Event.USUAL_READY_BEFORE),
         FreeHours.EVENINGS_AND_WEEKENDS,
-        new Blade("Reedcutter leaf", traced(), DemoParts.leafVeins()),
-        leafLayers(),
-        Optional.of(new CoreChoice("carbon-tube-10", -320, 505, -20)),
-        List.of(
-            new Coats("heat-seal", 1),
-            new Coats("flexible-primer", 3),
-            new Coats("steel-dark", 2),
-            new Coats("steel-bright", 1),
-            new Coats("wash-dark", 1),
-            new Coats("clear-matt", 2)),
         Map.of(
             "flexible-primer", 310_000.0,
             "steel-dark", 22_000.0,
@@ -206,8 +201,30 @@ public final class Demo {
             "clear-matt", 250_000.0),
         Paper.A4,
         journal(now),
-        DemoParts.reedcutter(),
+        new Defaults(leafLayers(), leafCoats()),
+        parts,
         leftovers());
+  }
+
+  /** The leaf itself, worked on both faces, with a tube in it. */
+  private static Part leafPart() {
+    return Part.of(
+            LEAF,
+            "Reedcutter leaf",
+            new Cut(traced(), DemoParts.leafVeins(), true, ""),
+            leafLayers())
+        .withCore(Optional.of(new CoreChoice("carbon-tube-10", -320, 505, -20)))
+        .withCoats(leafCoats());
+  }
+
+  private static List<Coats> leafCoats() {
+    return List.of(
+        new Coats("heat-seal", 1),
+        new Coats("flexible-primer", 3),
+        new Coats("steel-dark", 2),
+        new Coats("steel-bright", 1),
+        new Coats("wash-dark", 1),
+        new Coats("clear-matt", 2));
   }
 
   /** Foam of earlier props that is still there. */
@@ -224,7 +241,17 @@ public final class Demo {
 
   private static Journal journal(LocalDateTime now) {
     Journal journal = Journal.EMPTY;
-    String[] steps = {"buy", "print", "hold-up", "trace", "groove", "cut", "core-fit", "core-bed"};
+    String leaf = LEAF + "/";
+    String[] steps = {
+      WorkSteps.BUY,
+      WorkSteps.PRINT,
+      WorkSteps.HOLD_UP,
+      leaf + "trace",
+      leaf + "groove",
+      leaf + "cut",
+      leaf + "core-fit",
+      leaf + "core-bed"
+    };
     double[] minutes = {70, 24, 12, 22, 64, 41, 30, 25};
     for (int i = 0; i < steps.length; i++) {
       LocalDateTime at = now.minusDays(steps.length - i).withHour(20).withMinute(40).withNano(0);
@@ -232,7 +259,8 @@ public final class Demo {
     }
     Instant spread = now.atZone(ZoneId.systemDefault()).toInstant().minusSeconds(6 * 60);
     return journal
-        .withClock("spread", spread)
-        .withBuilt(new Journal.Built(Optional.of(571.0), Optional.of(156.0), Optional.empty()));
+        .withClock(leaf + "spread", spread)
+        .withBuilt(
+            LEAF, new Journal.Built(Optional.of(571.0), Optional.of(156.0), Optional.empty()));
   }
 }

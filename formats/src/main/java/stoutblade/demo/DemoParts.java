@@ -4,13 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import stoutblade.prop.Assembly;
+import stoutblade.part.Part;
+import stoutblade.prop.Bought;
+import stoutblade.prop.Cut;
 import stoutblade.prop.Feature;
-import stoutblade.prop.Part;
 import stoutblade.prop.Placing;
 import stoutblade.prop.Placing.Faces;
-import stoutblade.prop.Plate;
-import stoutblade.prop.ShapedPart;
 import stoutblade.prop.Spot;
 import stoutblade.prop.Where;
 import stoutblade.shape.HalfOutline;
@@ -38,6 +37,27 @@ final class DemoParts {
 
   private static Placing on(String carrier, double x, double y) {
     return Placing.USUAL.on(carrier).at(Where.At.of(x, y));
+  }
+
+  private static Part plate(
+      String id,
+      String name,
+      Outline outline,
+      List<Feature> features,
+      String foamId,
+      double thicknessMm,
+      Placing placing) {
+    return Part.of(id, name, new Cut(outline, features), foamId, thicknessMm).withPlacing(placing);
+  }
+
+  private static Part layered(
+      String id,
+      String name,
+      Outline outline,
+      List<Feature> features,
+      Layering stack,
+      Placing placing) {
+    return Part.of(id, name, new Cut(outline, features), stack).withPlacing(placing);
   }
 
   private static Feature feature(
@@ -76,21 +96,21 @@ final class DemoParts {
   /** Collar, lugs, a haft in two, its grip and its butt, below the leaf. */
   static List<Part> reedcutter() {
     return List.of(
-        new ShapedPart(
+        Part.formed(
             "d1",
             "Collar",
             "ring",
             Map.of("known", 0.0, "across", 33.0, "foam", 10.0, "width", 40.0),
             STIFF,
-            on(Assembly.BLADE, 0, -18)),
-        new ShapedPart(
+            on(Demo.LEAF, 0, -18)),
+        Part.formed(
             "d2",
             "Grip",
             "wraps",
             Map.of("former", 33.0, "foam", 2.0, "turns", 3.0, "width", 300.0, "step", 20.0),
             SOFT,
             on("d5", 0, -60)),
-        new ShapedPart(
+        Part.formed(
             "d3",
             "Butt",
             "cone",
@@ -99,21 +119,30 @@ final class DemoParts {
                 1.0),
             FIRM,
             on("d6", 0, -335)),
-        new Plate("d4", "Cross lugs", lugs(), lugFeatures(), STIFF, 20, on("d1", 0, -42)),
-        new ShapedPart(
+        plate("d4", "Cross lugs", lugs(), lugFeatures(), STIFF, 20, on("d1", 0, -42)),
+        Part.formed(
             "d5",
             "Upper haft",
             "strip",
             Map.of("former", 33.0, "foam", 2.0, "wide", 40.0, "overlap", 4.0, "covered", 585.0),
             SOFT,
             on("d1", 0, -355)),
-        new ShapedPart(
+        Part.formed(
             "d6",
             "Lower haft",
             "strip",
             Map.of("former", 33.0, "foam", 2.0, "wide", 40.0, "overlap", 4.0, "covered", 600.0),
             SOFT,
-            on("d5", 0, -600)));
+            on("d5", 0, -600)),
+        pipe("d8", "Upper pipe", 585, on("d5", 0, 0)),
+        pipe("d9", "Lower pipe", 600, on("d6", 0, 0)));
+  }
+
+  /** What the haft is wrapped round: it is bought, and weighs more than all foam. */
+  private static Part pipe(String id, String name, double lengthMm, Placing placing) {
+    return Part.bought(
+            id, name, new Bought("PVC pipe 1 in, Schedule 40", "pvc-1", lengthMm, 33.4, 0, 0))
+        .withPlacing(placing.showing(Faces.NONE));
   }
 
   private static HalfOutline lugs() {
@@ -156,10 +185,10 @@ final class DemoParts {
     Layering boards =
         Layering.of(List.of(Sheet.of(FIRM, 6), Sheet.of(FIRM, 10)), Profile.FLAT.withRound(4))
             .withWanted(16);
-    Plate board = new Plate("d1", "Board", board(), boardFeatures(), boards, Placing.USUAL);
+    Part board = layered("d1", "Board", board(), boardFeatures(), boards, Placing.USUAL);
     parts.add(board);
     parts.add(
-        new ShapedPart(
+        Part.formed(
             "d2",
             "Dished face",
             "profile",
@@ -187,7 +216,7 @@ final class DemoParts {
             STIFF,
             on("d1", 0, SPRING - 20).facing(true)));
     parts.add(
-        new ShapedPart(
+        Part.formed(
             "d3",
             "Boss",
             "dome",
@@ -195,7 +224,7 @@ final class DemoParts {
             FIRM,
             on("d2", 0, 0).facing(true)));
     parts.add(
-        new Plate(
+        plate(
             "d4",
             "Ray",
             ray(),
@@ -208,9 +237,11 @@ final class DemoParts {
             SOFT,
             5,
             Placing.USUAL.on("d2").at(new Where.Ring(new Point(0, 0), 72, 16, 0))));
-    double round = Path.through(board.outline().outline().flattened(0.01), false).length(0.01);
+    double round =
+        Path.through(board.cut().orElseThrow().outline().outline().flattened(0.01), false)
+            .length(0.01);
     parts.add(
-        new ShapedPart(
+        Part.formed(
             "d5",
             "Padded rim",
             "band",
@@ -257,7 +288,7 @@ final class DemoParts {
             Node.corner(0, 0), Node.corner(10, 0), Node.corner(13, 30), Node.round(0, 112, 1.5)));
   }
 
-  private static Plate strap(String id, String name, double length, double along) {
+  private static Part strap(String id, String name, double length, double along) {
     double half = length / 2;
     WholeOutline outline =
         new WholeOutline(
@@ -273,7 +304,7 @@ final class DemoParts {
                 Feature.Kind.HOLE,
                 Map.of("across", 3.0),
                 new Where.Row(new Point(-half + 6, 0), new Point(half - 6, 0), 6)));
-    return new Plate(id, name, outline, stitches, FIRM, 5, on("d1", 0, along).showing(Faces.BACK));
+    return plate(id, name, outline, stitches, FIRM, 5, on("d1", 0, along).showing(Faces.BACK));
   }
 
   // == THE FOG BELL
@@ -282,7 +313,7 @@ final class DemoParts {
   static List<Part> fogBell() {
     List<Part> parts = new ArrayList<>();
     parts.add(
-        new ShapedPart(
+        Part.formed(
             "d1",
             "Bell",
             "cone",
@@ -292,7 +323,7 @@ final class DemoParts {
             FIRM,
             on("", 0, 165)));
     parts.add(
-        new ShapedPart(
+        Part.formed(
             "d2",
             "Dome",
             "dome",
@@ -303,9 +334,9 @@ final class DemoParts {
     parts.add(ring("d4", "Middle ring", 318, 20, 24));
     parts.add(ring("d5", "Shoulder ring", 248, 24, 150));
     parts.add(
-        new Plate("d6", "Yoke cheek", yoke(), yokeFeatures(), cheek(), on("d2", 0, 38).made(2, 1)));
+        layered("d6", "Yoke cheek", yoke(), yokeFeatures(), cheek(), on("d2", 0, 38).made(2, 1)));
     parts.add(
-        new ShapedPart(
+        Part.formed(
             "d7",
             "Clapper rod",
             "wraps",
@@ -313,7 +344,7 @@ final class DemoParts {
             SOFT,
             on("d1", 0, -50).showing(Faces.BACK)));
     parts.add(
-        new ShapedPart(
+        Part.formed(
             "d8",
             "Clapper, half of it",
             "dome",
@@ -321,7 +352,7 @@ final class DemoParts {
             STIFF,
             on("d7", 0, -155).facing(true).made(2, 0).showing(Faces.BACK)));
     parts.add(
-        new Plate(
+        layered(
             "d9",
             "Clapper light",
             WholeOutline.circle(new Point(0, 0), 62),
@@ -365,8 +396,8 @@ final class DemoParts {
             at(0, -14, 0)));
   }
 
-  private static ShapedPart ring(String id, String name, double across, double width, double y) {
-    return new ShapedPart(
+  private static Part ring(String id, String name, double across, double width, double y) {
+    return Part.formed(
         id,
         name,
         "ring",

@@ -24,18 +24,41 @@ public final class Exports {
   private Exports() {}
 
   /**
+   * What was exported.
+   *
+   * @param files in the order of their writing
+   * @param leftOut what was not written and why, each in a sentence
+   */
+  public record Written(List<Path> files, List<String> leftOut) {
+
+    /** Copies the lists. */
+    public Written {
+      files = List.copyOf(files);
+      leftOut = List.copyOf(leftOut);
+    }
+
+    /** What was written and what was not, for a person to read. */
+    public String words(Path folder) {
+      return files.size()
+          + " files written to "
+          + folder
+          + (leftOut.isEmpty() ? "" : ". Left out: " + String.join(" ", leftOut));
+    }
+  }
+
+  /**
    * Writes templates (PDF and SVG), plan (CSV and iCalendar), shopping list (CSV) and figures
    * (JSON).
    *
    * @param progress takes the share that is done, 0 to 1; may throw to cancel
-   * @return the files, in the order of their writing
+   * @return the files, and what was left out
    * @throws FormatException if there is nothing to cut yet; the message says what is wrong
    */
-  public static List<Path> write(
+  public static Written write(
       Path folder, Derived derived, Units units, LocalDateTime now, DoubleConsumer progress)
       throws IOException {
     Project project = derived.project();
-    List<Template> templates = derived.templates(units);
+    List<Template> templates = derived.templates();
     if (templates.isEmpty()) {
       throw nothing(derived);
     }
@@ -43,12 +66,21 @@ public final class Exports {
     String stem = fileName(project.name());
     String scale = scale(derived, units);
     List<Path> written = new ArrayList<>();
+    List<String> leftOut = new ArrayList<>();
 
     for (Template template : templates) {
-      if (derived.tiled(template)) {
-        written.add(writeTemplates(folder, derived, units));
-      } else if (Tiling.pages(template, project.paper()) <= Tiling.MOST_PAGES) {
+      long pages = Tiling.pages(template, project.paper());
+      if (pages <= Tiling.MOST_PAGES) {
         written.add(writeTemplate(folder, template, project.paper(), project.name(), scale));
+      } else {
+        leftOut.add(
+            "'"
+                + template.title()
+                + "' as PDF: it would take "
+                + pages
+                + " pages of "
+                + project.paper().label()
+                + "; take larger paper, or the SVG or DXF.");
       }
       written.addAll(lines(folder, template, project.name(), scale));
       progress.accept(0.6 * written.size() / (3 * templates.size()));
@@ -58,15 +90,19 @@ public final class Exports {
     }
     progress.accept(0.8);
 
-    Path shopping = folder.resolve(stem + "-shopping.csv");
-    PlanFiles.writeShopping(shopping, derived.shopping().orElseThrow(), units);
-    written.add(shopping);
+    if (derived.shopping().isPresent()) {
+      Path shopping = folder.resolve(stem + "-shopping.csv");
+      PlanFiles.writeShopping(shopping, derived.shopping().get(), units);
+      written.add(shopping);
+    } else {
+      leftOut.add("The list to buy: no foam of a part is in the catalogue.");
+    }
 
     Path figures = folder.resolve(stem + "-figures.json");
     SafeWrite.write(figures, FiguresJson.of(derived, units).getBytes(StandardCharsets.UTF_8));
     written.add(figures);
     progress.accept(1);
-    return written;
+    return new Written(written, leftOut);
   }
 
   /** A template as SVG and as DXF. */
@@ -78,23 +114,6 @@ public final class Exports {
     Path dxf = folder.resolve(stem + ".dxf");
     TemplateDxf.write(dxf, template);
     return List.of(svg, dxf);
-  }
-
-  /**
-   * Writes the templates as PDF.
-   *
-   * @return the file
-   * @throws FormatException if there is nothing to cut yet
-   */
-  public static Path writeTemplates(Path folder, Derived derived, Units units) throws IOException {
-    Project project = derived.project();
-    Template template = derived.template().orElseThrow(() -> nothing(derived));
-    Tiling tiling = derived.tiling().orElseThrow(() -> nothing(derived));
-    Path pdf =
-        folder.resolve(
-            fileName(project.name()) + "-templates-" + fileName(project.paper().name()) + ".pdf");
-    TemplatePdf.write(pdf, template, tiling, project.name(), scale(derived, units));
-    return pdf;
   }
 
   /**

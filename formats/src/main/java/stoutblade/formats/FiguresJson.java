@@ -14,6 +14,12 @@ import stoutblade.project.Station;
 /** Every figure of a project as JSON, with its working. */
 public final class FiguresJson {
 
+  /** The word by which a file of figures is known. */
+  static final String FORMAT = "stout-blade-figures";
+
+  /** Grows when a name in it is taken away or comes to mean something else. */
+  static final int VERSION = 1;
+
   private FiguresJson() {}
 
   /**
@@ -22,6 +28,8 @@ public final class FiguresJson {
    */
   public static String of(Derived derived, Units units) throws IOException {
     ObjectNode root = Json.MAPPER.createObjectNode();
+    root.put("format", FORMAT);
+    root.put("version", VERSION);
     root.put("project", derived.project().name());
     Map<String, Figure> below = new LinkedHashMap<>();
     Map<String, Figure> shown = new LinkedHashMap<>();
@@ -47,6 +55,8 @@ public final class FiguresJson {
   /** Some figures, then the inputs that they name. */
   public static String of(String title, List<Figure> shown, Units units) throws IOException {
     ObjectNode root = Json.MAPPER.createObjectNode();
+    root.put("format", FORMAT);
+    root.put("version", VERSION);
     root.put("sum", title);
     Map<String, Figure> below = new LinkedHashMap<>();
     ArrayNode figures = root.putArray("figures");

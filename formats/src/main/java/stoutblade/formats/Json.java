@@ -23,7 +23,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import stoutblade.prop.Part;
+import stoutblade.prop.Shape;
 import stoutblade.prop.Where;
 import stoutblade.reference.Model;
 import stoutblade.reference.Ruler;
@@ -88,7 +88,7 @@ final class Json {
         .addMixIn(School.class, Kinds.OfSchool.class)
         .addMixIn(Model.ModelRuler.class, Kinds.OfModelRuler.class)
         .addMixIn(Outline.class, Kinds.OfOutline.class)
-        .addMixIn(Part.class, Kinds.OfPart.class)
+        .addMixIn(Shape.class, Kinds.OfShape.class)
         .addMixIn(Where.class, Kinds.OfWhere.class)
         .disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
         .enable(SerializationFeature.INDENT_OUTPUT)

@@ -2,10 +2,11 @@ package stoutblade.formats;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
-import stoutblade.prop.FlatPart;
-import stoutblade.prop.Plate;
-import stoutblade.prop.ShapedPart;
-import stoutblade.prop.SlicedPart;
+import stoutblade.prop.Bought;
+import stoutblade.prop.Cut;
+import stoutblade.prop.FlatPieces;
+import stoutblade.prop.Formed;
+import stoutblade.prop.Slices;
 import stoutblade.prop.Where;
 import stoutblade.reference.Model;
 import stoutblade.reference.Ruler;
@@ -59,12 +60,13 @@ final class Kinds {
   /** What a part is. */
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = WORD)
   @JsonSubTypes({
-    @JsonSubTypes.Type(value = ShapedPart.class, name = "shaped"),
-    @JsonSubTypes.Type(value = Plate.class, name = "plate"),
-    @JsonSubTypes.Type(value = FlatPart.class, name = "flat"),
-    @JsonSubTypes.Type(value = SlicedPart.class, name = "sliced"),
+    @JsonSubTypes.Type(value = Cut.class, name = "cut"),
+    @JsonSubTypes.Type(value = Formed.class, name = "formed"),
+    @JsonSubTypes.Type(value = FlatPieces.class, name = "flat"),
+    @JsonSubTypes.Type(value = Slices.class, name = "slices"),
+    @JsonSubTypes.Type(value = Bought.class, name = "bought"),
   })
-  interface OfPart {}
+  interface OfShape {}
 
   /** Where things are. */
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "places")

@@ -27,7 +27,8 @@ final class Migrations {
           new FromVersion3(),
           new FromVersion4(),
           new FromVersion5(),
-          new FromVersion6());
+          new FromVersion6(),
+          new FromVersion7());
 
   private Migrations() {}
 

@@ -7,6 +7,8 @@ import biweekly.property.DateEnd;
 import biweekly.property.DateStart;
 import java.io.IOException;
 import java.io.StringWriter;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
@@ -20,6 +22,7 @@ import org.apache.commons.csv.CSVPrinter;
 import stoutblade.build.Plan;
 import stoutblade.build.Step;
 import stoutblade.event.Event;
+import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
 import stoutblade.stock.Shopping;
 
@@ -29,12 +32,16 @@ public final class PlanFiles {
   private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
 
   private static final int OCTETS = 75;
+  private static final int DECIMALS = 3;
+
+  /** By this spreadsheets know that the text is in UTF-8. */
+  private static final String BYTE_ORDER_MARK = "\uFEFF";
 
   private PlanFiles() {}
 
   /** Writes the plan as CSV: a line for each sitting of each step. */
   public static void writeCsv(Path file, Plan plan) throws IOException {
-    SafeWrite.write(file, csv(plan).getBytes(StandardCharsets.UTF_8));
+    SafeWrite.write(file, (BYTE_ORDER_MARK + csv(plan)).getBytes(StandardCharsets.UTF_8));
   }
 
   /** The plan as CSV. */
@@ -164,15 +171,28 @@ public final class PlanFiles {
         + (step.cautions().isEmpty() ? "" : "\nCaution: " + String.join(" ", step.cautions()));
   }
 
-  /** Writes the shopping list as CSV. */
+  /** A number that any program reads. */
+  private static String plain(Figure figure) {
+    return BigDecimal.valueOf(figure.value())
+        .setScale(DECIMALS, RoundingMode.HALF_UP)
+        .stripTrailingZeros()
+        .toPlainString();
+  }
+
+  /** Writes the list to buy as CSV: numbers in columns of their own, each line with its unit. */
   public static void writeShopping(Path file, Shopping shopping, Units units) throws IOException {
     StringWriter text = new StringWriter();
     try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
-      csv.printRecord("what", "needed", "to buy");
+      csv.printRecord("what", "needed", "unit", "to buy", "needed, in words");
       for (Shopping.Line line : shopping.lines()) {
-        csv.printRecord(line.name(), line.need().show(units), line.buy().show(units));
+        csv.printRecord(
+            line.name(),
+            plain(line.need()),
+            line.need().quantity().unit(),
+            plain(line.buy()),
+            line.need().show(units));
       }
     }
-    SafeWrite.write(file, text.toString().getBytes(StandardCharsets.UTF_8));
+    SafeWrite.write(file, (BYTE_ORDER_MARK + text.toString()).getBytes(StandardCharsets.UTF_8));
   }
 }

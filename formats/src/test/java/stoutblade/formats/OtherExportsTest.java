@@ -15,6 +15,7 @@ import java.time.temporal.Temporal;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.regex.Matcher;
@@ -34,10 +35,14 @@ import org.w3c.dom.Element;
 import stoutblade.build.Plan;
 import stoutblade.event.Event;
 import stoutblade.measure.Units;
+import stoutblade.part.Part;
 import stoutblade.project.Derived;
+import stoutblade.project.First;
 import stoutblade.project.Project;
 import stoutblade.project.Reckoner;
-import stoutblade.shape.HalfOutline;
+import stoutblade.prop.Cut;
+import stoutblade.shape.Point;
+import stoutblade.shape.WholeOutline;
 import stoutblade.template.Template;
 
 class OtherExportsTest {
@@ -136,7 +141,7 @@ class OtherExportsTest {
   void the_svg_is_in_millimetres_at_true_size() throws Exception {
     Derived derived = FormatSamples.derived();
     Path file = folder.resolve("t.svg");
-    TemplateSvg.write(file, derived.template().orElseThrow(), "Reed & cutter", "Scale 1 : 1");
+    TemplateSvg.write(file, First.template(derived).orElseThrow(), "Reed & cutter", "Scale 1 : 1");
 
     DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
     factory.setFeature("http://apache.org/xml/features/disallow-doctype-decl", true);
@@ -161,8 +166,8 @@ class OtherExportsTest {
     double drawn =
         heights.stream().mapToDouble(it -> it).max().orElseThrow()
             - heights.stream().mapToDouble(it -> it).min().orElseThrow();
-    assertThat(drawn).isCloseTo(derived.form().orElseThrow().length().value(), within(0.05));
-    Template template = derived.template().orElseThrow();
+    assertThat(drawn).isCloseTo(First.sizes(derived).length().value(), within(0.05));
+    Template template = First.template(derived).orElseThrow();
     // A group for each purpose, one for each label, the labels together, and the check length.
     assertThat(groups.getLength())
         .isEqualTo(template.kinds().size() + template.labels().size() + 2);
@@ -181,11 +186,12 @@ class OtherExportsTest {
 
     List<Path> written =
         Exports.write(
-            folder.resolve("out"),
-            FormatSamples.derived(),
-            Units.METRIC,
-            FormatSamples.NOW,
-            shares::add);
+                folder.resolve("out"),
+                FormatSamples.derived(),
+                Units.METRIC,
+                FormatSamples.NOW,
+                shares::add)
+            .files();
 
     assertThat(written).hasSizeGreaterThan(10).allMatch(Files::isRegularFile);
     assertThat(shares).isSorted().last().isEqualTo(1.0);
@@ -205,7 +211,7 @@ class OtherExportsTest {
   @Test
   void with_nothing_drawn_the_export_says_so() throws IOException {
     Project demo = FormatSamples.demo().project();
-    Project empty = demo.withBlade(demo.blade().with(HalfOutline.EMPTY)).withParts(List.of());
+    Project empty = demo.withParts(List.of());
     Derived derived =
         new Reckoner(CatalogueFile.shipped()).derive(empty, FormatSamples.NOW, Units.METRIC);
 
@@ -213,6 +219,63 @@ class OtherExportsTest {
             () -> Exports.write(folder, derived, Units.METRIC, FormatSamples.NOW, share -> {}))
         .isInstanceOf(FormatException.class)
         .hasMessageContaining("nothing to export yet. Trace half the blade");
+  }
+
+  /** A board of ten metres: what is left out is told, and the rest is there. */
+  @Test
+  void a_template_of_too_many_pages_is_left_out_with_a_word() throws IOException {
+    Project demo = FormatSamples.demo().project();
+    Part board = demo.parts().getFirst().withCore(Optional.empty()).times(15);
+    Derived derived =
+        new Reckoner(CatalogueFile.shipped())
+            .derive(demo.withParts(List.of(board)), FormatSamples.NOW, Units.METRIC);
+
+    Exports.Written written =
+        Exports.write(folder, derived, Units.METRIC, FormatSamples.NOW, share -> {});
+
+    assertThat(written.leftOut())
+        .isNotEmpty()
+        .allSatisfy(it -> assertThat(it).contains("pages of A4"));
+    assertThat(written.words(folder)).contains("Left out: 'Reedcutter leaf");
+    assertThat(written.files()).anyMatch(it -> it.toString().endsWith(".svg"));
+  }
+
+  @Test
+  void what_is_cut_of_a_foam_that_nobody_knows_ends_no_export() throws IOException {
+    Project demo = FormatSamples.demo().project();
+    Part lug =
+        Part.of("d1", "Lug", new Cut(WholeOutline.circle(new Point(0, 0), 60)), "moon-foam", 10);
+    Derived derived =
+        new Reckoner(CatalogueFile.shipped())
+            .derive(demo.withParts(List.of(lug)), FormatSamples.NOW, Units.METRIC);
+
+    Exports.Written written =
+        Exports.write(folder, derived, Units.METRIC, FormatSamples.NOW, share -> {});
+
+    assertThat(written.files()).anyMatch(it -> it.toString().endsWith("-figures.json"));
+    assertThat(written.leftOut()).anyMatch(it -> it.startsWith("The list to buy"));
+  }
+
+  /** Numbers and units in columns of their own, and the mark by which spreadsheets know UTF-8. */
+  @Test
+  void lists_are_numbers_with_their_units() throws IOException {
+    Path file = folder.resolve("list.csv");
+    PlanFiles.writeShopping(file, FormatSamples.derived().shopping().orElseThrow(), Units.METRIC);
+
+    String text = Files.readString(file);
+    assertThat(text).startsWith("\uFEFFwhat,needed,unit,to buy");
+    try (CSVParser csv =
+        CSVParser.parse(text.substring(1), CSVFormat.RFC4180.builder().setHeader().get())) {
+      assertThat(csv.getRecords())
+          .isNotEmpty()
+          .allSatisfy(
+              it -> {
+                assertThat(Double.parseDouble(it.get("needed"))).isPositive();
+                assertThat(Double.parseDouble(it.get("to buy"))).isNotNegative();
+              })
+          .anySatisfy(it -> assertThat(it.get("unit")).isEqualTo("mm²"))
+          .anySatisfy(it -> assertThat(it.get("unit")).isEqualTo("mm³"));
+    }
   }
 
   @Test

@@ -13,6 +13,7 @@ import stoutblade.demo.Demo;
 import stoutblade.measure.EntryException;
 import stoutblade.measure.LengthEntry;
 import stoutblade.measure.Units;
+import stoutblade.part.Part;
 import stoutblade.project.Edit;
 import stoutblade.project.Edits;
 import stoutblade.project.LayerEdits;
@@ -20,9 +21,7 @@ import stoutblade.project.OutlineEdits;
 import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
 import stoutblade.project.SizeEdits;
-import stoutblade.prop.Assembly;
 import stoutblade.prop.Feature;
-import stoutblade.prop.Part;
 import stoutblade.prop.Where;
 import stoutblade.reference.Ruler;
 import stoutblade.reference.School;
@@ -97,18 +96,16 @@ class RoundTripLaws {
 
   private static Edit edit(Random random) {
     return switch (random.nextInt(13)) {
-      case 0 -> LayerEdits.bevel(Assembly.BLADE, random.nextDouble() * 60 - 5);
+      case 0 -> LayerEdits.bevel(Demo.LEAF, random.nextDouble() * 60 - 5);
       case 1 ->
           SizeEdits.addWearer(
               new Wearer("W" + (char) random.nextInt(32, 9000), 1000 + random.nextDouble() * 1000));
-      case 2 -> Edits.withoutCore();
-      case 3 -> Edits.coreEnd(random.nextDouble() * 700 - 100);
+      case 2 -> Edits.withoutCore(Demo.LEAF);
+      case 3 -> Edits.coreEnd(Demo.LEAF, random.nextDouble() * 700 - 100);
       case 4 ->
           OutlineEdits.addNode(
-              OutlineEdits.BLADE,
-              1,
-              Node.curve(random.nextDouble() * 90, random.nextDouble() * 500));
-      case 5 -> Edits.coats("gold", random.nextInt(30));
+              Demo.LEAF, 1, Node.curve(random.nextDouble() * 90, random.nextDouble() * 500));
+      case 5 -> Edits.coats(Demo.LEAF, "gold", random.nextInt(30));
       case 6 -> Edits.onShelf("gold", random.nextGaussian() * 1e5);
       case 7 ->
           SizeEdits.bearer(

@@ -24,6 +24,7 @@ import stoutblade.develop.Ring;
 import stoutblade.measure.Units;
 import stoutblade.project.Derived;
 import stoutblade.project.Edits;
+import stoutblade.project.First;
 import stoutblade.project.Reckoner;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.Point;
@@ -51,7 +52,12 @@ class TemplatePdfTest {
   }
 
   private Path written(Derived derived) throws IOException {
-    return Exports.writeTemplates(folder, derived, Units.METRIC);
+    return Exports.writeTemplate(
+        folder,
+        First.template(derived).orElseThrow(),
+        derived.project().paper(),
+        derived.project().name(),
+        Exports.scale(derived, Units.METRIC));
   }
 
   /** Every path that is stroked on a page, as the points that its operators name, in mm. */
@@ -147,8 +153,8 @@ class TemplatePdfTest {
   @EnumSource(Paper.class)
   void every_line_on_every_page_is_at_true_size_and_place(Paper paper) throws IOException {
     Derived derived = on(paper);
-    Template template = derived.template().orElseThrow();
-    Tiling tiling = derived.tiling().orElseThrow();
+    Template template = First.template(derived).orElseThrow();
+    Tiling tiling = Tiling.of(First.template(derived).orElseThrow(), derived.project().paper());
     try (PDDocument pdf = Loader.loadPDF(written(derived).toFile())) {
       assertThat(pdf.getNumberOfPages()).isEqualTo(tiling.tiles().size() + 1);
       for (int i = 0; i < tiling.tiles().size(); i++) {
@@ -196,7 +202,7 @@ class TemplatePdfTest {
   @Test
   void neighbouring_pages_join_without_a_gap() throws IOException {
     Derived derived = on(Paper.A4);
-    Tiling tiling = derived.tiling().orElseThrow();
+    Tiling tiling = Tiling.of(First.template(derived).orElseThrow(), derived.project().paper());
     try (PDDocument pdf = Loader.loadPDF(written(derived).toFile())) {
       for (Tiling.Join join : tiling.joins()) {
         Point onFirst = mark(pdf, tiling, join, join.first());
@@ -267,7 +273,7 @@ class TemplatePdfTest {
           .isEqualTo("None");
       assertThat(pdf.getDocumentCatalog().getOCProperties().getGroupNames())
           .contains("Words", Stroke.Kind.CUT.words())
-          .hasSize(derived.template().orElseThrow().kinds().size() + 1);
+          .hasSize(First.template(derived).orElseThrow().kinds().size() + 1);
     }
   }
 

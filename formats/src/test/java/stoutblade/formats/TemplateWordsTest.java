@@ -106,9 +106,9 @@ class TemplateWordsTest {
     }
   }
 
-  private static Derived derived(Project project) {
+  private static Derived derived(Project project, Units units) {
     return new Reckoner(CatalogueFile.shipped(), new ShippedTypeface())
-        .derive(project, FormatSamples.NOW, Units.METRIC);
+        .derive(project, FormatSamples.NOW, units);
   }
 
   @Test
@@ -120,7 +120,7 @@ class TemplateWordsTest {
             Demo.tidegate(FormatSamples.NOW).project(),
             Demo.fogBell(FormatSamples.NOW).project())) {
       for (Units units : List.of(Units.METRIC, Units.INCHES)) {
-        List<Template> templates = derived(project).templates(units);
+        List<Template> templates = derived(project, units).templates();
         assertClear(templates);
         checked += templates.size();
       }
@@ -144,7 +144,7 @@ class TemplateWordsTest {
             .forEach(it -> sizes.put(it.key(), it.usual() * factor));
         try {
           Project with = PartEdits.addShape("Thing " + i, sum.key(), sizes).applyTo(project);
-          Derived derived = derived(with);
+          Derived derived = derived(with, Units.METRIC);
           all.addAll(derived.parts().getLast().templates(Units.METRIC));
         } catch (IllegalArgumentException e) {
           // Sizes that make no such shape, or a sum that lays nothing out.

@@ -12,10 +12,18 @@ import stoutblade.measure.Figure;
  * @param placed the steps that are still to do and have a place, by time
  * @param unplaced steps that find no place, with the reason
  * @param handsOn hands-on time still to do
+ * @param reserve free time that is kept after the last step
+ * @param reserved false where there is no time left for that
  * @param spare free time between now and the first step; negative where it should have begun
  */
 public record Plan(
-    List<Step> steps, List<Placed> placed, List<Unplaced> unplaced, Figure handsOn, Figure spare) {
+    List<Step> steps,
+    List<Placed> placed,
+    List<Unplaced> unplaced,
+    Figure handsOn,
+    Figure reserve,
+    boolean reserved,
+    Figure spare) {
 
   /**
    * A step with its place.

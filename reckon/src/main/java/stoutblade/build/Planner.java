@@ -26,23 +26,50 @@ public final class Planner {
    */
   public static Plan plan(
       List<Step> steps, Journal journal, FreeHours hours, Event event, LocalDateTime now) {
+    List<Step> learned = LearnedPace.of(steps, journal);
     Set<String> done =
         journal.done().stream().map(Journal.Done::stepId).collect(Collectors.toSet());
-    Scheduler.Outcome outcome = Scheduler.place(steps, done, hours, event.readyBy());
+    Figure handsOn = handsOn(learned, done);
+    Reserve reserve = Reserve.of(handsOn, hours, event);
+    Scheduler.Outcome kept = Scheduler.place(learned, done, hours, reserve.from());
+    Plan plan = plan(learned, kept, handsOn, reserve, true, spare(kept, hours, now));
+    if (plan.spare().value() >= 0 && kept.unplaced().isEmpty()) {
+      return plan;
+    }
+    // Time that was kept is used where nothing else is left.
+    Scheduler.Outcome all = Scheduler.place(learned, done, hours, event.readyBy());
+    return plan(learned, all, handsOn, reserve, false, spare(all, hours, now));
+  }
+
+  private static Plan plan(
+      List<Step> steps,
+      Scheduler.Outcome outcome,
+      Figure handsOn,
+      Reserve reserve,
+      boolean reserved,
+      Figure spare) {
+    return new Plan(
+        steps,
+        outcome.placed(),
+        outcome.unplaced(),
+        handsOn,
+        reserve.minutes(),
+        reserved || reserve.minutes().value() == 0,
+        spare);
+  }
+
+  private static Figure handsOn(List<Step> steps, Set<String> done) {
     List<Figure> times =
         steps.stream().filter(step -> !done.contains(step.id())).map(Step::handsOn).toList();
-    Figure handsOn =
-        Figure.found(
-            "build.hands-on",
-            "Hands-on time still to do",
-            times.stream().mapToDouble(Figure::value).sum(),
-            Quantity.DURATION,
-            "sum over the steps that are not done",
-            Source.GEOMETRY,
-            Doubt.NONE,
-            times.toArray(Figure[]::new));
-    return new Plan(
-        steps, outcome.placed(), outcome.unplaced(), handsOn, spare(outcome, hours, now));
+    return Figure.found(
+        "build.hands-on",
+        "Hands-on time still to do",
+        times.stream().mapToDouble(Figure::value).sum(),
+        Quantity.DURATION,
+        "sum over the steps that are not done",
+        Source.GEOMETRY,
+        Doubt.NONE,
+        times.toArray(Figure[]::new));
   }
 
   /**

@@ -16,6 +16,7 @@ import stoutblade.measure.Figure;
  * @param cautions what it can do to a person
  * @param glueId the glue whose clock this step starts; empty for none
  * @param divisible true where it may be spread over several sittings
+ * @param paceId the pace that its time follows from; empty for none
  */
 public record Step(
     String id,
@@ -26,7 +27,8 @@ public record Step(
     List<String> tools,
     List<String> cautions,
     String glueId,
-    boolean divisible) {
+    boolean divisible,
+    String paceId) {
 
   /** Copies the lists. */
   public Step {
@@ -45,6 +47,11 @@ public record Step(
    */
   public record Need(String stepId, double notBefore, OptionalDouble notAfter, String reason) {
 
+    /** The same after a step under another id. */
+    Need of(String otherId) {
+      return new Need(otherId, notBefore, notAfter, reason);
+    }
+
     /** Any time after another step. */
     public static Need after(String stepId) {
       return new Need(stepId, 0, OptionalDouble.empty(), "");
@@ -59,6 +66,16 @@ public record Step(
     public static Need between(String stepId, double notBefore, double notAfter, String reason) {
       return new Need(stepId, notBefore, OptionalDouble.of(notAfter), reason);
     }
+  }
+
+  /** The same taking another time. */
+  Step taking(Figure changed) {
+    return new Step(id, title, why, changed, needs, tools, cautions, glueId, divisible, paceId);
+  }
+
+  /** The same with other needs. */
+  Step withNeeds(List<Need> changed) {
+    return new Step(id, title, why, handsOn, changed, tools, cautions, glueId, divisible, paceId);
   }
 
   /** Time with hands on it, in minutes. */

@@ -18,6 +18,7 @@ final class StepBuilder {
   private final String why;
   private Figure handsOn;
   private String glueId = "";
+  private String paceId = "";
   private boolean divisible;
   private final List<Need> needs = new ArrayList<>();
   private List<String> tools = List.of();
@@ -30,8 +31,14 @@ final class StepBuilder {
     this.why = why;
   }
 
+  /** The step's id. */
+  String id() {
+    return id;
+  }
+
   /** Hands-on time from a pace and what is to be done. */
-  StepBuilder time(String paceId, Figure amount) {
+  StepBuilder time(String ofPace, Figure amount) {
+    paceId = ofPace;
     Pace pace = catalogue.pace(paceId);
     String root = "build." + id;
     Figure setUp =
@@ -110,6 +117,6 @@ final class StepBuilder {
   }
 
   Step build() {
-    return new Step(id, title, why, handsOn, needs, tools, cautions, glueId, divisible);
+    return new Step(id, title, why, handsOn, needs, tools, cautions, glueId, divisible, paceId);
   }
 }

@@ -2,36 +2,41 @@ package stoutblade.build;
 
 import java.util.List;
 import java.util.Optional;
+import stoutblade.body.Body;
 import stoutblade.core.CoreReckoning;
 import stoutblade.finish.CoatReckoning;
-import stoutblade.layer.Layers;
 import stoutblade.measure.Units;
-import stoutblade.part.BladeForm;
 
 /**
- * What the steps of making a blade follow from.
+ * What the steps of making a part follow from.
  *
- * @param bladeName what the maker calls it
- * @param form its form
- * @param layers its layers
+ * @param body what follows from its shape and sheets
+ * @param made how many are made
  * @param core its core, if it has one
  * @param coats its coats, in order
- * @param pages pages of templates to print and join
- * @param shoppingLines things still to buy
+ * @param carrier what it is fixed to, if it is fixed to a part
+ * @param buys true where something has to be bought first
  * @param units the units in which steps are worded
  */
 public record Work(
-    String bladeName,
-    BladeForm form,
-    Layers layers,
+    Body body,
+    int made,
     Optional<CoreReckoning> core,
     List<CoatReckoning> coats,
-    int pages,
-    int shoppingLines,
+    Optional<Carrier> carrier,
+    boolean buys,
     Units units) {
 
   /** Copies the coats. */
   public Work {
     coats = List.copyOf(coats);
   }
+
+  /**
+   * What a part is fixed to.
+   *
+   * @param name what the maker calls it
+   * @param shapedStep the id of the step after which it can be fixed to, as it is called outside
+   */
+  public record Carrier(String name, String shapedStep) {}
 }

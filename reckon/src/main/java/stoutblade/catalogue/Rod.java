@@ -1,6 +1,10 @@
 package stoutblade.catalogue;
 
+import java.util.List;
 import stoutblade.measure.Doubt;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
+import stoutblade.measure.Source;
 
 /**
  * A rod or tube in the catalogue.
@@ -32,6 +36,19 @@ public record Rod(
   /** How unsure its density is, as a share of it. */
   public Doubt densityDoubt() {
     return Doubt.of("density." + id, DENSITY_SHARE);
+  }
+
+  /** Its density as a figure, with how unsure it is. */
+  public Figure density(String figureId) {
+    return new Figure(
+        figureId,
+        "Density of the rod",
+        densityGPerMm3,
+        Quantity.DENSITY,
+        "",
+        List.of(),
+        Source.catalogue(name + ": " + source + "; rods of a kind differ by 5 % (our assumption)"),
+        densityDoubt().times(densityGPerMm3));
   }
 
   /**

@@ -33,6 +33,16 @@ public record CoreChoice(
     return new CoreChoice(rodId, -below, end, 0);
   }
 
+  /**
+   * A core as it is at first in what has no tip: through it, and as much again below to hold it by.
+   *
+   * @param lengthMm how long the part is
+   */
+  public static CoreChoice through(String rodId, double lengthMm) {
+    double end = Math.min(rounded(lengthMm), LONGEST_MM / 2);
+    return new CoreChoice(rodId, -end, end, 0);
+  }
+
   /** To a millimetre where that is nothing to the length. */
   private static double rounded(double mm) {
     return mm < 10 ? mm : Math.round(mm);

@@ -2,6 +2,7 @@ package stoutblade.core;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import stoutblade.catalogue.Foam;
 import stoutblade.catalogue.Rod;
 import stoutblade.layer.Layers;
@@ -9,20 +10,15 @@ import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
-import stoutblade.part.BladeForm;
 
 /**
- * What a chosen core comes to in a layered blade.
+ * What a chosen core comes to in a part.
  *
  * @param rod the rod
  * @param choice where it lies
  * @param diameter its outside diameter
- * @param depth how deep the channel goes into each layer
- * @param deepest how deep it may go
- * @param leastCover the least foam over it
- * @param wantedCover the least foam that is wanted
- * @param leastCoverAt where the least cover is, from the base
- * @param furthestEnd how far it may run with enough foam over it
+ * @param bed how it is bedded in layers; empty where it goes through something without
+ * @param inFoam how much of it is inside the part
  * @param length its length
  * @param droop how far the tip hangs, held level
  * @param droopAllowed the droop that does not feel limp
@@ -35,12 +31,8 @@ public record CoreReckoning(
     Rod rod,
     CoreChoice choice,
     Figure diameter,
-    Figure depth,
-    Figure deepest,
-    Figure leastCover,
-    Figure wantedCover,
-    Figure leastCoverAt,
-    Figure furthestEnd,
+    Optional<Bed> bed,
+    Figure inFoam,
     Figure length,
     Figure droop,
     Figure droopAllowed,
@@ -59,18 +51,18 @@ public record CoreReckoning(
       Source.assumption("a starting guess without source; let the log correct it");
 
   /** Works out a core. */
-  public static CoreReckoning of(BladeForm form, Layers layers, CoreChoice choice, Rod rod) {
-    return new Working(form, layers, choice, rod).reckoning();
+  public static CoreReckoning of(Cored part, CoreChoice choice, Rod rod) {
+    return new Working(part, choice, rod).reckoning();
   }
 
-  /** True where the channel would cut through more than half a layer. */
+  /** True where its channel would cut through more than half a layer. */
   public boolean tooDeep() {
-    return depth.value() > deepest.value() + 1e-9;
+    return bed.filter(Bed::tooDeep).isPresent();
   }
 
-  /** True where too little foam is left over the rod. */
+  /** True where too little foam is left over it. */
   public boolean shows() {
-    return leastCover.value() < wantedCover.value() - 1e-9;
+    return bed.filter(Bed::shows).isPresent();
   }
 
   /** True where it droops or swings more than does not feel limp. */
@@ -80,22 +72,9 @@ public record CoreReckoning(
 
   /** All figures that a person is shown, in order. */
   public List<Figure> figures() {
-    List<Figure> all =
-        new ArrayList<>(
-            List.of(
-                diameter,
-                depth,
-                deepest,
-                leastCover,
-                wantedCover,
-                leastCoverAt,
-                furthestEnd,
-                length,
-                droop,
-                droopAllowed,
-                frequency,
-                mass,
-                balance));
+    List<Figure> all = new ArrayList<>(List.of(diameter));
+    bed.ifPresent(it -> all.addAll(it.figures()));
+    all.addAll(List.of(length, droop, droopAllowed, frequency, mass, balance));
     all.addAll(others);
     return all;
   }
@@ -105,8 +84,7 @@ public record CoreReckoning(
 
     private static final double JUST_INSIDE_MM = 0.01;
 
-    private final BladeForm form;
-    private final Layers layers;
+    private final Cored part;
     private final CoreChoice choice;
     private final Rod rod;
     private final Figure diameter;
@@ -115,9 +93,8 @@ public record CoreReckoning(
     private final double to;
     private final Loads loads;
 
-    Working(BladeForm form, Layers layers, CoreChoice choice, Rod rod) {
-      this.form = form;
-      this.layers = layers;
+    Working(Cored part, CoreChoice choice, Rod rod) {
+      this.part = part;
       this.choice = choice;
       this.rod = rod;
       Source catalogue = Source.catalogue(rod.name() + ": " + rod.source());
@@ -126,36 +103,18 @@ public record CoreReckoning(
       this.bore =
           Figure.given("core.bore", "Core, inside", rod.innerMm(), Quantity.LENGTH, catalogue);
       this.from = Math.max(choice.startMm(), JUST_INSIDE_MM);
-      this.to = Math.min(choice.endMm(), form.length().value());
-      this.loads = new Loads(form, layers, choice, rod, from, to);
+      this.to = Math.min(choice.endMm(), part.length().value());
+      this.loads = new Loads(part, choice, rod, from, to);
     }
 
     CoreReckoning reckoning() {
-      Figure depth = depth();
-      Figure deepest =
-          Figure.computed(
-              "core.deepest",
-              "Deepest channel allowed",
-              Quantity.LENGTH,
-              "{%s} / 2".formatted(grooved().id()),
-              Source.practice("never through more than half the sheet"),
-              grooved());
-      Figure wanted =
-          Figure.given(
-              "core.cover.wanted",
-              "Foam wanted over the core",
-              WANTED_COVER_MM,
-              Quantity.LENGTH,
-              Source.assumption("less than about 2 mm lets a rod show through"));
-      Fit fit = new Fit(layers.solid(), rod.outerMm() / 2, choice.groove());
-      Fit.Cover least = to > from ? fit.least(from, to) : new Fit.Cover(-rod.outerMm() / 2, from);
       Figure inFoam = inFoam();
       Figure rodMass = rodMass(length());
       Figure foamMass = foamMass(inFoam);
       Figure mass =
           Figure.computed(
               "core.mass",
-              "Blade with core",
+              "Part with core",
               Quantity.MASS,
               "{core.foam-mass} + {core.rod-mass}",
               Source.GEOMETRY,
@@ -168,20 +127,16 @@ public record CoreReckoning(
               "core.overhang",
               "From the hold to the tip",
               Quantity.LENGTH,
-              "{blade.length} - {core.held}",
+              "{part.length} - {core.held}",
               Source.GEOMETRY,
-              form.length(),
+              part.length(),
               held());
       return new CoreReckoning(
           rod,
           choice,
           diameter,
-          depth,
-          deepest,
-          cover(least, depth),
-          wanted,
-          coverAt(least),
-          furthest(fit, wanted),
+          part.layers().map(this::bed),
+          inFoam,
           length(),
           droop(bar, stiffness, held, mass),
           Figure.computed(
@@ -197,15 +152,44 @@ public record CoreReckoning(
           others(inFoam, rodMass, foamMass, stiffness));
     }
 
+    /** How it lies in layers. */
+    private Bed bed(Layers layers) {
+      Figure grooved = grooved(layers);
+      Figure depth = depth(layers);
+      Figure wanted =
+          Figure.given(
+              "core.cover.wanted",
+              "Foam wanted over the core",
+              WANTED_COVER_MM,
+              Quantity.LENGTH,
+              Source.assumption("less than about 2 mm lets a rod show through"));
+      Fit fit = new Fit(layers.solid(), rod.outerMm() / 2, choice.groove(), part.nearMm());
+      Fit.Cover least = to > from ? fit.least(from, to) : new Fit.Cover(-rod.outerMm() / 2, from);
+      return new Bed(
+          depth,
+          Figure.computed(
+              "core.deepest",
+              "Deepest channel allowed",
+              Quantity.LENGTH,
+              "{%s} / 2".formatted(grooved.id()),
+              Source.practice("never through more than half the sheet"),
+              grooved),
+          cover(layers, least, depth),
+          wanted,
+          coverAt(least),
+          furthest(fit, wanted),
+          channelWidth());
+    }
+
     /** True where a layer lies in the middle, which the core goes through. */
-    private boolean slotted() {
+    private static boolean slotted(Layers layers) {
       return layers.each().size() % 2 == 1;
     }
 
     /** The thickness of the sheet that is grooved: beside the middle, or next to a slotted one. */
-    private Figure grooved() {
+    private static Figure grooved(Layers layers) {
       int count = layers.each().size();
-      if (!slotted() || count == 1) {
+      if (!slotted(layers) || count == 1) {
         return layers.layer();
       }
       return Figure.given(
@@ -217,8 +201,8 @@ public record CoreReckoning(
     }
 
     /** How deep the core lies in the sheets that are grooved. */
-    private Figure depth() {
-      return slotted()
+    private Figure depth(Layers layers) {
+      return slotted(layers)
           ? Figure.computed(
               "core.depth",
               "Channel depth beside the middle layer",
@@ -244,8 +228,11 @@ public record CoreReckoning(
     }
 
     private List<Figure> others(Figure... more) {
-      List<Figure> all = new ArrayList<>(List.of(channelWidth()));
-      if (choice.groove() == Groove.ROUND) {
+      List<Figure> all = new ArrayList<>();
+      if (part.layers().isPresent()) {
+        all.add(channelWidth());
+      }
+      if (part.layers().isPresent() && choice.groove() == Groove.ROUND) {
         all.add(vDepth());
       }
       all.addAll(List.of(more));
@@ -256,8 +243,8 @@ public record CoreReckoning(
     }
 
     private Figure length() {
-      Figure start = place("core.start", "Core starts, from the base", choice.startMm());
-      Figure end = place("core.end", "Core ends, from the base", choice.endMm());
+      Figure start = place("core.start", "Core starts, from the near end", choice.startMm());
+      Figure end = place("core.end", "Core ends, from the near end", choice.endMm());
       return Figure.computed(
           "core.length",
           "Length of the core",
@@ -269,7 +256,7 @@ public record CoreReckoning(
     }
 
     private Figure held() {
-      return place("core.held", "Held at, from the base", choice.heldAtMm());
+      return place("core.held", "Held at, from the near end", choice.heldAtMm());
     }
 
     private static Figure place(String id, String label, double mm) {
@@ -300,7 +287,7 @@ public record CoreReckoning(
           channelWidth());
     }
 
-    private Figure cover(Fit.Cover least, Figure depth) {
+    private Figure cover(Layers layers, Fit.Cover least, Figure depth) {
       return Figure.found(
           "core.cover",
           "Least foam over the core",
@@ -317,7 +304,7 @@ public record CoreReckoning(
     private Figure coverAt(Fit.Cover least) {
       return Figure.found(
           "core.cover-at",
-          "Least foam is at, from the base",
+          "Least foam is at, from the near end",
           least.atMm(),
           Quantity.LENGTH,
           "where the least foam over the core was found",
@@ -326,14 +313,14 @@ public record CoreReckoning(
     }
 
     private Figure furthest(Fit fit, Figure wanted) {
-      double tip = form.length().value();
+      double tip = part.length().value();
       double reach = fit.furthest(from, tip, wanted.value());
       return Figure.found(
           "core.furthest",
-          "Core may run to, from the base",
+          "Core may run to, from the near end",
           reach,
           Quantity.LENGTH,
-          "furthest place to which {core.cover.wanted} holds from the base on",
+          "furthest place to which {core.cover.wanted} holds from the near end on",
           Source.practice("the core stops inside the foam, just short of the tip"),
           Doubt.NONE,
           wanted);
@@ -342,27 +329,14 @@ public record CoreReckoning(
     private Figure inFoam() {
       return Figure.found(
           "core.in-foam",
-          "Core inside the foam",
+          "Core inside the part",
           Math.max(0, to - from),
           Quantity.LENGTH,
-          "from the base, or {core.start}, to {core.end}, no further than the tip",
+          "from the near end, or {core.start}, to {core.end}, no further than the far end",
           Source.GEOMETRY,
           Doubt.NONE,
-          place("core.start", "Core starts, from the base", choice.startMm()),
-          place("core.end", "Core ends, from the base", choice.endMm()));
-    }
-
-    private Figure rodDensity() {
-      return new Figure(
-          "core.rod-density",
-          "Density of the core",
-          rod.densityGPerMm3(),
-          Quantity.DENSITY,
-          "",
-          List.of(),
-          Source.catalogue(
-              rod.name() + ": " + rod.source() + "; rods of a kind differ by 5 % (our assumption)"),
-          rod.densityDoubt().times(rod.densityGPerMm3()));
+          place("core.start", "Core starts, from the near end", choice.startMm()),
+          place("core.end", "Core ends, from the near end", choice.endMm()));
     }
 
     private Figure rodMass(Figure length) {
@@ -375,17 +349,25 @@ public record CoreReckoning(
           diameter,
           bore,
           length,
-          rodDensity());
+          rod.density("core.rod-density"));
     }
 
     /** The foam less the channel, of each foam what the channel crosses of it. */
     private Figure foamMass(Figure inFoam) {
-      List<Figure> inputs = new ArrayList<>(List.of(layers.mass(), inFoam));
-      StringBuilder formula = new StringBuilder("{layers.mass}");
+      if (part.mass().isEmpty()) {
+        return Figure.given(
+            "core.foam-mass",
+            "Part alone: not known",
+            0,
+            Quantity.MASS,
+            Source.assumption("its material is not in the catalogue"));
+      }
+      List<Figure> inputs = new ArrayList<>(List.of(part.mass().get(), inFoam));
+      StringBuilder formula = new StringBuilder("{" + part.mass().get().id() + "}");
       for (Loads.Foamed it : loads.foams()) {
         if (it.channelMm2() > 0) {
           Foam foam = it.share().foam();
-          Figure density = foam.density("layers.density." + foam.id());
+          Figure density = foam.density("core.density." + foam.id());
           Figure cut =
               Figure.found(
                   "core.channel." + foam.id(),
@@ -402,7 +384,7 @@ public record CoreReckoning(
       }
       return Figure.computed(
           "core.foam-mass",
-          "Foam alone",
+          "Part alone",
           Quantity.MASS,
           formula.toString(),
           Source.GEOMETRY,
@@ -483,7 +465,7 @@ public record CoreReckoning(
     private Figure balance(Figure mass, Figure rodMass, Figure foamMass) {
       return Figure.found(
           "core.balance",
-          "Balances at, from the base",
+          "Balances at, from the near end",
           loads.balance(rodMass.value()),
           Quantity.LENGTH,
           "moments of {core.foam-mass} and {core.rod-mass} about the base, divided by {core.mass}; each"

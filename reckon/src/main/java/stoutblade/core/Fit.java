@@ -16,9 +16,16 @@ final class Fit {
   private final Solid solid;
   private final double radius;
   private final Groove groove;
+  private final double near;
   private final Map<Double, Double> known = new HashMap<>();
 
-  Fit(Solid solid, double radius, Groove groove) {
+  /**
+   * The fit of a core.
+   *
+   * @param nearMm where the near end lies along the part's frame, in mm
+   */
+  Fit(Solid solid, double radius, Groove groove, double nearMm) {
+    this.near = nearMm;
     this.solid = solid;
     this.radius = radius;
     this.groove = groove;
@@ -47,7 +54,7 @@ final class Fit {
    * round its channel to the face, and sideways to the outline. Negative where the rod sticks out.
    */
   double coverAt(double y) {
-    return known.computeIfAbsent(y, this::found);
+    return known.computeIfAbsent(y, it -> found(it + near));
   }
 
   private double found(double y) {

@@ -6,13 +6,11 @@ import java.util.function.DoubleUnaryOperator;
 import java.util.function.ToDoubleFunction;
 import stoutblade.catalogue.Rod;
 import stoutblade.layer.FoamShare;
-import stoutblade.layer.Layers;
 import stoutblade.measure.Doubt;
-import stoutblade.part.BladeForm;
 
 /**
- * How the weight of a layered blade with a rod lies along it: each foam with its own density where
- * its layers are, less the channel that is cut into them, and the rod.
+ * How the weight of a part with a rod lies along it: each foam with its own density where its
+ * layers are, less the channel that is cut into them, and the rod.
  *
  * <p>What bends and where it balances depends on the densities and on the sizes; how much, is found
  * by varying each a little (central differences).
@@ -24,6 +22,7 @@ final class Loads {
 
   private final CoreChoice choice;
   private final Rod rod;
+  private final double near;
   private final double from;
   private final double to;
   private final List<Foamed> foams;
@@ -50,21 +49,25 @@ final class Loads {
   /**
    * The loads of a blade.
    *
-   * @param from where the channel begins, in mm from the base
+   * @param from where the channel begins, in mm from the near end
    * @param to where it ends
    */
-  Loads(BladeForm form, Layers layers, CoreChoice choice, Rod rod, double from, double to) {
+  Loads(Cored part, CoreChoice choice, Rod rod, double from, double to) {
     this.choice = choice;
     this.rod = rod;
     this.from = from;
     this.to = Math.max(from, to);
-    List<Channel> channels = Channel.of(layers, rod.outerMm() / 2, choice.groove());
+    List<Channel> channels =
+        part.layers()
+            .map(it -> Channel.of(it, rod.outerMm() / 2, choice.groove()))
+            .orElse(List.of());
+    this.near = part.nearMm();
     this.foams =
-        layers.shares().stream()
+        part.shares().stream()
             .map(it -> new Foamed(it, cutFrom(channels, it.foam().id())))
             .toList();
-    this.size = form.length().doubt().times(1 / form.length().value());
-    this.length = form.length().value();
+    this.size = part.length().doubt().times(1 / part.length().value());
+    this.length = part.length().value();
     this.bladeEnds = length > choice.endMm();
     this.end = Math.max(length, choice.endMm());
     double ring = Math.PI / 4 * (rod.outerMm() * rod.outerMm() - rod.innerMm() * rod.innerMm());
@@ -97,7 +100,7 @@ final class Loads {
     // Right at its ends a section across has no width.
     double edge = Math.min(JUST_INSIDE_MM, length / 2);
     double inside = Math.clamp(y, edge, length - edge);
-    double whole = foam.share().across().applyAsDouble(inside) * within(y, 0, length);
+    double whole = foam.share().across().applyAsDouble(inside + near) * within(y, 0, length);
     return Math.max(0, whole - channel);
   }
 
@@ -190,13 +193,18 @@ final class Loads {
   // == BALANCE
 
   /**
-   * The moment of a foam about the base, in g·mm.
+   * The moment of a foam about the near end, in g·mm.
    *
    * @param foam one of the foams
    */
   double moment(Foamed foam) {
     double channel = foam.channelMm2() * (to - from) * (from + to) / 2;
-    return (foam.share().moment() - channel) * foam.density();
+    return (wholeMoment(foam) - channel) * foam.density();
+  }
+
+  /** Of a foam without its channel, about the near end. */
+  private double wholeMoment(Foamed foam) {
+    return foam.share().moment() - near * foam.share().volume();
   }
 
   /** What a foam weighs, in g. */
@@ -224,7 +232,7 @@ final class Loads {
       doubt = doubt.plus(foam.share().foam().densityDoubt().times((moment - at * mass) / total));
       // Of a larger outline the mass grows twice and the moment three times as much; its channel
       // stays.
-      double grown = 3 * foam.share().moment() - at * 2 * foam.share().volume();
+      double grown = 3 * wholeMoment(foam) - at * 2 * foam.share().volume();
       doubt = doubt.plus(size.times(grown * foam.density() / total));
     }
     return doubt;

@@ -24,11 +24,17 @@ public record Section(Figure at, Figure width, Figure thickness, Optional<Figure
   /**
    * Measures the section.
    *
-   * @param y the place in mm from the base
+   * @param y the place along its frame, in mm
    */
   public static Section of(Layers layers, Optional<CoreReckoning> core, double y) {
+    double near = layers.solid().near();
     Figure at =
-        Figure.given("section.at", "Section at, from the base", y, Quantity.LENGTH, Source.DECIDED);
+        Figure.given(
+            "section.at",
+            "Section at, from the near end",
+            y - near,
+            Quantity.LENGTH,
+            Source.DECIDED);
     double across = layers.solid().outermost().across(y).stream().mapToDouble(Span::length).sum();
     Figure width =
         Figure.found(
@@ -53,7 +59,7 @@ public record Section(Figure at, Figure width, Figure thickness, Optional<Figure
             layers.thickness(),
             layers.edge());
     Optional<Figure> overCore =
-        core.filter(it -> it.choice().startMm() <= y && y <= it.choice().endMm())
+        core.filter(it -> it.choice().startMm() <= y - near && y - near <= it.choice().endMm())
             .map(it -> overCore(it, thickness));
     return new Section(at, width, thickness, overCore);
   }

@@ -60,10 +60,16 @@ public record Panel(
 
   /** A panel with straight edges. */
   static Panel polygon(String name, int count, List<Point> corners, List<String> seams) {
+    return polygon(name, count, corners, seams, 0);
+  }
+
+  /** A polygon all of whose edges lean by so much, in radians. */
+  static Panel polygon(
+      String name, int count, List<Point> corners, List<String> seams, double lean) {
     List<Edge> edges = new ArrayList<>();
     for (int i = 0; i < corners.size(); i++) {
       Point to = corners.get((i + 1) % corners.size());
-      edges.add(Edge.straight(seams.get(i), corners.get(i), to, 0));
+      edges.add(Edge.straight(seams.get(i), corners.get(i), to, lean));
     }
     return of(name, count, edges);
   }

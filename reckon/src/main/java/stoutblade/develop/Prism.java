@@ -10,12 +10,12 @@ import stoutblade.shape.Point;
 
 /**
  * A box, or a tube with flat sides, mitred along its edges: each edge leans by 180° over the number
- * of sides.
+ * of sides. Closed ends are mitred, too, so that it is as high as it says.
  *
  * @param sides how many sides it has
  * @param sideMm outside width of a side, in mm
  * @param secondMm outside width of every second side of a box; the same for other numbers of sides
- * @param heightMm its height, in mm
+ * @param heightMm its height outside, with closed ends, in mm
  * @param foamMm the foam's thickness, in mm
  * @param lids how many ends are closed
  */
@@ -25,6 +25,9 @@ public record Prism(
 
   /** The most sides of one. */
   static final int MOST_SIDES = 24;
+
+  /** An end stands square on the sides: each takes half of the right angle. */
+  private static final double END_LEAN = Math.PI / 4;
 
   /**
    * Checks the sizes.
@@ -43,6 +46,7 @@ public record Prism(
     if (lids < 0 || lids > 2) {
       throw new IllegalArgumentException("None, one or two ends are closed; found " + lids);
     }
+    Form.above(heightMm - lids * foamMm, 0, "The height in mm inside its ends");
   }
 
   static void checkSides(int sides) {
@@ -78,7 +82,32 @@ public record Prism(
             side,
             foam,
             lean);
-    return new Developed(panels(lean.value()), List.of(lean, inside), List.of());
+    List<Figure> figures = new ArrayList<>(List.of(lean, inside));
+    if (lids > 0) {
+      figures.add(
+          Figure.computed(
+              id + ".end-lean",
+              "Edges at closed ends lean by",
+              Quantity.ANGLE,
+              "pi / 4",
+              Source.GEOMETRY));
+      figures.add(within(id, foam));
+    }
+    return new Developed(panels(lean.value()), figures, List.of());
+  }
+
+  private Figure within(String id, Figure foam) {
+    Figure height = Form.length(id + ".height", "Height outside", heightMm);
+    Figure ends = Form.count(id + ".ends", "Ends closed", lids);
+    return Figure.computed(
+        id + ".within",
+        "Height inside",
+        Quantity.LENGTH,
+        "{%s} - {%s} * {%s}".formatted(height.id(), ends.id(), foam.id()),
+        Source.GEOMETRY,
+        height,
+        ends,
+        foam);
   }
 
   private List<Panel> panels(double lean) {
@@ -102,13 +131,15 @@ public record Prism(
     Point c = new Point(width, heightMm);
     Point d = new Point(0, heightMm);
     String upper = lids == 2 ? end : "";
+    double foot = lids > 0 ? END_LEAN : 0;
+    double head = lids == 2 ? END_LEAN : 0;
     return Panel.of(
         name,
         count,
         List.of(
-            Edge.straight(end, a, b, 0),
+            Edge.straight(end, a, b, foot),
             Edge.straight("A", b, c, lean),
-            Edge.straight(upper, c, d, 0),
+            Edge.straight(upper, c, d, head),
             Edge.straight("A", d, a, lean)));
   }
 
@@ -122,9 +153,11 @@ public record Prism(
               new Point(sideMm, 0),
               new Point(sideMm, secondMm),
               new Point(0, secondMm)),
-          List.of("B", "C", "B", "C"));
+          List.of("B", "C", "B", "C"),
+          END_LEAN);
     }
-    return Panel.polygon("End", lids, corners(sides, sideMm), Collections.nCopies(sides, "B"));
+    return Panel.polygon(
+        "End", lids, corners(sides, sideMm), Collections.nCopies(sides, "B"), END_LEAN);
   }
 
   /** The corners of a regular polygon, counter-clockwise. */

@@ -1,6 +1,7 @@
 package stoutblade.event;
 
 import java.time.LocalDateTime;
+import java.util.Optional;
 
 /**
  * The event that the prop is made for.
@@ -8,8 +9,13 @@ import java.time.LocalDateTime;
  * @param name what it is called
  * @param starts when it starts, local time there
  * @param readyBeforeMinutes how long before that everything is done
+ * @param reserveMinutes free time that is kept between the last step and then; empty for a fifth of
+ *     the work, and two evenings at least
  */
-public record Event(String name, LocalDateTime starts, double readyBeforeMinutes) {
+public record Event(
+    String name, LocalDateTime starts, double readyBeforeMinutes, Optional<Double> reserveMinutes) {
+
+  private static final double MOST_RESERVE = 1000 * 60;
 
   /** Done by the evening before. */
   public static final double USUAL_READY_BEFORE = 12 * 60;
@@ -26,10 +32,27 @@ public record Event(String name, LocalDateTime starts, double readyBeforeMinutes
               + readyBeforeMinutes
               + " minutes");
     }
+    if (reserveMinutes.isPresent()
+        && !(reserveMinutes.get() >= 0 && reserveMinutes.get() <= MOST_RESERVE)) {
+      throw new IllegalArgumentException(
+          "Between 0 and 1000 hours are kept in reserve; found "
+              + reserveMinutes.get()
+              + " minutes");
+    }
     if (starts.getYear() < 2000 || starts.getYear() > 2200) {
       throw new IllegalArgumentException(
           "An event lies between the years 2000 and 2200; found " + starts.getYear());
     }
+  }
+
+  /** An event with the usual reserve. */
+  public Event(String name, LocalDateTime starts, double readyBeforeMinutes) {
+    this(name, starts, readyBeforeMinutes, Optional.empty());
+  }
+
+  /** The same with another reserve. */
+  public Event keeping(Optional<Double> minutes) {
+    return new Event(name, starts, readyBeforeMinutes, minutes);
   }
 
   /** When everything is done. */

@@ -2,32 +2,27 @@ package stoutblade.finish;
 
 import java.util.List;
 import stoutblade.catalogue.Coating;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 
 /**
- * What the coats of one coating use up, against what is on the shelf.
+ * What the coats of one coating use up on a part, all that are made of it together.
  *
  * @param coating the coating
  * @param coats how many coats
  * @param need what they use up, losses included
- * @param onShelf what is there
- * @param missing what is missing; 0 where there is enough
- * @param lastWhole how many whole coats the shelf is good for
+ * @param one what one coat uses up
  */
-public record CoatReckoning(
-    Coating coating, Figure coats, Figure need, Figure onShelf, Figure missing, Figure lastWhole) {
+public record CoatReckoning(Coating coating, Figure coats, Figure need, Figure one) {
 
   /**
    * Works out the coats.
    *
-   * @param surface the area to cover
-   * @param onShelfMm3 what is there, in mm³
+   * @param surface the area to cover of one
+   * @param made how many are made
    */
-  public static CoatReckoning of(
-      Coats planned, Coating coating, Figure surface, double onShelfMm3) {
+  public static CoatReckoning of(Coats planned, Coating coating, Figure surface, Figure made) {
     String id = "finish." + coating.id();
     Source catalogue = Source.catalogue(coating.name() + ": " + coating.source());
     Figure coats =
@@ -47,7 +42,8 @@ public record CoatReckoning(
     Figure loss =
         Figure.given(
             id + ".loss", "Share lost beside the piece", coating.loss(), Quantity.RATIO, catalogue);
-    String perCoat = "{layers.surface} * {%s.spread} / (1 - {%s.loss})".formatted(id, id);
+    String perCoat =
+        "{%s} * {%s} * {%s.spread} / (1 - {%s.loss})".formatted(surface.id(), made.id(), id, id);
     Figure need =
         Figure.computed(
             id + ".need",
@@ -57,6 +53,7 @@ public record CoatReckoning(
             Source.GEOMETRY,
             coats,
             surface,
+            made,
             spread,
             loss);
     Figure one =
@@ -67,47 +64,19 @@ public record CoatReckoning(
             perCoat,
             Source.GEOMETRY,
             surface,
+            made,
             spread,
             loss);
-    Figure onShelf =
-        Figure.given(
-            id + ".shelf",
-            coating.name() + ": on the shelf",
-            onShelfMm3,
-            Quantity.VOLUME,
-            Source.measured("stated in this project"));
-    Figure missing =
-        Figure.computed(
-            id + ".missing",
-            coating.name() + ": missing",
-            Quantity.VOLUME,
-            "max(0, {%s.need} - {%s.shelf})".formatted(id, id),
-            Source.GEOMETRY,
-            need,
-            onShelf);
-    Figure lastWhole =
-        Figure.found(
-            id + ".whole",
-            coating.name() + ": coats the shelf is good for",
-            one.value() == 0 ? planned.count() : Math.floor(onShelfMm3 / one.value() + 1e-9),
-            Quantity.COUNT,
-            "{%s.shelf} ÷ {%s.one}, whole coats only".formatted(id, id),
-            Source.GEOMETRY,
-            Doubt.NONE,
-            onShelf,
-            one);
-    return new CoatReckoning(coating, coats, need, onShelf, missing, lastWhole);
+    return new CoatReckoning(coating, coats, need, one);
   }
 
-  /** True where the last coat would run out. */
-  public boolean runsOut() {
-    return missing.value() > 0.5;
+  /** True where heat closes the foam: nothing is used up. */
+  public boolean heat() {
+    return coating.spread() == 0;
   }
 
   /** All figures that a person is shown, in order. */
   public List<Figure> figures() {
-    return coating.spread() == 0
-        ? List.of(coats)
-        : List.of(coats, need, onShelf, missing, lastWhole);
+    return heat() ? List.of(coats) : List.of(coats, need);
   }
 }

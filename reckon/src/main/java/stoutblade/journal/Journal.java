@@ -13,12 +13,12 @@ import java.util.TreeMap;
  *
  * @param done steps that are done, in the order in which they were marked
  * @param clocks when the glue of a step was spread, by step
- * @param built the built thing measured
+ * @param built what was built of each part, as measured, by the part
  */
-public record Journal(List<Done> done, Map<String, Instant> clocks, Built built) {
+public record Journal(List<Done> done, Map<String, Instant> clocks, Map<String, Built> built) {
 
   /** Nothing has happened yet. */
-  public static final Journal EMPTY = new Journal(List.of(), Map.of(), Built.NOTHING);
+  public static final Journal EMPTY = new Journal(List.of(), Map.of(), Map.of());
 
   /**
    * A step that is done.
@@ -45,7 +45,7 @@ public record Journal(List<Done> done, Map<String, Instant> clocks, Built built)
   /**
    * The built thing as measured; what is not measured yet is empty.
    *
-   * @param lengthMm length of the blade, in mm
+   * @param lengthMm its length, in mm
    * @param widthMm greatest width, in mm
    * @param massG weight with the core, in g
    */
@@ -74,6 +74,7 @@ public record Journal(List<Done> done, Map<String, Instant> clocks, Built built)
   public Journal {
     done = List.copyOf(done);
     clocks = java.util.Collections.unmodifiableMap(new TreeMap<>(clocks));
+    built = java.util.Collections.unmodifiableMap(new TreeMap<>(built));
   }
 
   /** What is noted of a step, if it is done. */
@@ -109,7 +110,15 @@ public record Journal(List<Done> done, Map<String, Instant> clocks, Built built)
     return new Journal(done, changed, built);
   }
 
-  public Journal withBuilt(Built measured) {
-    return new Journal(done, clocks, measured);
+  /** What was measured of a part. */
+  public Built built(String partId) {
+    return built.getOrDefault(partId, Built.NOTHING);
+  }
+
+  /** The journal with other measures of a part. */
+  public Journal withBuilt(String partId, Built measured) {
+    Map<String, Built> changed = new TreeMap<>(built);
+    changed.put(partId, measured);
+    return new Journal(done, clocks, changed);
   }
 }

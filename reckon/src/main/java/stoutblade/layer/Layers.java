@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.function.Function;
 import stoutblade.catalogue.Foam;
 import stoutblade.measure.Figure;
-import stoutblade.part.BladeForm;
 import stoutblade.prop.PlateForm;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Sheet;
@@ -61,51 +60,29 @@ public record Layers(
   }
 
   /**
-   * Works out the layers of a blade.
+   * Works out the layers of what is cut along an outline.
    *
    * @param foams finds a foam by its id
-   * @return empty where one of its foams is not in the catalogue
+   * @return empty where nothing can be cut, or one of its foams is not in the catalogue
    */
   public static Optional<Layers> of(
-      BladeForm form, Layering layering, Function<String, Optional<Foam>> foams) {
-    return known(layering, foams)
-        .map(
-            it ->
-                new LayersWorking(
-                        "layers",
-                        Solid.of(form.worked(), form.drawn(), layering),
-                        layering,
-                        it,
-                        form.worked().slab().outline(),
-                        form.area(),
-                        form.girth())
-                    .layers());
-  }
-
-  /** The same of a plate. */
-  public static Optional<Layers> of(
       PlateForm form, Layering layering, Function<String, Optional<Foam>> foams) {
-    String id = form.slab().figureId();
-    if (form.outer().isEmpty() || form.crossing().isPresent()) {
-      return Optional.empty();
-    }
-    List<Figure> figures = form.figures();
-    return known(layering, foams)
-        .map(
-            it ->
-                new LayersWorking(
-                        id + ".layers",
-                        Solid.of(form, layering),
-                        layering,
-                        it,
-                        form.slab().outline(),
-                        named(figures, id + ".area"),
-                        named(figures, id + ".edge"))
-                    .layers());
-  }
-
-  private static Figure named(List<Figure> figures, String id) {
-    return figures.stream().filter(it -> it.id().equals(id)).findFirst().orElseThrow();
+    return form.measures()
+        .filter(it -> !form.face().empty())
+        .flatMap(
+            sizes ->
+                known(layering, foams)
+                    .map(
+                        it ->
+                            new LayersWorking(
+                                    "layers",
+                                    Solid.of(form, layering),
+                                    layering,
+                                    it,
+                                    form.slab().outline(),
+                                    sizes.area(),
+                                    sizes.edge())
+                                .layers()));
   }
 
   private static Optional<Map<String, Foam>> known(

@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import stoutblade.catalogue.Foam;
 import stoutblade.measure.Display;
 import stoutblade.measure.Doubt;
@@ -126,13 +125,11 @@ record LayersWorking(
               "Layer " + (i + 1) + " from the back",
               layering.sheets().get(i).thicknessMm()));
     }
-    return Figure.computed(
+    return Figure.sum(
         id + ".thickness",
         layering.sheets().size() == 2 ? "Both layers" : "All layers",
         Quantity.LENGTH,
-        parts.stream().map(it -> "{" + it.id() + "}").collect(Collectors.joining(" + ")),
-        Source.GEOMETRY,
-        parts.toArray(Figure[]::new));
+        parts);
   }
 
   private List<Figure> deviation(Figure thickness) {
@@ -289,14 +286,7 @@ record LayersWorking(
     List<Figure> costs = new ArrayList<>();
     kinds.forEach((kind, layers) -> further.add(amount(kind, layers, costs)));
     band.ifPresent(it -> further.add(amount(it, costs)));
-    further.add(
-        Figure.computed(
-            id + ".cost",
-            "Foam, cost by area",
-            Quantity.MONEY,
-            costs.stream().map(it -> "{" + it.id() + "}").collect(Collectors.joining(" + ")),
-            Source.GEOMETRY,
-            costs.toArray(Figure[]::new)));
+    further.add(Figure.sum(id + ".cost", "Foam, cost by area", Quantity.MONEY, costs));
     List<Figure> masses = new ArrayList<>();
     for (FoamShare it : shares) {
       Foam foam = it.foam();
@@ -325,14 +315,7 @@ record LayersWorking(
               own,
               density));
     }
-    Figure mass =
-        Figure.computed(
-            id + ".mass",
-            "Foam, weight",
-            Quantity.MASS,
-            masses.stream().map(it -> "{" + it.id() + "}").collect(Collectors.joining(" + ")),
-            Source.GEOMETRY,
-            masses.toArray(Figure[]::new));
+    Figure mass = Figure.sum(id + ".mass", "Foam, weight", Quantity.MASS, masses);
     further.addFirst(mass);
     return mass;
   }

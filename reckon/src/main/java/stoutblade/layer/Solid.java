@@ -24,7 +24,7 @@ import stoutblade.stack.Layering;
  * bevels meet in a mitre.
  *
  * <p>What is cut out of it is cut through it; what stands out of its outline is as thick as its
- * edge. Troughs of the blade are on both its faces, those of a plate on its front.
+ * edge. Troughs are on its front, or on both its faces where it is worked alike on both.
  */
 public final class Solid {
 
@@ -79,7 +79,7 @@ public final class Solid {
     Region full = front.reaching(front.high());
     // Along a ridge nothing is flat.
     this.flat = full.area() < face.area() * RIDGE ? Region.evenOdd(List.of()) : full;
-    this.bothFaces = making.form().slab().blade();
+    this.bothFaces = making.form().slab().bothFaces();
     this.raised =
         Fuller.of(making.form().slab().features()).stream().filter(Fuller::raised).toList();
     this.laidOn = laidOn(making.form());

@@ -37,15 +37,15 @@ record SolidMaking(PlateForm form, Region drawn, Region face, Layering layering)
     Rise front = rise(all, low, high, troughs, true);
     boolean same =
         !flatBack
-            && (form.slab().blade() || troughs.isEmpty())
+            && (form.slab().bothFaces() || troughs.isEmpty())
             && bevels().stream().noneMatch(it -> it.size("faces") == 1);
     Rise back;
     if (same) {
       back = front;
     } else if (flatBack) {
-      back = rise(all, 0, 0, form.slab().blade() ? troughs : List.of(), false);
+      back = rise(all, 0, 0, form.slab().bothFaces() ? troughs : List.of(), false);
     } else {
-      back = rise(all, low, high, form.slab().blade() ? troughs : List.of(), false);
+      back = rise(all, low, high, form.slab().bothFaces() ? troughs : List.of(), false);
     }
     return new Solid(this, middle, front, back, all.getFirst());
   }

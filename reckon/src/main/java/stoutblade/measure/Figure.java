@@ -2,6 +2,7 @@ package stoutblade.measure;
 
 import java.util.List;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /**
  * A number that reaches a person, with its working.
@@ -64,6 +65,17 @@ public record Figure(
     return new Figure(id, label, value, quantity, formula, from, source, doubt);
   }
 
+  /** The sum of one or more figures of a quantity; their doubts are carried through. */
+  public static Figure sum(String id, String label, Quantity quantity, List<Figure> parts) {
+    return computed(
+        id, label, quantity, plus(parts), Source.GEOMETRY, parts.toArray(Figure[]::new));
+  }
+
+  /** The formula that adds figures up. */
+  public static String plus(List<Figure> parts) {
+    return parts.stream().map(it -> "{" + it.id + "}").collect(Collectors.joining(" + "));
+  }
+
   /**
    * A figure found by a procedure rather than a formula of one line.
    *
@@ -97,6 +109,17 @@ public record Figure(
         Source.GEOMETRY,
         doubt.times(power * measured / value),
         this);
+  }
+
+  /** The same under another label. */
+  public Figure labelled(String changed) {
+    return new Figure(id, changed, value, quantity, formula, inputs, source, doubt);
+  }
+
+  /** The same under another id, whose formula names inputs that have other ids, too. */
+  Figure renamed(String changedId, String changedFormula, List<Figure> changedInputs) {
+    return new Figure(
+        changedId, label, value, quantity, changedFormula, changedInputs, source, doubt);
   }
 
   /** The same figure with more doubt. */

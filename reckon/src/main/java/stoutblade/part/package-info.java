@@ -1,5 +1,4 @@
 /**
- * Parts of a prop as they are drafted: one blade, drawn as half an outline, with what is worked
- * into it.
+ * The parts of a prop, each with its shape, sheets, core and coats, and how they are put together.
  */
 package stoutblade.part;

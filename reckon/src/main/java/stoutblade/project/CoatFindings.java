@@ -7,10 +7,11 @@ import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Coating;
 import stoutblade.catalogue.Coating.Role;
 import stoutblade.finish.CoatOrder;
-import stoutblade.finish.CoatReckoning;
+import stoutblade.finish.CoatStock;
 import stoutblade.finish.Coats;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
+import stoutblade.part.Part;
 import stoutblade.project.Finding.Severity;
 
 /** What is wrong or risky about the coats: their order, and how far they reach. */
@@ -30,98 +31,104 @@ final class CoatFindings {
   }
 
   List<Finding> all() {
-    unfoundCoatings();
-    order();
+    for (Part part : project.parts()) {
+      unfoundCoatings(part);
+      order(part);
+    }
     derived.coats().forEach(this::coats);
     return found;
   }
 
   // == ORDER
 
-  private void order() {
+  private void order(Part part) {
     List<Coating> planned =
-        project.coats().stream().flatMap(it -> catalogue.coating(it.coatingId()).stream()).toList();
+        part.coats().stream().flatMap(it -> catalogue.coating(it.coatingId()).stream()).toList();
     for (CoatOrder.Fault fault : CoatOrder.faults(planned)) {
       add(
-          "finish.%s.%s".formatted(fault.kind().key(), fault.coating().id()),
-          new Place.OnCoating(fault.coating().id()),
+          "finish.%s.%s.%s".formatted(part.id(), fault.kind().key(), fault.coating().id()),
+          new Place.OnCoating(part.id(), fault.coating().id()),
           Severity.WARNING,
           fault.kind().title(),
           fault.coating().name() + ": " + fault.kind().why(),
-          mends(fault));
+          mends(part, fault));
     }
   }
 
-  private List<Edit> mends(CoatOrder.Fault fault) {
+  private List<Edit> mends(Part part, CoatOrder.Fault fault) {
     String id = fault.coating().id();
     List<Edit> mends = new ArrayList<>();
     switch (fault.kind()) {
-      case SEAL_LATE -> mends.add(moved(id, 0, "Seal first"));
+      case SEAL_LATE -> mends.add(moved(part, id, 0, "Seal first"));
       case PRIMER_LATE ->
           mends.add(
-              moved(id, firstOf(Role.PAINT, Role.WASH, Role.CLEAR), "Prime before the colour"));
+              moved(
+                  part,
+                  id,
+                  firstOf(part, Role.PAINT, Role.WASH, Role.CLEAR),
+                  "Prime before the colour"));
       case UNSEALED -> {
-        with(Role.SEAL, 0).ifPresent(mends::add);
-        with(Role.PRIMER, 0).ifPresent(mends::add);
+        with(part, Role.SEAL, 0).ifPresent(mends::add);
+        with(part, Role.PRIMER, 0).ifPresent(mends::add);
       }
-      case WASH_BARE -> with(Role.CLEAR, project.coats().size()).ifPresent(mends::add);
+      case WASH_BARE -> with(part, Role.CLEAR, part.coats().size()).ifPresent(mends::add);
     }
-    mends.add(named("Leave it out", Edits.coats(id, 0)));
+    mends.add(Edits.coats(part.id(), id, 0).named("Leave it out"));
     return mends;
   }
 
   /** Where the first of some roles stands; at the end where there is none. */
-  private int firstOf(Role... roles) {
+  private int firstOf(Part part, Role... roles) {
     List<Role> wanted = List.of(roles);
-    for (int i = 0; i < project.coats().size(); i++) {
-      String id = project.coats().get(i).coatingId();
+    for (int i = 0; i < part.coats().size(); i++) {
+      String id = part.coats().get(i).coatingId();
       if (catalogue.coating(id).filter(it -> wanted.contains(it.role())).isPresent()) {
         return i;
       }
     }
-    return project.coats().size();
+    return part.coats().size();
   }
 
-  private Edit moved(String id, int to, String name) {
-    List<Coats> changed = new ArrayList<>(project.coats());
+  private Edit moved(Part part, String id, int to, String name) {
+    List<Coats> changed = new ArrayList<>(part.coats());
     Coats moving =
         changed.stream().filter(it -> it.coatingId().equals(id)).findFirst().orElseThrow();
     changed.remove(moving);
     changed.add(Math.min(to, changed.size()), moving);
-    return named(name, Edits.allCoats(changed));
+    return Edits.allCoats(part.id(), changed).named(name);
   }
 
   /** The first coating of a role that the catalogue has and that is not planned yet. */
-  private Optional<Edit> with(Role role, int at) {
-    List<String> planned = project.coats().stream().map(Coats::coatingId).toList();
+  private Optional<Edit> with(Part part, Role role, int at) {
+    List<String> planned = part.coats().stream().map(Coats::coatingId).toList();
     return catalogue.coatings().stream()
         .filter(it -> it.role() == role && !planned.contains(it.id()))
         .findFirst()
         .map(
             it -> {
-              List<Coats> changed = new ArrayList<>(project.coats());
+              List<Coats> changed = new ArrayList<>(part.coats());
               changed.add(at, new Coats(it.id(), it.usualCoats()));
-              return named("With " + it.name(), Edits.allCoats(changed));
+              return Edits.allCoats(part.id(), changed).named("With " + it.name());
             });
   }
 
   // == AMOUNTS
 
-  private void unfoundCoatings() {
-    project.coats().stream()
+  private void unfoundCoatings(Part part) {
+    part.coats().stream()
         .filter(it -> catalogue.coating(it.coatingId()).isEmpty())
         .forEach(
             it ->
                 add(
-                    "finish.unfound." + it.coatingId(),
-                    new Place.OnCoating(it.coatingId()),
+                    "finish." + part.id() + ".unfound." + it.coatingId(),
+                    new Place.OnCoating(part.id(), it.coatingId()),
                     Severity.WRONG,
                     "This coating is not in the catalogue",
                     "'" + it.coatingId() + "' was planned, and the catalogue has no such coating.",
-                    List.of(named("Take it out", Edits.coats(it.coatingId(), 0)))));
+                    List.of(Edits.coats(part.id(), it.coatingId(), 0).named("Take it out"))));
   }
 
-  private void coats(CoatReckoning coats) {
+  private void coats(CoatStock coats) {
     if (!coats.runsOut()) {
       return;
     }
@@ -133,23 +140,24 @@ final class CoatFindings {
             + coats.coating().containerMm3()
                 * Math.ceil(coats.missing().value() / coats.coating().containerMm3());
     mends.add(
-        named(
-            "Bought: " + Display.show(bought, coats.need().quantity(), units) + " on the shelf",
-            Edits.onShelf(id, bought)));
+        Edits.onShelf(id, bought)
+            .named(
+                "Bought: "
+                    + Display.show(bought, coats.need().quantity(), units)
+                    + " on the shelf"));
     if (whole > 0) {
-      mends.add(named(whole == 1 ? "One coat" : whole + " coats", Edits.coats(id, whole)));
+      mends.add(
+          new Edit(whole == 1 ? "One coat" : whole + " coats", own -> atMost(own, id, whole)));
     }
     add(
         "finish.short." + id,
-        new Place.OnCoating(id),
+        new Place.OnCoating("", id),
         Severity.WARNING,
         whole == 0 ? "Not enough for one coat" : "Runs out in coat " + (whole + 1),
         coats.coating().name()
             + ": "
             + coats.need().show(units)
-            + " for "
-            + coats.coats().show(units)
-            + " coats, "
+            + " for all coats, "
             + coats.onShelf().show(units)
             + " on the shelf, "
             + coats.missing().show(units)
@@ -157,12 +165,25 @@ final class CoatFindings {
         mends);
   }
 
+  /** No part takes more coats of a coating than that. */
+  private static Project atMost(Project project, String coatingId, int most) {
+    return project.withParts(
+        project.parts().stream()
+            .map(
+                part ->
+                    part.withCoats(
+                        part.coats().stream()
+                            .map(
+                                it ->
+                                    it.coatingId().equals(coatingId)
+                                        ? new Coats(coatingId, Math.min(most, it.count()))
+                                        : it)
+                            .toList()))
+            .toList());
+  }
+
   private void add(
       String id, Place place, Severity severity, String title, String why, List<Edit> mends) {
     found.add(new Finding(id, Station.FINISH, place, severity, title, why, mends));
-  }
-
-  private static Edit named(String name, Edit edit) {
-    return new Edit(name, edit.change());
   }
 }

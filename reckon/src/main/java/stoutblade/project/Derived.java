@@ -5,21 +5,19 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import stoutblade.body.Body;
 import stoutblade.build.Plan;
 import stoutblade.core.CoreReckoning;
-import stoutblade.finish.CoatReckoning;
+import stoutblade.finish.CoatStock;
 import stoutblade.fit.Fitting;
 import stoutblade.journal.Comparison;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Figure;
-import stoutblade.measure.Units;
-import stoutblade.part.BladeForm;
-import stoutblade.prop.Assembly;
+import stoutblade.part.Assembly;
 import stoutblade.reference.Placement;
 import stoutblade.reference.Sizing;
 import stoutblade.stock.Shopping;
 import stoutblade.template.Template;
-import stoutblade.template.Tiling;
 
 /**
  * Everything computed from a project. What cannot be computed yet is empty; the findings say why.
@@ -28,15 +26,11 @@ import stoutblade.template.Tiling;
  * @param sizing the scale of each picture and model, and the size of the prop
  * @param placement how the blade's frame lies on the picture
  * @param fit the prop with its wearer
- * @param form the form of the blade
  * @param assembly the parts put together
  * @param parts what is derived from each part, in their order
- * @param weight what the whole prop weighs, where something of it is drawn
- * @param layers its layers
- * @param core its core
- * @param bladeTemplates the templates of its layers, the front's first
- * @param tiling the first of them spread over pages
- * @param coats its coats
+ * @param papers the templates of each part, in the same order
+ * @param whole the whole prop
+ * @param coats what all parts use up of each coating
  * @param shopping what must be bought
  * @param plan the work on the calendar
  * @param comparison the built thing against the plan
@@ -48,15 +42,11 @@ public record Derived(
     Sizing sizing,
     Optional<Placement> placement,
     Optional<Fitting> fit,
-    Optional<BladeForm> form,
     Assembly assembly,
     List<PartReckoning> parts,
-    Optional<Figure> weight,
-    Optional<Layers> layers,
-    Optional<CoreReckoning> core,
-    List<Template> bladeTemplates,
-    Optional<Tiling> tiling,
-    List<CoatReckoning> coats,
+    List<Papers> papers,
+    Whole whole,
+    List<CoatStock> coats,
     Optional<Shopping> shopping,
     Optional<Plan> plan,
     Comparison comparison,
@@ -70,14 +60,10 @@ public record Derived(
         sizing,
         placement,
         fit,
-        form,
         assembly,
         parts,
-        weight,
-        layers,
-        core,
-        bladeTemplates,
-        tiling,
+        papers,
+        whole,
         coats,
         shopping,
         plan,
@@ -107,38 +93,71 @@ public record Derived(
     return all;
   }
 
-  /** All figures of each station, in the order in which they are shown. */
+  /** All figures of each station, in the order in which they are shown, of all parts. */
   public Map<Station, List<Figure>> figures() {
     Map<Station, List<Figure>> all = new LinkedHashMap<>();
     for (Station station : Station.values()) {
-      all.put(station, new ArrayList<>(figuresOf(station)));
+      List<Figure> own = new ArrayList<>(shared(station));
+      for (PartReckoning part : parts) {
+        own.addAll(part.scope().of(figuresOf(station, part)));
+      }
+      all.put(station, own);
     }
     all.get(Station.SIZE).addAll(lookedAt());
     return all;
   }
 
-  /** The figures of a station. */
-  public List<Figure> figuresOf(Station station) {
+  /**
+   * The figures of a station.
+   *
+   * @param partId the part that is looked at; one that is not there for the whole prop alone
+   */
+  public List<Figure> figuresOf(Station station, String partId) {
+    List<Figure> all = new ArrayList<>();
+    part(partId).ifPresent(it -> all.addAll(it.scope().of(figuresOf(station, it))));
+    all.addAll(shared(station));
+    return all;
+  }
+
+  /** What a part has at a station, under ids of its own. */
+  private static List<Figure> figuresOf(Station station, PartReckoning part) {
+    return switch (station) {
+      case DRAFT -> part.figures();
+      case LAYERS ->
+          part.layers()
+              .map(Layers::figures)
+              .orElseGet(() -> part.body().map(Derived::material).orElse(List.of()));
+      case CORE -> part.core().map(CoreReckoning::figures).orElse(List.of());
+      case FINISH -> part.coats().stream().flatMap(it -> it.figures().stream()).toList();
+      case SIZE, CUT, BUILD, LOG -> List.of();
+    };
+  }
+
+  /** What there is to say of the sheets of what has no layers. */
+  private static List<Figure> material(Body body) {
+    List<Figure> all = new ArrayList<>(List.of(body.volume(), body.surface()));
+    if (body.glued().value() > 0) {
+      all.add(body.glued());
+    }
+    body.mass().ifPresent(all::add);
+    return all;
+  }
+
+  /** What the whole prop has at a station. */
+  private List<Figure> shared(Station station) {
     List<Figure> figures = new ArrayList<>();
     switch (station) {
-      case SIZE -> {
-        figures.addAll(sizing.figures());
-      }
-      case DRAFT -> {
-        form.ifPresent(it -> figures.addAll(it.figures()));
-        weight.ifPresent(figures::add);
-      }
-      case LAYERS -> layers.ifPresent(it -> figures.addAll(it.figures()));
-      case CORE -> core.ifPresent(it -> figures.addAll(it.figures()));
-      case CUT -> {
-        tiling.ifPresent(it -> figures.addAll(TemplateFigures.of(template().orElseThrow(), it)));
-        shopping.ifPresent(
-            it -> it.lines().forEach(line -> figures.addAll(List.of(line.need(), line.buy()))));
-      }
+      case SIZE -> figures.addAll(sizing.figures());
+      case DRAFT -> figures.addAll(whole.figures());
+      case LAYERS, CORE -> {}
+      case CUT ->
+          shopping.ifPresent(
+              it -> it.lines().forEach(line -> figures.addAll(List.of(line.need(), line.buy()))));
       case BUILD ->
           plan.ifPresent(
               it -> {
                 figures.add(it.handsOn());
+                figures.add(it.reserve());
                 figures.add(it.spare());
                 it.steps().forEach(step -> figures.add(step.handsOn()));
               });
@@ -148,14 +167,14 @@ public record Derived(
     return figures;
   }
 
-  /** The template of the blade's front. */
-  public Optional<Template> template() {
-    return bladeTemplates.stream().findFirst();
+  /** The part with an id; the first of all where there is none with it. */
+  public Optional<PartReckoning> lookedAt(String partId) {
+    return part(partId).or(() -> parts.stream().findFirst());
   }
 
-  /** True for the template of the blade's front, of which the tiling is. */
-  public boolean tiled(Template template) {
-    return template().filter(it -> it.id().equals(template.id())).isPresent();
+  /** What is used up of a coating. */
+  public Optional<CoatStock> coat(String coatingId) {
+    return coats.stream().filter(it -> it.coating().id().equals(coatingId)).findFirst();
   }
 
   /** What is derived from a part. */
@@ -163,21 +182,19 @@ public record Derived(
     return parts.stream().filter(it -> it.part().id().equals(id)).findFirst();
   }
 
-  /** True where something can be cut: the blade or a part is drawn. */
+  /** True where something can be cut. */
   public boolean cuttable() {
-    return !bladeTemplates.isEmpty()
-        || parts.stream().anyMatch(it -> !it.flat().panels().isEmpty());
+    return parts.stream().anyMatch(PartReckoning::isCut);
   }
 
-  /** Every template: the blade's first, then those of the parts that are drawn. */
-  public List<Template> templates(Units units) {
-    List<Template> all = new ArrayList<>();
-    all.addAll(bladeTemplates);
-    parts.stream()
-        .filter(it -> !it.flat().panels().isEmpty())
-        .flatMap(it -> it.templates(units).stream())
-        .forEach(all::add);
-    return all;
+  /** Every template, in the order of the parts. */
+  public List<Template> templates() {
+    return papers.stream().flatMap(it -> it.templates().stream()).toList();
+  }
+
+  /** How many pages all templates take. */
+  public long pages() {
+    return papers.stream().mapToLong(Papers::pages).sum();
   }
 
   /** The findings of a station. */

@@ -11,6 +11,11 @@ import java.util.function.UnaryOperator;
  */
 public record Edit(String name, UnaryOperator<Project> change) {
 
+  /** The same under another name. */
+  Edit named(String other) {
+    return new Edit(other, change);
+  }
+
   /** The project after the change. */
   public Project applyTo(Project project) {
     return change.apply(project);

@@ -32,51 +32,45 @@ public final class Edits {
     return new Edit("Name the prop", project -> project.withName(name.strip()));
   }
 
-  public static Edit bladeName(String name) {
-    return new Edit(
-        "Name the blade", project -> project.withBlade(project.blade().withName(name.strip())));
-  }
-
   // == CORE
 
-  /** Lays a core in the blade, or another rod in the same place. */
-  public static Edit rod(String rodId, CoreChoice atFirst) {
-    return new Edit(
+  /** Lays a core in a part, or another rod in the same place. */
+  public static Edit rod(String id, String rodId, CoreChoice atFirst) {
+    return PartEdits.change(
+        id,
         "Choose the core",
-        project ->
-            project.withCore(
-                Optional.of(project.core().map(core -> core.withRod(rodId)).orElse(atFirst))));
+        it -> it.withCore(Optional.of(it.core().map(core -> core.withRod(rodId)).orElse(atFirst))));
   }
 
-  public static Edit withoutCore() {
-    return new Edit("No core", project -> project.withCore(Optional.empty()));
+  public static Edit withoutCore(String id) {
+    return PartEdits.change(id, "No core", it -> it.withCore(Optional.empty()));
   }
 
-  public static Edit coreStart(double mm) {
-    return onCore("Core starts", core -> core.withStart(mm));
+  public static Edit coreStart(String id, double mm) {
+    return onCore(id, "Core starts", core -> core.withStart(mm));
   }
 
-  public static Edit coreEnd(double mm) {
-    return onCore("Core ends", core -> core.withEnd(mm));
+  public static Edit coreEnd(String id, double mm) {
+    return onCore(id, "Core ends", core -> core.withEnd(mm));
   }
 
-  public static Edit groove(Groove groove) {
-    return onCore("How the channel is cut", core -> core.with(groove));
+  public static Edit groove(String id, Groove groove) {
+    return onCore(id, "How the channel is cut", core -> core.with(groove));
   }
 
-  public static Edit coreHeldAt(double mm) {
-    return onCore("Held at", core -> core.withHeldAt(mm));
+  public static Edit coreHeldAt(String id, double mm) {
+    return onCore(id, "Held at", core -> core.withHeldAt(mm));
   }
 
-  private static Edit onCore(String name, UnaryOperator<CoreChoice> change) {
-    return new Edit(
+  private static Edit onCore(String id, String name, UnaryOperator<CoreChoice> change) {
+    return PartEdits.change(
+        id,
         name,
-        project ->
-            project.withCore(
+        it ->
+            it.withCore(
                 Optional.of(
                     change.apply(
-                        project
-                            .core()
+                        it.core()
                             .orElseThrow(
                                 () -> new IllegalArgumentException("Choose a core first"))))));
   }
@@ -89,6 +83,13 @@ public final class Edits {
 
   public static Edit event(Event event) {
     return new Edit("The event", project -> project.withEvent(event));
+  }
+
+  /** Keeps so many minutes of free time after the last step; empty for what is usual. */
+  public static Edit reserve(Optional<Double> minutes) {
+    return new Edit(
+        minutes.filter(it -> it == 0).isPresent() ? "Keep nothing in reserve" : "Kept in reserve",
+        project -> project.withEvent(project.event().keeping(minutes)));
   }
 
   public static Edit freeHours(FreeHours hours) {
@@ -105,12 +106,13 @@ public final class Edits {
 
   // == FINISH
 
-  /** Plans a number of coats of a coating; 0 takes it out of the plan. */
-  public static Edit coats(String coatingId, int count) {
-    return new Edit(
+  /** Plans a number of coats of a coating on a part; 0 takes it out of the plan. */
+  public static Edit coats(String id, String coatingId, int count) {
+    return PartEdits.change(
+        id,
         "Coats",
-        project -> {
-          List<Coats> changed = new ArrayList<>(project.coats());
+        part -> {
+          List<Coats> changed = new ArrayList<>(part.coats());
           int at = changed.stream().map(Coats::coatingId).toList().indexOf(coatingId);
           if (count == 0) {
             changed.removeIf(it -> it.coatingId().equals(coatingId));
@@ -119,13 +121,24 @@ public final class Edits {
           } else {
             changed.add(new Coats(coatingId, count));
           }
-          return project.withCoats(changed);
+          return part.withCoats(changed);
         });
   }
 
-  /** Plans all coats anew, in their order. */
-  public static Edit allCoats(List<Coats> coats) {
-    return new Edit("Order of coats", project -> project.withCoats(coats));
+  /** Plans all coats of a part anew, in their order. */
+  public static Edit allCoats(String id, List<Coats> coats) {
+    return PartEdits.change(id, "Order of coats", it -> it.withCoats(coats));
+  }
+
+  /** Gives every part the coats that one has. */
+  public static Edit coatsForAll(String id) {
+    return new Edit(
+        "The same coats on every part",
+        project -> {
+          List<Coats> coats = project.needed(id).coats();
+          return project.withParts(
+              project.parts().stream().map(it -> it.withCoats(coats)).toList());
+        });
   }
 
   /** States what is on the shelf of a coating, in mm³. */
@@ -150,26 +163,25 @@ public final class Edits {
   }
 
   /**
-   * States what was measured of the built blade.
+   * States what was measured of a built part.
    *
-   * @throws IllegalArgumentException when made, if it is longer or wider than a blade can be
-   *     drafted
+   * @throws IllegalArgumentException when made, if it is longer or wider than one can be drafted
    */
-  public static Edit built(UnaryOperator<Journal.Built> change) {
+  public static Edit built(String id, UnaryOperator<Journal.Built> change) {
     return onJournal(
-        "Measure the built blade",
+        "Measure what was built",
         it -> {
-          Journal.Built built = change.apply(it.built());
+          Journal.Built built = change.apply(it.built(id));
           built.lengthMm().ifPresent(mm -> checkBuilt("long", mm));
           built.widthMm().ifPresent(mm -> checkBuilt("wide", mm));
-          return it.withBuilt(built);
+          return it.withBuilt(id, built);
         });
   }
 
   private static void checkBuilt(String what, double mm) {
     if (mm > HalfOutline.FURTHEST_MM) {
       throw new IllegalArgumentException(
-          "A built blade is up to 10 m "
+          "A built part is up to 10 m "
               + what
               + "; found "
               + Display.length(mm, Units.METRIC)

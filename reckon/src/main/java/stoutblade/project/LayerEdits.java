@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
-import stoutblade.prop.Assembly;
-import stoutblade.prop.Plate;
 import stoutblade.stack.Band;
 import stoutblade.stack.Choice;
 import stoutblade.stack.Layering;
@@ -14,11 +12,7 @@ import stoutblade.stack.ProfileChange;
 import stoutblade.stack.Sheet;
 import stoutblade.stack.Wish;
 
-/**
- * The edits of layers: the blade's or a plate's.
- *
- * <p>Each takes the id of the plate, or {@link Assembly#BLADE} for the blade.
- */
+/** The edits of layers; each takes the id of the part. */
 public final class LayerEdits {
 
   /** Over how long a stretch a new section is gone over into, in mm. */
@@ -27,30 +21,17 @@ public final class LayerEdits {
   private LayerEdits() {}
 
   /**
-   * What was decided about the layers of the blade or of a plate.
+   * What was decided about the layers of a part.
    *
-   * @throws IllegalArgumentException if there is no such plate
+   * @throws IllegalArgumentException if there is no such part, or it is bought
    */
   public static Layering of(Project project, String id) {
-    return id.equals(Assembly.BLADE) ? project.layering() : plate(project, id).layering();
-  }
-
-  private static Plate plate(Project project, String id) {
-    return project
-        .plate(id)
-        .orElseThrow(() -> new IllegalArgumentException("There is no plate '" + id + "'"));
+    return project.needed(id).layering();
   }
 
   /** Any change of layers. */
   public static Edit on(String id, String name, UnaryOperator<Layering> change) {
-    return new Edit(
-        name,
-        project -> {
-          Layering changed = change.apply(of(project, id));
-          return id.equals(Assembly.BLADE)
-              ? project.withLayering(changed)
-              : PartEdits.replaced(project, plate(project, id).withLayering(changed));
-        });
+    return PartEdits.change(id, name, it -> it.withLayering(change.apply(it.layering())));
   }
 
   // == SHEETS

@@ -2,29 +2,27 @@ package stoutblade.project;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import stoutblade.catalogue.Catalogue;
+import stoutblade.catalogue.Foam;
 import stoutblade.core.CoreReckoning;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Layers;
-import stoutblade.layer.Solid;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
+import stoutblade.part.Part;
 import stoutblade.project.Finding.Severity;
-import stoutblade.prop.Feature;
+import stoutblade.prop.Measures;
 import stoutblade.prop.PlateForm;
-import stoutblade.prop.Recess;
 import stoutblade.prop.Slab;
-import stoutblade.prop.SlicedPart;
-import stoutblade.prop.Spot;
-import stoutblade.prop.Where;
+import stoutblade.prop.Slices;
 import stoutblade.reference.ModelSize;
 import stoutblade.shape.Box;
-import stoutblade.shape.Path;
 import stoutblade.shape.Point;
-import stoutblade.shape.Region;
 import stoutblade.stack.Choice;
+import stoutblade.stack.Layering;
+import stoutblade.stack.Profile;
 import stoutblade.stack.Sheet;
 import stoutblade.stack.StackFinder;
 import stoutblade.stack.Wish;
@@ -32,33 +30,29 @@ import stoutblade.stack.Wish;
 /** Looks through the layers of the blade and of plates for what is wrong or risky. */
 final class LayerFindings {
 
-  /** Less foam than this round something that is laid in lets it show or break out. */
-  static final double LEAST_FOAM_MM = 3;
-
   private static final double FOLLOWS = 5e-4;
   private static final double OFF_MM = 1;
-  private static final double LOOKED_AT_MM = 0.2;
-  private static final int DIRECTIONS = 24;
-  private static final double CLEAR_MM = 0.5;
 
   private final Derived derived;
+  private static final double LEAST_EDGE_MM = 2;
+
+  private final Catalogue catalogue;
   private final Units units;
   private final List<Finding> found = new ArrayList<>();
 
-  LayerFindings(Derived derived, Units units) {
+  LayerFindings(Derived derived, Catalogue catalogue, Units units) {
+    this.catalogue = catalogue;
     this.derived = derived;
     this.units = units;
   }
 
   List<Finding> all() {
-    derived
-        .layers()
-        .ifPresent(it -> layers(derived.form().orElseThrow().worked(), it, derived.core()));
     for (PartReckoning part : derived.parts()) {
-      part.layers().ifPresent(it -> layers(part.form().orElseThrow(), it, Optional.empty()));
-      if (part.part() instanceof SlicedPart it) {
-        sliced(it);
+      if (part.form().isPresent() && part.form().get().whole()) {
+        part.layers()
+            .ifPresentOrElse(it -> layers(part.form().get(), it, part.core()), () -> noFoam(part));
       }
+      part.part().slices().ifPresent(it -> sliced(part.part(), it));
     }
     return found;
   }
@@ -68,22 +62,20 @@ final class LayerFindings {
     eatenUp(form.slab(), layers);
     textures(form.slab(), layers);
     ownOutlines(form.slab(), layers);
-    for (Recess recess : Recess.of(form.slab().features(), form.slab().outline())) {
-      for (Spot spot : recess.spots()) {
-        recess(new Seat(form.slab(), layers.solid(), recess, spot), layers, core);
-      }
-    }
+    bevels(form, layers);
+    thinEdge(form, layers);
+    found.addAll(RecessFindings.of(form.slab(), layers, core, units));
   }
 
   // == A SLICED MODEL
 
   /** Its layers are as the model was when it was sliced. */
-  private void sliced(SlicedPart part) {
+  private void sliced(Part part, Slices slices) {
     Optional<Double> now =
-        Optional.ofNullable(derived.sizing().models().get(part.origin().modelId()))
+        Optional.ofNullable(derived.sizing().models().get(slices.origin().modelId()))
             .flatMap(ModelSize::perUnit);
     OptionalDouble since =
-        now.isPresent() ? part.origin().since(now.get()) : OptionalDouble.empty();
+        now.isPresent() ? slices.origin().since(now.get()) : OptionalDouble.empty();
     if (since.isPresent() && Math.abs(since.getAsDouble() - 1) > FOLLOWS) {
       double larger = (since.getAsDouble() - 1) * 100;
       found.add(
@@ -104,6 +96,85 @@ final class LayerFindings {
   }
 
   // == THE STACK
+
+  /** A part cannot be worked out of a foam that nobody knows. */
+  private void noFoam(PartReckoning part) {
+    String unknown =
+        part.part().layering().sheets().stream()
+            .map(Sheet::foamId)
+            .filter(it -> catalogue.foam(it).isEmpty())
+            .findFirst()
+            .orElse("");
+    if (unknown.isEmpty()) {
+      return;
+    }
+    found.add(
+        new Finding(
+            "layers." + part.id() + ".foam",
+            Station.LAYERS,
+            new Place.OnPart(part.id(), part.form().orElseThrow().face().centre()),
+            Severity.WRONG,
+            "This foam is not in the catalogue",
+            "'" + unknown + "' was chosen, and the catalogue has no such foam.",
+            catalogue.foams().stream().limit(1).map(it -> choice(part.id(), it)).toList()));
+  }
+
+  private Edit choice(String id, Foam foam) {
+    double thickness = foam.thicknessesMm().get(foam.thicknessesMm().size() / 2);
+    return LayerEdits.foam(id, foam.id(), thickness)
+        .named("Use " + foam.name() + ", " + show(thickness));
+  }
+
+  private void bevels(PlateForm form, Layers layers) {
+    boolean ridged = layers.layering().profile().kind().across();
+    if (ridged || !layers.solid().flat().empty() || layers.bevelWidth().value() <= 0) {
+      return;
+    }
+    Measures sizes = form.measures().orElseThrow();
+    double half = Math.floor(sizes.width().value() / 4);
+    add(
+        form.slab(),
+        "bevel",
+        widest(form, sizes, 0),
+        Severity.WARNING,
+        "The bevels meet everywhere",
+        "A bevel of "
+            + layers.bevelWidth().show(units)
+            + " leaves nothing flat on a part "
+            + sizes.width().show(units)
+            + " wide, so it never reaches its full thickness.",
+        List.of(LayerEdits.bevel(form.slab().id(), half).named("Bevel of " + show(half))));
+  }
+
+  private static Point widest(PlateForm form, Measures sizes, double share) {
+    Box box = form.face().box();
+    return new Point(
+        box.centre().x() + share * sizes.width().value(), box.minY() + sizes.widestAt().value());
+  }
+
+  /** The first of the sections along whose edge is too thin. */
+  private void thinEdge(PlateForm form, Layers layers) {
+    Layering layering = layers.layering();
+    for (int section = 0; section <= layering.changes().size(); section++) {
+      Profile own = LayerEdits.section(layering, section);
+      if (own.edgeMm() < LEAST_EDGE_MM && !own.flat(layering.thicknessMm())) {
+        add(
+            form.slab(),
+            "edge",
+            widest(form, form.measures().orElseThrow(), 0.5),
+            Severity.WARNING,
+            "The edge is thinner than foam holds",
+            "Below about 2 mm an edge of foam tears and waves when it is sanded (our assumption).",
+            List.of(
+                LayerEdits.profile(
+                    form.slab().id(),
+                    section,
+                    "Edge of " + show(LEAST_EDGE_MM),
+                    it -> it.withEdge(LEAST_EDGE_MM))));
+        return;
+      }
+    }
+  }
 
   private void thickness(Slab slab, Layers layers) {
     double wanted = layers.layering().wantedMm();
@@ -262,236 +333,6 @@ final class LayerFindings {
     }
   }
 
-  // == WHAT IS LAID IN
-
-  /** A recess at one of its places. */
-  private record Seat(Slab slab, Solid solid, Recess recess, Spot spot) {
-
-    List<Point> outline() {
-      Path placed = spot.place(recess.outline());
-      return placed.flattened(LOOKED_AT_MM);
-    }
-
-    /** How much foam is left beside it, moved by so much; below 0 where it runs out. */
-    double beside(Point by) {
-      double least = Double.POSITIVE_INFINITY;
-      for (Point place : outline()) {
-        Point moved = place.plus(by);
-        double away = solid.face().toBoundary(moved);
-        least = Math.min(least, solid.face().holds(moved) ? away : -away);
-      }
-      return least;
-    }
-
-    double under() {
-      return recess.over() - outline().stream().mapToDouble(solid::backAt).max().orElse(0);
-    }
-
-    double above() {
-      return outline().stream().mapToDouble(solid::frontAt).min().orElse(0) - recess.top();
-    }
-  }
-
-  private void recess(Seat seat, Layers layers, Optional<CoreReckoning> core) {
-    double beside = seat.beside(new Point(0, 0));
-    if (beside < LEAST_FOAM_MM) {
-      tooNear(seat, beside);
-    }
-    boolean open = seat.recess().what().open();
-    if (!open && Math.min(seat.under(), seat.above()) < LEAST_FOAM_MM) {
-      tooThin(seat, layers);
-    }
-    core.ifPresent(it -> onTheCore(seat, it));
-    if (seat.recess().what() == Recess.What.BATTERY && !reached(seat)) {
-      shutIn(seat);
-    }
-  }
-
-  /** True where a battery lies open, or a hatch over or under it does. */
-  private boolean reached(Seat seat) {
-    Recess own = seat.recess();
-    boolean open = Math.min(seat.under(), seat.above()) <= 0;
-    return open
-        || Recess.of(seat.slab().features(), seat.slab().outline()).stream()
-            .filter(it -> it.what() == Recess.What.HATCH)
-            .filter(it -> it.over() <= own.top() && it.top() >= own.over())
-            .flatMap(it -> it.spots().stream().map(spot -> spot.place(it.outline())))
-            .anyMatch(it -> Region.inside(it, LOOKED_AT_MM).holds(seat.spot().at()));
-  }
-
-  private void shutIn(Seat seat) {
-    Recess own = seat.recess();
-    double front = seat.solid().frontAt(seat.spot().at());
-    Box box = Box.around(seat.outline());
-    Edit hatch =
-        PartEdits.addFeature(
-            seat.slab().id(),
-            "Put a hatch in front of it",
-            Feature.Kind.RECESS,
-            Map.of(
-                "what", Recess.What.HATCH.number(),
-                "long", box.width(),
-                "wide", box.height(),
-                "over", own.top(),
-                "deep", front - own.top()),
-            "",
-            Where.At.of(seat.spot().at().x(), seat.spot().at().y()));
-    addRecess(
-        seat,
-        "shut",
-        "The battery is shut in",
-        "Glued up, nothing gets at it to change it or to take it out when it fails.",
-        List.of(hatch));
-  }
-
-  private void tooNear(Seat seat, double beside) {
-    double by = LEAST_FOAM_MM - beside + CLEAR_MM;
-    Point best = new Point(0, 0);
-    double most = beside;
-    for (int i = 0; i < DIRECTIONS; i++) {
-      Point way = new Point(by, 0).turned(2 * Math.PI * i / DIRECTIONS);
-      double clear = seat.beside(way);
-      if (clear > most + 1e-9) {
-        most = clear;
-        best = way;
-      }
-    }
-    Point way = best;
-    boolean helps = most >= LEAST_FOAM_MM - 1e-9;
-    addRecess(
-        seat,
-        "edge",
-        "Too near the edge for " + seat.recess().what().words(),
-        show(Math.max(0, beside))
-            + " of foam is left beside it; less than "
-            + show(LEAST_FOAM_MM)
-            + " breaks out (our assumption).",
-        helps
-            ? List.of(
-                PartEdits.feature(
-                    seat.slab().id(),
-                    seat.recess().featureId(),
-                    "Move it in by " + show(by),
-                    it -> it.at(it.where().moved(way))))
-            : List.of());
-  }
-
-  private void tooThin(Seat seat, Layers layers) {
-    double room = seat.under() + seat.above() + seat.recess().deep();
-    double deep = seat.recess().deep();
-    List<Edit> mends = new ArrayList<>();
-    if (room - deep >= 2 * LEAST_FOAM_MM) {
-      double over = seat.recess().over() - seat.under() + (room - deep) / 2;
-      mends.add(
-          sized(seat, "over", over, "Lay it in the middle, " + show(over) + " over the back"));
-    } else if (room > 2 * LEAST_FOAM_MM + 1) {
-      double less = room - 2 * LEAST_FOAM_MM;
-      double over = seat.recess().over() - seat.under() + LEAST_FOAM_MM;
-      mends.add(
-          PartEdits.feature(
-              seat.slab().id(),
-              seat.recess().featureId(),
-              "Only " + show(less) + " deep",
-              it -> it.with("deep", less).with("over", over)));
-    }
-    thicker(seat, layers).ifPresent(mends::add);
-    addRecess(
-        seat,
-        "face",
-        "Too little foam over " + seat.recess().what().words(),
-        show(Math.max(0, seat.above()))
-            + " in front of it and "
-            + show(Math.max(0, seat.under()))
-            + " behind; less than "
-            + show(LEAST_FOAM_MM)
-            + " shows or breaks (our assumption).",
-        mends);
-  }
-
-  /** The next thicker sheet of which as many layers hold it in their middle. */
-  private Optional<Edit> thicker(Seat seat, Layers layers) {
-    double worked = layers.thickness().value() - seat.under() - seat.above() - seat.recess().deep();
-    double wanted = seat.recess().deep() + 2 * LEAST_FOAM_MM + Math.max(0, worked);
-    int count = layers.each().size();
-    String foamId = layers.foam().id();
-    if (!layers.layering().sheets().stream().allMatch(it -> it.foamId().equals(foamId))) {
-      return Optional.empty();
-    }
-    return layers.foam().thicknessesMm().stream()
-        .filter(mm -> mm * count >= wanted && mm * count > layers.thickness().value())
-        .findFirst()
-        .map(
-            mm ->
-                new Edit(
-                    "Layers of " + show(mm) + ", and in the middle",
-                    project -> {
-                      Project thick =
-                          LayerEdits.foam(seat.slab().id(), foamId, mm).applyTo(project);
-                      double over = (mm * count - seat.recess().deep()) / 2;
-                      return sized(seat, "over", over, "over").applyTo(thick);
-                    }));
-  }
-
-  private void onTheCore(Seat seat, CoreReckoning core) {
-    double radius = core.diameter().value() / 2;
-    double middle = seat.solid().thickness() / 2;
-    boolean atHeight =
-        seat.recess().over() < middle + radius && seat.recess().top() > middle - radius;
-    List<Point> outline = seat.outline();
-    double low = outline.stream().mapToDouble(Point::y).min().orElse(0);
-    double high = outline.stream().mapToDouble(Point::y).max().orElse(0);
-    boolean along = high > core.choice().startMm() && low < core.choice().endMm();
-    double nearest =
-        outline.stream().anyMatch(it -> it.x() > 0) && outline.stream().anyMatch(it -> it.x() < 0)
-            ? 0
-            : outline.stream().mapToDouble(it -> Math.abs(it.x())).min().orElse(0);
-    if (atHeight && along && nearest < radius + LEAST_FOAM_MM) {
-      double by = radius + LEAST_FOAM_MM + CLEAR_MM - (nearest > 0 ? nearest : -half(outline));
-      double side = seat.spot().at().x() < 0 ? -1 : 1;
-      Point way = new Point(side * by, 0);
-      boolean fits = seat.beside(way) >= LEAST_FOAM_MM;
-      addRecess(
-          seat,
-          "core",
-          "In the way of the core",
-          "The core runs through here, and wants "
-              + show(LEAST_FOAM_MM)
-              + " of foam beside it (our assumption).",
-          fits
-              ? List.of(
-                  PartEdits.feature(
-                      seat.slab().id(),
-                      seat.recess().featureId(),
-                      "Move it aside by " + show(by),
-                      it -> it.at(it.where().moved(way))))
-              : List.of());
-    }
-  }
-
-  /** Half the width of an outline that lies over the middle. */
-  private static double half(List<Point> outline) {
-    return Math.min(
-        Math.abs(outline.stream().mapToDouble(Point::x).min().orElse(0)),
-        outline.stream().mapToDouble(Point::x).max().orElse(0));
-  }
-
-  private Edit sized(Seat seat, String key, double mm, String words) {
-    return PartEdits.feature(
-        seat.slab().id(), seat.recess().featureId(), words, it -> it.with(key, mm));
-  }
-
-  private void addRecess(Seat seat, String id, String title, String why, List<Edit> mends) {
-    int number = seat.recess().spots().indexOf(seat.spot());
-    add(
-        seat.slab(),
-        "recess-" + seat.recess().featureId() + "-" + number + "." + id,
-        seat.spot().at(),
-        Severity.WARNING,
-        title,
-        why,
-        mends);
-  }
-
   private String show(double mm) {
     return Display.length(mm, units);
   }
@@ -508,7 +349,7 @@ final class LayerFindings {
         new Finding(
             "layers." + slab.id() + "." + id,
             Station.LAYERS,
-            Place.on(slab, at),
+            new Place.OnPart(slab.id(), at),
             severity,
             title,
             why,

@@ -1,11 +1,15 @@
 package stoutblade.project;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.function.Supplier;
 
-/** Remembers the last result of a computation for as long as its inputs are the same objects. */
+/**
+ * Remembers the last result of a computation for as long as its inputs are the same objects;
+ * numbers and maps (the shelf, small and copied at every edit) are compared by what they hold.
+ */
 final class Memo<T> {
 
   private List<Object> inputs = List.of();
@@ -33,7 +37,8 @@ final class Memo<T> {
     }
     for (int i = 0; i < now.length; i++) {
       // Equality would walk whole trees; edits keep the parts that they do not touch.
-      if (now[i] != inputs.get(i) && !(now[i] instanceof Number && now[i].equals(inputs.get(i)))) {
+      boolean small = now[i] instanceof Number || now[i] instanceof Map;
+      if (now[i] != inputs.get(i) && !(small && now[i].equals(inputs.get(i)))) {
         return false;
       }
     }

@@ -3,10 +3,10 @@ package stoutblade.project;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
-import stoutblade.part.Blade;
-import stoutblade.part.BladeForm;
-import stoutblade.prop.Assembly;
-import stoutblade.prop.Plate;
+import stoutblade.part.Defaults;
+import stoutblade.part.Part;
+import stoutblade.prop.Cut;
+import stoutblade.prop.PlateForm;
 import stoutblade.shape.Exact;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
@@ -17,15 +17,12 @@ import stoutblade.shape.Stretched;
 import stoutblade.shape.Teeth;
 
 /**
- * The edits of an outline: the blade's or a plate's.
+ * The edits of an outline.
  *
- * <p>Each takes the id of the plate, or {@link #BLADE} for the blade, of which half is drawn; or
- * what {@link #layer} makes of either for the outline of one of its layers.
+ * <p>Each takes the id of the part; or what {@link #layer} makes of it for the outline of one of
+ * its layers; or nothing, for a part that is drawn before there is any.
  */
 public final class OutlineEdits {
-
-  /** What stands for the id of a part where the blade is meant. */
-  public static final String BLADE = Assembly.BLADE;
 
   private static final char LAYER = '#';
 
@@ -36,14 +33,17 @@ public final class OutlineEdits {
     return id + LAYER + index;
   }
 
-  /** The outline of the blade or of a plate, or of one of its layers: its own where it has one. */
+  /** The outline of a part, or of one of its layers: its own where it has one. */
   public static Outline of(Project project, String id) {
     int mark = id.lastIndexOf(LAYER);
     if (mark >= 0) {
       String part = id.substring(0, mark);
       return LayerEdits.sheet(project, part, index(id)).own().orElseGet(() -> of(project, part));
     }
-    return id.equals(BLADE) ? project.blade().half() : plate(project, id).outline();
+    if (begins(project, id)) {
+      return HalfOutline.EMPTY;
+    }
+    return cut(named(project, id)).outline();
   }
 
   private static int index(String id) {
@@ -54,10 +54,20 @@ public final class OutlineEdits {
     return Integer.parseInt(number);
   }
 
-  private static Plate plate(Project project, String id) {
-    return project
-        .plate(id)
-        .orElseThrow(() -> new IllegalArgumentException("There is no plate '" + id + "'"));
+  /** True where nothing is there yet, and what is drawn makes the first part. */
+  private static boolean begins(Project project, String id) {
+    return id.isEmpty() && project.parts().isEmpty();
+  }
+
+  /** Without an id the first part: what is drawn quickly goes on before the first node is there. */
+  private static Part named(Project project, String id) {
+    return id.isEmpty() ? project.parts().getFirst() : project.needed(id);
+  }
+
+  private static Cut cut(Part part) {
+    return part.cut()
+        .orElseThrow(
+            () -> new IllegalArgumentException(part.name() + " is not cut along an outline"));
   }
 
   /** Any change of an outline. */
@@ -77,14 +87,12 @@ public final class OutlineEdits {
         name,
         project -> {
           Outline changed = change.apply(of(project, id));
-          if (!id.equals(BLADE)) {
-            return PartEdits.replaced(project, plate(project, id).withOutline(changed));
+          if (begins(project, id)) {
+            return project.withParts(
+                List.of(project.defaults().layered("d1", Defaults.FIRST, changed, "")));
           }
-          if (changed instanceof HalfOutline half) {
-            Blade blade = project.blade().with(half);
-            return project.withBlade(blade);
-          }
-          throw new IllegalArgumentException("A blade is drawn as half its outline");
+          Part part = named(project, id);
+          return project.with(part.withShape(cut(part).withOutline(changed)));
         });
   }
 
@@ -129,7 +137,7 @@ public final class OutlineEdits {
     int least = half ? 2 : 3;
     for (int i = half ? 1 : 0; i < outline.nodes().size() && outline.nodes().size() > least; i++) {
       Outline without = outline.without(i);
-      if (without.drawn() && Region.crossing(without.outline(), BladeForm.TOLERANCE_MM).isEmpty()) {
+      if (without.drawn() && Region.crossing(without.outline(), PlateForm.TOLERANCE_MM).isEmpty()) {
         return Optional.of(removeNode(id, i));
       }
     }
@@ -184,15 +192,7 @@ public final class OutlineEdits {
   }
 
   public static Edit offset(String id, double mm) {
-    return on(
-        id,
-        "Offset the outline",
-        it -> {
-          if (id.equals(BLADE)) {
-            throw new IllegalArgumentException("A blade is drawn as half its outline");
-          }
-          return Exact.offset(it, mm);
-        });
+    return on(id, "Offset the outline", it -> Exact.offset(it, mm));
   }
 
   /** Sets the width of half an outline at a station. */

@@ -8,18 +8,20 @@ import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import stoutblade.develop.Panel;
-import stoutblade.prop.Assembly;
+import stoutblade.part.Assembly;
+import stoutblade.part.Part;
+import stoutblade.prop.Bought;
+import stoutblade.prop.Cut;
 import stoutblade.prop.Feature;
-import stoutblade.prop.FlatPart;
-import stoutblade.prop.Part;
+import stoutblade.prop.FlatPieces;
+import stoutblade.prop.Formed;
 import stoutblade.prop.Placing;
-import stoutblade.prop.Plate;
-import stoutblade.prop.ShapedPart;
-import stoutblade.prop.SlicedPart;
+import stoutblade.prop.Slices;
 import stoutblade.prop.Spot;
 import stoutblade.prop.Where;
 import stoutblade.reference.Reference;
 import stoutblade.shape.Box;
+import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
@@ -56,8 +58,9 @@ public final class PartEdits {
         (project, id) ->
             beside(
                 project,
-                new ShapedPart(
-                    id, name, sum, sizes, project.layering().middle().foamId(), Placing.USUAL)));
+                project
+                    .defaults()
+                    .flat(id, name, new Formed(sum, sizes), Formed.thicknessMm(sum, sizes))));
   }
 
   /** Adds a part that is cut along an outline. */
@@ -74,27 +77,23 @@ public final class PartEdits {
     return add(
         name,
         (project, id) ->
-            new Plate(
-                    id,
-                    name,
-                    outline,
-                    List.of(),
-                    project.layering().middle().foamId(),
-                    thicknessMm,
-                    Placing.USUAL)
-                .withFrom(from));
+            project
+                .defaults()
+                .flat(id, name, new Cut(outline, List.of(), false, from), thicknessMm));
   }
 
   /** Adds a part whose flat pieces are there already. */
   public static Edit addFlat(String name, String origin, List<Panel> panels) {
-    List<FlatPart.Piece> pieces =
+    List<FlatPieces.Piece> pieces =
         panels.stream()
             .map(
                 panel ->
-                    new FlatPart.Piece(
+                    new FlatPieces.Piece(
                         panel.name(),
                         panel.edges().stream()
-                            .map(it -> new FlatPart.Side(it.seam(), it.path().flattened(WITHIN_MM)))
+                            .map(
+                                it ->
+                                    new FlatPieces.Side(it.seam(), it.path().flattened(WITHIN_MM)))
                             .toList()))
             .toList();
     return add(
@@ -102,14 +101,13 @@ public final class PartEdits {
         (project, id) ->
             beside(
                 project,
-                new FlatPart(
-                    id,
-                    name,
-                    origin,
-                    pieces,
-                    project.layering().middle().foamId(),
-                    project.layering().middle().thicknessMm(),
-                    Placing.USUAL)));
+                project
+                    .defaults()
+                    .flat(
+                        id,
+                        name,
+                        new FlatPieces(origin, pieces),
+                        project.defaults().stack().middle().thicknessMm())));
   }
 
   /**
@@ -120,29 +118,42 @@ public final class PartEdits {
    * @param pegMm diameter of its pegs; 0 for none
    */
   public static Edit addSliced(
-      String name, SlicedPart.Origin origin, Sliced sliced, String foamId, double pegMm) {
+      String name, Slices.Origin origin, Sliced sliced, String foamId, double pegMm) {
     return add(
         name,
-        (project, id) ->
-            beside(
-                project,
-                new SlicedPart(id, name, origin, layers(sliced), pegMm, foamId, Placing.USUAL)));
+        (project, id) -> {
+          Slices slices = new Slices(origin, layers(sliced), pegMm);
+          return beside(
+              project,
+              Part.of(id, name, slices, foamId, slices.thicknessMm())
+                  .withCoats(project.defaults().coats()));
+        });
   }
 
   /** The same in place of one that was sliced before; it stays where it is. */
   public static Edit slicedAnew(
-      String id, SlicedPart.Origin origin, Sliced sliced, String foamId, double pegMm) {
+      String id, Slices.Origin origin, Sliced sliced, String foamId, double pegMm) {
     return change(
         id,
         "Slice it again",
-        it -> new SlicedPart(id, it.name(), origin, layers(sliced), pegMm, foamId, it.placing()));
+        it -> {
+          Slices slices = new Slices(origin, layers(sliced), pegMm);
+          return new Part(
+              id,
+              it.name(),
+              slices,
+              Part.of(id, it.name(), slices, foamId, slices.thicknessMm()).stack(),
+              it.core(),
+              it.coats(),
+              it.placing());
+        });
   }
 
-  private static List<SlicedPart.SlicedLayer> layers(Sliced sliced) {
+  private static List<Slices.SlicedLayer> layers(Sliced sliced) {
     return sliced.slices().stream()
         .map(
             it ->
-                new SlicedPart.SlicedLayer(
+                new Slices.SlicedLayer(
                     it.thickness(),
                     it.pieces().stream().map(PartEdits::open).toList(),
                     open(it.inner().coarse(SLICED_MM)),
@@ -169,13 +180,10 @@ public final class PartEdits {
     return part.withPlacing(part.placing().moved(new Point(x, 0)));
   }
 
-  /** The rightmost place of the blade and the parts. */
+  /** The rightmost place of all parts. */
   private static OptionalDouble rightOf(Project project) {
     List<Point> there = new ArrayList<>();
-    if (project.blade().half().drawn()) {
-      there.addAll(points(List.of(project.blade().half().outline()), Spot.ORIGIN));
-    }
-    Assembly assembly = Assembly.of(project.parts(), project.blade().half());
+    Assembly assembly = Assembly.of(project.parts());
     for (Part part : project.parts()) {
       List<Path> seen = part.seen();
       assembly.spots().get(part.id()).forEach(it -> there.addAll(points(seen, it)));
@@ -190,25 +198,69 @@ public final class PartEdits {
         .toList();
   }
 
-  static Project replaced(Project project, Part part) {
-    return project.withParts(
-        project.parts().stream().map(it -> it.id().equals(part.id()) ? part : it).toList());
-  }
-
   /** Changes a part. */
   public static Edit change(String id, String what, UnaryOperator<Part> change) {
-    return new Edit(what, project -> replaced(project, change.apply(part(project, id))));
-  }
-
-  private static Part part(Project project, String id) {
-    return project
-        .part(id)
-        .orElseThrow(() -> new IllegalArgumentException("There is no part '" + id + "'"));
+    return new Edit(what, project -> project.with(change.apply(project.needed(id))));
   }
 
   /** Changes a shape. */
-  public static Edit shape(String id, String what, UnaryOperator<ShapedPart> change) {
-    return change(id, what, it -> it instanceof ShapedPart shape ? change.apply(shape) : it);
+  public static Edit shape(String id, String what, UnaryOperator<Formed> change) {
+    return change(
+        id, what, it -> it.formed().map(own -> it.withShape(change.apply(own))).orElse(it));
+  }
+
+  /** Changes one size of a shape; the thickness of its sheet is one of them. */
+  public static Edit size(String id, String what, String key, double value) {
+    return key.equals(Formed.THICKNESS)
+        ? change(id, what, it -> it.withFoam(it.foamId(), value))
+        : shape(id, what, it -> it.with(key, value));
+  }
+
+  /** Changes what is bought. */
+  public static Edit thing(String id, String what, UnaryOperator<Bought> change) {
+    return change(
+        id, what, it -> it.shape() instanceof Bought own ? it.withShape(change.apply(own)) : it);
+  }
+
+  /** Works what is in it on both faces, or on the front alone. */
+  public static Edit bothFaces(String id, boolean both) {
+    return change(
+        id,
+        both ? "Worked on both faces" : "Worked on the front",
+        it -> it.withCut(own -> own.withBothFaces(both)));
+  }
+
+  /** Changes the foam of all its sheets. */
+  public static Edit foam(String id, String foamId, double mm) {
+    return change(id, "Foam", it -> it.withFoam(foamId, mm));
+  }
+
+  /** Calls a part something else. */
+  public static Edit name(String id, String name) {
+    return change(id, "Name the part", it -> it.withName(name.strip()));
+  }
+
+  /** Puts a part one place further up or down in the order of parts. */
+  public static Edit order(String id, int by) {
+    return new Edit(
+        by < 0 ? "Move it up" : "Move it down",
+        project -> {
+          List<Part> parts = new ArrayList<>(project.parts());
+          int at = parts.indexOf(project.needed(id));
+          Part moving = parts.remove(at);
+          parts.add(Math.clamp(at + (long) by, 0, parts.size()), moving);
+          return project.withParts(parts);
+        });
+  }
+
+  /** Adds a part that is drawn by half its outline and worked on both faces. */
+  public static Edit addBlade(String name) {
+    return add(name, (project, id) -> project.defaults().layered(id, name, HalfOutline.EMPTY, ""));
+  }
+
+  /** Adds a thing that is bought. */
+  public static Edit addBought(String name, Bought thing) {
+    return add(name, (project, id) -> beside(project, Part.bought(id, name, thing)));
   }
 
   /** Takes a part away; what was fixed to it is fixed to what carried it, in the same place. */
@@ -216,7 +268,7 @@ public final class PartEdits {
     return new Edit(
         "Remove a part",
         project -> {
-          Part gone = part(project, id);
+          Part gone = project.needed(id);
           Project freed = project;
           for (Part part : project.parts()) {
             if (part.placing().on().equals(id)) {
@@ -233,7 +285,7 @@ public final class PartEdits {
         "Another like it",
         project -> {
           List<Part> parts = new ArrayList<>(project.parts());
-          Part like = part(project, id);
+          Part like = project.needed(id);
           String next = Reference.next("d", parts.stream().map(Part::id).toList());
           parts.add(like.withId(next).withPlacing(like.placing().moved(new Point(20, 0))));
           return project.withParts(parts);
@@ -252,10 +304,10 @@ public final class PartEdits {
     return new Edit(
         "Move a part",
         project -> {
-          Part part = part(project, id);
-          Spot carrier = Assembly.of(project.parts(), project.blade().half()).carrier(part);
+          Part part = project.needed(id);
+          Spot carrier = Assembly.of(project.parts()).carrier(part);
           Point own = carrier.own(carrier.at().plus(by));
-          return replaced(project, part.withPlacing(part.placing().moved(own)));
+          return project.with(part.withPlacing(part.placing().moved(own)));
         });
   }
 
@@ -265,11 +317,11 @@ public final class PartEdits {
   }
 
   private static Project fixed(Project project, String id, String on) {
-    Part part = part(project, id);
-    Assembly before = Assembly.of(project.parts(), project.blade().half());
+    Part part = project.needed(id);
+    Assembly before = Assembly.of(project.parts());
     Spot was = before.carrier(part);
-    Project moved = replaced(project, part.withPlacing(part.placing().on(on)));
-    Spot now = Assembly.of(moved.parts(), moved.blade().half()).carrier(part(moved, id));
+    Project moved = project.with(part.withPlacing(part.placing().on(on)));
+    Spot now = Assembly.of(moved.parts()).carrier(moved.needed(id));
     Where where =
         switch (part.placing().where()) {
           case Where.At it -> new Where.At(now.own(was.place(it.spot())));
@@ -283,12 +335,12 @@ public final class PartEdits {
               new Where.Row(now.own(was.place(it.from())), now.own(was.place(it.to())), it.count());
           case Where.Along it -> it;
         };
-    return replaced(moved, part.withPlacing(part.placing().on(on).at(where)));
+    return moved.with(part.withPlacing(part.placing().on(on).at(where)));
   }
 
   // == WHAT IS WORKED INTO IT
 
-  /** Adds a feature to a plate, or to the blade. */
+  /** Adds a feature to a part that is cut along an outline. */
   public static Edit addFeature(String id, Feature.Kind kind, String words, Where where) {
     return addFeature(id, kind.title(), kind, Map.of(), words, where);
   }
@@ -341,23 +393,22 @@ public final class PartEdits {
         id, "Remove a feature", features -> features.removeIf(it -> it.id().equals(featureId)));
   }
 
-  /** Changes the features of a plate, or of the blade. */
+  /** Changes what is worked into a part. */
   private static Edit onFeatures(String id, String what, Consumer<List<Feature>> change) {
     return new Edit(
         what,
         project -> {
-          if (id.equals(Assembly.BLADE)) {
-            List<Feature> features = new ArrayList<>(project.blade().features());
-            change.accept(features);
-            return project.withBlade(project.blade().withFeatures(features));
-          }
-          if (part(project, id) instanceof Plate plate) {
-            List<Feature> features = new ArrayList<>(plate.features());
-            change.accept(features);
-            return replaced(project, plate.withFeatures(features));
-          }
-          throw new IllegalArgumentException(
-              part(project, id).name() + " is no plate: features are worked into plates");
+          Part part = project.needed(id);
+          Cut cut =
+              part.cut()
+                  .orElseThrow(
+                      () ->
+                          new IllegalArgumentException(
+                              part.name()
+                                  + " is not cut along an outline: nothing is worked into it"));
+          List<Feature> features = new ArrayList<>(cut.features());
+          change.accept(features);
+          return project.with(part.withShape(cut.withFeatures(features)));
         });
   }
 }

@@ -8,17 +8,18 @@ import stoutblade.catalogue.Foam;
 import stoutblade.develop.EdgeBand;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
+import stoutblade.part.Part;
 import stoutblade.project.Finding.Severity;
+import stoutblade.prop.Bought;
+import stoutblade.prop.Cut;
 import stoutblade.prop.Feature;
-import stoutblade.prop.FlatPart;
+import stoutblade.prop.FlatPieces;
+import stoutblade.prop.Formed;
 import stoutblade.prop.Fuller;
-import stoutblade.prop.Part;
 import stoutblade.prop.Placing;
-import stoutblade.prop.Plate;
 import stoutblade.prop.PlateForm;
-import stoutblade.prop.ShapedPart;
 import stoutblade.prop.Slab;
-import stoutblade.prop.SlicedPart;
+import stoutblade.prop.Slices;
 import stoutblade.prop.Spot;
 import stoutblade.prop.Where;
 import stoutblade.shape.Box;
@@ -27,7 +28,7 @@ import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
 
-/** Looks through what is worked into the blade, and the parts beside it, for what is wrong. */
+/** Looks through the shapes of the parts, and what is worked into them, for what is wrong. */
 final class PartFindings {
 
   /** Two outlines that differ by less than this share of their area are one. */
@@ -54,18 +55,17 @@ final class PartFindings {
   }
 
   List<Finding> all() {
-    derived.form().ifPresent(it -> blade(it.worked()));
     derived.parts().forEach(this::part);
     return found;
   }
 
   private void part(PartReckoning reckoned) {
-    reckoned.form().ifPresent(it -> plate((Plate) reckoned.part(), it, reckoned.slivers()));
+    reckoned.form().ifPresent(it -> cut(reckoned.part(), it, reckoned.slivers()));
     band(reckoned.part());
-    if (reckoned.part() instanceof FlatPart kept) {
-      found.addAll(PatchFindings.of(kept, units));
+    if (reckoned.part().shape() instanceof FlatPieces) {
+      found.addAll(PatchFindings.of(reckoned.part(), units));
     }
-    if (!reckoned.flat().panels().isEmpty()) {
+    if (reckoned.isCut()) {
       reckoned.foam().ifPresentOrElse(it -> sheet(reckoned, it), () -> noFoam(reckoned));
       texture(reckoned);
       halves(reckoned);
@@ -89,37 +89,35 @@ final class PartFindings {
                 project -> PartEdits.removeFeature(slab.id(), last.id()).applyTo(project))));
   }
 
-  /** A blade runs out into its tip, but what is cut out of it leaves foam between. */
-  private void blade(PlateForm form) {
-    if (!form.windows().isEmpty()) {
-      List<PlateForm.Sliver> bridges =
-          form.slivers(form.slab().thicknessMm()).stream().filter(it -> !it.tip()).toList();
-      worked(form, bridges);
-    } else {
-      worked(form, List.of());
+  private void cut(Part part, PlateForm form, List<PlateForm.Sliver> slivers) {
+    if (!form.slab().outline().drawn() && !form.slab().outline().nodes().isEmpty()) {
+      // It is being traced: a word on the drawing would be in the way of the hand.
+      return;
     }
-  }
-
-  private void plate(Plate plate, PlateForm form, List<PlateForm.Sliver> slivers) {
-    if (!plate.outline().drawn()) {
+    if (!part.drawn()) {
       add(
-          plate,
+          part,
           "trace",
           new Point(0, 0),
           Severity.NEXT,
-          "Trace " + plate.name(),
+          "Trace " + part.name(),
           "Press T, then click along its edge from the base to the tip; the other half follows.",
           List.of());
       return;
     }
     if (form.crossing().isPresent()) {
-      crossing(plate, form.crossing().get());
+      crossing(part, form, form.crossing().get());
       return;
     }
-    worked(form, slivers);
+    worked(form, form.slab().bothFaces() ? bridges(form, slivers) : slivers);
   }
 
-  /** What is worked into the blade or a plate. */
+  /** A blade runs out into its tip, but what is cut out of it leaves foam between. */
+  private static List<PlateForm.Sliver> bridges(PlateForm form, List<PlateForm.Sliver> slivers) {
+    return form.windows().isEmpty() ? List.of() : slivers.stream().filter(it -> !it.tip()).toList();
+  }
+
+  /** What is worked into it. */
   private void worked(PlateForm form, List<PlateForm.Sliver> slivers) {
     Slab slab = form.slab();
     if (form.face().empty() && !slab.features().isEmpty()) {
@@ -167,15 +165,15 @@ final class PartFindings {
     }
   }
 
-  private void crossing(Plate plate, Point at) {
+  private void crossing(Part part, PlateForm form, Point at) {
     add(
-        plate,
+        part,
         "crossing",
         at,
         Severity.WRONG,
-        "The outline of " + plate.name() + " crosses itself",
+        "The outline of " + part.name() + " crosses itself",
         "At " + show(at.x()) + " across, " + show(at.y()) + " along. It cannot be cut like this.",
-        OutlineEdits.uncrossed(plate.id(), plate.outline()).map(List::of).orElse(List.of()));
+        OutlineEdits.uncrossed(part.id(), form.slab().outline()).map(List::of).orElse(List.of()));
   }
 
   private void sliver(PlateForm form, PlateForm.Sliver sliver, int number) {
@@ -314,18 +312,19 @@ final class PartFindings {
 
   /** A band round a plate is as long as the plate's edge. */
   private void band(Part part) {
-    boolean onPlate =
-        derived.part(part.placing().on()).map(it -> it.part() instanceof Plate).orElse(false);
-    if (!(part instanceof ShapedPart shape)
-        || !(shape.form() instanceof EdgeBand band)
-        || !onPlate) {
+    Optional<EdgeBand> own =
+        part.formed()
+            .map(it -> it.form(part.thicknessMm()))
+            .filter(EdgeBand.class::isInstance)
+            .map(EdgeBand.class::cast);
+    Optional<PartReckoning> carrier =
+        derived.part(part.placing().on()).filter(it -> it.part().cut().isPresent());
+    if (own.isEmpty() || carrier.isEmpty() || !carrier.get().part().drawn()) {
       return;
     }
-    Plate plate = (Plate) derived.part(part.placing().on()).orElseThrow().part();
-    if (!plate.outline().drawn()) {
-      return;
-    }
-    double round = plate.outline().outline().length(0.01);
+    EdgeBand band = own.get();
+    Part plate = carrier.get().part();
+    double round = plate.cut().orElseThrow().outline().outline().length(0.01);
     if (Math.abs(round - band.roundMm()) > BAND_OFF_MM) {
       double to = Math.rint(round * 10) / 10;
       add(
@@ -355,7 +354,7 @@ final class PartFindings {
       Box box = panel.box();
       double small = Math.min(box.width(), box.height());
       double large = Math.max(box.width(), box.height());
-      boolean strip = small <= STRIP_MM;
+      boolean strip = small <= STRIP_MM && part.cut().isEmpty();
       if (small > width || (large > length && !strip)) {
         add(
             part,
@@ -378,14 +377,20 @@ final class PartFindings {
   }
 
   private static String joined(Part part) {
-    return switch (part) {
-      case Plate it -> ". Its template cuts it apart where the joints show least.";
-      case SlicedPart it -> ". Join sheets first, with the seam on the hidden side.";
-      default -> ". Its template has the splices, and the strips that cover them.";
+    return switch (part.shape()) {
+      case Cut it -> ". Its template cuts it apart where the joints show least.";
+      case Slices it -> ". Join sheets first, with the seam on the hidden side.";
+      case Formed it -> ". Its template has the splices, and the strips that cover them.";
+      case FlatPieces it -> ". Its template has the splices, and the strips that cover them.";
+      case Bought it -> "";
     };
   }
 
+  /** What is cut from layers says it at Layers, with a mend. */
   private void noFoam(PartReckoning reckoned) {
+    if (reckoned.part().cut().isPresent()) {
+      return;
+    }
     add(
         reckoned.part(),
         "foam",
@@ -477,7 +482,7 @@ final class PartFindings {
       String title,
       String why,
       List<Edit> mends) {
-    add(slab.id(), Place.on(slab, at), id, severity, title, why, mends);
+    add(slab.id(), new Place.OnPart(slab.id(), at), id, severity, title, why, mends);
   }
 
   private void add(

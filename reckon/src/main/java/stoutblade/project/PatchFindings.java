@@ -13,8 +13,8 @@ import stoutblade.flatten.Fault;
 import stoutblade.flatten.LaidFlat;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
+import stoutblade.part.Part;
 import stoutblade.project.Finding.Severity;
-import stoutblade.prop.FlatPart;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
@@ -70,7 +70,7 @@ public final class PatchFindings {
   }
 
   /** What is wrong with pieces that are kept, wherever they came from: those that cannot be cut. */
-  static List<Finding> of(FlatPart part, Units units) {
+  static List<Finding> of(Part part, Units units) {
     List<Panel> panels = part.developed().panels();
     List<Finding> found = new ArrayList<>();
     List<Path> seen = part.seen();
@@ -116,7 +116,7 @@ public final class PatchFindings {
   }
 
   private static Finding kept(
-      FlatPart part, String id, Point at, Severity severity, String title, String why) {
+      Part part, String id, Point at, Severity severity, String title, String why) {
     return new Finding(
         "draft." + part.id() + "." + id,
         Station.DRAFT,

@@ -1,15 +1,9 @@
 package stoutblade.project;
 
-import stoutblade.prop.Slab;
 import stoutblade.shape.Point;
 
 /** What a finding is about. */
 public sealed interface Place {
-
-  /** A place on the blade or on a plate. */
-  static Place on(Slab slab, Point mm) {
-    return slab.blade() ? new OnBlade(mm) : new OnPart(slab.id(), mm);
-  }
 
   /**
    * A place on a picture.
@@ -22,9 +16,6 @@ public sealed interface Place {
   /** The prop with its wearer. */
   record OnFit() implements Place {}
 
-  /** A place on the blade's face, in mm. */
-  record OnBlade(Point mm) implements Place {}
-
   /**
    * A place on a part.
    *
@@ -36,8 +27,13 @@ public sealed interface Place {
   /** A step of the work. */
   record OnStep(String stepId) implements Place {}
 
-  /** A coating. */
-  record OnCoating(String coatingId) implements Place {}
+  /**
+   * A coating of a part; of the whole prop where the part's id is empty.
+   *
+   * @param partId the part
+   * @param coatingId the coating
+   */
+  record OnCoating(String partId, String coatingId) implements Place {}
 
   /** The station as a whole. */
   record OnStation() implements Place {}

@@ -5,15 +5,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import stoutblade.build.FreeHours;
-import stoutblade.core.CoreChoice;
 import stoutblade.event.Event;
-import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
-import stoutblade.part.Blade;
-import stoutblade.prop.Assembly;
-import stoutblade.prop.Part;
-import stoutblade.prop.Plate;
-import stoutblade.stack.Layering;
+import stoutblade.part.Assembly;
+import stoutblade.part.Defaults;
+import stoutblade.part.Part;
 import stoutblade.stack.Wish;
 import stoutblade.template.Paper;
 import stoutblade.wearer.Wearer;
@@ -25,14 +21,11 @@ import stoutblade.wearer.Wearer;
  * @param size what is decided about its size
  * @param event what it is made for
  * @param freeHours when the maker can work
- * @param blade the blade as drafted
- * @param layering its layers
- * @param core its core; empty for none
- * @param coats its coats, in the order in which they go on
  * @param shelf what is there of each coating, in mm³, by catalogue id
  * @param paper what templates are printed on
  * @param journal what really happened
- * @param parts parts beside the blade
+ * @param defaults what a new part starts with
+ * @param parts its parts
  * @param leftovers foam that is there already
  */
 public record Project(
@@ -40,13 +33,10 @@ public record Project(
     Size size,
     Event event,
     FreeHours freeHours,
-    Blade blade,
-    Layering layering,
-    Optional<CoreChoice> core,
-    List<Coats> coats,
     Map<String, Double> shelf,
     Paper paper,
     Journal journal,
+    Defaults defaults,
     List<Part> parts,
     List<Wish.Leftover> leftovers) {
 
@@ -60,8 +50,6 @@ public record Project(
    */
   public Project {
     checkName("prop", name);
-    checkName("blade", blade.name());
-    coats = List.copyOf(coats);
     parts = List.copyOf(parts);
     leftovers = List.copyOf(leftovers);
     if (parts.size() > Part.MOST_PARTS
@@ -71,9 +59,6 @@ public record Project(
     }
     Assembly.check(parts);
     shelf = java.util.Collections.unmodifiableMap(new TreeMap<>(shelf));
-    if (coats.stream().map(Coats::coatingId).distinct().count() < coats.size()) {
-      throw new IllegalArgumentException("A coating is planned once, with its number of coats");
-    }
     shelf.forEach(
         (id, mm3) -> {
           if (!(mm3 >= 0 && mm3 <= 1e9)) {
@@ -101,9 +86,20 @@ public record Project(
     return parts.stream().filter(it -> it.id().equals(id)).findFirst();
   }
 
-  /** A plate, where there is one with that id. */
-  public Optional<Plate> plate(String id) {
-    return part(id).filter(Plate.class::isInstance).map(Plate.class::cast);
+  /**
+   * A part that is there.
+   *
+   * @throws IllegalArgumentException if it is not
+   */
+  public Part needed(String id) {
+    return part(id)
+        .orElseThrow(() -> new IllegalArgumentException("There is no part '" + id + "'"));
+  }
+
+  /** The same project with a part in the place of the one that has its id. */
+  public Project with(Part changed) {
+    return withParts(
+        parts.stream().map(it -> it.id().equals(changed.id()) ? changed : it).toList());
   }
 
   /** Who carries the prop. */
@@ -113,79 +109,51 @@ public record Project(
 
   public Project withName(String changed) {
     return new Project(
-        changed, size, event, freeHours, blade, layering, core, coats, shelf, paper, journal, parts,
-        leftovers);
+        changed, size, event, freeHours, shelf, paper, journal, defaults, parts, leftovers);
   }
 
   public Project withSize(Size changed) {
     return new Project(
-        name, changed, event, freeHours, blade, layering, core, coats, shelf, paper, journal, parts,
-        leftovers);
+        name, changed, event, freeHours, shelf, paper, journal, defaults, parts, leftovers);
   }
 
   public Project withEvent(Event changed) {
     return new Project(
-        name, size, changed, freeHours, blade, layering, core, coats, shelf, paper, journal, parts,
-        leftovers);
+        name, size, changed, freeHours, shelf, paper, journal, defaults, parts, leftovers);
   }
 
   public Project withFreeHours(FreeHours changed) {
     return new Project(
-        name, size, event, changed, blade, layering, core, coats, shelf, paper, journal, parts,
-        leftovers);
-  }
-
-  public Project withBlade(Blade changed) {
-    return new Project(
-        name, size, event, freeHours, changed, layering, core, coats, shelf, paper, journal, parts,
-        leftovers);
-  }
-
-  public Project withLayering(Layering changed) {
-    return new Project(
-        name, size, event, freeHours, blade, changed, core, coats, shelf, paper, journal, parts,
-        leftovers);
-  }
-
-  public Project withCore(Optional<CoreChoice> changed) {
-    return new Project(
-        name, size, event, freeHours, blade, layering, changed, coats, shelf, paper, journal, parts,
-        leftovers);
-  }
-
-  public Project withCoats(List<Coats> changed) {
-    return new Project(
-        name, size, event, freeHours, blade, layering, core, changed, shelf, paper, journal, parts,
-        leftovers);
+        name, size, event, changed, shelf, paper, journal, defaults, parts, leftovers);
   }
 
   public Project withShelf(Map<String, Double> changed) {
     return new Project(
-        name, size, event, freeHours, blade, layering, core, coats, changed, paper, journal, parts,
-        leftovers);
+        name, size, event, freeHours, changed, paper, journal, defaults, parts, leftovers);
   }
 
   public Project withPaper(Paper changed) {
     return new Project(
-        name, size, event, freeHours, blade, layering, core, coats, shelf, changed, journal, parts,
-        leftovers);
+        name, size, event, freeHours, shelf, changed, journal, defaults, parts, leftovers);
   }
 
   public Project withJournal(Journal changed) {
     return new Project(
-        name, size, event, freeHours, blade, layering, core, coats, shelf, paper, changed, parts,
-        leftovers);
+        name, size, event, freeHours, shelf, paper, changed, defaults, parts, leftovers);
   }
 
   public Project withParts(List<Part> changed) {
     return new Project(
-        name, size, event, freeHours, blade, layering, core, coats, shelf, paper, journal, changed,
-        leftovers);
+        name, size, event, freeHours, shelf, paper, journal, defaults, changed, leftovers);
   }
 
   public Project withLeftovers(List<Wish.Leftover> changed) {
     return new Project(
-        name, size, event, freeHours, blade, layering, core, coats, shelf, paper, journal, parts,
-        changed);
+        name, size, event, freeHours, shelf, paper, journal, defaults, parts, changed);
+  }
+
+  public Project withDefaults(Defaults changed) {
+    return new Project(
+        name, size, event, freeHours, shelf, paper, journal, changed, parts, leftovers);
   }
 }

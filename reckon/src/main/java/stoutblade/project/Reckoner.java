@@ -6,49 +6,35 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
-import stoutblade.build.BladeSteps;
+import stoutblade.body.Body;
+import stoutblade.build.PartSteps;
 import stoutblade.build.Plan;
 import stoutblade.build.Planner;
 import stoutblade.build.Step;
 import stoutblade.build.Work;
+import stoutblade.build.WorkSteps;
 import stoutblade.catalogue.Catalogue;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.Coating;
 import stoutblade.core.CoreReckoning;
-import stoutblade.develop.Edge;
-import stoutblade.develop.Panel;
 import stoutblade.finish.CoatReckoning;
-import stoutblade.finish.Coats;
+import stoutblade.finish.CoatStock;
 import stoutblade.fit.Fitting;
 import stoutblade.journal.Comparison;
 import stoutblade.journal.Journal;
-import stoutblade.layer.EdgeBand;
-import stoutblade.layer.Layer;
-import stoutblade.layer.Layers;
 import stoutblade.measure.Figure;
-import stoutblade.measure.Quantity;
-import stoutblade.measure.Source;
+import stoutblade.measure.Scope;
 import stoutblade.measure.Units;
-import stoutblade.part.BladeForm;
-import stoutblade.prop.Assembly;
-import stoutblade.prop.Part;
-import stoutblade.prop.Plate;
-import stoutblade.prop.PlateForm;
-import stoutblade.prop.Seen;
-import stoutblade.prop.SlicedPart;
+import stoutblade.part.Assembly;
+import stoutblade.part.Part;
+import stoutblade.prop.Cut;
 import stoutblade.prop.Typeface;
 import stoutblade.reference.Placement;
 import stoutblade.reference.Sizing;
-import stoutblade.shape.Path;
-import stoutblade.shape.Point;
-import stoutblade.shape.Region;
 import stoutblade.stock.Shopping;
-import stoutblade.template.LayerTemplates;
-import stoutblade.template.Template;
-import stoutblade.template.Tiling;
 import stoutblade.wearer.BodyMeasure;
 
 /**
@@ -62,18 +48,16 @@ public final class Reckoner {
   private final Memo<Sizing> sizings = new Memo<>();
   private final Memo<Optional<Placement>> placements = new Memo<>();
   private final Memo<Optional<Fitting>> fits = new Memo<>();
-  private final Memo<Optional<BladeForm>> forms = new Memo<>();
-  private final Memo<Optional<Layers>> layers = new Memo<>();
-  private final Memo<Optional<CoreReckoning>> cores = new Memo<>();
   private final Memo<Assembly> assemblies = new Memo<>();
   private final Memo<List<PartReckoning>> partLists = new Memo<>();
-  private final Map<String, Memo<PartReckoning>> partMemos = new HashMap<>();
-  private final Memo<List<Template>> templates = new Memo<>();
-  private final Memo<Optional<Tiling>> tilings = new Memo<>();
-  private final Memo<List<CoatReckoning>> coats = new Memo<>();
+  private final Map<String, PartReckoner> reckoners = new HashMap<>();
+  private final Memo<List<Papers>> paperLists = new Memo<>();
+  private final Memo<Whole> wholes = new Memo<>();
+  private final Memo<List<CoatStock>> coats = new Memo<>();
   private final Memo<Optional<Shopping>> shoppings = new Memo<>();
   private final Memo<Optional<List<Step>>> steps = new Memo<>();
   private final Memo<Optional<Plan>> plans = new Memo<>();
+  private List<PartReckoning> before = List.of();
 
   /** A reckoner with the materials that can be chosen, and no letters. */
   public Reckoner(Catalogue catalogue) {
@@ -110,54 +94,25 @@ public final class Reckoner {
   public Derived derive(Project project, LocalDateTime now, Units units) {
     Sizing sizing = sizings.of(project.size()::sizing, project.size());
     Optional<Placement> placement = placements.of(() -> placement(project, sizing), sizing);
-    Optional<BladeForm> form =
-        forms.of(
-            () -> form(project, sizing),
-            project.blade(),
-            project.layering().front().thicknessMm(),
-            sizing);
-    Optional<Layers> layered =
-        layers.of(() -> form.flatMap(it -> layers(project, it)), form, project.layering());
-    Optional<CoreReckoning> core =
-        cores.of(() -> core(project, form, layered), layered, project.core());
-    Assembly assembly =
-        assemblies.of(
-            () -> Assembly.of(project.parts(), project.blade().half()),
-            project.parts(),
-            project.blade());
+    Assembly assembly = assemblies.of(() -> Assembly.of(project.parts()), project.parts());
     List<PartReckoning> parts =
         partLists.of(() -> parts(project, assembly, sizing), assembly, sizing);
-    List<Template> bladeTemplates =
-        templates.of(
-            () ->
-                layered
-                    .map(it -> LayerTemplates.ofBlade(form.orElseThrow().worked(), it, core, units))
-                    .orElse(List.of()),
-            layered,
-            core,
-            units);
-    Optional<Tiling> tiling =
-        tilings.of(
-            () -> tiling(project, bladeTemplates.stream().findFirst()),
-            bladeTemplates,
-            project.paper());
-    List<CoatReckoning> planned =
-        coats.of(() -> coats(project, layered), layered, project.coats(), project.shelf());
+    Whole whole = wholes.of(() -> Whole.of(parts, assembly), parts, assembly);
+    List<CoatStock> stock = coats.of(() -> coats(parts, project.shelf()), parts, project.shelf());
     Optional<Shopping> shopping =
-        shoppings.of(
-            () -> shopping(form, layered, core, planned, parts), parts, layered, core, planned);
+        shoppings.of(() -> shopping(project, parts, stock), parts, stock, project.leftovers());
+    List<Papers> papers =
+        paperLists.of(
+            () ->
+                parts.stream()
+                    .map(it -> reckoner(it.part()).papers(it, project.paper(), units))
+                    .toList(),
+            parts,
+            project.paper(),
+            units);
     Optional<List<Step>> work =
         steps.of(
-            () ->
-                layered.flatMap(
-                    any ->
-                        shopping.map(
-                            it -> steps(project, form, layered, core, planned, tiling, it, units))),
-            shopping,
-            tiling,
-            planned,
-            core,
-            units);
+            () -> shopping.map(it -> steps(parts, papers, it, units)), shopping, papers, units);
     LocalDateTime minute = now.truncatedTo(ChronoUnit.MINUTES);
     Optional<Plan> plan =
         plans.of(
@@ -176,160 +131,104 @@ public final class Reckoner {
             project,
             sizing,
             placement,
-            fits.of(() -> fitting(project, sizing, form), sizing, form, project.core()),
-            form,
+            fits.of(() -> fitting(project, sizing, whole), sizing, whole),
             assembly,
             parts,
-            weight(core, layered, parts),
-            layered,
-            core,
-            bladeTemplates,
-            tiling,
-            planned,
+            papers,
+            whole,
+            stock,
             shopping,
             plan,
-            comparison(project, form, core, plan),
+            comparison(project, parts, plan),
             bodyFigures(project),
             List.of());
     return derived.with(new Findings(derived, catalogue, units).all());
   }
 
-  /** The parts, each worked out anew only where it is another than before. */
+  /**
+   * The parts, each worked out anew only where it is another than before; the list is the same one
+   * as long as all of them are.
+   */
   private List<PartReckoning> parts(Project project, Assembly assembly, Sizing sizing) {
     List<PartReckoning> all = new ArrayList<>();
-    partMemos.keySet().retainAll(project.parts().stream().map(Part::id).toList());
+    reckoners.keySet().retainAll(project.parts().stream().map(Part::id).toList());
     for (Part part : project.parts()) {
-      Optional<Part> carrier = project.part(part.placing().on());
-      Optional<Figure> scale =
-          part instanceof Plate it ? sizing.scaleOf(it.from()) : Optional.empty();
-      all.add(
-          partMemos
-              .computeIfAbsent(part.id(), id -> new Memo<>())
-              .of(
-                  () -> PartReckoning.of(part, carrier, scale, assembly, catalogue, typeface),
-                  part,
-                  scale,
-                  Seen.followsCarrier(part) ? carrier.orElse(part) : part,
-                  assembly.made(part),
-                  assembly.mirrored(part)));
+      PartReckoner.Around around =
+          new PartReckoner.Around(
+              project.part(part.placing().on()),
+              part.cut().flatMap(it -> scale(project, sizing, it)),
+              assembly.made(part),
+              assembly.mirrored(part));
+      all.add(reckoner(part).of(part, around));
     }
-    return List.copyOf(all);
+    if (!sameAsBefore(all)) {
+      before = List.copyOf(all);
+    }
+    return before;
   }
+
+  @SuppressWarnings("ReferenceEquality") // what is worked out anew is another object
+  private boolean sameAsBefore(List<PartReckoning> now) {
+    boolean same = now.size() == before.size();
+    for (int i = 0; same && i < now.size(); i++) {
+      same = now.get(i) == before.get(i);
+    }
+    return same;
+  }
+
+  private PartReckoner reckoner(Part part) {
+    return reckoners.computeIfAbsent(part.id(), id -> new PartReckoner(catalogue, typeface));
+  }
+
+  /** What an outline was traced on; one that is drawn over the centre line, on that picture. */
+  private static Optional<Figure> scale(Project project, Sizing sizing, Cut cut) {
+    return sizing
+        .scaleOf(cut.from())
+        .or(
+            () ->
+                cut.half() && cut.bothFaces()
+                    ? project.size().traced().flatMap(it -> sizing.scaleOf(it.id()))
+                    : Optional.empty());
+  }
+
+  // == WHAT IS BOUGHT
 
   private Optional<Shopping> shopping(
-      Optional<BladeForm> form,
-      Optional<Layers> layered,
-      Optional<CoreReckoning> core,
-      List<CoatReckoning> planned,
-      List<PartReckoning> parts) {
-    List<Shopping.Cut> cuts = new ArrayList<>();
-    layered.ifPresent(it -> cuts.addAll(laidOn(form.orElseThrow().worked(), it.foam(), 1)));
-    layered
-        .flatMap(Layers::band)
-        .ifPresent(it -> cuts.add(band(form.orElseThrow().worked().slab().name(), it, 1)));
-    List<Shopping.Profiled> strips = new ArrayList<>();
-    for (PartReckoning it : parts) {
-      if (it.foam().isPresent() && it.part().strip().isPresent()) {
-        strips.add(
-            new Shopping.Profiled(
-                it.part().name(), it.foam().get(), it.made(), it.part().strip().get()));
-      } else if (it.foam().isPresent() && !it.flat().panels().isEmpty()) {
-        Foam foam = it.foam().get();
-        if (it.layers().filter(own -> !own.onePiece()).isPresent()) {
-          it.layers().get().each().forEach(own -> cuts.add(layer(it, own)));
-          it.layers()
-              .flatMap(Layers::band)
-              .ifPresent(own -> cuts.add(band(it.part().name(), own, it.made())));
-        } else if (it.part() instanceof SlicedPart own) {
-          own.panelsByThickness()
-              .forEach(
-                  (mm, panels) ->
-                      cuts.add(new Shopping.Cut(own.name(), foam, mm, it.made(), panels)));
-        } else {
-          List<Panel> panels = it.form().map(PlateForm::cutPanels).orElse(it.flat().panels());
-          cuts.add(
-              new Shopping.Cut(it.part().name(), foam, it.part().thicknessMm(), it.made(), panels));
-        }
-        it.form().ifPresent(plate -> cuts.addAll(laidOn(plate, foam, it.made())));
-        it.covers()
-            .ifPresent(
-                own ->
-                    cuts.add(
-                        new Shopping.Cut(
-                            it.part().name(),
-                            own.foam(),
-                            own.thicknessMm(),
-                            it.made(),
-                            own.panels())));
+      Project project, List<PartReckoning> parts, List<CoatStock> stock) {
+    Shopping.Needs needs = PartNeeds.of(parts, stock, project.leftovers(), catalogue);
+    return needs.none() ? Optional.empty() : Optional.of(Shopping.of(needs, catalogue));
+  }
+
+  /** Needs of all parts are added up before the shelf is subtracted, once. */
+  private List<CoatStock> coats(List<PartReckoning> parts, Map<String, Double> shelf) {
+    Map<Coating, List<CoatReckoning>> all = new LinkedHashMap<>();
+    for (PartReckoning part : parts) {
+      Scope scope = part.scope();
+      for (CoatReckoning own : part.coats()) {
+        all.computeIfAbsent(own.coating(), it -> new ArrayList<>())
+            .add(
+                new CoatReckoning(
+                    own.coating(),
+                    scope.of(own.coats()),
+                    scope.of(own.need()),
+                    scope.of(own.one())));
       }
     }
-    if (layered.isEmpty() && cuts.isEmpty() && strips.isEmpty()) {
-      return Optional.empty();
-    }
-    return Optional.of(
-        Shopping.of(
-            layered.map(it -> new Shopping.Bladed(form.orElseThrow(), it, core)),
-            cuts,
-            strips,
-            planned,
-            catalogue));
+    List<CoatStock> stock = new ArrayList<>();
+    all.forEach(
+        (coating, own) ->
+            stock.add(CoatStock.of(coating, own, shelf.getOrDefault(coating.id(), 0.0))));
+    return stock;
   }
 
-  private static Shopping.Cut band(String name, EdgeBand band, int made) {
-    return new Shopping.Cut(
-        name, band.foam(), band.band().thicknessMm(), made, band.panels("Edge band"));
-  }
-
-  /** One layer of a plate. */
-  private static Shopping.Cut layer(PartReckoning part, Layer layer) {
-    List<Panel> panels = new ArrayList<>();
-    for (Region piece : layer.pieces()) {
-      List<List<Point>> rings = piece.rings();
-      List<Path> holes =
-          rings.subList(1, rings.size()).stream().map(it -> Path.through(it, true)).toList();
-      Path outer = Path.through(rings.getFirst(), true);
-      panels.add(new Panel(part.part().name(), 1, List.of(Edge.free(outer)), holes, List.of()));
-    }
-    return new Shopping.Cut(
-        part.part().name(), layer.foam(), layer.sheet().thicknessMm(), part.made(), panels);
-  }
-
-  /** The pieces that are laid on something, each of its own thickness. */
-  private static List<Shopping.Cut> laidOn(PlateForm form, Foam foam, int made) {
-    return form.piecesByThickness().entrySet().stream()
-        .map(it -> new Shopping.Cut(form.slab().name(), foam, it.getKey(), made, it.getValue()))
-        .toList();
-  }
-
-  /** What the blade with its core and all parts weigh together. */
-  private static Optional<Figure> weight(
-      Optional<CoreReckoning> core, Optional<Layers> layered, List<PartReckoning> parts) {
-    List<Figure> masses = new ArrayList<>();
-    core.map(CoreReckoning::mass).ifPresent(masses::add);
-    parts.forEach(it -> it.mass().ifPresent(masses::add));
-    if (parts.isEmpty() || masses.isEmpty()) {
-      return Optional.empty();
-    }
-    String sum = masses.stream().map(it -> "{" + it.id() + "}").collect(Collectors.joining(" + "));
-    return Optional.of(
-        Figure.computed(
-            "prop.mass",
-            layered.isPresent() && core.isEmpty()
-                ? "Parts beside the blade, weight"
-                : "Whole prop, weight",
-            Quantity.MASS,
-            sum,
-            Source.GEOMETRY,
-            masses.toArray(Figure[]::new)));
-  }
+  // == SIZE
 
   private static Optional<Placement> placement(Project project, Sizing sizing) {
     return project.size().traced().flatMap(it -> Placement.of(sizing.pictures().get(it.id())));
   }
 
-  private static Optional<Fitting> fitting(
-      Project project, Sizing sizing, Optional<BladeForm> form) {
-    return bulk(project, sizing, form)
+  private static Optional<Fitting> fitting(Project project, Sizing sizing, Whole whole) {
+    return bulk(sizing, whole)
         .map(
             it ->
                 Fitting.of(
@@ -337,145 +236,70 @@ public final class Reckoner {
   }
 
   /** The prop's length as marked and its width as drafted; else what a model of it says. */
-  private static Optional<Fitting.Bulk> bulk(
-      Project project, Sizing sizing, Optional<BladeForm> form) {
-    Optional<Figure> length =
-        sizing.wholeLength().or(() -> form.map(it -> withCore(it.length(), project)));
+  private static Optional<Fitting.Bulk> bulk(Sizing sizing, Whole whole) {
+    Optional<Figure> length = sizing.wholeLength().or(whole::length);
     Optional<Figure> width =
         sizing.models().values().stream()
             .filter(it -> it.scale().model().showsWhole() && !it.sides().isEmpty())
             .map(it -> middle(it.sides()))
             .findFirst()
-            .or(() -> form.map(BladeForm::width))
+            .or(whole::width)
             .or(() -> length);
     return length.map(it -> new Fitting.Bulk(it, width.orElseThrow()));
-  }
-
-  /** The blade and what of the core stands out below it. */
-  private static Figure withCore(Figure blade, Project project) {
-    double below = project.core().map(core -> Math.max(0, -core.startMm())).orElse(0.0);
-    Figure out =
-        Figure.given("fit.below", "Core below the blade", below, Quantity.LENGTH, Source.DECIDED);
-    return Figure.computed(
-        "fit.length",
-        "Whole prop: blade and core",
-        Quantity.LENGTH,
-        "{" + blade.id() + "} + {fit.below}",
-        Source.GEOMETRY,
-        blade,
-        out);
   }
 
   private static Figure middle(List<Figure> sides) {
     return sides.stream().sorted(Comparator.comparing(Figure::value)).toList().get(1);
   }
 
-  private Optional<BladeForm> form(Project project, Sizing sizing) {
-    if (!project.blade().half().drawn()) {
-      return Optional.empty();
-    }
-    PlateForm worked =
-        PlateForm.of(project.blade().slab(project.layering().front().thicknessMm()), typeface);
-    if (worked.crossing().isPresent()) {
-      return Optional.empty();
-    }
-    return Optional.of(
-        BladeForm.of(
-            worked,
-            sizing
-                .scaleOf(project.blade().from())
-                .or(() -> project.size().traced().flatMap(it -> sizing.scaleOf(it.id())))));
-  }
-
-  private Optional<Layers> layers(Project project, BladeForm form) {
-    return form.face().empty()
-        ? Optional.empty()
-        : Layers.of(form, project.layering(), catalogue::foam);
-  }
-
-  private Optional<CoreReckoning> core(
-      Project project, Optional<BladeForm> form, Optional<Layers> layered) {
-    return project
-        .core()
-        .filter(choice -> layered.isPresent() && choice.heldAtMm() < form.get().length().value())
-        .flatMap(
-            choice ->
-                catalogue
-                    .rod(choice.rodId())
-                    .map(
-                        rod ->
-                            CoreReckoning.of(
-                                form.orElseThrow(), layered.orElseThrow(), choice, rod)));
-  }
-
-  private static Optional<Tiling> tiling(Project project, Optional<Template> template) {
-    return template
-        .filter(it -> Tiling.pages(it, project.paper()) <= Tiling.MOST_PAGES)
-        .map(it -> Tiling.of(it, project.paper()));
-  }
-
-  private List<CoatReckoning> coats(Project project, Optional<Layers> layered) {
-    List<CoatReckoning> all = new ArrayList<>();
-    for (Coats planned : project.coats()) {
-      if (layered.isPresent()) {
-        Figure surface = layered.get().surface();
-        catalogue
-            .coating(planned.coatingId())
-            .map(
-                coating ->
-                    CoatReckoning.of(
-                        planned, coating, surface, project.shelf().getOrDefault(coating.id(), 0.0)))
-            .ifPresent(all::add);
-      }
-    }
-    return List.copyOf(all);
-  }
+  // == THE WORK
 
   private List<Step> steps(
-      Project project,
-      Optional<BladeForm> form,
-      Optional<Layers> layered,
-      Optional<CoreReckoning> core,
-      List<CoatReckoning> planned,
-      Optional<Tiling> tiling,
-      Shopping shopping,
-      Units units) {
-    int pages = tiling.map(it -> it.tiles().size()).orElse(0);
-    Work work =
-        new Work(
-            project.blade().name(),
-            form.orElseThrow(),
-            layered.orElseThrow(),
-            core,
-            planned,
-            pages,
-            shopping.missing(),
-            units);
-    return BladeSteps.of(work, catalogue);
+      List<PartReckoning> parts, List<Papers> papers, Shopping shopping, Units units) {
+    List<PartReckoning> made = parts.stream().filter(it -> it.body().isPresent()).toList();
+    List<WorkSteps.OfPart> all = new ArrayList<>();
+    boolean several = made.size() > 1;
+    for (PartReckoning it : made) {
+      Work work =
+          new Work(
+              it.body().orElseThrow(),
+              it.made(),
+              it.core(),
+              it.coats(),
+              carrier(it, made),
+              shopping.missing() > 0,
+              units);
+      if (it.made() > 0) {
+        all.add(
+            new WorkSteps.OfPart(
+                it.scope(), several ? it.part().name() : "", PartSteps.of(work, catalogue)));
+      }
+    }
+    return WorkSteps.of(
+        all,
+        shopping.missing(),
+        papers.stream().mapToLong(Papers::pages).sum(),
+        papers.stream().mapToInt(it -> it.templates().size()).sum(),
+        catalogue);
+  }
+
+  private static Optional<Work.Carrier> carrier(PartReckoning part, List<PartReckoning> made) {
+    return made.stream()
+        .filter(it -> it.id().equals(part.part().placing().on()))
+        .findFirst()
+        .map(
+            it ->
+                new Work.Carrier(
+                    it.part().name(), it.scope().id(PartSteps.shaped(it.body().orElseThrow()))));
   }
 
   private static Comparison comparison(
-      Project project,
-      Optional<BladeForm> form,
-      Optional<CoreReckoning> core,
-      Optional<Plan> plan) {
-    Journal.Built built = project.journal().built();
+      Project project, List<PartReckoning> parts, Optional<Plan> plan) {
     List<Comparison.Line> lines = new ArrayList<>();
-    form.ifPresent(
-        it -> {
-          built
-              .lengthMm()
-              .ifPresent(mm -> lines.add(Comparison.line("length", "Length", it.length(), mm)));
-          built
-              .widthMm()
-              .ifPresent(
-                  mm -> lines.add(Comparison.line("width", "Greatest width", it.width(), mm)));
-        });
-    core.ifPresent(
-        it ->
-            built
-                .massG()
-                .ifPresent(g -> lines.add(Comparison.line("mass", "Weight", it.mass(), g))));
+    for (PartReckoning part : parts) {
+      Journal.Built built = project.journal().built(part.id());
+      part.body().ifPresent(it -> lines.addAll(compared(part, it, built)));
+    }
     Optional<Comparison.Line> times =
         plan.filter(it -> !project.journal().done().isEmpty())
             .map(
@@ -487,6 +311,37 @@ public final class Reckoner {
                             .map(Step::handsOn)
                             .toList()));
     return new Comparison(lines, times);
+  }
+
+  private static List<Comparison.Line> compared(
+      PartReckoning part, Body body, Journal.Built built) {
+    List<Comparison.Line> lines = new ArrayList<>();
+    Scope scope = part.scope();
+    String name = part.part().name() + ", ";
+    built
+        .lengthMm()
+        .ifPresent(
+            mm ->
+                lines.add(
+                    Comparison.line(
+                        scope.id("length"), name + "length", scope.of(body.length()), mm)));
+    built
+        .widthMm()
+        .ifPresent(
+            mm ->
+                lines.add(
+                    Comparison.line(
+                        scope.id("width"), name + "greatest width", scope.of(body.width()), mm)));
+    Optional<Figure> mass = part.core().map(CoreReckoning::mass).or(body::mass);
+    if (mass.isPresent()) {
+      built
+          .massG()
+          .ifPresent(
+              g ->
+                  lines.add(
+                      Comparison.line(scope.id("mass"), name + "weight", scope.of(mass.get()), g)));
+    }
+    return lines;
   }
 
   private static List<Figure> bodyFigures(Project project) {

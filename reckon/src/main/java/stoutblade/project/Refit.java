@@ -8,8 +8,10 @@ import java.util.stream.Collectors;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
-import stoutblade.shape.HalfOutline;
+import stoutblade.part.Part;
+import stoutblade.prop.Cut;
 import stoutblade.shape.Node;
+import stoutblade.shape.Outline;
 import stoutblade.stock.Shopping;
 
 /**
@@ -31,12 +33,31 @@ public record Refit(double factor, List<String> changes) {
 
   /** What an edit did, where it enlarged the whole prop. */
   public static Optional<Refit> between(Derived before, Derived after, Units units) {
-    return factor(before.project().blade().half(), after.project().blade().half())
+    return factor(before.project().parts(), after.project().parts())
         .map(factor -> new Refit(factor, changes(before, after, units)));
   }
 
-  /** The factor between two outlines of the same shape; empty where they are not, or it is 1. */
-  private static Optional<Double> factor(HalfOutline before, HalfOutline after) {
+  /** The factor between parts of the same shapes; empty where they are not, or it is 1. */
+  private static Optional<Double> factor(List<Part> before, List<Part> after) {
+    if (before.size() != after.size()) {
+      return Optional.empty();
+    }
+    Optional<Double> factor = Optional.empty();
+    for (int i = 0; i < before.size(); i++) {
+      Optional<Cut> was = before.get(i).cut();
+      Optional<Cut> is = after.get(i).cut();
+      if (was.isPresent() && is.isPresent()) {
+        Optional<Double> own = factor(was.get().outline(), is.get().outline());
+        if (own.isEmpty() || (factor.isPresent() && Math.abs(factor.get() - own.get()) > SAME)) {
+          return Optional.empty();
+        }
+        factor = own;
+      }
+    }
+    return factor;
+  }
+
+  private static Optional<Double> factor(Outline before, Outline after) {
     if (!before.drawn() || before.nodes().size() != after.nodes().size()) {
       return Optional.empty();
     }
@@ -54,16 +75,22 @@ public record Refit(double factor, List<String> changes) {
     return Optional.of(factor);
   }
 
-  private static double reach(HalfOutline half) {
-    return half.nodes().stream().mapToDouble(it -> it.at().length()).max().orElse(1);
+  private static double reach(Outline outline) {
+    return outline.nodes().stream().mapToDouble(it -> it.at().length()).max().orElse(1);
   }
 
   private static List<String> changes(Derived before, Derived after, Units units) {
     List<String> changes = new ArrayList<>();
-    after.layers().ifPresent(it -> changes.add("the foam stays " + it.layer().show(units)));
-    after.core().ifPresent(it -> changes.add("the core stays " + it.rod().name()));
+    after.parts().stream()
+        .flatMap(it -> it.layers().stream())
+        .findFirst()
+        .ifPresent(it -> changes.add("the foam stays " + it.layer().show(units)));
+    after.parts().stream()
+        .flatMap(it -> it.core().stream())
+        .findFirst()
+        .ifPresent(it -> changes.add("the core stays " + it.rod().name()));
     counted(changes, pages(before), pages(after), "page", "pages");
-    counted(changes, bought(before, "foam"), bought(after, "foam"), "sheet", "sheets");
+    counted(changes, bought(before, "parts"), bought(after, "parts"), "sheet", "sheets");
     counted(changes, bought(before, "rod"), bought(after, "rod"), "rod", "rods");
     Set<String> known = before.findings().stream().map(Finding::id).collect(Collectors.toSet());
     after.findings().stream()
@@ -73,21 +100,22 @@ public record Refit(double factor, List<String> changes) {
   }
 
   private static Optional<Integer> pages(Derived derived) {
-    return derived.tiling().map(it -> it.tiles().size());
+    return derived.pages() == 0
+        ? Optional.empty()
+        : Optional.of((int) Math.min(derived.pages(), Integer.MAX_VALUE));
   }
 
   private static Optional<Integer> bought(Derived derived, String what) {
     return derived
         .shopping()
-        .map(Shopping::lines)
-        .flatMap(
-            lines ->
-                lines.stream()
-                    .map(Shopping.Line::buy)
-                    .filter(it -> it.id().startsWith("stock." + what + "."))
-                    .map(Figure::value)
-                    .map(Double::intValue)
-                    .findFirst());
+        .map(
+            it ->
+                (int)
+                    it.lines().stream()
+                        .map(Shopping.Line::buy)
+                        .filter(line -> line.id().startsWith("stock." + what + "."))
+                        .mapToDouble(Figure::value)
+                        .sum());
   }
 
   private static void counted(

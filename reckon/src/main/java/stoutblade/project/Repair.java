@@ -9,11 +9,10 @@ import java.util.function.DoubleConsumer;
 import java.util.function.UnaryOperator;
 import stoutblade.build.FreeHours;
 import stoutblade.journal.Journal;
-import stoutblade.prop.Part;
+import stoutblade.part.Part;
 import stoutblade.prop.Placing;
 import stoutblade.prop.Where;
 import stoutblade.reference.Reference;
-import stoutblade.shape.HalfOutline;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
 
@@ -114,29 +113,37 @@ public record Repair(Project mended, List<Removed> removed) {
                     new Piece(
                         "the model '" + it.name() + "'",
                         own -> SizeEdits.removeModel(it.id()).applyTo(own))));
-    all.add(
-        new Piece(
-            "the outline of '" + project.blade().name() + "'",
-            it -> it.withBlade(it.blade().with(HalfOutline.EMPTY))));
-    all.add(
-        new Piece(
-            "the details of '" + project.blade().name() + "'",
-            it -> it.withBlade(it.blade().withFeatures(List.of()))));
-    all.add(new Piece("its layers", Repair::plainLayers));
-    all.add(new Piece("its core", it -> it.withCore(Optional.empty())));
     for (Part part : project.parts()) {
+      String of = " of '" + part.name() + "'";
+      String id = part.id();
       all.add(new Piece("the part '" + part.name() + "'", it -> without(it, part)));
+      if (part.cut().filter(it -> !it.features().isEmpty()).isPresent()) {
+        all.add(
+            onPart("the details" + of, id, it -> it.withCut(own -> own.withFeatures(List.of()))));
+      }
+      if (part.cut().isPresent()) {
+        all.add(onPart("the layers" + of, id, Repair::plainLayers));
+      }
+      if (part.core().isPresent()) {
+        all.add(onPart("the core" + of, id, it -> it.withCore(Optional.empty())));
+      }
+      if (!part.coats().isEmpty()) {
+        all.add(onPart("the coats" + of, id, it -> it.withCoats(List.of())));
+      }
     }
-    all.add(new Piece("the coats", it -> it.withCoats(List.of())));
     all.add(new Piece("what is on the shelf", it -> it.withShelf(Map.of())));
     all.add(new Piece("the free hours", it -> it.withFreeHours(FreeHours.EVENINGS_AND_WEEKENDS)));
     all.add(new Piece("the log", it -> it.withJournal(Journal.EMPTY)));
     return all;
   }
 
-  private static Project plainLayers(Project project) {
-    String foam = project.layering().middle().foamId();
-    return project.withLayering(Layering.of(2, foam, 10, Profile.FLAT));
+  /** A change of a part, where it is still there. */
+  private static Piece onPart(String what, String id, UnaryOperator<Part> change) {
+    return new Piece(what, it -> it.part(id).map(part -> it.with(change.apply(part))).orElse(it));
+  }
+
+  private static Part plainLayers(Part part) {
+    return part.withLayering(Layering.of(2, part.foamId(), 10, Profile.FLAT));
   }
 
   /** What was fixed to it is fixed to the prop itself. */

@@ -33,8 +33,6 @@ public final class Resizing {
       return traced;
     }
     return traced
-        .withBlade(traced.blade().times(factor))
-        .withCore(traced.core().map(core -> core.times(factor)))
         .withParts(traced.parts().stream().map(it -> it.times(factor)).toList())
         .withSize(traced.size().withCarry(traced.size().carry().times(factor)));
   }

@@ -8,6 +8,8 @@ import stoutblade.fit.Carry;
 import stoutblade.fit.Passage;
 import stoutblade.measure.Display;
 import stoutblade.measure.Stated;
+import stoutblade.part.Defaults;
+import stoutblade.part.Part;
 import stoutblade.reference.Camera;
 import stoutblade.reference.Dressing;
 import stoutblade.reference.Mark;
@@ -350,11 +352,25 @@ public final class SizeEdits {
                             .toList())));
   }
 
-  /** Starts the draft from half of a traced outline. */
-  public static Edit draftFrom(String name, HalfOutline half, String from) {
+  /**
+   * Drafts a part from half of a traced outline.
+   *
+   * @param partId the part whose outline it becomes; empty for a new one
+   */
+  public static Edit draftFrom(String partId, String name, HalfOutline half, String from) {
     return new Edit(
         "Draft from " + name,
-        project -> project.withBlade(project.blade().with(half).withFrom(from)));
+        project -> {
+          if (partId.isEmpty()) {
+            List<Part> parts = new ArrayList<>(project.parts());
+            String id = Reference.next("d", parts.stream().map(Part::id).toList());
+            String called = parts.isEmpty() ? Defaults.FIRST : name;
+            parts.add(project.defaults().layered(id, called, half, from));
+            return project.withParts(parts);
+          }
+          return project.with(
+              project.needed(partId).withCut(it -> it.withOutline(half).withFrom(from)));
+        });
   }
 
   // == CARRYING

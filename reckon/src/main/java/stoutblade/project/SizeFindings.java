@@ -9,6 +9,7 @@ import stoutblade.fit.Pose;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
+import stoutblade.part.Part;
 import stoutblade.project.Finding.Severity;
 import stoutblade.reference.Camera;
 import stoutblade.reference.Model;
@@ -55,7 +56,7 @@ final class SizeFindings {
 
   private void next() {
     if (size.references().isEmpty() && size.models().isEmpty()) {
-      if (!derived.project().blade().half().drawn()) {
+      if (derived.project().parts().stream().noneMatch(Part::drawn)) {
         next(
             "open",
             "Open a picture of the prop",
@@ -128,13 +129,11 @@ final class SizeFindings {
     List<Edit> mends = new ArrayList<>();
     if (unknown) {
       mends.add(
-          new Edit(
-              "It was drawn or scanned, without a lens",
-              SizeEdits.camera(id, "Drawn flat", it -> Camera.FLAT).change()));
+          SizeEdits.camera(id, "Drawn flat", it -> Camera.FLAT)
+              .named("It was drawn or scanned, without a lens"));
       mends.add(
-          new Edit(
-              "It is a photo, the lens at about chest height",
-              SizeEdits.camera(id, "A photo", it -> it.with(Camera.Kind.PHOTO)).change()));
+          SizeEdits.camera(id, "A photo", it -> it.with(Camera.Kind.PHOTO))
+              .named("It is a photo, the lens at about chest height"));
     }
     add(
         "size." + id + ".camera",
@@ -177,9 +176,8 @@ final class SizeFindings {
             + percent(explained)
             + ". It may stand nearer the lens or further off, lean, or be marked wrong.",
         List.of(
-            new Edit(
-                "Set '" + ruler.name() + "' aside",
-                SizeEdits.trust(reference.id(), ruler.id(), false).change())));
+            SizeEdits.trust(reference.id(), ruler.id(), false)
+                .named("Set '" + ruler.name() + "' aside")));
   }
 
   private void agreesAgain(Scale scale, Weighed.Part part) {
@@ -191,7 +189,7 @@ final class SizeFindings {
         Severity.NEXT,
         "'" + ruler.name() + "' was set aside, and agrees",
         "It lies within what the doubts explain: trusted, it would make the scale surer.",
-        List.of(new Edit("Trust it again", SizeEdits.trust(id, ruler.id(), true).change())));
+        List.of(SizeEdits.trust(id, ruler.id(), true).named("Trust it again")));
   }
 
   private static Ruler ruler(Scale scale, Weighed.Part part) {
@@ -251,12 +249,8 @@ final class SizeFindings {
           "Its file names no unit. Choose the unit, mark a length that you know, or say that it is"
               + " as tall as the figure.",
           List.of(
-              new Edit(
-                  "1 unit is 1 mm",
-                  SizeEdits.modelRuler(model.id(), new Model.OwnUnit(1)).change()),
-              new Edit(
-                  "1 unit is 1 m",
-                  SizeEdits.modelRuler(model.id(), new Model.OwnUnit(1000)).change())));
+              SizeEdits.modelRuler(model.id(), new Model.OwnUnit(1)).named("1 unit is 1 mm"),
+              SizeEdits.modelRuler(model.id(), new Model.OwnUnit(1000)).named("1 unit is 1 m")));
     }
   }
 
@@ -275,9 +269,7 @@ final class SizeFindings {
           "in %s %s × %s"
               .formatted(usual.name(), show(box.width() * factor), show(box.height() * factor)));
       mends.add(
-          new Edit(
-              "It is drawn in " + usual.name(),
-              SizeEdits.tracingUnit(tracing.id(), usual.mm()).change()));
+          SizeEdits.tracingUnit(tracing.id(), usual.mm()).named("It is drawn in " + usual.name()));
     }
     add(
         "size." + tracing.id() + ".unit",
@@ -319,9 +311,8 @@ final class SizeFindings {
     List<Edit> mends = new ArrayList<>();
     if (carry.rest() != Pose.UPRIGHT) {
       mends.add(
-          new Edit(
-              "Hold it upright",
-              SizeEdits.carry("Held upright", it -> it.withRest(Pose.UPRIGHT)).change()));
+          SizeEdits.carry("Held upright", it -> it.withRest(Pose.UPRIGHT))
+              .named("Hold it upright"));
     }
     add(
         "size.fit.drags",
@@ -362,11 +353,8 @@ final class SizeFindings {
             + show(mm)
             + ".",
         List.of(
-            new Edit(
-                "Grip of " + show(rounded),
-                SizeEdits.carry(
-                        "Grip", it -> it.with(Carry.Length.GRIP_DIAMETER, Optional.of(rounded)))
-                    .change())));
+            SizeEdits.carry("Grip", it -> it.with(Carry.Length.GRIP_DIAMETER, Optional.of(rounded)))
+                .named("Grip of " + show(rounded))));
   }
 
   private void shortHandle(double mm, Figure needed, Carry carry) {
@@ -378,11 +366,8 @@ final class SizeFindings {
         "The handle is too short for " + (carry.hands() == 1 ? "the hand" : "two hands"),
         "It takes " + needed.show(units) + " with gloves on; there are " + show(mm) + ".",
         List.of(
-            new Edit(
-                "Handle of " + show(rounded),
-                SizeEdits.carry(
-                        "Handle", it -> it.with(Carry.Length.GRIP_LENGTH, Optional.of(rounded)))
-                    .change())));
+            SizeEdits.carry("Handle", it -> it.with(Carry.Length.GRIP_LENGTH, Optional.of(rounded)))
+                .named("Handle of " + show(rounded))));
   }
 
   private void arm(Fitting fit, Carry carry) {
@@ -420,15 +405,13 @@ final class SizeFindings {
                         + show(span)
                         + " apart: the elbow hangs out or the hand is cramped.",
                     List.of(
-                        new Edit(
-                            "Straps " + show(Math.ceil(forearm.value())) + " apart",
-                            SizeEdits.carry(
-                                    "Straps",
-                                    it ->
-                                        it.with(
-                                            Carry.Length.STRAP_SPAN,
-                                            Optional.of(Math.ceil(forearm.value()))))
-                                .change())));
+                        SizeEdits.carry(
+                                "Straps",
+                                it ->
+                                    it.with(
+                                        Carry.Length.STRAP_SPAN,
+                                        Optional.of(Math.ceil(forearm.value()))))
+                            .named("Straps " + show(Math.ceil(forearm.value())) + " apart")));
               }
             });
   }
@@ -439,11 +422,9 @@ final class SizeFindings {
     List<Edit> mends =
         carry.apartAtMm().isEmpty()
             ? List.of(
-                new Edit(
-                    "Make it come apart at " + show(half),
-                    SizeEdits.carry(
-                            "Comes apart", it -> it.with(Carry.Length.APART_AT, Optional.of(half)))
-                        .change()))
+                SizeEdits.carry(
+                        "Comes apart", it -> it.with(Carry.Length.APART_AT, Optional.of(half)))
+                    .named("Make it come apart at " + show(half)))
             : List.of();
     add(
         "size.fit.way." + passage.toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-"),
@@ -459,8 +440,8 @@ final class SizeFindings {
   private void weight() {
     Optional<Double> limit = derived.project().wearer().weightLimitG();
     derived
-        .core()
-        .map(it -> it.mass())
+        .whole()
+        .mass()
         .filter(it -> limit.isPresent() && it.value() > limit.get())
         .ifPresent(
             mass ->
@@ -471,7 +452,9 @@ final class SizeFindings {
                     "Heavier than the wearer wants to carry",
                     "It comes to "
                         + mass.show(units)
-                        + " without coats; the limit is "
+                        + " without "
+                        + String.join(", ", derived.whole().unknown())
+                        + "; the limit is "
                         + Display.show(limit.get(), mass.quantity(), units)
                         + ".",
                     List.of()));

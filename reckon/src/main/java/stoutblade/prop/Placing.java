@@ -97,7 +97,8 @@ public record Placing(
     return at(where.moved(by));
   }
 
-  Placing times(double factor) {
+  /** The same with its places further apart by a factor. */
+  public Placing times(double factor) {
     return at(where.times(factor));
   }
 }

@@ -1,6 +1,7 @@
 package stoutblade.prop;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.measure.Doubt;
@@ -8,6 +9,7 @@ import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.shape.Box;
+import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 
@@ -33,57 +35,95 @@ final class PlateFigures {
   }
 
   private List<Figure> all() {
-    List<Figure> figures = new ArrayList<>();
+    return measures(form)
+        .map(
+            it -> {
+              List<Figure> figures = new ArrayList<>(it.figures());
+              figures.addAll(features());
+              return figures;
+            })
+        .orElse(List.of());
+  }
+
+  /** The sizes of the outline; none where nothing is drawn or it crosses itself. */
+  static Optional<Measures> measures(PlateForm form) {
+    return form.outer().isEmpty() || form.crossing().isPresent()
+        ? Optional.empty()
+        : Optional.of(new PlateFigures(form).measured());
+  }
+
+  private Measures measured() {
     List<Path> outer = form.outer();
-    if (outer.isEmpty() || form.crossing().isPresent()) {
-      return figures;
-    }
-    String id = slab.figureId();
-    Box box = Box.around(outer.stream().flatMap(it -> it.flattened(0.05).stream()).toList());
-    figures.add(
+    List<Point> extremes = outer.stream().flatMap(it -> it.extremes().stream()).toList();
+    Box box = Box.around(extremes);
+    boolean half = slab.outline() instanceof HalfOutline;
+    Figure length =
         found(
-            id + ".along",
-            "Length",
+            "part.length",
+            half ? "Length, base to tip" : "Length",
             box.height(),
             Quantity.LENGTH,
-            "highest less lowest point of the outline"));
-    figures.add(
+            "highest less lowest point of the outline");
+    Figure width =
         found(
-            id + ".across",
+            "part.width",
             "Greatest width",
             box.width(),
             Quantity.LENGTH,
-            "rightmost less leftmost point of the outline"));
-    figures.add(
+            "rightmost less leftmost point of the outline");
+    Point widest =
+        extremes.stream().max(Comparator.comparing(it -> Math.abs(it.x()))).orElseThrow();
+    Figure widestAt =
         found(
-            id + ".area",
+            "part.widest-at",
+            half ? "Widest at, from the base" : "Widest at, from the near end",
+            widest.y() - box.minY(),
+            Quantity.LENGTH,
+            "height of the point furthest from the centre line");
+    Figure area =
+        found(
+            "part.area",
             "Area of one face",
             form.face().area(),
             Quantity.AREA,
-            "shoelace formula over the outline, less what is cut out"));
-    figures.add(
-        found(
-            id + ".edge",
-            "Outline, once round",
-            outer.stream().mapToDouble(it -> it.length(PlateForm.TOLERANCE_MM)).sum(),
-            Quantity.LENGTH,
-            "sum of the pieces of the outline"));
-    if (!form.windows().isEmpty()) {
-      figures.add(
-          found(
-              id + ".inside",
-              "Cut inside",
-              form.windows().stream().mapToDouble(it -> it.length(PlateForm.TOLERANCE_MM)).sum(),
-              Quantity.LENGTH,
-              "sum of the pieces of all windows and holes"));
+            "shoelace formula over the outline, in pieces that keep within 0.01 mm of it, less what"
+                + " is cut out");
+    return new Measures(length, width, widestAt, area, edge(outer), inside());
+  }
+
+  /** Half an outline is open at its base: that is not worked off. */
+  private Figure edge(List<Path> outer) {
+    if (slab.outline() instanceof HalfOutline half) {
+      return found(
+          "part.edge",
+          "Edge, once round",
+          half.edge().length(PlateForm.TOLERANCE_MM),
+          Quantity.LENGTH,
+          "sum of the pieces of the outline from base round the tip to base");
     }
-    figures.addAll(features());
-    return figures;
+    return found(
+        "part.edge",
+        "Outline, once round",
+        outer.stream().mapToDouble(it -> it.length(PlateForm.TOLERANCE_MM)).sum(),
+        Quantity.LENGTH,
+        "sum of the pieces of the outline");
+  }
+
+  private Optional<Figure> inside() {
+    return form.windows().isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            found(
+                "part.inside",
+                "Cut inside",
+                form.windows().stream().mapToDouble(it -> it.length(PlateForm.TOLERANCE_MM)).sum(),
+                Quantity.LENGTH,
+                "sum of the pieces of all windows and holes"));
   }
 
   private List<Figure> features() {
     List<Figure> figures = new ArrayList<>();
-    slab.features().forEach(it -> feature(slab.figureId(), it, figures));
+    slab.features().forEach(it -> feature("part", it, figures));
     return figures;
   }
 

@@ -253,6 +253,16 @@ public record PlateForm(
     return PlateFigures.ofFeatures(this);
   }
 
+  /** The sizes of its outline; none where nothing is drawn or it crosses itself. */
+  public Optional<Measures> measures() {
+    return PlateFigures.measures(this);
+  }
+
+  /** True where it can be cut: it is drawn, and does not cross itself. */
+  public boolean whole() {
+    return !outer.isEmpty() && crossing.isEmpty();
+  }
+
   /** The figures of the plate. */
   public List<Figure> figures() {
     return PlateFigures.of(this);

@@ -19,6 +19,7 @@ import stoutblade.develop.Ring;
 import stoutblade.develop.Turned;
 import stoutblade.develop.Wraps;
 import stoutblade.shape.Box;
+import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
@@ -31,31 +32,23 @@ public final class Seen {
 
   private Seen() {}
 
-  /** True where what is seen of a part follows what it is fixed to. */
-  public static boolean followsCarrier(Part part) {
-    return part instanceof ShapedPart shape && shape.form() instanceof EdgeBand;
-  }
-
   /**
-   * What is seen of a part where it is fixed: a band round a plate's edge as the plate's outline,
-   * and that grown by the band's thickness; anything else as it is by itself.
+   * A band round a plate's edge: the plate's outline, and that grown by the band's thickness.
+   *
+   * @param carrier the outline that it goes round
    */
-  public static List<Path> of(Part part, Optional<Part> carrier) {
-    if (part instanceof ShapedPart shape
-        && shape.form() instanceof EdgeBand band
-        && carrier.orElse(part) instanceof Plate plate
-        && plate.outline().drawn()
-        && Region.crossing(plate.outline().outline(), TOLERANCE_MM).isEmpty()) {
-      Region inside = Region.inside(plate.outline().outline(), TOLERANCE_MM);
-      List<Path> lines = new ArrayList<>();
-      inside
-          .rounded(band.foamMm(), TOLERANCE_MM)
-          .rings()
-          .forEach(it -> lines.add(Path.through(it, true)));
-      inside.rings().forEach(it -> lines.add(Path.through(it, true)));
-      return lines;
+  public static Optional<List<Path>> round(EdgeBand band, Outline carrier) {
+    if (!carrier.drawn() || Region.crossing(carrier.outline(), TOLERANCE_MM).isPresent()) {
+      return Optional.empty();
     }
-    return part.seen();
+    Region inside = Region.inside(carrier.outline(), TOLERANCE_MM);
+    List<Path> lines = new ArrayList<>();
+    inside
+        .rounded(band.foamMm(), TOLERANCE_MM)
+        .rings()
+        .forEach(it -> lines.add(Path.through(it, true)));
+    inside.rings().forEach(it -> lines.add(Path.through(it, true)));
+    return Optional.of(lines);
   }
 
   /**

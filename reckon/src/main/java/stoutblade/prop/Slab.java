@@ -6,14 +6,14 @@ import stoutblade.measure.Figure;
 import stoutblade.shape.Outline;
 
 /**
- * What is worked: an outline with what is cut into it, drawn on it and laid on it. The blade and
- * every plate is one.
+ * What is worked: an outline with what is cut into it, drawn on it and laid on it.
  *
- * @param id the id of the plate; {@link Assembly#BLADE} for the blade
+ * @param id the id of the part
  * @param name what the maker calls it
  * @param outline its outline, in mm
  * @param features what is worked into it
  * @param thicknessMm how thick the sheet is that they are worked into
+ * @param bothFaces true where its features are on both its faces
  * @param scale the scale of what its outline was traced on, which lends it its doubt
  */
 public record Slab(
@@ -22,31 +22,33 @@ public record Slab(
     Outline outline,
     List<Feature> features,
     double thicknessMm,
+    boolean bothFaces,
     Optional<Figure> scale) {
 
   /** One that is drawn by numbers. */
+  public Slab(
+      String id,
+      String name,
+      Outline outline,
+      List<Feature> features,
+      double thicknessMm,
+      boolean bothFaces) {
+    this(id, name, outline, features, thicknessMm, bothFaces, Optional.empty());
+  }
+
+  /** One that is worked on its front. */
   public Slab(String id, String name, Outline outline, List<Feature> features, double thicknessMm) {
-    this(id, name, outline, features, thicknessMm, Optional.empty());
+    this(id, name, outline, features, thicknessMm, false);
   }
 
   /** The same, traced at a scale. */
   public Slab traced(Optional<Figure> at) {
-    return new Slab(id, name, outline, features, thicknessMm, at);
-  }
-
-  /** What the ids of its figures start with. */
-  public String figureId() {
-    return blade() ? id : "part." + id;
-  }
-
-  /** True for the blade, whose features are on both its faces. */
-  public boolean blade() {
-    return id.equals(Assembly.BLADE);
+    return new Slab(id, name, outline, features, thicknessMm, bothFaces, at);
   }
 
   /** On how many faces what is drawn and laid on it is. */
   public int faces() {
-    return blade() ? 2 : 1;
+    return bothFaces ? 2 : 1;
   }
 
   /** A feature, where it is there. */

@@ -2,6 +2,7 @@ package stoutblade.stock;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +13,7 @@ import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.shape.Box;
+import stoutblade.stack.Wish;
 
 /** The sheets that parts are cut from: a line for each foam and thickness. */
 final class FoamForParts {
@@ -19,20 +21,57 @@ final class FoamForParts {
   /** More pieces than this of one foam are not laid out one by one. */
   private static final int MOST_LAID = 2000;
 
+  /** What is lost between pieces, as a share (our assumption). */
+  private static final double LOST = 0.3;
+
+  private static final double SAME_MM = 1e-6;
+
   private FoamForParts() {}
 
-  static List<Shopping.Line> lines(List<Shopping.Cut> parts) {
+  static List<Shopping.Line> lines(List<Shopping.Cut> parts, List<Wish.Leftover> leftovers) {
     Map<String, List<Shopping.Cut>> kinds = new LinkedHashMap<>();
     for (Shopping.Cut part : parts) {
       String kind = part.foam().id() + "-" + Display.decimal(part.thicknessMm(), 2);
       kinds.computeIfAbsent(kind, it -> new ArrayList<>()).add(part);
     }
     List<Shopping.Line> lines = new ArrayList<>();
-    kinds.forEach((kind, cuts) -> lines.add(line("stock.parts." + kind, cuts)));
+    kinds.forEach(
+        (kind, cuts) -> lines.add(line("stock.parts." + kind, cuts, there(cuts, leftovers))));
     return lines;
   }
 
-  private static Shopping.Line line(String id, List<Shopping.Cut> cuts) {
+  /** What is left over of the foam of some pieces, in mm². */
+  private static double there(List<Shopping.Cut> cuts, List<Wish.Leftover> leftovers) {
+    Shopping.Cut first = cuts.getFirst();
+    return leftovers.stream()
+        .filter(it -> it.foamId().equals(first.foam().id()))
+        .filter(it -> Math.abs(it.thicknessMm() - first.thicknessMm()) < SAME_MM)
+        .mapToDouble(Wish.Leftover::areaMm2)
+        .sum();
+  }
+
+  /**
+   * What still has to be cut from sheets: small pieces come from what is left over, which is taken
+   * for a square of which three tenths are lost.
+   */
+  private static List<Box> bought(List<Box> boxes, double leftMm2) {
+    double side = Math.sqrt(leftMm2);
+    double left = (1 - LOST) * leftMm2;
+    List<Box> still = new ArrayList<>();
+    List<Box> smallFirst = new ArrayList<>(boxes);
+    smallFirst.sort(Comparator.comparing(it -> it.width() * it.height()));
+    for (Box box : smallFirst) {
+      double area = box.width() * box.height();
+      if (Math.max(box.width(), box.height()) <= side && area <= left) {
+        left -= area;
+      } else {
+        still.add(box);
+      }
+    }
+    return still;
+  }
+
+  private static Shopping.Line line(String id, List<Shopping.Cut> cuts, double leftMm2) {
     Shopping.Cut first = cuts.getFirst();
     double area = 0;
     List<Box> boxes = new ArrayList<>();
@@ -47,7 +86,8 @@ final class FoamForParts {
     }
     double width = first.foam().sheetWidthMm();
     double length = first.foam().sheetLengthMm();
-    int laid = Shelves.sheets(boxes, width, length, Shopping.ROOM_MM);
+    List<Box> still = bought(boxes, leftMm2);
+    int laid = Shelves.sheets(still, width, length, Shopping.ROOM_MM);
     Figure need =
         Figure.found(
             id + ".area",
@@ -57,7 +97,7 @@ final class FoamForParts {
             "area of all pieces, by Green's theorem",
             Source.GEOMETRY,
             Doubt.NONE);
-    double sheets = laid < 0 ? Math.max(1, Math.ceil(area / (0.7 * width * length))) : laid;
+    double sheets = laid < 0 ? Math.max(1, Math.ceil(area / ((1 - LOST) * width * length))) : laid;
     Figure buy =
         Figure.found(
             id + ".sheets",
@@ -68,7 +108,11 @@ final class FoamForParts {
                 ? "a piece is larger than a sheet and has to be joined: {"
                     + need.id()
                     + "} over seven tenths of a sheet"
-                : "boxes of all pieces with 5 mm between them, laid in rows, the tallest first;"
+                : "boxes of "
+                    + (still.size() < boxes.size()
+                        ? "the pieces that do not come from what is left over"
+                        : "all pieces")
+                    + " with 5 mm between them, laid in rows, the tallest first;"
                     + " pieces turned into each other's hollows can take fewer",
             laid < 0
                 ? Source.assumption("about three tenths of a sheet are lost between pieces")

@@ -2,32 +2,27 @@ package stoutblade.stock;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Foam;
 import stoutblade.catalogue.Glue;
+import stoutblade.catalogue.Rod;
 import stoutblade.core.CoreReckoning;
 import stoutblade.core.Groove;
 import stoutblade.develop.Panel;
 import stoutblade.develop.Strip;
-import stoutblade.finish.CoatReckoning;
-import stoutblade.layer.Layer;
-import stoutblade.layer.Layers;
-import stoutblade.measure.Display;
-import stoutblade.measure.Doubt;
+import stoutblade.finish.CoatStock;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
-import stoutblade.part.BladeForm;
-import stoutblade.shape.Box;
+import stoutblade.prop.Bought;
+import stoutblade.stack.Wish;
 
 /**
- * What must be bought for a prop.
+ * What must be bought for all parts.
  *
  * @param lines one for each thing
- * @param fitsSheet false where a layer is larger than a sheet of the foam
  */
-public record Shopping(List<Line> lines, boolean fitsSheet) {
+public record Shopping(List<Line> lines) {
 
   /** Room kept between pieces on a sheet, in mm. */
   public static final double ROOM_MM = 5;
@@ -58,15 +53,6 @@ public record Shopping(List<Line> lines, boolean fitsSheet) {
   }
 
   /**
-   * The blade.
-   *
-   * @param form its form
-   * @param layers its layers
-   * @param core its core
-   */
-  public record Bladed(BladeForm form, Layers layers, Optional<CoreReckoning> core) {}
-
-  /**
    * A part that is cut from foam.
    *
    * @param name what the maker calls it
@@ -87,158 +73,87 @@ public record Shopping(List<Line> lines, boolean fitsSheet) {
    */
   public record Profiled(String name, Foam foam, int made, Strip strip) {}
 
-  /** Works out the list. */
-  public static Shopping of(
-      Optional<Bladed> blade,
-      List<Cut> parts,
+  /**
+   * A length of rod or tube.
+   *
+   * @param name what it is for
+   * @param rod what it is cut from
+   * @param length how long one is
+   * @param made how many are cut
+   */
+  public record Length(String name, Rod rod, Figure length, int made) {}
+
+  /**
+   * Faces that are glued.
+   *
+   * @param area of all of them
+   */
+  public record Glued(String name, Figure area) {}
+
+  /** A core that is bedded in layers, so many times. */
+  public record Bedded(CoreReckoning core, Figure diameter, Figure inFoam, int made) {}
+
+  /**
+   * A thing that is bought whole.
+   *
+   * @param thing what it is
+   * @param made how many are needed
+   */
+  public record Whole(Bought thing, int made) {}
+
+  /**
+   * All that the parts need, each under ids that differ.
+   *
+   * @param sheets what is cut from sheets
+   * @param strips what is cut from strip
+   * @param lengths what is cut from rods and tubes
+   * @param wholes what is bought whole
+   * @param glued what is glued with the cement for layers
+   * @param bedded cores that are glued in
+   * @param coats what is painted on
+   * @param leftovers foam that is there already
+   */
+  public record Needs(
+      List<Cut> sheets,
       List<Profiled> strips,
-      List<CoatReckoning> coats,
-      Catalogue catalogue) {
-    List<Line> lines = new ArrayList<>();
-    List<List<Layer>> kinds = blade.map(it -> kinds(it.layers())).orElse(List.of());
-    boolean fits = true;
-    for (int i = 0; i < kinds.size(); i++) {
-      String id = "stock.foam" + (i == 0 ? "" : i + 1);
-      int perSheet = perSheet(blade.orElseThrow().form(), kinds.get(i).getFirst().foam());
-      fits &= perSheet > 0;
-      lines.add(foam(id, blade.get().form(), kinds.get(i), perSheet));
+      List<Length> lengths,
+      List<Whole> wholes,
+      List<Glued> glued,
+      List<Bedded> bedded,
+      List<CoatStock> coats,
+      List<Wish.Leftover> leftovers) {
+
+    /** True where nothing is needed at all. */
+    public boolean none() {
+      return sheets.isEmpty()
+          && strips.isEmpty()
+          && lengths.isEmpty()
+          && wholes.isEmpty()
+          && coats.isEmpty();
     }
-    blade.ifPresent(
-        it -> {
-          it.core().ifPresent(core -> lines.add(rod(core)));
-        });
-    lines.addAll(FoamForParts.lines(parts));
-    lines.addAll(StripForParts.lines(strips));
-    blade.ifPresent(
-        it -> {
-          if (it.layers().glued().value() > 0) {
-            lines.add(cement(it.layers(), catalogue.glue(Glue.FOR_LAYERS)));
-          }
-          it.core().ifPresent(core -> lines.add(bedding(core, catalogue.glue(Glue.FOR_CORE))));
-        });
-    coats.stream().filter(it -> it.coating().spread() > 0).map(Shopping::coats).forEach(lines::add);
-    return new Shopping(lines, fits);
   }
 
-  /** The layers by the sheet that they are cut from. */
-  private static List<List<Layer>> kinds(Layers layers) {
-    List<List<Layer>> kinds = new ArrayList<>();
-    for (Layer layer : layers.each()) {
-      Optional<List<Layer>> own =
-          kinds.stream().filter(it -> it.getFirst().sheet().sameFoam(layer.sheet())).findFirst();
-      own.ifPresentOrElse(it -> it.add(layer), () -> kinds.add(new ArrayList<>(List.of(layer))));
+  /** Works out the list: everything is added up before it is rounded up to what is sold. */
+  public static Shopping of(Needs needs, Catalogue catalogue) {
+    List<Line> lines = new ArrayList<>(FoamForParts.lines(needs.sheets(), needs.leftovers()));
+    lines.addAll(StripForParts.lines(needs.strips()));
+    lines.addAll(RodForParts.lines(needs.lengths()));
+    lines.addAll(WholeThings.lines(needs.wholes()));
+    List<Glued> glued = needs.glued().stream().filter(it -> it.area().value() > 0).toList();
+    if (!glued.isEmpty()) {
+      lines.add(cement(glued, catalogue.glue(Glue.FOR_LAYERS)));
     }
-    return kinds;
+    if (!needs.bedded().isEmpty()) {
+      lines.add(bedding(needs.bedded(), catalogue.glue(Glue.FOR_CORE)));
+    }
+    needs.coats().stream()
+        .filter(it -> it.coating().spread() > 0)
+        .map(Shopping::coats)
+        .forEach(lines::add);
+    return new Shopping(lines);
   }
 
-  private static int perSheet(BladeForm form, Foam foam) {
-    double length = form.length().value() + ROOM_MM;
-    double width = form.width().value() + ROOM_MM;
-    double sheetWidth = foam.sheetWidthMm() + ROOM_MM;
-    double sheetLength = foam.sheetLengthMm() + ROOM_MM;
-    return Math.max(
-        grid(length, width, sheetLength, sheetWidth), grid(width, length, sheetLength, sheetWidth));
-  }
-
-  private static int grid(double a, double b, double sheetA, double sheetB) {
-    return (int) (Math.floor(sheetA / a) * Math.floor(sheetB / b));
-  }
-
-  private static Line foam(String id, BladeForm form, List<Layer> layers, int perSheet) {
-    Layer first = layers.getFirst();
-    Figure pieces =
-        Figure.given(
-            id + ".pieces", "Layers to cut", layers.size(), Quantity.COUNT, Source.DECIDED);
-    Figure sheets = perSheet > 0 ? sheets(id, form, pieces, perSheet) : joined(id, layers, pieces);
-    Figure need =
-        Figure.found(
-            id + ".area",
-            "Foam in the layers",
-            layers.stream().mapToDouble(it -> it.cut().area()).sum(),
-            Quantity.AREA,
-            "area of what is cut for "
-                + (layers.size() == 1 ? "the layer" : layers.size() + " layers")
-                + " of {blade.area}",
-            Source.GEOMETRY,
-            form.area().doubt().times(layers.size()),
-            form.area());
-    return new Line(
-        first.foam().name()
-            + ", "
-            + plain(first.sheet().thicknessMm())
-            + " mm, sheet "
-            + plain(first.foam().sheetWidthMm())
-            + " × "
-            + plain(first.foam().sheetLengthMm())
-            + " mm",
-        need,
-        sheets);
-  }
-
-  /** Layers that are larger than a sheet, in the pieces that they are cut apart in. */
-  private static Figure joined(String id, List<Layer> layers, Figure pieces) {
-    List<Box> boxes = new ArrayList<>();
-    layers.forEach(it -> it.pieces().forEach(piece -> boxes.add(piece.box())));
-    Foam foam = layers.getFirst().foam();
-    return Figure.found(
-        id + ".sheets",
-        "Sheets of foam",
-        Math.max(1, Shelves.sheets(boxes, foam.sheetWidthMm(), foam.sheetLengthMm(), ROOM_MM)),
-        Quantity.COUNT,
-        "{"
-            + pieces.id()
-            + "} cut apart in "
-            + boxes.size()
-            + " pieces, their boxes with 5 mm between them laid in rows",
-        Source.GEOMETRY,
-        Doubt.NONE,
-        pieces);
-  }
-
-  private static Figure sheets(String id, BladeForm form, Figure pieces, int perSheet) {
-    Figure fit =
-        Figure.found(
-            id + ".per-sheet",
-            "Layers on a sheet",
-            perSheet,
-            Quantity.COUNT,
-            "upright boxes of {blade.length} by {blade.width} with 5 mm between them, in rows on the"
-                + " sheet, the better way round",
-            Source.GEOMETRY,
-            Doubt.NONE,
-            form.length(),
-            form.width());
-    return Figure.computed(
-        id + ".sheets",
-        "Sheets of foam",
-        Quantity.COUNT,
-        "ceil({%s} / {%s})".formatted(pieces.id(), fit.id()),
-        Source.GEOMETRY,
-        pieces,
-        fit);
-  }
-
-  private static Line rod(CoreReckoning core) {
-    Figure sold =
-        Figure.given(
-            "stock.rod.sold",
-            "Sold in lengths of",
-            core.rod().lengthMm(),
-            Quantity.LENGTH,
-            Source.catalogue(core.rod().name()));
-    Figure buy =
-        Figure.computed(
-            "stock.rod.lengths",
-            "Lengths of rod",
-            Quantity.COUNT,
-            "ceil({core.length} / {stock.rod.sold})",
-            Source.GEOMETRY,
-            core.length(),
-            sold);
-    return new Line(core.rod().name(), core.length(), buy);
-  }
-
-  private static Line cement(Layers layers, Glue glue) {
+  private static Line cement(List<Glued> faces, Glue glue) {
     Figure spread =
         Figure.given(
             "stock.cement.spread",
@@ -246,25 +161,22 @@ public record Shopping(List<Line> lines, boolean fitsSheet) {
             glue.spread(),
             Quantity.SPREAD,
             Source.catalogue(glue.name() + ": " + glue.source()));
+    List<Figure> inputs = new ArrayList<>(faces.stream().map(Glued::area).toList());
+    String sum = Figure.plus(inputs);
+    inputs.add(spread);
     Figure need =
         Figure.computed(
             "stock.cement.need",
             "Cement for all glue faces",
             Quantity.VOLUME,
-            "{%s} * {stock.cement.spread}".formatted(layers.glued().id()),
+            "(" + sum + ") * {stock.cement.spread}",
             Source.GEOMETRY,
-            layers.glued(),
-            spread);
+            inputs.toArray(Figure[]::new));
     return glueLine(glue, "stock.cement.cans", "Cans of cement, 250 ml", need, 250_000);
   }
 
   /** Polyurethane glue foams to about three times its volume: a third of the gap is filled. */
-  private static Line bedding(CoreReckoning core, Glue glue) {
-    Figure inFoam =
-        core.others().stream()
-            .filter(it -> it.id().equals("core.in-foam"))
-            .findFirst()
-            .orElseThrow();
+  private static Line bedding(List<Bedded> cores, Glue glue) {
     Figure gap =
         Figure.given(
             "stock.bed.gap",
@@ -272,20 +184,25 @@ public record Shopping(List<Line> lines, boolean fitsSheet) {
             0.5,
             Quantity.LENGTH,
             Source.assumption("a channel rounded out by hand is about 0.5 mm wide of the rod"));
+    List<Figure> inputs = new ArrayList<>(List.of(gap));
+    List<String> sum = new ArrayList<>();
+    for (Bedded it : cores) {
+      String across = "{" + it.diameter().id() + "}";
+      String corners =
+          it.core().choice().groove() == Groove.ROUND ? "" : "(1 - pi / 4) * " + across + "^2 + ";
+      sum.add(
+          "%d * (%spi * (%s + {stock.bed.gap}) * {stock.bed.gap}) * {%s} / 3"
+              .formatted(it.made(), corners, across, it.inFoam().id()));
+      inputs.addAll(List.of(it.diameter(), it.inFoam()));
+    }
     Figure need =
         Figure.computed(
             "stock.bed.need",
-            "Glue to bed the core",
+            cores.size() == 1 ? "Glue to bed the core" : "Glue to bed the cores",
             Quantity.VOLUME,
-            "(%spi * ({core.diameter} + {stock.bed.gap}) * {stock.bed.gap}) * {core.in-foam} / 3"
-                .formatted(
-                    core.choice().groove() == Groove.ROUND
-                        ? ""
-                        : "(1 - pi / 4) * {core.diameter}^2 + "),
+            String.join(" + ", sum),
             Source.practice("it foams to three times its volume: fill a third of the gap"),
-            core.diameter(),
-            gap,
-            inFoam);
+            inputs.toArray(Figure[]::new));
     return glueLine(glue, "stock.bed.bottles", "Bottles of glue, 100 ml", need, 100_000);
   }
 
@@ -310,7 +227,7 @@ public record Shopping(List<Line> lines, boolean fitsSheet) {
     return new Line(glue.name(), need, buy);
   }
 
-  private static Line coats(CoatReckoning coats) {
+  private static Line coats(CoatStock coats) {
     String id = "stock." + coats.coating().id();
     Figure container =
         Figure.given(
@@ -329,9 +246,5 @@ public record Shopping(List<Line> lines, boolean fitsSheet) {
             coats.missing(),
             container);
     return new Line(coats.coating().name(), coats.need(), buy);
-  }
-
-  private static String plain(double mm) {
-    return Display.decimal(mm, 1);
   }
 }

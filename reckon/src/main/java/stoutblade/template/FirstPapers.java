@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
-import stoutblade.part.BladeForm;
+import stoutblade.prop.Measures;
+import stoutblade.prop.PlateForm;
+import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 
@@ -67,21 +69,31 @@ public final class FirstPapers {
         labels);
   }
 
-  /** The outline of the blade alone. */
-  public static Template outline(String prop, BladeForm form) {
+  /**
+   * The outline of a part alone.
+   *
+   * @throws IllegalArgumentException if it cannot be cut
+   */
+  public static Template outline(String prop, PlateForm form) {
+    Measures sizes =
+        form.measures()
+            .orElseThrow(() -> new IllegalArgumentException("There is no outline to cut yet"));
+    Path outline = form.slab().outline().outline();
+    Box box = Box.around(outline.extremes());
+    Point middle = box.centre();
     return new Template(
         "outline",
         prop + ", outline to hold up",
         List.of(new Template.Copy("outline of paper, to hold up", false)),
         List.of(
-            new Stroke(Stroke.Kind.CUT, form.outline()),
+            new Stroke(Stroke.Kind.CUT, outline),
             new Stroke(
                 Stroke.Kind.CENTRE,
-                Path.line(new Point(0, 0), new Point(0, form.length().value())))),
+                Path.line(new Point(middle.x(), box.minY()), new Point(middle.x(), box.maxY())))),
         List.of(
             new Label(
                 prop + ": hold it up before you cut foam",
-                new Point(0, form.length().value() * 0.4),
-                Math.clamp(form.width().value() / 12, 2, LABEL_MM))));
+                new Point(middle.x(), box.minY() + sizes.length().value() * 0.4),
+                Math.clamp(sizes.width().value() / 12, 2, LABEL_MM))));
   }
 }

@@ -49,7 +49,7 @@ public final class LayerTemplates {
   private final Optional<CoreReckoning> core;
   private final Making making;
   private final Units units;
-  private final boolean blade;
+  private final boolean bothFaces;
 
   private LayerTemplates(
       PlateForm form, Layers layers, Optional<CoreReckoning> core, Making making, Units units) {
@@ -58,20 +58,13 @@ public final class LayerTemplates {
     this.core = core;
     this.making = making;
     this.units = units;
-    this.blade = form.slab().blade();
+    this.bothFaces = form.slab().bothFaces();
   }
 
-  /** The templates of the blade. */
-  public static List<Template> ofBlade(
-      PlateForm form, Layers layers, Optional<CoreReckoning> core, Units units) {
-    return new LayerTemplates(
-            form, layers, core, Making.once(form.slab().id(), form.slab().name()), units)
-        .all();
-  }
-
-  /** The templates of a plate of several layers. */
-  public static List<Template> ofPlate(PlateForm form, Layers layers, Making making, Units units) {
-    return new LayerTemplates(form, layers, Optional.empty(), making, units).all();
+  /** The templates of what is cut along an outline. */
+  public static List<Template> of(
+      PlateForm form, Layers layers, Optional<CoreReckoning> core, Making making, Units units) {
+    return new LayerTemplates(form, layers, core, making, units).all();
   }
 
   private List<Template> all() {
@@ -83,7 +76,7 @@ public final class LayerTemplates {
             && !layers.layering().profile().flatBack()
             && each.stream().allMatch(it -> it.joints().none())
             && cutAlike(each)
-            && (blade || form.markings().isEmpty())
+            && (bothFaces || form.markings().isEmpty())
             && Pocket.of(form, layers).isEmpty();
     int last = paired ? (each.size() + 1) / 2 : each.size();
     for (int i = 0; i < last; i++) {
@@ -139,11 +132,7 @@ public final class LayerTemplates {
       down -= wide + BAND_APART_MM;
     }
     return Wording.set(
-        (blade ? "blade" : making.fileId()) + "-band",
-        form.slab().name() + ", edge band",
-        copies,
-        strokes,
-        words);
+        making.fileId() + "-band", form.slab().name() + ", edge band", copies, strokes, words);
   }
 
   private static Point moved(Point place, double up) {
@@ -198,12 +187,7 @@ public final class LayerTemplates {
     String name = form.slab().name();
     String which = which(layer, twice);
     String id = count == 2 && twice ? "layers" : "layer-" + layer.number();
-    return Wording.set(
-        (blade ? "blade" : making.fileId()) + "-" + id,
-        name + ", " + which,
-        copies,
-        strokes,
-        words);
+    return Wording.set(making.fileId() + "-" + id, name + ", " + which, copies, strokes, words);
   }
 
   private static Box box(Layer layer) {
@@ -222,16 +206,9 @@ public final class LayerTemplates {
 
   private List<Template.Copy> copies(Layer layer, boolean twice) {
     int count = layers.each().size();
-    String front = count == 2 ? "front layer" : "layer " + layer.number();
+    String front = count == 2 ? side(layer.number()) : "layer " + layer.number();
     String back = count == 2 ? "back layer" : "layer " + (count + 1 - layer.number());
     List<Template.Copy> all = new ArrayList<>();
-    if (blade) {
-      all.add(new Template.Copy(front, false));
-      if (twice) {
-        all.add(new Template.Copy(back, true));
-      }
-      return all;
-    }
     all.addAll(making.copies(front, 1));
     if (twice) {
       making.copies(back, 1).stream()
@@ -239,6 +216,11 @@ public final class LayerTemplates {
           .forEach(all::add);
     }
     return all;
+  }
+
+  /** What a layer of two is called. */
+  private static String side(int number) {
+    return number == 2 ? "front layer" : "back layer";
   }
 
   // == LINES
@@ -261,7 +243,7 @@ public final class LayerTemplates {
     }
     if (form.slab().outline() instanceof HalfOutline) {
       Box box = box(layer);
-      double foot = blade ? 0 : box.minY();
+      double foot = layers.solid().near();
       strokes.add(
           new Stroke(Stroke.Kind.CENTRE, Path.line(new Point(0, foot), new Point(0, tip(box)))));
     }
@@ -289,7 +271,7 @@ public final class LayerTemplates {
   }
 
   private double tip(Box box) {
-    return blade ? Math.min(box.maxY(), layers.solid().length()) : box.maxY();
+    return Math.min(box.maxY(), layers.solid().near() + layers.solid().length());
   }
 
   private static void rings(Region area, Stroke.Kind kind, List<Stroke> strokes) {
@@ -306,8 +288,9 @@ public final class LayerTemplates {
 
   private List<Stroke> strokes(Channel channel) {
     double half = channel.widthMm() / 2;
-    double from = Math.max(0, core.orElseThrow().choice().startMm());
-    double to = core.orElseThrow().choice().endMm();
+    double near = layers.solid().near();
+    double from = near + Math.max(0, core.orElseThrow().choice().startMm());
+    double to = near + core.orElseThrow().choice().endMm();
     if (to <= from) {
       return List.of();
     }
@@ -342,7 +325,11 @@ public final class LayerTemplates {
             + Display.length(layer.sheet().thicknessMm(), units)
             + ", "
             + which
-            + (twice ? "cut 2: front as printed, back mirrored" : "cut 1"));
+            + cutWords(twice));
+    if (layer.foam().textured()) {
+      lines.add(
+          layer.texturedInFront() ? "Textured side to the front" : "Textured side to the back");
+    }
     if (layer.sheet().oversize()) {
       lines.add("Glue it large, trim it to the layer behind it");
     }
@@ -366,12 +353,31 @@ public final class LayerTemplates {
     return beside(lines, layer, channel);
   }
 
+  /** How many are cut, and which of them with the paper turned over. */
+  private String cutWords(boolean twice) {
+    int made = making.made();
+    if (twice) {
+      return made == 1
+          ? "cut 2: front as printed, back mirrored"
+          : "cut " + 2 * made + ": half as printed, half mirrored";
+    }
+    return making.mirrored() > 0
+        ? "cut " + made + ": " + making.mirrored() + " mirrored, the paper turned over"
+        : "cut " + made;
+  }
+
   /** The section that it is worked to, and those that follow along. */
   private List<String> worked() {
     List<String> all = new ArrayList<>();
     List<ProfileChange> changes = layers.layering().changes();
     String until = changes.isEmpty() ? "" : "To " + show(changes.getFirst().fromMm()) + ": ";
-    all.add(until + worked(layers.layering().profile()));
+    Profile own = layers.layering().profile();
+    boolean flat = own.flat(layers.layering().thicknessMm());
+    if (!flat) {
+      all.add(until + worked(own));
+    } else if (own.roundMm() > 0) {
+      all.add(until + "Edge rounded over by " + show(own.roundMm()));
+    }
     for (ProfileChange it : changes) {
       all.add("From " + show(it.toMm()) + ": " + it.profile().kind().title().toLowerCase(ROOT));
     }

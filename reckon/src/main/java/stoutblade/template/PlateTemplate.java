@@ -93,7 +93,7 @@ public final class PlateTemplate {
         lines.add(LayerTemplates.fuller(Fuller.of(List.of(feature)).getFirst(), units));
       }
       if (feature.kind() == Feature.Kind.BEVEL) {
-        String id = form.slab().figureId() + "." + feature.id() + ".angle";
+        String id = "part." + feature.id() + ".angle";
         form.figures().stream()
             .filter(it -> it.id().equals(id))
             .map(it -> "Bevel " + bevel(it, feature, units))

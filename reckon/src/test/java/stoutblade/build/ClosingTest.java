@@ -8,11 +8,11 @@ import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import stoutblade.project.Derived;
+import stoutblade.project.First;
 import stoutblade.project.LayerEdits;
 import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Samples;
-import stoutblade.prop.Assembly;
 import stoutblade.prop.Feature;
 import stoutblade.prop.Recess;
 import stoutblade.prop.Where;
@@ -29,11 +29,11 @@ class ClosingTest {
 
   private static Project with(Project project, double what, double deep, double over) {
     Project added =
-        PartEdits.addFeature(Assembly.BLADE, Feature.Kind.RECESS, "", Where.At.of(20, 150))
+        PartEdits.addFeature(First.ID, Feature.Kind.RECESS, "", Where.At.of(20, 150))
             .applyTo(project);
-    String id = added.blade().features().getLast().id();
+    String id = First.features(added).getLast().id();
     return PartEdits.feature(
-            Assembly.BLADE,
+            First.ID,
             id,
             "sized",
             it ->
@@ -47,13 +47,16 @@ class ClosingTest {
 
   private static Project stack(String foam, double... sheets) {
     List<Sheet> all = java.util.Arrays.stream(sheets).mapToObj(it -> Sheet.of(foam, it)).toList();
-    return Samples.whole().withCore(Optional.empty()).withLayering(Layering.of(all, Profile.FLAT));
+    return First.with(
+        First.withCore(Samples.whole(), Optional.empty()), Layering.of(all, Profile.FLAT));
   }
 
   private static List<String> words(Project project) {
     Derived derived = Samples.derive(project);
     return Closing.of(
-            derived.form().orElseThrow().worked(), derived.layers().orElseThrow(), derived.core())
+            First.form(derived).orElseThrow(),
+            First.layers(derived).orElseThrow(),
+            First.core(derived))
         .stream()
         .map(Closing::words)
         .toList();
@@ -79,7 +82,7 @@ class ClosingTest {
 
   @Test
   void the_core_lies_in_its_channel_and_textures_are_off() {
-    Project cored = stack("foam", 10, 6, 10).withCore(Samples.whole().core());
+    Project cored = First.withCore(stack("foam", 10, 6, 10), First.core(Samples.whole()));
 
     assertThat(words(cored))
         .containsExactly(
@@ -97,8 +100,8 @@ class ClosingTest {
 
     assertThat(steps)
         .extracting(Step::id)
-        .containsSubsequence("cut", "pockets", "lay-in", "spread", "join");
-    Step lay = steps.stream().filter(it -> it.id().equals("lay-in")).findFirst().orElseThrow();
+        .containsSubsequence("d1/cut", "d1/pockets", "d1/lay-in", "d1/spread-1", "d1/join-2");
+    Step lay = steps.stream().filter(it -> it.id().equals("d1/lay-in")).findFirst().orElseThrow();
     assertThat(lay.why()).startsWith("a magnet: try it");
     assertThat(lay.cautions()).anyMatch(it -> it.contains("implants"));
     assertThat(lay.minutes()).isCloseTo(5 + 10, within(1e-9));
@@ -110,9 +113,10 @@ class ClosingTest {
     List<Step> one =
         Samples.derive(with(stack("foam", 10), HATCH, 6, 0)).plan().orElseThrow().steps();
 
-    assertThat(one).extracting(Step::id).containsSubsequence("cut", "pockets", "sand");
-    assertThat(one).extracting(Step::id).doesNotContain("lay-in");
-    Step pockets = one.stream().filter(it -> it.id().equals("pockets")).findFirst().orElseThrow();
+    assertThat(one).extracting(Step::id).containsSubsequence("d1/cut", "d1/pockets", "d1/sand");
+    assertThat(one).extracting(Step::id).doesNotContain("d1/lay-in");
+    Step pockets =
+        one.stream().filter(it -> it.id().equals("d1/pockets")).findFirst().orElseThrow();
     assertThat(pockets.why())
         .isEqualTo(
             "a hatch in layer 1; the lid of a hatch in layer 1; depths are on the templates");
@@ -123,21 +127,22 @@ class ClosingTest {
   void the_lid_of_a_hatch_lies_in_a_step() {
     Project hatched = with(stack("foam", 10, 10), HATCH, 9, 11);
     Derived derived = Samples.derive(hatched);
-    List<Recess> found = Recess.of(hatched.blade().features(), hatched.blade().half());
+    List<Recess> found = Recess.of(First.features(hatched), First.half(hatched));
 
     assertThat(found).extracting(Recess::what).containsExactly(Recess.What.HATCH, Recess.What.LID);
     assertThat(found.getLast().over()).isEqualTo(17);
     assertThat(found.getLast().volume()).isCloseTo(528 * 3, within(1e-6));
-    double solid = Samples.derive(stack("foam", 10, 10)).layers().orElseThrow().volume().value();
+    double solid =
+        First.layers(Samples.derive(stack("foam", 10, 10))).orElseThrow().volume().value();
     double lid = 32 * 24 * 3;
-    assertThat(derived.layers().orElseThrow().volume().value())
+    assertThat(First.layers(derived).orElseThrow().volume().value())
         .isCloseTo(solid - 20 * 12 * 9 - 528 * 3 + lid, within(5.0));
     double plain =
-        Samples.derive(stack("foam", 10, 10)).layers().orElseThrow().solid().momentAlong();
-    assertThat(derived.layers().orElseThrow().solid().momentAlong())
+        First.layers(Samples.derive(stack("foam", 10, 10))).orElseThrow().solid().momentAlong();
+    assertThat(First.layers(derived).orElseThrow().solid().momentAlong())
         .as("what is missing, at 150 mm from the base")
         .isCloseTo(plain - (20 * 12 * 9 + 528 * 3 - lid) * 150, within(500.0));
-    Template front = derived.bladeTemplates().getFirst();
+    Template front = First.templates(derived).getFirst();
     assertThat(front.labels())
         .anyMatch(
             it -> it.text().equals("Pocket for the lid of a hatch, 3 mm deep from the front"));
@@ -161,8 +166,7 @@ class ClosingTest {
 
   @Test
   void taking_the_layers_out_takes_its_work_along() {
-    Project one =
-        LayerEdits.remove(Assembly.BLADE, 0).applyTo(with(stack("foam", 10, 10), MAGNET, 4, 3));
+    Project one = LayerEdits.remove(First.ID, 0).applyTo(with(stack("foam", 10, 10), MAGNET, 4, 3));
 
     assertThat(words(one)).isEmpty();
   }

@@ -28,8 +28,9 @@ class PlannerTest {
 
   @Test
   void hands_on_time_is_the_sum_of_what_is_left() {
-    Project begun = Edits.done(new Journal.Done("print", 30, Samples.NOW)).applyTo(Samples.whole());
-    double print = plan(Samples.whole()).step("print").orElseThrow().minutes();
+    Project begun =
+        Edits.done(new Journal.Done("all/print", 30, Samples.NOW)).applyTo(Samples.whole());
+    double print = plan(Samples.whole()).step("all/print").orElseThrow().minutes();
 
     double before = plan(Samples.whole()).handsOn().value();
     double after = plan(begun).handsOn().value();
@@ -82,12 +83,13 @@ class PlannerTest {
 
   @Test
   void a_clock_of_a_step_stops_when_it_is_done() {
-    Project running = Edits.startClock("spread", java.time.Instant.EPOCH).applyTo(Samples.whole());
+    Project running =
+        Edits.startClock("d1/spread", java.time.Instant.EPOCH).applyTo(Samples.whole());
 
-    assertThat(running.journal().clocks()).containsKey("spread");
-    assertThat(Edits.stopClock("spread").applyTo(running).journal().clocks()).isEmpty();
+    assertThat(running.journal().clocks()).containsKey("d1/spread");
+    assertThat(Edits.stopClock("d1/spread").applyTo(running).journal().clocks()).isEmpty();
     assertThat(
-            Edits.done(new Journal.Done("spread", 10, Samples.NOW))
+            Edits.done(new Journal.Done("d1/spread", 10, Samples.NOW))
                 .applyTo(running)
                 .journal()
                 .clocks())

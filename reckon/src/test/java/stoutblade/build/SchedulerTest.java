@@ -32,7 +32,7 @@ class SchedulerTest {
   private static Step step(String id, double minutes, boolean divisible, Need... needs) {
     Figure time =
         Figure.given("t." + id, id, minutes, Quantity.DURATION, Source.assumption("test"));
-    return new Step(id, id, "", time, List.of(needs), List.of(), List.of(), "", divisible);
+    return new Step(id, id, "", time, List.of(needs), List.of(), List.of(), "", divisible, "");
   }
 
   private static Scheduler.Outcome place(Step... steps) {

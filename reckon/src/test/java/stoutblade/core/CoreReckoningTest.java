@@ -20,9 +20,10 @@ import stoutblade.layer.Layers;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
-import stoutblade.part.BladeForm;
 import stoutblade.project.Samples;
 import stoutblade.prop.PlateForm;
+import stoutblade.prop.Slab;
+import stoutblade.prop.Typeface;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.stack.Layering;
@@ -37,10 +38,10 @@ class CoreReckoningTest {
 
   private static CoreReckoning reckon(
       HalfOutline outline, double layer, double bevel, double edge, CoreChoice choice) {
-    BladeForm form = Samples.form(outline);
+    PlateForm form = Samples.form(outline);
     Layers layers = Samples.layers(form, Layering.of(2, "foam", layer, Profile.bevel(bevel, edge)));
     Rod rod = Samples.CATALOGUE.rod(choice.rodId()).orElseThrow();
-    return CoreReckoning.of(form, layers, choice, rod);
+    return CoreReckoning.of(Samples.cored(form, layers), choice, rod);
   }
 
   private static Figure figure(CoreReckoning core, String id) {
@@ -52,8 +53,8 @@ class CoreReckoningTest {
   void a_nine_millimetre_dowel_fits_two_layers_of_ten() {
     CoreReckoning core = reckon(10, 20, 4, new CoreChoice("dowel-9", -200, 400, -50));
 
-    assertThat(core.depth().value()).isEqualTo(4.5);
-    assertThat(core.deepest().value()).isEqualTo(5);
+    assertThat(core.bed().orElseThrow().depth().value()).isEqualTo(4.5);
+    assertThat(core.bed().orElseThrow().deepest().value()).isEqualTo(5);
     assertThat(core.tooDeep()).isFalse();
     assertThat(figure(core, "core.channel").value()).isCloseTo(9, within(1e-12));
     assertThat(figure(core, "core.v-depth").value()).isCloseTo(4.5, within(1e-12));
@@ -65,7 +66,7 @@ class CoreReckoningTest {
     CoreReckoning core = reckon(6, 20, 4, new CoreChoice("dowel-9", -200, 400, -50));
 
     assertThat(core.tooDeep()).isTrue();
-    assertThat(core.leastCover().value()).isCloseTo(1.5, within(1e-6));
+    assertThat(core.bed().orElseThrow().leastCover().value()).isCloseTo(1.5, within(1e-6));
     assertThat(core.shows()).isTrue();
   }
 
@@ -73,7 +74,7 @@ class CoreReckoningTest {
   void cover_in_a_slab_is_the_layer_less_the_radius_everywhere() {
     CoreReckoning core = reckon(10, 0, 20, new CoreChoice("dowel-9", 0, 300, 0));
 
-    assertThat(core.leastCover().value()).isCloseTo(5.5, within(1e-9));
+    assertThat(core.bed().orElseThrow().leastCover().value()).isCloseTo(5.5, within(1e-9));
   }
 
   @Test
@@ -81,10 +82,14 @@ class CoreReckoningTest {
     CoreReckoning far = reckon(10, 20, 4, new CoreChoice("dowel-9", -200, 495, -50));
 
     assertThat(far.shows()).isTrue();
-    assertThat(far.leastCoverAt().value()).isGreaterThan(450);
-    assertThat(far.furthestEnd().value()).isBetween(400.0, 495.0);
+    assertThat(far.bed().orElseThrow().leastCoverAt().value()).isGreaterThan(450);
+    assertThat(far.bed().orElseThrow().furthestEnd().value()).isBetween(400.0, 495.0);
     CoreReckoning mended =
-        reckon(10, 20, 4, new CoreChoice("dowel-9", -200, far.furthestEnd().value(), -50));
+        reckon(
+            10,
+            20,
+            4,
+            new CoreChoice("dowel-9", -200, far.bed().orElseThrow().furthestEnd().value(), -50));
     assertThat(mended.shows()).isFalse();
   }
 
@@ -132,14 +137,15 @@ class CoreReckoningTest {
       new HalfOutline(List.of(Node.corner(30, 0), Node.corner(30, 700)));
 
   private static CoreReckoning mixed(Profile profile, Sheet... sheets) {
-    BladeForm form = Samples.form(STRIP);
+    PlateForm form = Samples.form(STRIP);
     Layers layers =
         Layers.of(
                 form,
                 Layering.of(List.of(sheets), profile),
                 id -> Optional.ofNullable(FOAMS.get(id)))
             .orElseThrow();
-    return CoreReckoning.of(form, layers, new CoreChoice("tube-10", -200, 650, 0), Samples.TUBE);
+    return CoreReckoning.of(
+        Samples.cored(form, layers), new CoreChoice("tube-10", -200, 650, 0), Samples.TUBE);
   }
 
   /**
@@ -223,7 +229,7 @@ class CoreReckoningTest {
         moment += slice * (700 - inset) / 2;
       }
     }
-    BladeForm form = Samples.form(STRIP);
+    PlateForm form = Samples.form(STRIP);
     Layers layers =
         Layers.of(
                 form,
@@ -264,10 +270,11 @@ class CoreReckoningTest {
 
   /** The sample blade in one flat stack, drawn larger about its base. */
   private static CoreReckoning scaled(double factor, Optional<Figure> scale) {
-    PlateForm worked = Samples.form(Samples.BLADE.times(factor)).worked();
-    BladeForm form = BladeForm.of(worked, scale);
+    Slab slab = Samples.slab(Samples.BLADE.times(factor));
+    PlateForm form = PlateForm.of(slab.traced(scale), Typeface.NONE);
     Layers layers = Samples.layers(form, Layering.of(2, "foam", 10, Profile.bevel(0, 20)));
-    return CoreReckoning.of(form, layers, new CoreChoice("dowel-9", -200, 400, -50), Samples.DOWEL);
+    return CoreReckoning.of(
+        Samples.cored(form, layers), new CoreChoice("dowel-9", -200, 400, -50), Samples.DOWEL);
   }
 
   @Test

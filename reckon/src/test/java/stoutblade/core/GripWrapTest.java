@@ -14,6 +14,7 @@ import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.project.Edits;
+import stoutblade.project.First;
 import stoutblade.project.Samples;
 import stoutblade.project.Station;
 
@@ -58,12 +59,13 @@ class GripWrapTest {
 
   @Test
   void only_a_core_that_is_held_below_the_blade_is_wrapped() {
-    assertThat(Samples.derive(Samples.whole()).figuresOf(Station.CORE))
-        .anyMatch(it -> it.id().equals("grip.turns"));
+    assertThat(Samples.derive(Samples.whole()).figuresOf(Station.CORE, First.ID))
+        .anyMatch(it -> it.id().equals("d1/grip.turns"));
     assertThat(
             Samples.derive(
-                    Edits.coreHeldAt(50).applyTo(Edits.coreStart(0).applyTo(Samples.whole())))
-                .figuresOf(Station.CORE))
-        .noneMatch(it -> it.id().equals("grip.turns"));
+                    Edits.coreHeldAt(First.ID, 50)
+                        .applyTo(Edits.coreStart(First.ID, 0).applyTo(Samples.whole())))
+                .figuresOf(Station.CORE, First.ID))
+        .noneMatch(it -> it.id().equals("d1/grip.turns"));
   }
 }

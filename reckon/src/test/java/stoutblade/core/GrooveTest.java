@@ -15,6 +15,7 @@ import stoutblade.project.Derived;
 import stoutblade.project.Edit;
 import stoutblade.project.Edits;
 import stoutblade.project.Finding;
+import stoutblade.project.First;
 import stoutblade.project.Project;
 import stoutblade.project.Samples;
 import stoutblade.stack.Layering;
@@ -59,12 +60,13 @@ class GrooveTest {
   private static Derived with(Groove groove, double... sheets) {
     List<Sheet> all = java.util.Arrays.stream(sheets).mapToObj(it -> Sheet.of("foam", it)).toList();
     Project project =
-        Edits.groove(groove).applyTo(Samples.whole().withLayering(Layering.of(all, Profile.FLAT)));
+        Edits.groove(First.ID, groove)
+            .applyTo(First.with(Samples.whole(), Layering.of(all, Profile.FLAT)));
     return Samples.derive(project);
   }
 
   private static CoreReckoning core(Groove groove, double... sheets) {
-    return with(groove, sheets).core().orElseThrow();
+    return First.core(with(groove, sheets)).orElseThrow();
   }
 
   @Test
@@ -73,11 +75,13 @@ class GrooveTest {
     CoreReckoning vee = core(Groove.VEE, 10, 10);
     CoreReckoning square = core(Groove.SQUARE, 10, 10);
 
-    assertThat(vee.depth().value()).isCloseTo(4.5 * Math.sqrt(2), within(1e-9));
+    assertThat(vee.bed().orElseThrow().depth().value()).isCloseTo(4.5 * Math.sqrt(2), within(1e-9));
     assertThat(vee.tooDeep()).isTrue();
-    assertThat(square.depth().value()).isEqualTo(4.5);
+    assertThat(square.bed().orElseThrow().depth().value()).isEqualTo(4.5);
     assertThat(square.tooDeep()).isFalse();
-    assertThat(round.leastCover().value() - vee.leastCover().value())
+    assertThat(
+            round.bed().orElseThrow().leastCover().value()
+                - vee.bed().orElseThrow().leastCover().value())
         .isCloseTo(4.5 * (Math.sqrt(2) - 1), within(1e-6));
     double more = (81 - Math.PI * 4.5 * 4.5) * IN_FOAM * Samples.FOAM.densityGPerMm3();
     assertThat(round.mass().value() - vee.mass().value()).isCloseTo(more, within(1e-6));
@@ -90,11 +94,11 @@ class GrooveTest {
   @Test
   void a_v_too_deep_is_mended() {
     Project vee =
-        Edits.groove(Groove.VEE)
-            .applyTo(Samples.whole().withLayering(Layering.of(2, "foam", 10, Profile.FLAT)));
+        Edits.groove(First.ID, Groove.VEE)
+            .applyTo(First.with(Samples.whole(), Layering.of(2, "foam", 10, Profile.FLAT)));
     Finding deep =
         Samples.derive(vee).findings().stream()
-            .filter(it -> it.id().equals("core.deep"))
+            .filter(it -> it.id().equals("core.d1.deep"))
             .findFirst()
             .orElseThrow();
 
@@ -103,18 +107,18 @@ class GrooveTest {
         .allSatisfy(
             it ->
                 assertThat(Samples.derive(it.applyTo(vee)).findings())
-                    .noneMatch(own -> own.id().equals("core.deep")));
+                    .noneMatch(own -> own.id().equals("core.d1.deep")));
   }
 
   @Test
   void templates_steps_and_glue_say_how_it_is_cut() {
     Derived vee = with(Groove.VEE, 12, 12);
 
-    assertThat(vee.bladeTemplates().getFirst().labels())
+    assertThat(First.templates(vee).getFirst().labels())
         .anyMatch(it -> it.text().startsWith("V at 45°, 12.7 mm wide, 6.4 mm deep"));
     Step groove =
         vee.plan().orElseThrow().steps().stream()
-            .filter(it -> it.id().equals("groove"))
+            .filter(it -> it.id().equals("d1/groove"))
             .findFirst()
             .orElseThrow();
     assertThat(groove.tools()).contains("knife held at 45°");
@@ -135,13 +139,16 @@ class GrooveTest {
   @Test
   void in_several_layers_each_has_its_share() {
     Derived three = with(Groove.SQUARE, 10, 5, 10);
-    List<Channel> channels = Channel.of(three.layers().orElseThrow(), three.core().orElseThrow());
+    List<Channel> channels =
+        Channel.of(First.layers(three).orElseThrow(), First.core(three).orElseThrow());
 
     assertThat(channels).extracting(Channel::depthMm).containsExactly(2.0, 5.0, 2.0);
     assertThat(channels).allSatisfy(it -> assertThat(it.widthMm()).isEqualTo(9));
     assertThat(channels.stream().mapToDouble(Channel::areaMm2).sum()).isCloseTo(81, within(1e-9));
     assertThatThrownBy(
-            () -> Edits.groove(Groove.VEE).applyTo(Samples.whole().withCore(Optional.empty())))
+            () ->
+                Edits.groove(First.ID, Groove.VEE)
+                    .applyTo(First.withCore(Samples.whole(), Optional.empty())))
         .hasMessageContaining("core first");
   }
 }

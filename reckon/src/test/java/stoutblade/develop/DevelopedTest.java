@@ -160,6 +160,24 @@ class DevelopedTest {
     assertThat(new Prism(6, 100, 100, 50, 5, 1).develop("x").seams().get("B")).hasSize(12);
   }
 
+  /** A cube has six sides alike: its ends are cut as its walls, and it is no higher than wide. */
+  @Test
+  void the_ends_of_a_cube_are_mitred_as_its_sides() {
+    Prism cube = new Prism(4, 120, 120, 120, 10, 2);
+    for (Panel panel : cube.develop("x").panels()) {
+      assertThat(panel.box().width()).isCloseTo(120, within(1e-9));
+      assertThat(panel.box().height()).isCloseTo(120, within(1e-9));
+      assertThat(panel.edges()).extracting(Edge::bevel).containsOnly(Math.PI / 4);
+    }
+    assertThat(figure(cube, "within")).isCloseTo(100, within(1e-9));
+    assertThatThrownBy(() -> new Prism(4, 120, 120, 20, 10, 2))
+        .hasMessageContaining("inside its ends");
+    List<Edge> open = new Prism(4, 120, 120, 120, 10, 1).develop("x").panels().getFirst().edges();
+    assertThat(open)
+        .extracting(Edge::bevel)
+        .containsExactly(Math.PI / 4, Math.PI / 4, 0.0, Math.PI / 4);
+  }
+
   /** Half the angle between the sides' normals, worked out in space. */
   @Test
   void a_pyramid_leans_by_half_the_angle_between_its_sides() {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -17,18 +18,24 @@ import stoutblade.project.Samples;
 
 class CoatReckoningTest {
 
+  private static final Figure ONE =
+      Figure.given("part.made", "Made", 1, Quantity.COUNT, Source.DECIDED);
+
   private static Figure surface(double mm2) {
     return Figure.given("layers.surface", "Surface", mm2, Quantity.AREA, Source.GEOMETRY);
   }
 
-  private static CoatReckoning paint(int coats, double mm2, double shelfMm3) {
-    return CoatReckoning.of(new Coats("paint", coats), Samples.PAINT, surface(mm2), shelfMm3);
+  private static CoatStock paint(int coats, double mm2, double shelfMm3) {
+    return CoatStock.of(
+        Samples.PAINT,
+        List.of(CoatReckoning.of(new Coats("paint", coats), Samples.PAINT, surface(mm2), ONE)),
+        shelfMm3);
   }
 
   /** Worked by hand: 2 coats × 0.1 m² × 90 ml/m² ÷ (1 − 0.1) = 20 ml. */
   @Test
   void paint_needed_is_as_worked_by_hand() {
-    CoatReckoning coats = paint(2, 100_000, 15_000);
+    CoatStock coats = paint(2, 100_000, 15_000);
 
     assertThat(coats.need().value()).isCloseTo(20_000, within(1e-6));
     assertThat(coats.missing().value()).isCloseTo(5_000, within(1e-6));
@@ -41,7 +48,7 @@ class CoatReckoningTest {
       @ForAll @IntRange(min = 1, max = 8) int count,
       @ForAll @DoubleRange(min = 1000, max = 1_000_000) double area,
       @ForAll @DoubleRange(min = 0, max = 500_000) double shelf) {
-    CoatReckoning coats = paint(count, area, shelf);
+    CoatStock coats = paint(count, area, shelf);
 
     assertThat(coats.need().value())
         .isCloseTo(count * paint(1, area, 0).need().value(), within(1e-6));
@@ -52,10 +59,11 @@ class CoatReckoningTest {
 
   @Test
   void heat_uses_nothing_up() {
-    CoatReckoning seal = CoatReckoning.of(new Coats("seal", 1), Samples.SEAL, surface(100_000), 0);
+    CoatReckoning seal =
+        CoatReckoning.of(new Coats("seal", 1), Samples.SEAL, surface(100_000), ONE);
 
     assertThat(seal.need().value()).isZero();
-    assertThat(seal.runsOut()).isFalse();
+    assertThat(CoatStock.of(Samples.SEAL, List.of(seal), 0).runsOut()).isFalse();
     assertThat(seal.figures()).hasSize(1);
   }
 

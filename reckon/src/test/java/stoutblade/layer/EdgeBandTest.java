@@ -12,6 +12,7 @@ import stoutblade.develop.Panel;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
 import stoutblade.project.Derived;
+import stoutblade.project.First;
 import stoutblade.project.Project;
 import stoutblade.project.Samples;
 import stoutblade.prop.PlateForm;
@@ -116,14 +117,15 @@ class EdgeBandTest {
             (without.volume().value() - ring) * Samples.FOAM.densityGPerMm3()
                 + ring * Samples.MAT.densityGPerMm3(),
             within(0.05));
-    assertThat(with.figures()).extracting(Figure::id).contains("part.d1.layers.band.length");
+    assertThat(with.figures()).extracting(Figure::id).contains("layers.band.length");
   }
 
   @Test
   void it_has_a_template_of_its_own_and_is_bought() {
     Layers layers = layers(BOARD, Profile.FLAT);
     List<Template> all =
-        LayerTemplates.ofPlate(form(BOARD), layers, Making.once("d1", "Board"), Units.METRIC);
+        LayerTemplates.of(
+            form(BOARD), layers, Optional.empty(), Making.once("d1", "Board"), Units.METRIC);
 
     Template strip = all.getLast();
     assertThat(strip.id()).endsWith("-band");
@@ -135,9 +137,9 @@ class EdgeBandTest {
   /** The blade's runs from its base round the tip; no sheet is as long, so it is joined. */
   @Test
   void round_a_blade_it_is_open_joined_and_in_the_plan() {
-    Project project = Samples.whole().withLayering(banded(Profile.FLAT));
+    Project project = First.with(Samples.whole(), banded(Profile.FLAT));
     Derived derived = Samples.derive(project);
-    EdgeBand band = derived.layers().orElseThrow().band().orElseThrow();
+    EdgeBand band = First.layers(derived).orElseThrow().band().orElseThrow();
 
     double edge = 2 * (350 + Math.hypot(50, 150));
     double turned = 2 * Math.atan2(50, 150) + (Math.PI - 2 * Math.atan2(50, 150));
@@ -154,20 +156,20 @@ class EdgeBandTest {
     }
     assertThat(derived.plan().orElseThrow().steps())
         .extracting(Step::id)
-        .containsSubsequence("join", "band", "sand");
+        .containsSubsequence("d1/join", "d1/band", "d1/sand");
     Step spread =
         derived.plan().orElseThrow().steps().stream()
-            .filter(it -> it.id().equals("spread"))
+            .filter(it -> it.id().equals("d1/spread"))
             .findFirst()
             .orElseThrow();
-    double between = 2 * derived.layers().orElseThrow().solid().within().area();
+    double between = 2 * First.layers(derived).orElseThrow().solid().within().area();
     assertThat(spread.handsOn().value())
         .as("5 min and 10 for each square metre between the layers")
         .isCloseTo(5 + 10 * between / 1e6, within(1e-3));
     assertThat(derived.shopping().orElseThrow().lines())
         .extracting(Shopping.Line::name)
         .anyMatch(it -> it.contains("4 mm"));
-    assertThat(derived.bladeTemplates().getLast().id()).isEqualTo("blade-band");
+    assertThat(First.templates(derived).getLast().id()).isEqualTo("d1-test-blade-band");
   }
 
   @Test

@@ -11,6 +11,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import stoutblade.project.Derived;
+import stoutblade.project.First;
 import stoutblade.project.Project;
 import stoutblade.project.Samples;
 import stoutblade.prop.Feature;
@@ -106,14 +107,15 @@ class JointsTest {
     Project project = Samples.whole();
     Derived derived =
         Samples.derive(
-            project
-                .withBlade(project.blade().with(pike))
-                .withLayering(Layering.of(2, "foam", 10, Profile.bevel(10, 8))));
-    List<Template> templates = derived.bladeTemplates();
+            project.with(
+                First.part(project)
+                    .withCut(it -> it.withOutline(pike))
+                    .withLayering(Layering.of(2, "foam", 10, Profile.bevel(10, 8)))));
+    List<Template> templates = First.templates(derived);
 
     assertThat(templates).hasSize(2);
     assertThat(joint(templates.getFirst())).isNotEqualTo(joint(templates.getLast()));
-    assertThat(derived.plan().orElseThrow().steps()).anyMatch(it -> it.id().equals("butt"));
+    assertThat(derived.plan().orElseThrow().steps()).anyMatch(it -> it.id().equals("d1/butt"));
   }
 
   private static double joint(Template template) {

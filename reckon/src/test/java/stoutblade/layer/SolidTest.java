@@ -10,8 +10,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import stoutblade.catalogue.Foam;
-import stoutblade.part.BladeForm;
 import stoutblade.project.Samples;
+import stoutblade.prop.PlateForm;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
@@ -29,8 +29,8 @@ class SolidTest {
     return solid(Samples.form(outline), Layering.of(2, "foam", layer, Profile.bevel(bevel, edge)));
   }
 
-  private static Solid solid(BladeForm form, Layering layering) {
-    return Solid.of(form.worked(), form.drawn(), layering);
+  private static Solid solid(PlateForm form, Layering layering) {
+    return Solid.of(form, layering);
   }
 
   @Test
@@ -141,7 +141,7 @@ class SolidTest {
     "12.5, 25, 5, 21.8014",
   })
   void the_bevel_angle_is_as_worked_by_hand(double layer, double b, double e, double degrees) {
-    BladeForm form = Samples.form(BOX);
+    PlateForm form = Samples.form(BOX);
 
     Layers layers = Samples.layers(form, Layering.of(2, "foam", layer, Profile.bevel(b, e)));
 
@@ -150,19 +150,20 @@ class SolidTest {
 
   @Test
   void figures_of_the_layers_belong_together() {
-    BladeForm form = Samples.form(Samples.BLADE);
+    PlateForm form = Samples.form(Samples.BLADE);
     Layers layers = Samples.layers(form, Layering.of(2, "foam", 10, Profile.bevel(20, 4)));
 
     assertThat(layers.thickness().value()).isEqualTo(20);
     assertThat(layers.volume().value() + layers.sanded().value())
-        .isCloseTo(form.area().value() * 20, within(1e-6));
-    assertThat(layers.surface().value()).isGreaterThan(2 * form.area().value());
+        .isCloseTo(form.measures().orElseThrow().area().value() * 20, within(1e-6));
+    assertThat(layers.surface().value())
+        .isGreaterThan(2 * form.measures().orElseThrow().area().value());
     assertThat(layers.figures()).extracting(it -> it.source().note()).doesNotContain("");
   }
 
   @Test
   void no_bevel_has_no_angle() {
-    BladeForm form = Samples.form(BOX);
+    PlateForm form = Samples.form(BOX);
     Layers layers = Samples.layers(form, Layering.of(2, "foam", 10, Profile.bevel(0, 20)));
 
     assertThat(layers.bevelAngle().value()).isZero();

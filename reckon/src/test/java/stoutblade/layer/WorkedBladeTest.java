@@ -7,12 +7,11 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import stoutblade.part.Blade;
-import stoutblade.part.BladeForm;
 import stoutblade.project.Samples;
+import stoutblade.prop.Cut;
 import stoutblade.prop.Feature;
 import stoutblade.prop.Fuller;
-import stoutblade.prop.Typeface;
+import stoutblade.prop.PlateForm;
 import stoutblade.prop.Where;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
@@ -40,13 +39,13 @@ class WorkedBladeTest {
         new Where.Row(new Point(0, from), new Point(0, to), 1));
   }
 
-  private static BladeForm form(Feature... features) {
-    return Samples.form(new Blade("b", BOX, List.of(features)), Typeface.NONE);
+  private static PlateForm form(Feature... features) {
+    return Samples.form(BOX, features);
   }
 
   private static Solid solid(Layering layering, Feature... features) {
-    BladeForm form = form(features);
-    return Solid.of(form.worked(), form.drawn(), layering);
+    PlateForm form = form(features);
+    return Solid.of(form, layering);
   }
 
   /** Added up over small squares: an independent way to the volume over a face. */
@@ -71,8 +70,9 @@ class WorkedBladeTest {
 
     assertThat(without - solid(SLAB, hole).volume())
         .isCloseTo(Math.PI * 225 * 20, within(Math.PI * 225 * 20 * 1e-3));
-    assertThat(form(hole).area().value()).isCloseTo(100 * 400 - Math.PI * 225, within(0.5));
-    assertThat(form(hole).outline()).isEqualTo(form().outline());
+    assertThat(form(hole).measures().orElseThrow().area().value())
+        .isCloseTo(100 * 400 - Math.PI * 225, within(0.5));
+    assertThat(form(hole).outer()).isEqualTo(form().outer());
   }
 
   /** Half an ellipse 12 wide and 3 deep is 9π; 88 mm of it straight, and half an ellipsoid. */
@@ -100,7 +100,7 @@ class WorkedBladeTest {
     assertThat(solid(SLAB, fuller).volume() - solid(SLAB).volume())
         .isCloseTo(2 * 2 * strip, within(strip * 1e-3));
     assertThat(solid(SLAB, fuller).halfThicknessAt(new Point(0, 150))).isEqualTo(12);
-    assertThat(form(fuller).worked().piecePanels())
+    assertThat(form(fuller).piecePanels())
         .singleElement()
         .satisfies(
             it -> {
@@ -150,17 +150,17 @@ class WorkedBladeTest {
 
   @Test
   void figures_of_the_layers_still_belong_together() {
-    BladeForm form = form(fuller(12, 3, 0, 100, 200));
+    PlateForm form = form(fuller(12, 3, 0, 100, 200));
     Layers layers = Samples.layers(form, BEVELLED);
     double routed =
         form.figures().stream()
-            .filter(it -> it.id().equals("blade.f1.volume"))
+            .filter(it -> it.id().equals("part.f1.volume"))
             .findFirst()
             .orElseThrow()
             .value();
 
     assertThat(layers.volume().value() + layers.sanded().value() + 2 * routed)
-        .isCloseTo(form.area().value() * 20, within(1e-6));
+        .isCloseTo(form.measures().orElseThrow().area().value() * 20, within(1e-6));
     assertThat(layers.volume().formula()).contains("fullers");
   }
 
@@ -177,13 +177,12 @@ class WorkedBladeTest {
   void a_blade_has_its_bevel_from_its_layers() {
     Feature bevel = feature(Feature.Kind.BEVEL, Map.of(), new Where.Along(0, 1, 0, 1));
 
-    assertThatThrownBy(() -> new Blade("b", BOX, List.of(bevel)))
-        .hasMessageContaining("set at Layers");
+    assertThatThrownBy(() -> Cut.blade(BOX, bevel)).hasMessageContaining("set at Layers");
   }
 
   @Test
   void a_blade_is_made_larger_with_what_is_worked_into_it() {
-    Blade blade = new Blade("b", BOX, List.of(fuller(12, 3, 0, 100, 200)));
+    Cut blade = Cut.blade(BOX, fuller(12, 3, 0, 100, 200));
 
     Fuller twice = Fuller.of(blade.times(2).features()).getFirst();
 

@@ -25,8 +25,9 @@ class EditsTest {
     Project shorter = SizeEdits.height(1566).applyTo(TRACED);
 
     assertThat(length(shorter)).isCloseTo(500 * 0.9, within(1e-9));
-    assertThat(shorter.core().orElseThrow().endMm()).isCloseTo(400 * 0.9, within(1e-9));
-    assertThat(shorter.layering()).isEqualTo(TRACED.layering());
+    assertThat(First.core(shorter).orElseThrow().endMm()).isCloseTo(400 * 0.9, within(1e-9));
+    assertThat(First.layering(shorter).sheets()).isEqualTo(First.layering(TRACED).sheets());
+    assertThat(First.layering(shorter).profile().widthMm()).isCloseTo(20 * 0.9, within(1e-9));
   }
 
   /** The scale's own share of doubt comes back in lengths, and twice in areas and weights. */
@@ -34,7 +35,7 @@ class EditsTest {
   void what_is_drafted_from_a_tracing_is_as_unsure_as_the_scale_it_was_traced_at() {
     Reference bare = Samples.picture().withCentreLine(Optional.empty());
     Project pictured = Samples.pictured(bare);
-    Project blade = SizeEdits.draftFrom("tracing", Samples.BLADE, "p1").applyTo(pictured);
+    Project blade = SizeEdits.draftFrom(First.ID, "tracing", Samples.BLADE, "p1").applyTo(pictured);
     Project plate =
         PartEdits.addTraced("Guard", WholeOutline.circle(new Point(0, 0), 60), 10, "p1")
             .applyTo(blade);
@@ -42,20 +43,19 @@ class EditsTest {
     Figure scale = derived.sizing().scaleOf("p1").orElseThrow();
     double share = scale.doubt().std() / scale.value();
 
-    Figure length = derived.form().orElseThrow().length();
-    Figure along = figure(derived, "part.d1.along");
-    Figure area = figure(derived, "part.d1.area");
+    Figure length = First.sizes(derived).length();
+    Figure along = figure(derived, "part.length");
+    Figure area = figure(derived, "part.area");
 
     assertThat(share).isPositive();
     assertThat(length.doubt().std() / length.value()).isCloseTo(share, within(1e-9));
     assertThat(along.doubt().std() / along.value()).isCloseTo(share, within(1e-9));
     assertThat(area.doubt().std() / area.value()).isCloseTo(2 * share, within(1e-9));
-    assertThat(Samples.derive(Samples.whole()).form().orElseThrow().length().doubt().std())
-        .isZero();
+    assertThat(First.sizes(Samples.derive(Samples.whole())).length().doubt().std()).isZero();
   }
 
   private static Figure figure(Derived derived, String id) {
-    return derived.parts().getFirst().figures().stream()
+    return derived.parts().getLast().figures().stream()
         .filter(it -> it.id().equals(id))
         .findFirst()
         .orElseThrow();
@@ -77,27 +77,26 @@ class EditsTest {
   }
 
   private static double length(Project project) {
-    return Samples.derive(project).form().orElseThrow().length().value();
+    return First.sizes(Samples.derive(project)).length().value();
   }
 
   @Test
   void length_and_width_can_be_typed() {
-    Project longer = OutlineEdits.length(OutlineEdits.BLADE, 620).applyTo(Samples.whole());
-    Project wider = OutlineEdits.width(OutlineEdits.BLADE, 140).applyTo(longer);
+    Project longer = OutlineEdits.length(First.ID, 620).applyTo(Samples.whole());
+    Project wider = OutlineEdits.width(First.ID, 140).applyTo(longer);
 
     assertThat(length(wider)).isCloseTo(620, within(1e-9));
-    assertThat(Samples.derive(wider).form().orElseThrow().width().value())
-        .isCloseTo(140, within(1e-6));
-    assertThatThrownBy(() -> OutlineEdits.length(OutlineEdits.BLADE, 0).applyTo(Samples.whole()))
+    assertThat(First.sizes(Samples.derive(wider)).width().value()).isCloseTo(140, within(1e-6));
+    assertThatThrownBy(() -> OutlineEdits.length(First.ID, 0).applyTo(Samples.whole()))
         .hasMessageContaining("above 0");
   }
 
   @Test
   void removing_the_first_node_puts_the_next_on_the_base() {
-    Project without = OutlineEdits.removeNode(OutlineEdits.BLADE, 0).applyTo(Samples.whole());
+    Project without = OutlineEdits.removeNode(First.ID, 0).applyTo(Samples.whole());
 
-    assertThat(without.blade().half().nodes().getFirst().at()).isEqualTo(new Point(50, 0));
-    assertThat(without.blade().half().nodes()).hasSize(2);
+    assertThat(First.half(without).nodes().getFirst().at()).isEqualTo(new Point(50, 0));
+    assertThat(First.half(without).nodes()).hasSize(2);
   }
 
   @Test
@@ -107,7 +106,10 @@ class EditsTest {
                 SizeEdits.whole("p1", new Mark(new Point(0, 0), new Point(0, 9)))
                     .applyTo(Samples.whole()))
         .hasMessage("Open a picture first");
-    assertThatThrownBy(() -> Edits.coreEnd(5).applyTo(Samples.whole().withCore(Optional.empty())))
+    assertThatThrownBy(
+            () ->
+                Edits.coreEnd(First.ID, 5)
+                    .applyTo(First.withCore(Samples.whole(), Optional.empty())))
         .hasMessage("Choose a core first");
   }
 
@@ -115,21 +117,23 @@ class EditsTest {
   void another_rod_lies_where_the_first_one_lay() {
     CoreChoice atFirst = new CoreChoice("tube-10", 0, 10, 0);
 
-    Project changed = Edits.rod("tube-10", atFirst).applyTo(Samples.whole());
+    Project changed = Edits.rod(First.ID, "tube-10", atFirst).applyTo(Samples.whole());
     Project first =
-        Edits.rod("tube-10", atFirst).applyTo(Samples.whole().withCore(Optional.empty()));
+        Edits.rod(First.ID, "tube-10", atFirst)
+            .applyTo(First.withCore(Samples.whole(), Optional.empty()));
 
-    assertThat(changed.core().orElseThrow()).isEqualTo(new CoreChoice("tube-10", -200, 400, -50));
-    assertThat(first.core()).contains(atFirst);
+    assertThat(First.core(changed).orElseThrow())
+        .isEqualTo(new CoreChoice("tube-10", -200, 400, -50));
+    assertThat(First.core(first)).contains(atFirst);
   }
 
   @Test
   void coats_are_added_changed_and_taken_out() {
-    Project more = Edits.coats("primer", 5).applyTo(Samples.whole());
-    Project less = Edits.coats("primer", 0).applyTo(more);
+    Project more = Edits.coats(First.ID, "primer", 5).applyTo(Samples.whole());
+    Project less = Edits.coats(First.ID, "primer", 0).applyTo(more);
 
-    assertThat(more.coats().get(1).count()).isEqualTo(5);
-    assertThat(less.coats()).extracting(it -> it.coatingId()).containsExactly("seal", "paint");
+    assertThat(First.coats(more).get(1).count()).isEqualTo(5);
+    assertThat(First.coats(less)).extracting(it -> it.coatingId()).containsExactly("seal", "paint");
   }
 
   @Test
@@ -139,9 +143,7 @@ class EditsTest {
     assertThatThrownBy(() -> Samples.whole().withShelf(Map.of("paint", -1.0)))
         .hasMessageContaining("between 0 and 1000 litres");
     assertThatThrownBy(
-            () ->
-                OutlineEdits.addNode(OutlineEdits.BLADE, 1, Node.corner(-4, 10))
-                    .applyTo(Samples.whole()))
+            () -> OutlineEdits.addNode(First.ID, 1, Node.corner(-4, 10)).applyTo(Samples.whole()))
         .hasMessageContaining("beyond the centre line");
   }
 }

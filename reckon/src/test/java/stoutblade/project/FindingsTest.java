@@ -13,7 +13,6 @@ import stoutblade.event.Event;
 import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
 import stoutblade.measure.Units;
-import stoutblade.prop.Assembly;
 import stoutblade.reference.Camera;
 import stoutblade.reference.Mark;
 import stoutblade.shape.HalfOutline;
@@ -50,7 +49,7 @@ class FindingsTest {
 
   @Test
   void an_empty_project_says_what_comes_next() {
-    Project empty = Samples.whole().withBlade(Samples.whole().blade().with(HalfOutline.EMPTY));
+    Project empty = Samples.bare();
 
     assertThat(found(empty, "size.next.open").severity()).isEqualTo(Finding.Severity.NEXT);
     assertThat(found(empty, "draft.next.trace").station()).isEqualTo(Station.DRAFT);
@@ -70,14 +69,14 @@ class FindingsTest {
                 Node.corner(20, 100),
                 Node.corner(80, 200),
                 Node.corner(0, 400)));
-    Project crossed = Samples.whole().withBlade(Samples.whole().blade().with(bow));
+    Project crossed = First.with(Samples.whole(), bow);
 
     Derived derived = Samples.derive(crossed);
 
-    assertThat(derived.form()).isEmpty();
-    assertThat(derived.template()).isEmpty();
-    assertThat(found(crossed, "draft.crossing").place()).isInstanceOf(Place.OnBlade.class);
-    assertEachMends(crossed, "draft.crossing");
+    assertThat(First.form(derived)).isEmpty();
+    assertThat(First.template(derived)).isEmpty();
+    assertThat(found(crossed, "draft.d1.crossing").place()).isInstanceOf(Place.OnPart.class);
+    assertEachMends(crossed, "draft.d1.crossing");
   }
 
   @Test
@@ -115,39 +114,39 @@ class FindingsTest {
   @Test
   void coats_in_an_order_that_fails_are_found_and_mended() {
     Project late =
-        Samples.whole().withCoats(List.of(new Coats("paint", 2), new Coats("primer", 1)));
+        First.withCoats(Samples.whole(), List.of(new Coats("paint", 2), new Coats("primer", 1)));
 
-    assertThat(find(late, "finish.unsealed.paint")).isPresent();
-    assertThat(find(late, "finish.primer-late.primer")).isPresent();
-    assertEachMends(late, "finish.unsealed.paint");
-    assertEachMends(late, "finish.primer-late.primer");
+    assertThat(find(late, "finish.d1.unsealed.paint")).isPresent();
+    assertThat(find(late, "finish.d1.primer-late.primer")).isPresent();
+    assertEachMends(late, "finish.d1.unsealed.paint");
+    assertEachMends(late, "finish.d1.primer-late.primer");
     Project seal =
-        Samples.whole()
-            .withCoats(
-                List.of(new Coats("primer", 1), new Coats("paint", 2), new Coats("seal", 1)));
-    assertEachMends(seal, "finish.seal-late.seal");
+        First.withCoats(
+            Samples.whole(),
+            List.of(new Coats("primer", 1), new Coats("paint", 2), new Coats("seal", 1)));
+    assertEachMends(seal, "finish.d1.seal-late.seal");
   }
 
   @Test
   void a_mend_that_costs_much_of_the_blade_stands_last_and_says_so() {
     Project thin =
-        Samples.whole()
-            .withLayering(Layering.of(2, "foam", 6, Profile.bevel(45, 2)))
-            .withCore(Optional.of(new CoreChoice("dowel-9", -200, 480, -50)));
+        First.withCore(
+            First.with(Samples.whole(), Layering.of(2, "foam", 6, Profile.bevel(45, 2))),
+            Optional.of(new CoreChoice("dowel-9", -200, 480, -50)));
     Finding shows =
         found(
-            Samples.whole().withCore(Optional.of(new CoreChoice("dowel-9", -200, 495, -50))),
-            "core.shows");
+            First.withCore(Samples.whole(), Optional.of(new CoreChoice("dowel-9", -200, 495, -50))),
+            "core.d1.shows");
 
     assertThat(shows.mends().getFirst().name()).startsWith("End the core at");
     assertThat(shows.mends().getFirst().name()).doesNotContain("%");
-    assertThat(find(thin, "core.deep")).isPresent();
+    assertThat(find(thin, "core.d1.deep")).isPresent();
     Project long15 =
-        Samples.whole()
-            .withLayering(Layering.of(2, "foam", 10, Profile.bevel(49, 2)))
-            .withCore(Optional.of(new CoreChoice("dowel-9", -200, 490, -50)));
-    Finding costly = found(long15, "core.shows");
-    assertThat(costly.mends().getLast().name()).contains("% of the blade is left without it");
+        First.withCore(
+            First.with(Samples.whole(), Layering.of(2, "foam", 10, Profile.bevel(49, 2))),
+            Optional.of(new CoreChoice("dowel-9", -200, 490, -50)));
+    Finding costly = found(long15, "core.d1.shows");
+    assertThat(costly.mends().getLast().name()).contains("% of the part is left without it");
   }
 
   @Test
@@ -159,41 +158,43 @@ class FindingsTest {
 
   @Test
   void a_core_too_deep_for_its_layers_offers_others() {
-    Project thin = Samples.whole().withLayering(Layering.of(2, "foam", 6, Profile.bevel(20, 4)));
-    Project fat = Edits.rod("pipe", thin.core().orElseThrow()).applyTo(Samples.whole());
+    Project thin = First.with(Samples.whole(), Layering.of(2, "foam", 6, Profile.bevel(20, 4)));
+    Project fat =
+        Edits.rod(First.ID, "pipe", First.core(thin).orElseThrow()).applyTo(Samples.whole());
 
-    Finding finding = found(thin, "core.deep");
+    Finding finding = found(thin, "core.d1.deep");
 
     assertThat(finding.why()).isEqualTo("It takes 4.5 mm of each layer; half a layer is 3 mm.");
-    assertEachMends(thin, "core.deep");
-    assertThat(found(fat, "core.deep").mends()).isNotEmpty();
+    assertEachMends(thin, "core.d1.deep");
+    assertThat(found(fat, "core.d1.deep").mends()).isNotEmpty();
   }
 
   @Test
   void a_core_that_would_show_near_the_tip_is_ended_sooner() {
-    Project far = Edits.coreEnd(495).applyTo(Samples.whole());
+    Project far = Edits.coreEnd(First.ID, 495).applyTo(Samples.whole());
 
-    assertEachMends(far, "core.shows");
+    assertEachMends(far, "core.d1.shows");
   }
 
   @Test
   void a_limp_core_offers_a_stiffer_one() {
     Project limp =
-        Samples.whole().withCore(Optional.of(new CoreChoice("dowel-9", -400, 400, -300)));
+        First.withCore(Samples.whole(), Optional.of(new CoreChoice("dowel-9", -400, 400, -300)));
 
-    assertEachMends(limp, "core.limp");
+    assertEachMends(limp, "core.d1.limp");
   }
 
   @Test
   void unknown_materials_are_named() {
-    Project noFoam = Samples.whole().withLayering(Layering.of(2, "moon", 10, Profile.bevel(20, 4)));
+    Project noFoam = First.with(Samples.whole(), Layering.of(2, "moon", 10, Profile.bevel(20, 4)));
     Project noRod =
-        Edits.rod("moon", Samples.whole().core().orElseThrow()).applyTo(Samples.whole());
-    Project noPaint = Samples.whole().withCoats(List.of(new Coats("moon", 1)));
+        Edits.rod(First.ID, "moon", First.core(Samples.whole()).orElseThrow())
+            .applyTo(Samples.whole());
+    Project noPaint = First.withCoats(Samples.whole(), List.of(new Coats("moon", 1)));
 
-    assertEachMends(noFoam, "layers.foam");
-    assertEachMends(noRod, "core.unfound");
-    assertEachMends(noPaint, "finish.unfound.moon");
+    assertEachMends(noFoam, "layers.d1.foam");
+    assertEachMends(noRod, "core.d1.unfound");
+    assertEachMends(noPaint, "finish.d1.unfound.moon");
   }
 
   @Test
@@ -209,25 +210,25 @@ class FindingsTest {
 
   @Test
   void bevels_that_meet_and_edges_too_thin_are_found() {
-    Project meeting = LayerEdits.bevel(Assembly.BLADE, 80).applyTo(Samples.whole());
-    Project sharp = LayerEdits.edge(Assembly.BLADE, 0).applyTo(Samples.whole());
+    Project meeting = LayerEdits.bevel(First.ID, 80).applyTo(Samples.whole());
+    Project sharp = LayerEdits.edge(First.ID, 0).applyTo(Samples.whole());
 
-    assertEachMends(meeting, "layers.bevel");
-    assertEachMends(sharp, "layers.edge");
+    assertEachMends(meeting, "layers.d1.bevel");
+    assertEachMends(sharp, "layers.d1.edge");
   }
 
   @Test
   void what_is_too_large_to_cut_or_buy_is_found() {
-    Project large = OutlineEdits.length(OutlineEdits.BLADE, 1500).applyTo(Samples.whole());
+    Project large = OutlineEdits.length(First.ID, 1500).applyTo(Samples.whole());
     Project huge =
-        OutlineEdits.width(OutlineEdits.BLADE, 9000)
-            .applyTo(OutlineEdits.length(OutlineEdits.BLADE, 9000).applyTo(Samples.whole()));
+        OutlineEdits.width(First.ID, 9000)
+            .applyTo(OutlineEdits.length(First.ID, 9000).applyTo(Samples.whole()));
 
-    assertThat(found(large, "cut.sheet").why()).contains("150 cm by 10 cm");
-    assertThat(found(huge, "cut.pages").why()).contains("pages of A4");
+    assertThat(found(large, "draft.d1.sheet").why()).contains("150 cm by 10 cm");
+    assertThat(found(huge, "cut.d1.pages").why()).contains("pages of A4");
     Project longCore =
-        Samples.whole().withCore(Optional.of(new CoreChoice("dowel-9", -900, 400, -50)));
-    assertThat(found(longCore, "cut.rod").why()).contains("130 cm");
+        First.withCore(Samples.whole(), Optional.of(new CoreChoice("dowel-9", -900, 400, -50)));
+    assertThat(found(longCore, "cut.d1.rod").why()).contains("130 cm");
   }
 
   @Test
@@ -238,7 +239,7 @@ class FindingsTest {
         Edits.freeHours(new FreeHours(Map.of(), java.util.Set.of())).applyTo(Samples.whole());
 
     assertThat(found(tomorrow, "build.late").why()).contains("latest time behind them");
-    assertThat(found(never, "build.unplaced.print").why())
+    assertThat(found(never, "build.unplaced.all/print").why())
         .contains("free stretch of the week is 0 min");
   }
 
@@ -247,20 +248,21 @@ class FindingsTest {
     LocalDateTime at = Samples.NOW;
     Project begun =
         Edits.built(
+                First.ID,
                 it -> new Journal.Built(Optional.of(503.0), Optional.empty(), Optional.of(170.0)))
-            .applyTo(Edits.done(new Journal.Done("print", 40, at)).applyTo(Samples.whole()));
+            .applyTo(Edits.done(new Journal.Done("all/print", 40, at)).applyTo(Samples.whole()));
 
     Derived derived = Samples.derive(begun);
 
-    assertThat(derived.plan().orElseThrow().place("print")).isEmpty();
+    assertThat(derived.plan().orElseThrow().place("all/print")).isEmpty();
     assertThat(derived.comparison().lines()).hasSize(2);
     assertThat(derived.comparison().lines().getFirst().difference().value()).isEqualTo(3);
     assertThat(derived.comparison().times().orElseThrow().real().value()).isEqualTo(40);
     assertThat(
-            Samples.derive(Edits.notDone("print").applyTo(begun))
+            Samples.derive(Edits.notDone("all/print").applyTo(begun))
                 .plan()
                 .orElseThrow()
-                .place("print"))
+                .place("all/print"))
         .isPresent();
   }
 
@@ -287,13 +289,13 @@ class FindingsTest {
     Project project = Samples.pictured(Samples.picture());
     for (Edit edit :
         List.of(
-            Edits.coreStart(-300),
+            Edits.coreStart(First.ID, -300),
             SizeEdits.height(1600),
-            LayerEdits.bevel(Assembly.BLADE, 12),
-            Edits.withoutCore(),
+            LayerEdits.bevel(First.ID, 12),
+            Edits.withoutCore(First.ID),
             SizeEdits.carry("Apart", it -> it.withHands(2)),
-            OutlineEdits.length(OutlineEdits.BLADE, 640),
-            Edits.coats("paint", 1))) {
+            OutlineEdits.length(First.ID, 640),
+            Edits.coats(First.ID, "paint", 1))) {
       project = edit.applyTo(project);
       Derived now = remembering.derive(project, Samples.NOW, Units.METRIC);
 
@@ -311,7 +313,7 @@ class FindingsTest {
 
   @Test
   void the_words_follow_the_units_in_use() {
-    Project thin = Samples.whole().withLayering(Layering.of(2, "foam", 6, Profile.bevel(20, 4)));
+    Project thin = First.with(Samples.whole(), Layering.of(2, "foam", 6, Profile.bevel(20, 4)));
     Derived inches = new Reckoner(Samples.CATALOGUE).derive(thin, Samples.NOW, Units.INCHES);
 
     assertThat(inches.findingsOf(Station.CORE).getFirst().why()).contains("3/16\"");
@@ -324,10 +326,10 @@ class FindingsTest {
 
     Derived after =
         reckoner.derive(
-            Edits.coats("paint", 1).applyTo(before.project()), Samples.NOW, Units.METRIC);
+            Edits.coats(First.ID, "paint", 1).applyTo(before.project()), Samples.NOW, Units.METRIC);
 
-    assertThat(after.form().orElseThrow()).isSameAs(before.form().orElseThrow());
-    assertThat(after.core().orElseThrow()).isSameAs(before.core().orElseThrow());
+    assertThat(First.form(after).orElseThrow()).isSameAs(First.form(before).orElseThrow());
+    assertThat(First.core(after).orElseThrow()).isSameAs(First.core(before).orElseThrow());
     assertThat(after.coats()).isNotSameAs(before.coats());
   }
 }

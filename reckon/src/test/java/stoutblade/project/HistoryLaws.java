@@ -9,7 +9,6 @@ import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
-import stoutblade.prop.Assembly;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
 import stoutblade.template.Paper;
@@ -17,21 +16,20 @@ import stoutblade.template.Paper;
 class HistoryLaws {
 
   private static Edit random(Random random, Project project) {
-    int nodes = project.blade().half().nodes().size();
+    int nodes = First.half(project).nodes().size();
     return switch (random.nextInt(7)) {
-      case 0 -> LayerEdits.bevel(Assembly.BLADE, random.nextInt(40));
+      case 0 -> LayerEdits.bevel(First.ID, random.nextInt(40));
       case 1 -> Edits.paper(random.nextBoolean() ? Paper.A3 : Paper.LETTER);
-      case 2 -> Edits.coats("paint", random.nextInt(4));
+      case 2 -> Edits.coats(First.ID, "paint", random.nextInt(4));
       case 3 ->
           OutlineEdits.addNode(
-              OutlineEdits.BLADE, 1, Node.curve(20 + random.nextInt(30), 50 + random.nextInt(100)));
+              First.ID, 1, Node.curve(20 + random.nextInt(30), 50 + random.nextInt(100)));
       case 4 ->
-          OutlineEdits.moveNode(
-              OutlineEdits.BLADE, 1, new Point(random.nextInt(60), random.nextInt(400)));
+          OutlineEdits.moveNode(First.ID, 1, new Point(random.nextInt(60), random.nextInt(400)));
       case 5 -> Edits.onShelf("paint", random.nextInt(90_000));
       default ->
           nodes > 3
-              ? OutlineEdits.removeNode(OutlineEdits.BLADE, 1)
+              ? OutlineEdits.removeNode(First.ID, 1)
               : Edits.name("Prop " + random.nextInt(9));
     };
   }
@@ -68,22 +66,22 @@ class HistoryLaws {
   void a_new_edit_gives_up_what_was_undone() {
     History history =
         History.of(Samples.whole())
-            .after(LayerEdits.bevel(Assembly.BLADE, 10))
-            .after(LayerEdits.bevel(Assembly.BLADE, 12))
+            .after(LayerEdits.bevel(First.ID, 10))
+            .after(LayerEdits.bevel(First.ID, 12))
             .undo();
 
-    History after = history.after(LayerEdits.bevel(Assembly.BLADE, 14));
+    History after = history.after(LayerEdits.bevel(First.ID, 14));
 
     assertThat(after.redoable()).isEmpty();
     assertThat(after.undoable()).contains("Bevel width");
-    assertThat(after.undo().now().layering().profile().widthMm()).isEqualTo(10);
+    assertThat(First.layering(after.undo().now()).profile().widthMm()).isEqualTo(10);
   }
 
   @Test
   void an_edit_without_effect_is_no_step() {
     History history = History.of(Samples.whole());
 
-    assertThat(history.after(LayerEdits.bevel(Assembly.BLADE, 20))).isSameAs(history);
+    assertThat(history.after(LayerEdits.bevel(First.ID, 20))).isSameAs(history);
     assertThat(history.undo()).isSameAs(history);
     assertThat(history.redo()).isSameAs(history);
   }
@@ -92,7 +90,7 @@ class HistoryLaws {
   void the_oldest_states_are_given_up() {
     History history = History.of(Samples.whole());
     for (int i = 0; i < History.DEEPEST + 20; i++) {
-      history = history.after(LayerEdits.bevel(Assembly.BLADE, i % 50));
+      history = history.after(LayerEdits.bevel(First.ID, i % 50));
     }
 
     assertThat(history.states()).hasSize(History.DEEPEST);
@@ -102,7 +100,7 @@ class HistoryLaws {
   void an_edit_that_cannot_be_made_says_why_and_changes_nothing() {
     History history = History.of(Samples.whole());
 
-    assertThatThrownBy(() -> history.after(LayerEdits.edge(Assembly.BLADE, 99)))
+    assertThatThrownBy(() -> history.after(LayerEdits.edge(First.ID, 99)))
         .hasMessageContaining("no thicker than all layers");
     assertThat(history.now()).isEqualTo(Samples.whole());
   }

@@ -9,8 +9,6 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import stoutblade.catalogue.Foam;
 import stoutblade.measure.Figure;
-import stoutblade.prop.Assembly;
-import stoutblade.prop.Plate;
 import stoutblade.shape.Point;
 import stoutblade.shape.WholeOutline;
 import stoutblade.stack.Choice;
@@ -32,44 +30,43 @@ class LayerEditsTest {
 
   @Test
   void layers_are_added_changed_moved_and_taken_out() {
-    Project three = LayerEdits.add(Assembly.BLADE, 1).applyTo(WHOLE);
-    Project thin = LayerEdits.foam(Assembly.BLADE, 2, "foam", 6).applyTo(three);
-    Project moved = LayerEdits.move(Assembly.BLADE, 2, -2).applyTo(thin);
+    Project three = LayerEdits.add(First.ID, 1).applyTo(WHOLE);
+    Project thin = LayerEdits.foam(First.ID, 2, "foam", 6).applyTo(three);
+    Project moved = LayerEdits.move(First.ID, 2, -2).applyTo(thin);
 
-    assertThat(sheets(thin, Assembly.BLADE)).containsExactly(10.0, 10.0, 6.0);
-    assertThat(sheets(moved, Assembly.BLADE)).containsExactly(6.0, 10.0, 10.0);
-    assertThat(sheets(LayerEdits.move(Assembly.BLADE, 0, 9).applyTo(moved), Assembly.BLADE))
+    assertThat(sheets(thin, First.ID)).containsExactly(10.0, 10.0, 6.0);
+    assertThat(sheets(moved, First.ID)).containsExactly(6.0, 10.0, 10.0);
+    assertThat(sheets(LayerEdits.move(First.ID, 0, 9).applyTo(moved), First.ID))
         .as("no further than the front")
         .containsExactly(10.0, 10.0, 6.0);
-    assertThat(sheets(LayerEdits.remove(Assembly.BLADE, 0).applyTo(moved), Assembly.BLADE))
+    assertThat(sheets(LayerEdits.remove(First.ID, 0).applyTo(moved), First.ID))
         .containsExactly(10.0, 10.0);
   }
 
   @Test
   void the_last_layer_stays() {
-    Project one = LayerEdits.remove(Assembly.BLADE, 0).applyTo(WHOLE);
+    Project one = LayerEdits.remove(First.ID, 0).applyTo(WHOLE);
 
-    assertThatThrownBy(() -> LayerEdits.remove(Assembly.BLADE, 0).applyTo(one))
+    assertThatThrownBy(() -> LayerEdits.remove(First.ID, 0).applyTo(one))
         .hasMessage("A part has at least one layer");
   }
 
   @Test
   void an_edge_thicker_than_the_layers_that_are_left_becomes_as_thick() {
-    Project thick =
-        LayerEdits.profile(Assembly.BLADE, "Edge", it -> it.withEdge(18)).applyTo(WHOLE);
+    Project thick = LayerEdits.profile(First.ID, "Edge", it -> it.withEdge(18)).applyTo(WHOLE);
 
-    Project one = LayerEdits.remove(Assembly.BLADE, 0).applyTo(thick);
+    Project one = LayerEdits.remove(First.ID, 0).applyTo(thick);
 
-    assertThat(one.layering().profile().edgeMm()).isEqualTo(10);
+    assertThat(First.layering(one).profile().edgeMm()).isEqualTo(10);
   }
 
   @Test
   void another_kind_of_section_starts_with_sizes_that_can_be_seen() {
     Project flat =
-        LayerEdits.profile(Assembly.BLADE, "Flat", it -> Profile.FLAT.withEdge(20)).applyTo(WHOLE);
+        LayerEdits.profile(First.ID, "Flat", it -> Profile.FLAT.withEdge(20)).applyTo(WHOLE);
 
     Profile round =
-        LayerEdits.kind(Assembly.BLADE, 0, Profile.Kind.ROUND).applyTo(flat).layering().profile();
+        First.layering(LayerEdits.kind(First.ID, 0, Profile.Kind.ROUND).applyTo(flat)).profile();
 
     assertThat(round.widthMm()).isEqualTo(20);
     assertThat(round.edgeMm()).isEqualTo(4);
@@ -86,12 +83,14 @@ class LayerEditsTest {
         PartEdits.addPlate("Disc", WholeOutline.circle(new Point(0, 0), 60), 10).applyTo(WHOLE);
     Project both = PartEdits.addShape("Ring", "ring", Map.of()).applyTo(plated);
 
-    Project two = LayerEdits.add("d1", 0).applyTo(both);
+    Project two = LayerEdits.add("d2", 0).applyTo(both);
 
-    assertThat(((Plate) two.part("d1").orElseThrow()).thicknessMm()).isEqualTo(20);
-    assertThat(two.layering()).isEqualTo(WHOLE.layering());
-    assertThatThrownBy(() -> LayerEdits.add("d2", 0).applyTo(both))
-        .hasMessage("There is no plate 'd2'");
+    assertThat(two.part("d2").orElseThrow().thicknessMm()).isEqualTo(20);
+    assertThat(First.layering(two)).isEqualTo(First.layering(WHOLE));
+    assertThatThrownBy(() -> LayerEdits.add("d3", 0).applyTo(both))
+        .hasMessageContaining("made of one sheet");
+    assertThatThrownBy(() -> LayerEdits.add("d9", 0).applyTo(both))
+        .hasMessage("There is no part 'd9'");
   }
 
   @Test
@@ -110,11 +109,11 @@ class LayerEditsTest {
             Wish.Criterion.DEVIATION);
     Choice best = StackFinder.best(wish, 1).getFirst();
 
-    Project taken = LayerEdits.take(Assembly.BLADE, best, 16).applyTo(WHOLE);
+    Project taken = LayerEdits.take(First.ID, best, 16).applyTo(WHOLE);
     List<Figure> figures = ChoiceFigures.of(best, wish, it -> foam, Map.of("Rim", 12.0));
 
-    assertThat(taken.layering().sheets()).isEqualTo(best.sheets());
-    assertThat(taken.layering().wantedMm()).isEqualTo(16);
+    assertThat(First.layering(taken).sheets()).isEqualTo(best.sheets());
+    assertThat(First.layering(taken).wantedMm()).isEqualTo(16);
     assertThat(value(figures, "choice.mass"))
         .isCloseTo(best.thicknessMm() * 30_000 * foam.densityGPerMm3(), within(1e-9));
     assertThat(figures)
@@ -142,8 +141,8 @@ class LayerEditsTest {
   @Test
   void layers_are_symmetric_where_the_halves_are_images() {
     assertThat(Layering.of(3, "foam", 5, Profile.FLAT).symmetric()).isTrue();
-    Project thin = LayerEdits.foam(Assembly.BLADE, 0, "foam", 6).applyTo(WHOLE);
-    assertThat(thin.layering().symmetric()).isFalse();
-    assertThat(thin.layering().joints()).containsExactly(0.0, 6.0, 16.0);
+    Project thin = LayerEdits.foam(First.ID, 0, "foam", 6).applyTo(WHOLE);
+    assertThat(First.layering(thin).symmetric()).isFalse();
+    assertThat(First.layering(thin).joints()).containsExactly(0.0, 6.0, 16.0);
   }
 }

@@ -11,12 +11,17 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import stoutblade.layer.Pocket;
 import stoutblade.measure.Units;
-import stoutblade.part.BladeForm;
+import stoutblade.part.Part;
+import stoutblade.prop.Cut;
 import stoutblade.prop.Feature;
+import stoutblade.prop.Placing;
+import stoutblade.prop.PlateForm;
+import stoutblade.prop.Recess;
 import stoutblade.prop.Where;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Outline;
+import stoutblade.shape.Point;
 import stoutblade.shape.WholeOutline;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
@@ -32,12 +37,13 @@ class LayerFindingsTest {
     for (double mm : sheets) {
       all.add(Sheet.of("foam", mm));
     }
-    return Samples.whole().withCore(Optional.empty()).withLayering(Layering.of(all, Profile.FLAT));
+    return First.with(
+        First.withCore(Samples.whole(), Optional.empty()), Layering.of(all, Profile.FLAT));
   }
 
   private static Project with(Project project, double x, double y, Map<String, Double> sizes) {
     Feature recess = new Feature("f1", Feature.Kind.RECESS, sizes, "", Where.At.of(x, y));
-    return project.withBlade(project.blade().withFeatures(List.of(recess)));
+    return First.withFeatures(project, List.of(recess));
   }
 
   private static Map<String, Double> magnet(double deep, double over) {
@@ -46,7 +52,7 @@ class LayerFindingsTest {
 
   private static Optional<Finding> finding(Project project, String id) {
     return Samples.derive(project).findings().stream()
-        .filter(it -> it.id().startsWith("layers.blade." + id))
+        .filter(it -> it.id().startsWith("layers.d1." + id))
         .findFirst();
   }
 
@@ -56,8 +62,8 @@ class LayerFindingsTest {
 
   private static List<Pocket> pockets(Project project) {
     Derived derived = Samples.derive(project);
-    BladeForm form = derived.form().orElseThrow();
-    return Pocket.of(form.worked(), derived.layers().orElseThrow());
+    PlateForm form = First.form(derived).orElseThrow();
+    return Pocket.of(form, First.layers(derived).orElseThrow());
   }
 
   @Test
@@ -71,6 +77,27 @@ class LayerFindingsTest {
 
     assertThat(finding(near, "recess-f1-0.edge").orElseThrow().title()).contains("a magnet");
     assertThat(finding(mended(near, "recess-f1-0.edge"), "recess-f1-0.edge")).isEmpty();
+  }
+
+  /** The hole lies within the pocket: all round the pocket there is foam enough. */
+  @Test
+  void a_hole_through_a_pocket_is_found_and_the_pocket_moved() {
+    Feature hole =
+        new Feature("f2", Feature.Kind.HOLE, Map.of("across", 3.0), "", Where.At.of(1, 150));
+    Project holed = withHole(magnet(3, 8), hole);
+
+    assertThat(finding(holed, "recess-f1-0.hole").orElseThrow().title()).contains("a magnet");
+    assertThat(finding(holed, "recess-f1-0.edge")).isEmpty();
+    assertThat(finding(mended(holed, "recess-f1-0.hole"), "recess")).isEmpty();
+
+    Map<String, Double> nut = new java.util.HashMap<>(magnet(3, 8));
+    nut.put("what", Recess.What.NUT.number());
+    assertThat(finding(withHole(nut, hole), "recess")).as("a bolt goes through").isEmpty();
+  }
+
+  private static Project withHole(Map<String, Double> sizes, Feature hole) {
+    Feature recess = new Feature("f1", Feature.Kind.RECESS, sizes, "", Where.At.of(0, 150));
+    return First.withFeatures(blade(10, 10), List.of(recess, hole));
   }
 
   @Test
@@ -97,8 +124,8 @@ class LayerFindingsTest {
     Edit thicker = thin.mends().getLast();
     assertThat(thicker.name()).isEqualTo("Layers of 12 mm, and in the middle");
     Project mended = thicker.applyTo(deep);
-    assertThat(mended.layering().thicknessMm()).isEqualTo(24);
-    assertThat(mended.blade().features().getFirst().size("over")).isEqualTo(4.5);
+    assertThat(First.layering(mended).thicknessMm()).isEqualTo(24);
+    assertThat(First.features(mended).getFirst().size("over")).isEqualTo(4.5);
     assertThat(finding(mended, "recess-f1-0.face")).isEmpty();
   }
 
@@ -112,13 +139,13 @@ class LayerFindingsTest {
     assertThat(finding(shut, "recess-f1-0.shut").orElseThrow().title()).contains("shut in");
     Project open = mended(shut, "recess-f1-0.shut");
     assertThat(finding(open, "recess-f1-0.shut")).isEmpty();
-    assertThat(open.blade().features().getLast().size("what")).isEqualTo(6);
+    assertThat(First.features(open).getLast().size("what")).isEqualTo(6);
     assertThat(finding(with(blade(10, 10), 0, 150, magnet(3, 8)), "recess-f1-0.shut")).isEmpty();
   }
 
   @Test
   void what_lies_in_the_way_of_the_core_is_moved_aside() {
-    Project cored = blade(10, 10).withCore(Samples.whole().core());
+    Project cored = First.withCore(blade(10, 10), First.core(Samples.whole()));
     Project inTheWay = with(cored, 2, 150, magnet(3, 8));
 
     assertThat(finding(mended(inTheWay, "recess-f1-0.core"), "recess-f1-0.core")).isEmpty();
@@ -154,7 +181,7 @@ class LayerFindingsTest {
   void templates_say_how_deep_a_pocket_is_and_when_it_is_filled() {
     Derived derived = Samples.derive(with(blade(10, 10), 0, 150, magnet(3, 4)));
 
-    List<Template> templates = derived.bladeTemplates();
+    List<Template> templates = First.templates(derived);
 
     assertThat(templates).as("the layers differ now").hasSize(2);
     Template back = templates.getLast();
@@ -171,7 +198,7 @@ class LayerFindingsTest {
 
   @Test
   void a_recess_takes_its_volume_and_a_hatch_has_a_lid() {
-    double without = Samples.derive(blade(10, 10)).layers().orElseThrow().volume().value();
+    double without = First.layers(Samples.derive(blade(10, 10))).orElseThrow().volume().value();
     Project hatch =
         with(
             blade(10, 10),
@@ -179,20 +206,20 @@ class LayerFindingsTest {
             150,
             Map.of("what", 6.0, "long", 40.0, "wide", 20.0, "deep", 10.0, "over", 0.0));
     Derived derived = Samples.derive(hatch);
-    double lid = derived.form().orElseThrow().worked().piecePanels().getFirst().area();
+    double lid = First.form(derived).orElseThrow().piecePanels().getFirst().area();
 
     assertThat(lid).isCloseTo(52 * 32, within(0.1));
-    assertThat(without - derived.layers().orElseThrow().volume().value())
+    assertThat(without - First.layers(derived).orElseThrow().volume().value())
         .as("less the pocket and the step, more its lid")
         .isCloseTo(40 * 20 * 10 + (lid - 40 * 20) * 3 - lid * 3, within(1.0));
-    assertThat(derived.form().orElseThrow().worked().piecePanels().getFirst().count()).isEqualTo(1);
+    assertThat(First.form(derived).orElseThrow().piecePanels().getFirst().count()).isEqualTo(1);
     assertThat(finding(hatch, "recess-f1-0.face")).as("a hatch may be open").isEmpty();
   }
 
   @Test
   void a_stack_that_is_not_as_thick_as_wanted_is_mended_by_one_that_is() {
     Project thin = blade(10, 10);
-    Project wanted = thin.withLayering(thin.layering().withWanted(25));
+    Project wanted = First.with(thin, First.layering(thin).withWanted(25));
 
     assertThat(finding(wanted, "thickness").orElseThrow().title()).contains("too thin");
     assertThat(finding(mended(wanted, "thickness"), "thickness")).isEmpty();
@@ -200,7 +227,7 @@ class LayerFindingsTest {
 
   @Test
   void a_texture_between_layers_is_turned_outside() {
-    Project mats = Samples.whole().withLayering(Layering.of(2, "mat", 12.5, Profile.bevel(20, 4)));
+    Project mats = First.with(Samples.whole(), Layering.of(2, "mat", 12.5, Profile.bevel(20, 4)));
 
     assertThat(finding(mats, "texture-1")).isPresent();
     assertThat(finding(mats, "texture-2")).as("its texture looks to the front").isEmpty();
@@ -219,31 +246,32 @@ class LayerFindingsTest {
   @Test
   void everything_else_counts_the_layers_there_are() {
     Project three =
-        Samples.whole()
-            .withLayering(
-                Layering.of(
-                    List.of(Sheet.of("foam", 10), Sheet.of("foam", 6), Sheet.of("foam", 10)),
-                    Profile.bevel(20, 4)));
+        First.with(
+            Samples.whole(),
+            Layering.of(
+                List.of(Sheet.of("foam", 10), Sheet.of("foam", 6), Sheet.of("foam", 10)),
+                Profile.bevel(20, 4)));
     Derived derived = Samples.derive(three);
 
-    assertThat(derived.core().orElseThrow().depth().value())
+    assertThat(First.core(derived).orElseThrow().bed().orElseThrow().depth().value())
         .as("9 mm of dowel less the 6 mm slot, half on either side")
         .isEqualTo(1.5);
-    assertThat(derived.core().orElseThrow().tooDeep()).isFalse();
+    assertThat(First.core(derived).orElseThrow().tooDeep()).isFalse();
     var lines = derived.shopping().orElseThrow().lines();
     assertThat(lines)
         .anySatisfy(
             it -> {
-              assertThat(it.need().id()).isEqualTo("stock.foam.area");
+              assertThat(it.need().id()).isEqualTo("stock.parts.foam-10.area");
               assertThat(it.need().value())
                   .isCloseTo(
-                      derived.layers().orElseThrow().each().get(0).cut().area() * 2, within(1e-6));
+                      First.layers(derived).orElseThrow().each().get(0).cut().area() * 2,
+                      within(1e-6));
             })
-        .anySatisfy(it -> assertThat(it.need().id()).isEqualTo("stock.foam2.area"));
+        .anySatisfy(it -> assertThat(it.need().id()).isEqualTo("stock.parts.foam-6.area"));
     assertThat(derived.plan().orElseThrow().steps())
         .anyMatch(it -> it.title().equals("Cut all 3 layers"));
-    assertThat(derived.bladeTemplates()).hasSize(2);
-    assertThat(derived.bladeTemplates().getLast().labels())
+    assertThat(First.templates(derived)).hasSize(2);
+    assertThat(First.templates(derived).getLast().labels())
         .anyMatch(it -> it.text().equals("Slot 9 mm wide, right through"));
   }
 
@@ -253,8 +281,8 @@ class LayerFindingsTest {
 
     assertThat(derived.plan().orElseThrow().steps())
         .extracting(it -> it.id())
-        .doesNotContain("spread", "join")
-        .contains("cut", "sand");
+        .doesNotContain("d1/spread", "d1/join")
+        .contains("d1/cut", "d1/sand");
     assertThat(derived.shopping().orElseThrow().lines())
         .noneMatch(it -> it.need().id().equals("stock.cement.need"));
   }
@@ -264,12 +292,13 @@ class LayerFindingsTest {
     HalfOutline half =
         new HalfOutline(List.of(Node.corner(widthMm / 2, 0), Node.corner(0, lengthMm)));
     Project project =
-        Samples.whole()
-            .withCore(Optional.empty())
-            .withBlade(Samples.whole().blade().with(half))
-            .withLayering(Layering.of(2, "foam", 10, Profile.bevel(20, 4)));
+        First.withCore(Samples.whole(), Optional.empty())
+            .with(
+                First.part(Samples.whole())
+                    .withCut(it -> it.withOutline(half))
+                    .withLayering(Layering.of(2, "foam", 10, Profile.bevel(20, 4))));
     for (int i = 0; i < added; i++) {
-      project = LayerEdits.add(OutlineEdits.BLADE, 0).applyTo(project);
+      project = LayerEdits.add(First.ID, 0).applyTo(project);
     }
     return project;
   }
@@ -284,23 +313,21 @@ class LayerFindingsTest {
 
     List<Finding> eaten =
         derived.findings().stream()
-            .filter(it -> it.id().startsWith("layers.blade.eaten-up-"))
+            .filter(it -> it.id().startsWith("layers.d1.eaten-up-"))
             .toList();
     assertThat(eaten).isNotEmpty().allMatch(it -> it.severity() == Finding.Severity.WRONG);
-    assertThat(derived.templates(Units.METRIC))
-        .allMatch(it -> it.box().width() > 0 && !it.strokes().isEmpty());
-    int layers = project.layering().sheets().size();
+    assertThat(derived.templates()).allMatch(it -> it.box().width() > 0 && !it.strokes().isEmpty());
+    int layers = First.layering(project).sheets().size();
     Project mended = eaten.getFirst().mends().getFirst().applyTo(project);
-    assertThat(mended.layering().sheets()).hasSize(layers - 1);
+    assertThat(First.layering(mended).sheets()).hasSize(layers - 1);
     while (finding(project, "eaten-up").isPresent()) {
       project = mended(project, "eaten-up");
     }
-    assertThat(Samples.derive(project).bladeTemplates()).isNotEmpty();
+    assertThat(First.templates(Samples.derive(project))).isNotEmpty();
   }
 
   private static Project outlined(Outline own) {
-    return LayerEdits.sheet(
-            OutlineEdits.BLADE, 1, "Own outline", it -> it.withOwn(Optional.of(own)))
+    return LayerEdits.sheet(First.ID, 1, "Own outline", it -> it.withOwn(Optional.of(own)))
         .applyTo(Samples.whole());
   }
 
@@ -335,7 +362,47 @@ class LayerFindingsTest {
       assertThat(finding(inside, id)).as(id).isEmpty();
     }
     // Until it is mended the layer is reckoned as the part.
-    assertThat(Samples.derive(outlined(crossed)).layers().orElseThrow().volume().value())
-        .isEqualTo(Samples.derive(whole).layers().orElseThrow().volume().value());
+    assertThat(First.layers(Samples.derive(outlined(crossed))).orElseThrow().volume().value())
+        .isEqualTo(First.layers(Samples.derive(whole)).orElseThrow().volume().value());
+  }
+
+  /** The sample foam is sold in 5, 6, 8, 10 and 12 mm: 11 is not, and 16 is glued up from two. */
+  @Test
+  void a_thickness_that_is_not_sold_is_found_with_the_nearest_and_a_stack_that_makes_it() {
+    Part disc =
+        Part.of("d1", "Disc", new Cut(WholeOutline.circle(new Point(0, 0), 60)), "foam", 16);
+    Project project = Samples.bare().withParts(List.of(disc));
+    Finding finding = unsold(project);
+
+    assertThat(finding.title()).isEqualTo("16 mm is not sold");
+    assertThat(finding.why()).contains("5 mm, 6 mm, 8 mm, 10 mm, 12 mm");
+    assertThat(finding.mends()).hasSize(2);
+    Project nearest = finding.mends().getFirst().applyTo(project);
+    assertThat(nearest.parts().getFirst().thicknessMm()).isEqualTo(12);
+    Project stacked = finding.mends().getLast().applyTo(project);
+    assertThat(stacked.parts().getFirst().layering().sheets()).hasSizeGreaterThan(1);
+    assertThat(stacked.parts().getFirst().thicknessMm()).isEqualTo(16);
+    for (Project mended : List.of(nearest, stacked)) {
+      assertThat(Samples.derive(mended).findings()).noneMatch(it -> it.id().contains("unsold"));
+    }
+  }
+
+  @Test
+  void a_sheet_of_any_part_is_looked_at_and_strip_is_no_sheet() {
+    Part ring = Part.formed("d1", "Ring", "ring", Map.of("foam", 7.0), "foam", Placing.USUAL);
+    Project rings = Samples.bare().withParts(List.of(ring));
+    Project mended = unsold(rings).mends().getFirst().applyTo(rings);
+    assertThat(mended.parts().getFirst().thicknessMm()).isIn(6.0, 8.0);
+
+    Part strip = Part.formed("d1", "Rim", "moulding", Map.of("foam", 15.0), "foam", Placing.USUAL);
+    assertThat(Samples.derive(Samples.bare().withParts(List.of(strip))).findings())
+        .noneMatch(it -> it.id().contains("unsold"));
+  }
+
+  private static Finding unsold(Project project) {
+    return Samples.derive(project).findings().stream()
+        .filter(it -> it.id().contains(".unsold-"))
+        .findFirst()
+        .orElseThrow();
   }
 }

@@ -8,12 +8,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import stoutblade.prop.Assembly;
+import stoutblade.part.Assembly;
+import stoutblade.part.Part;
+import stoutblade.prop.Cut;
 import stoutblade.prop.Feature;
-import stoutblade.prop.FlatPart;
-import stoutblade.prop.Part;
-import stoutblade.prop.Plate;
-import stoutblade.prop.ShapedPart;
+import stoutblade.prop.FlatPieces;
+import stoutblade.prop.Formed;
 import stoutblade.prop.Spot;
 import stoutblade.prop.Where;
 import stoutblade.shape.Box;
@@ -36,11 +36,11 @@ class OutlineEditsTest {
           List.of(Node.corner(0, 0), Node.corner(60, 0), Node.curve(80, 30), Node.corner(0, 50)));
 
   private static Project with(stoutblade.shape.Outline outline) {
-    return PartEdits.addPlate("Guard", outline, 10).applyTo(Samples.whole());
+    return PartEdits.addPlate("Guard", outline, 10).applyTo(Samples.bare());
   }
 
-  private static Plate plate(Project project) {
-    return (Plate) project.parts().getFirst();
+  private static Cut plate(Project project) {
+    return project.parts().getFirst().cut().orElseThrow();
   }
 
   private static Box box(Project project) {
@@ -48,12 +48,13 @@ class OutlineEditsTest {
   }
 
   @Test
-  void a_plates_outline_is_edited_and_the_blade_stays() {
-    Project project = with(SQUARE);
+  void an_outline_is_edited_and_other_parts_stay() {
+    Project project =
+        PartEdits.addShape("Collar", "ring", Map.of("across", 50.0)).applyTo(with(SQUARE));
     Project moved = OutlineEdits.moveNode("d1", 2, new Point(130, 90)).applyTo(project);
 
     assertThat(plate(moved).outline().nodes().get(2).at()).isEqualTo(new Point(130, 90));
-    assertThat(moved.blade()).isSameAs(project.blade());
+    assertThat(moved.parts().getLast()).isSameAs(project.parts().getLast());
     assertThat(plate(OutlineEdits.removeNode("d1", 3).applyTo(project)).outline().nodes())
         .hasSize(3);
     assertThat(
@@ -105,17 +106,13 @@ class OutlineEditsTest {
   }
 
   @Test
-  void a_width_at_a_station_wants_an_axis_and_a_blade_stays_half() {
+  void a_width_at_a_station_wants_an_axis() {
     assertThat(plate(OutlineEdits.widthAt("d1", 20, 90).applyTo(with(GUARD))).outline().nodes())
         .hasSize(5);
     assertThatThrownBy(() -> OutlineEdits.widthAt("d1", 20, 90).applyTo(with(SQUARE)))
         .hasMessageContaining("about its axis");
-    assertThatThrownBy(() -> OutlineEdits.offset(OutlineEdits.BLADE, 4).applyTo(Samples.whole()))
-        .hasMessageContaining("half its outline");
-    assertThatThrownBy(() -> OutlineEdits.whole(OutlineEdits.BLADE).applyTo(Samples.whole()))
-        .hasMessageContaining("half its outline");
     assertThatThrownBy(() -> OutlineEdits.turnNode("d7", 0).applyTo(Samples.whole()))
-        .hasMessageContaining("no plate 'd7'");
+        .hasMessageContaining("no part 'd7'");
   }
 
   @Test
@@ -153,11 +150,11 @@ class OutlineEditsTest {
 
   @Test
   void features_are_for_plates_only() {
-    Project ring = PartEdits.addShape("Collar", "ring", Map.of()).applyTo(Samples.whole());
+    Project ring = PartEdits.addShape("Collar", "ring", Map.of()).applyTo(Samples.bare());
     assertThatThrownBy(
             () ->
                 PartEdits.addFeature("d1", Feature.Kind.HOLE, "", Where.At.of(0, 0)).applyTo(ring))
-        .hasMessageContaining("Collar is no plate");
+        .hasMessageContaining("Collar is not cut along an outline");
   }
 
   @Test
@@ -172,9 +169,9 @@ class OutlineEditsTest {
     }
 
     assertThat(project.parts()).extracting(Part::id).doesNotHaveDuplicates().hasSize(6);
-    assertThat(project.parts().get(3)).isInstanceOf(Plate.class);
-    assertThat(project.parts().get(4)).isInstanceOf(ShapedPart.class);
-    assertThat(project.parts().get(5)).isInstanceOf(FlatPart.class);
+    assertThat(project.parts().get(3).shape()).isInstanceOf(Cut.class);
+    assertThat(project.parts().get(4).shape()).isInstanceOf(Formed.class);
+    assertThat(project.parts().get(5).shape()).isInstanceOf(FlatPieces.class);
     Where.At beside = (Where.At) project.parts().get(3).placing().where();
     assertThat(beside.spot().at()).isEqualTo(new Point(20, 0));
   }
@@ -182,12 +179,12 @@ class OutlineEditsTest {
   @Test
   void flat_pieces_keep_their_seams_and_grow_with_the_prop() {
     Project ring =
-        PartEdits.addShape("Collar", "ring", Map.of("across", 50.0)).applyTo(Samples.whole());
+        PartEdits.addShape("Collar", "ring", Map.of("across", 50.0)).applyTo(Samples.bare());
     Project project =
         PartEdits.addFlat(
                 "Patch", "12 faces of a model", ring.parts().getFirst().developed().panels())
             .applyTo(ring);
-    FlatPart flat = (FlatPart) project.parts().get(1);
+    Part flat = project.parts().get(1);
 
     assertThat(flat.developed().panels().getFirst().edges())
         .extracting(stoutblade.develop.Edge::seam)
@@ -200,7 +197,7 @@ class OutlineEditsTest {
     assertThat(flat.seen()).hasSize(1);
     assertThat(Box.around(flat.seen().getFirst().flattened(0.1)).centre().length())
         .isLessThan(1e-6);
-    assertThatThrownBy(() -> new FlatPart.Side("A", List.of(new Point(0, 0))))
+    assertThatThrownBy(() -> new FlatPieces.Side("A", List.of(new Point(0, 0))))
         .hasMessageContaining("two places");
   }
 
@@ -212,7 +209,7 @@ class OutlineEditsTest {
     List<Double> left = new ArrayList<>();
     List<Double> right = new ArrayList<>();
     for (var part : two.parts()) {
-      Spot spot = Assembly.of(two.parts(), two.blade().half()).spots().get(part.id()).getFirst();
+      Spot spot = Assembly.of(two.parts()).spots().get(part.id()).getFirst();
       Box box =
           Box.around(
               part.seen().stream()
@@ -223,25 +220,25 @@ class OutlineEditsTest {
       right.add(box.maxX());
     }
 
-    assertThat(left.get(0)).as("right of the blade").isGreaterThan(50);
-    assertThat(left.get(1)).as("right of the collar").isGreaterThan(right.get(0));
+    assertThat(left.get(1)).as("right of the blade").isGreaterThan(50);
+    assertThat(left.get(2)).as("right of the collar").isGreaterThan(right.get(1));
   }
 
   @Test
   void the_outline_of_a_layer_is_its_own_from_the_first_edit_on() {
     Project whole = Samples.whole();
-    String layer = OutlineEdits.layer(OutlineEdits.BLADE, 1);
-    assertThat(OutlineEdits.of(whole, layer)).isEqualTo(whole.blade().half());
+    String layer = OutlineEdits.layer(First.ID, 1);
+    assertThat(OutlineEdits.of(whole, layer)).isEqualTo(First.half(whole));
 
     Project edited = OutlineEdits.width(layer, 90).applyTo(whole);
-    assertThat(edited.blade()).isEqualTo(whole.blade());
-    assertThat(edited.layering().sheets().get(0).own()).isEmpty();
+    assertThat(First.half(edited)).isEqualTo(First.half(whole));
+    assertThat(First.layering(edited).sheets().get(0).own()).isEmpty();
     assertThat(Box.around(OutlineEdits.of(edited, layer).outline().flattened(0.01)).width())
         .isCloseTo(90, within(0.05));
-    assertThat(LayerEdits.asThePart(OutlineEdits.BLADE, 1).applyTo(edited)).isEqualTo(whole);
-    assertThatThrownBy(() -> OutlineEdits.width("blade#x", 90).applyTo(whole))
+    assertThat(LayerEdits.asThePart(First.ID, 1).applyTo(edited)).isEqualTo(whole);
+    assertThatThrownBy(() -> OutlineEdits.width("d1#x", 90).applyTo(whole))
         .hasMessage("There is no layer 'x'");
-    assertThatThrownBy(() -> OutlineEdits.width(OutlineEdits.layer("blade", 99), 90).applyTo(whole))
+    assertThatThrownBy(() -> OutlineEdits.width(OutlineEdits.layer("d1", 99), 90).applyTo(whole))
         .hasMessageContaining("layers; found number 100");
   }
 }

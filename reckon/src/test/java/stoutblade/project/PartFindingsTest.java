@@ -9,13 +9,11 @@ import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import stoutblade.measure.Units;
+import stoutblade.part.Part;
 import stoutblade.prop.Feature;
-import stoutblade.prop.FlatPart;
-import stoutblade.prop.Part;
+import stoutblade.prop.FlatPieces;
 import stoutblade.prop.Placing;
 import stoutblade.prop.Placing.Faces;
-import stoutblade.prop.Plate;
-import stoutblade.prop.ShapedPart;
 import stoutblade.prop.Where;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
@@ -27,8 +25,8 @@ import stoutblade.template.Stroke;
 /** What is wrong with parts, and that each mend mends it. */
 class PartFindingsTest {
 
-  private static Plate plate(String id, Outline outline, Feature... features) {
-    return new Plate(id, "Board", outline, List.of(features), "foam", 10, Placing.USUAL);
+  private static Part plate(String id, Outline outline, Feature... features) {
+    return Samples.plate(id, "Board", outline, List.of(features), "foam", 10, Placing.USUAL);
   }
 
   private static WholeOutline board() {
@@ -58,7 +56,7 @@ class PartFindingsTest {
 
   private static Project worked(Feature... features) {
     Project whole = Samples.whole();
-    return whole.withBlade(whole.blade().withFeatures(List.of(features)));
+    return First.withFeatures(whole, List.of(features));
   }
 
   private static Feature fuller(double deep) {
@@ -77,8 +75,8 @@ class PartFindingsTest {
         new WholeOutline(
             List.of(
                 Node.corner(0, 0), Node.corner(80, 0), Node.corner(60, 50), Node.corner(0, 90)));
-    Plate plate =
-        new Plate("d1", "Cheek", lopsided, List.of(), "mat", 12.5, Placing.USUAL.made(2, 0));
+    Part plate =
+        Samples.plate("d1", "Cheek", lopsided, List.of(), "mat", 12.5, Placing.USUAL.made(2, 0));
     Project project = Samples.whole().withParts(List.of(plate));
 
     Finding found =
@@ -89,8 +87,8 @@ class PartFindingsTest {
     Project mended = found.mends().getFirst().applyTo(project);
     assertThat(mended.parts().getFirst().placing().mirrored()).isEqualTo(1);
     assertThat(Samples.derive(mended).findings()).noneMatch(it -> it.id().endsWith(".halves"));
-    Plate even =
-        new Plate(
+    Part even =
+        Samples.plate(
             "d1",
             "Disc",
             WholeOutline.circle(new Point(0, 0), 40),
@@ -104,22 +102,29 @@ class PartFindingsTest {
 
   @Test
   void a_fuller_deeper_than_half_the_sheet_is_found_and_mended() {
-    assertThat(finding(worked(fuller(5)), "draft.blade.fuller-f1")).isEmpty();
+    assertThat(finding(worked(fuller(5)), "draft.d1.fuller-f1")).isEmpty();
     Project deep = worked(fuller(6));
 
-    assertThat(finding(deep, "draft.blade.fuller-f1").orElseThrow().place())
-        .isEqualTo(new Place.OnBlade(new Point(0, 200)));
-    assertThat(finding(mended(deep, "draft.blade.fuller-f1"), "draft.blade.fuller-f1")).isEmpty();
-    assertThat(finding(worked(fuller(10)), "draft.blade.fuller-f1").orElseThrow().severity())
+    assertThat(finding(deep, "draft.d1.fuller-f1").orElseThrow().place())
+        .isEqualTo(new Place.OnPart(First.ID, new Point(0, 200)));
+    assertThat(finding(mended(deep, "draft.d1.fuller-f1"), "draft.d1.fuller-f1")).isEmpty();
+    assertThat(finding(worked(fuller(10)), "draft.d1.fuller-f1").orElseThrow().severity())
         .isEqualTo(Finding.Severity.WRONG);
   }
 
   @Test
   void a_fuller_over_the_core_leaves_less_over_it() {
     Project bare = Samples.whole();
-    double before = Samples.derive(bare).core().orElseThrow().leastCover().value();
+    double before =
+        First.core(Samples.derive(bare)).orElseThrow().bed().orElseThrow().leastCover().value();
 
-    double after = Samples.derive(worked(fuller(4))).core().orElseThrow().leastCover().value();
+    double after =
+        First.core(Samples.derive(worked(fuller(4))))
+            .orElseThrow()
+            .bed()
+            .orElseThrow()
+            .leastCover()
+            .value();
 
     assertThat(after).isLessThan(before);
   }
@@ -130,9 +135,9 @@ class PartFindingsTest {
         new Feature("f1", Feature.Kind.HOLE, Map.of("across", 20.0), "", Where.At.of(36, 150));
     Project near = worked(hole);
 
-    assertThat(finding(near, "draft.blade.sliver-0").orElseThrow().place())
-        .isInstanceOf(Place.OnBlade.class);
-    assertThat(finding(mended(near, "draft.blade.sliver-0"), "draft.blade.sliver-0")).isEmpty();
+    assertThat(finding(near, "draft.d1.sliver-0").orElseThrow().place())
+        .isInstanceOf(Place.OnPart.class);
+    assertThat(finding(mended(near, "draft.d1.sliver-0"), "draft.d1.sliver-0")).isEmpty();
   }
 
   @Test
@@ -141,8 +146,8 @@ class PartFindingsTest {
         new Feature(
             "f1", Feature.Kind.SLOT, Map.of("long", 200.0, "wide", 8.0), "", Where.At.of(0, 150));
 
-    assertThat(finding(worked(slot), "draft.blade.apart")).isPresent();
-    assertThat(Samples.derive(worked(slot)).template()).isPresent();
+    assertThat(finding(worked(slot), "draft.d1.apart")).isPresent();
+    assertThat(First.template(Samples.derive(worked(slot)))).isPresent();
   }
 
   @Test
@@ -182,7 +187,7 @@ class PartFindingsTest {
 
     Project mended = mended(project, "draft.d1.sliver-0");
 
-    Feature moved = ((Plate) mended.parts().getFirst()).features().getFirst();
+    Feature moved = mended.parts().getFirst().cut().orElseThrow().features().getFirst();
     assertThat(moved.where())
         .isInstanceOfSatisfying(
             Where.At.class, it -> assertThat(it.spot().at().y()).isCloseTo(45 - 6, within(1.0)));
@@ -197,7 +202,7 @@ class PartFindingsTest {
     Project along = with(plate("d1", board(), hole(12, new Where.Along(0, 1, 9, 5))));
     Project deeper = mended(along, "draft.d1.sliver-0");
     assertThat(finding(deeper, "draft.d1.sliver-0")).isEmpty();
-    assertThat(((Plate) deeper.parts().getFirst()).features().getFirst().where())
+    assertThat(deeper.parts().getFirst().cut().orElseThrow().features().getFirst().where())
         .isInstanceOfSatisfying(Where.Along.class, it -> assertThat(it.insetMm()).isGreaterThan(9));
   }
 
@@ -209,7 +214,7 @@ class PartFindingsTest {
 
     Project mended = mended(project, "draft.d1.sliver-0");
 
-    Node tip = ((Plate) mended.parts().getFirst()).outline().nodes().get(2);
+    Node tip = mended.parts().getFirst().cut().orElseThrow().outline().nodes().get(2);
     assertThat(tip.kind()).isEqualTo(Node.Kind.ROUND);
     assertThat(tip.ease()).isEqualTo(5);
   }
@@ -242,22 +247,22 @@ class PartFindingsTest {
         .get()
         .satisfies(it -> assertThat(it.why()).contains("110 cm by 70 cm"));
 
-    ShapedPart band =
-        new ShapedPart(
+    Part band =
+        Part.formed(
             "d1", "Rim", "band", Map.of("round", 2000.0, "width", 30.0), "foam", Placing.USUAL);
     assertThat(finding(with(band), "draft.d1.sheet")).isEmpty();
     PartReckoning reckoned = Samples.derive(with(band)).part("d1").orElseThrow();
     assertThat(reckoned.covers()).isPresent();
     assertThat(reckoned.templates(Units.METRIC)).hasSize(2);
-    assertThat(reckoned.mass().orElseThrow().formula()).contains("mass.covers");
+    assertThat(reckoned.mass().orElseThrow().inputs().getFirst().formula()).contains("one.covers");
     assertThat(reckoned.templates(Units.METRIC).getFirst().strokes())
         .anyMatch(it -> it.kind() == Stroke.Kind.JOINT);
   }
 
   @Test
   void a_band_for_another_edge_is_made_for_its_plate() {
-    ShapedPart band =
-        new ShapedPart(
+    Part band =
+        Part.formed(
             "d2",
             "Rim",
             "band",
@@ -268,7 +273,7 @@ class PartFindingsTest {
 
     Project mended = mended(project, "draft.d2.band");
 
-    assertThat(((ShapedPart) mended.parts().get(1)).sizes().get("round"))
+    assertThat(mended.parts().get(1).formed().orElseThrow().sizes().get("round"))
         .isCloseTo(640, within(0.1));
     assertThat(finding(mended, "draft.d2.band")).isEmpty();
   }
@@ -276,8 +281,8 @@ class PartFindingsTest {
   /** Common practice: glue will not hold on the texture until it is ground off. */
   @Test
   void a_textured_face_that_is_glued_is_turned_over() {
-    Plate on =
-        new Plate(
+    Part on =
+        Samples.plate(
             "d2",
             "Face",
             board(),
@@ -296,7 +301,7 @@ class PartFindingsTest {
   @Test
   void a_foam_that_the_catalogue_lacks_is_told() {
     Part unknown = plate("d1", board()).withFoam("moon-foam", 10);
-    assertThat(finding(with(unknown), "draft.d1.foam")).isPresent();
+    assertThat(finding(with(unknown), "layers.d1.foam")).isPresent();
   }
 
   // == WHAT FOLLOWS FROM PARTS
@@ -309,8 +314,11 @@ class PartFindingsTest {
 
     double mass = derived.part("d1").orElseThrow().mass().orElseThrow().value();
     assertThat(mass).isCloseTo(4 * 200 * 120 * 10 * 150e-6, within(0.01));
-    double blade = derived.core().orElseThrow().mass().value();
-    assertThat(derived.weight().orElseThrow().value()).isCloseTo(mass + blade, within(1e-6));
+    assertThat(derived.whole().mass().orElseThrow().value()).isCloseTo(mass, within(1e-6));
+    Derived both = Samples.derive(with(four, Samples.blade().withId("d2")));
+    double blade = both.part("d2").orElseThrow().core().orElseThrow().mass().value();
+    assertThat(both.whole().mass().orElseThrow().value()).isCloseTo(mass + blade, within(1e-6));
+    assertThat(both.whole().mass().orElseThrow().label()).contains("without glue and coats");
   }
 
   @Test
@@ -318,12 +326,12 @@ class PartFindingsTest {
     Part pair = plate("d1", board()).withPlacing(Placing.USUAL.made(2, 1));
     Derived derived = Samples.derive(with(pair));
 
-    var templates = derived.templates(stoutblade.measure.Units.METRIC);
-    assertThat(templates).hasSize(2);
-    assertThat(templates.get(1).title()).isEqualTo("Board, made 2 times");
-    assertThat(templates.get(1).copies()).hasSize(2);
-    assertThat(templates.get(1).mirroredCopies()).isEqualTo(1);
-    assertThat(templates.get(1).labels())
+    var templates = derived.templates();
+    assertThat(templates).hasSize(1);
+    assertThat(templates.get(0).title()).isEqualTo("Board, made 2 times");
+    assertThat(templates.get(0).copies()).hasSize(2);
+    assertThat(templates.get(0).mirroredCopies()).isEqualTo(1);
+    assertThat(templates.get(0).labels())
         .anyMatch(it -> it.text().equals("1 as printed, 1 mirrored: turn the paper over"))
         .anyMatch(it -> it.text().equals("Foam 10 mm, cut 2"));
   }
@@ -332,23 +340,20 @@ class PartFindingsTest {
   void a_part_of_which_nothing_shows_says_so_on_its_template() {
     Part inside = plate("d1", board()).withPlacing(Placing.USUAL.showing(Faces.NONE));
 
-    assertThat(
-            Samples.derive(with(inside)).templates(stoutblade.measure.Units.METRIC).get(1).labels())
+    assertThat(Samples.derive(with(inside)).templates().get(0).labels())
         .anyMatch(it -> it.text().equals("This side is hidden"));
   }
 
   @Test
-  void a_prop_without_a_blade_has_a_list_to_buy_and_no_plan() {
-    Project bladeless =
-        with(plate("d1", board()))
-            .withBlade(Samples.whole().blade().with(HalfOutline.EMPTY))
-            .withCore(Optional.empty());
-    Derived derived = Samples.derive(bladeless);
+  void a_prop_without_a_blade_has_a_list_to_buy_and_a_plan() {
+    Derived derived = Samples.derive(with(plate("d1", board())));
 
     assertThat(derived.shopping().orElseThrow().lines())
         .singleElement()
         .satisfies(it -> assertThat(it.buy().value()).isEqualTo(1));
-    assertThat(derived.plan()).isEmpty();
+    assertThat(derived.plan().orElseThrow().steps())
+        .extracting(it -> it.id())
+        .contains("d1/trace", "d1/cut", "d1/sand", "d1/measure", "all/pack");
     assertThat(derived.findings()).noneMatch(it -> it.title().contains("Trace half"));
   }
 
@@ -367,24 +372,24 @@ class PartFindingsTest {
     assertThat(after.part("d1").orElseThrow()).isNotSameAs(before.part("d1").orElseThrow());
   }
 
-  private static FlatPart kept(double second, Point... ring) {
+  private static Part kept(double second, Point... ring) {
     List<Point> square = List.of(new Point(0, 0), new Point(100, 0), new Point(100, 100));
-    FlatPart.Piece plain =
-        new FlatPart.Piece(
+    FlatPieces.Piece plain =
+        new FlatPieces.Piece(
             "Plain",
             List.of(
-                new FlatPart.Side("A", square.subList(0, 2)),
-                new FlatPart.Side("", List.of(square.get(1), square.get(2), square.get(0)))));
+                new FlatPieces.Side("A", square.subList(0, 2)),
+                new FlatPieces.Side("", List.of(square.get(1), square.get(2), square.get(0)))));
     List<Point> rest = new ArrayList<>(List.of(new Point(second, 0)));
     rest.addAll(List.of(ring));
     rest.add(new Point(0, 0));
-    FlatPart.Piece other =
-        new FlatPart.Piece(
+    FlatPieces.Piece other =
+        new FlatPieces.Piece(
             "Other",
             List.of(
-                new FlatPart.Side("A", List.of(new Point(0, 0), new Point(second, 0))),
-                new FlatPart.Side("", rest)));
-    return new FlatPart("d1", "Cowl", "a model", List.of(plain, other), "foam", 6, Placing.USUAL);
+                new FlatPieces.Side("A", List.of(new Point(0, 0), new Point(second, 0))),
+                new FlatPieces.Side("", rest)));
+    return Part.of("d1", "Cowl", new FlatPieces("a model", List.of(plain, other)), "foam", 6);
   }
 
   @Test
@@ -405,11 +410,29 @@ class PartFindingsTest {
   /** A kept piece larger than a sheet has strips over its splices, which are no pieces of it. */
   @Test
   void a_kept_piece_larger_than_a_sheet_is_looked_through_like_any() {
-    FlatPart large = kept(100, new Point(50, 120)).times(18);
+    Part large = kept(100, new Point(50, 120)).times(18);
     PartReckoning reckoned = Samples.derive(with(large)).part("d1").orElseThrow();
 
     assertThat(reckoned.covers().orElseThrow().panels()).isNotEmpty();
     assertThat(finding(with(large), "draft.d1.sheet")).isPresent();
     assertThat(finding(with(large), "draft.d1.seam-A")).isEmpty();
+  }
+
+  /** It cannot be cut: neither a sheet nor a page nor a step is planned for it. */
+  @Test
+  void an_outline_that_crosses_itself_is_not_bought() {
+    WholeOutline bow =
+        new WholeOutline(
+            List.of(
+                Node.corner(-60, -40),
+                Node.corner(60, 40),
+                Node.corner(60, -40),
+                Node.corner(-60, 40)));
+    Derived derived = Samples.derive(with(plate("d1", bow)));
+
+    assertThat(finding(with(plate("d1", bow)), "draft.d1.crossing")).isPresent();
+    assertThat(derived.shopping()).isEmpty();
+    assertThat(derived.templates()).isEmpty();
+    assertThat(derived.plan()).isEmpty();
   }
 }

@@ -7,7 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
-import stoutblade.prop.Part;
+import stoutblade.part.Part;
 import stoutblade.prop.Where;
 import stoutblade.shape.Node;
 import stoutblade.shape.WholeOutline;
@@ -53,11 +53,12 @@ class RepairTest {
 
     assertThat(repair.removed())
         .containsExactly(new Repair.Removed("the part 'Guard'", "Guard has no end"));
-    assertThat(repair.mended().parts().stream().map(Part::name)).containsExactly("Lug", "Haft");
+    assertThat(repair.mended().parts().stream().map(Part::name))
+        .containsExactly("Test blade", "Lug", "Haft");
     assertThat(repair.mended().part(id(project(), "Lug")).orElseThrow().placing().on()).isEmpty();
-    assertThat(repair.mended().blade()).isEqualTo(project().blade());
-    assertThat(repair.mended().layering()).isEqualTo(project().layering());
-    assertThat(repair.mended().coats()).isEqualTo(project().coats());
+    assertThat(First.part(repair.mended())).isEqualTo(First.part(project()));
+    assertThat(First.layering(repair.mended())).isEqualTo(First.layering(project()));
+    assertThat(First.coats(repair.mended())).isEqualTo(First.coats(project()));
   }
 
   @Test
@@ -74,14 +75,14 @@ class RepairTest {
         Repair.of(
             project(),
             it -> {
-              if (it.core().isPresent()) {
+              if (it.parts().stream().anyMatch(part -> part.core().isPresent())) {
                 throw new IndexOutOfBoundsException("Index 3 out of bounds for length 3");
               }
             },
             share -> {});
 
     assertThat(repair.removed())
-        .containsExactly(new Repair.Removed("its core", "nothing follows from it"));
+        .containsExactly(new Repair.Removed("the core of 'Test blade'", "nothing follows from it"));
   }
 
   @Test

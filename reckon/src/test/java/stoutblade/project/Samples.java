@@ -12,14 +12,20 @@ import stoutblade.catalogue.Glue;
 import stoutblade.catalogue.Pace;
 import stoutblade.catalogue.Rod;
 import stoutblade.core.CoreChoice;
+import stoutblade.core.Cored;
 import stoutblade.event.Event;
 import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Stated;
-import stoutblade.part.Blade;
-import stoutblade.part.BladeForm;
+import stoutblade.part.Defaults;
+import stoutblade.part.Part;
+import stoutblade.prop.Cut;
+import stoutblade.prop.Feature;
+import stoutblade.prop.Placing;
 import stoutblade.prop.PlateForm;
+import stoutblade.prop.Slab;
+import stoutblade.prop.Slices;
 import stoutblade.prop.Typeface;
 import stoutblade.reference.Camera;
 import stoutblade.reference.Mark;
@@ -28,6 +34,7 @@ import stoutblade.reference.Reference;
 import stoutblade.reference.Ruler;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
+import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
@@ -154,30 +161,78 @@ public final class Samples {
         Size.of(new Wearer("Tester", 1740)),
         new Event("Test day", NOW.plusWeeks(4), Event.USUAL_READY_BEFORE),
         FreeHours.EVENINGS_AND_WEEKENDS,
-        new Blade("Test blade", BLADE),
-        Layering.of(2, "foam", 10, Profile.bevel(20, 4)),
-        Optional.of(new CoreChoice("dowel-9", -200, 400, -50)),
-        List.of(new Coats("seal", 1), new Coats("primer", 3), new Coats("paint", 2)),
         Map.of("primer", 500_000.0, "paint", 60_000.0),
         Paper.A4,
         Journal.EMPTY,
-        List.of(),
+        new Defaults(STACK, COATS),
+        List.of(blade()),
         List.of());
   }
 
-  /** The form of a blade that nothing is worked into. */
-  public static BladeForm form(HalfOutline half) {
-    return form(new Blade("b", half), Typeface.NONE);
+  private static final Layering STACK = Layering.of(2, "foam", 10, Profile.bevel(20, 4));
+  private static final List<Coats> COATS =
+      List.of(new Coats("seal", 1), new Coats("primer", 3), new Coats("paint", 2));
+
+  /** The same without any part. */
+  public static Project bare() {
+    return whole().withParts(List.of());
   }
 
-  /** Layers of the sample foams. */
-  public static Layers layers(BladeForm form, Layering layering) {
-    return Layers.of(form, layering, CATALOGUE::foam).orElseThrow();
+  /** The sample blade: worked on both faces, with a core and coats. */
+  public static Part blade() {
+    return Part.of(First.ID, "Test blade", Cut.blade(BLADE), STACK)
+        .withCore(Optional.of(new CoreChoice("dowel-9", -200, 400, -50)))
+        .withCoats(COATS);
+  }
+
+  /** What is worked of half an outline with its features. */
+  public static Slab slab(HalfOutline half, Feature... features) {
+    return Cut.blade(half, features).slab(First.ID, "b", 10);
+  }
+
+  /** A part that is cut along an outline from one sheet. */
+  public static Part plate(
+      String id,
+      String name,
+      Outline outline,
+      List<Feature> features,
+      String foamId,
+      double thicknessMm,
+      Placing placing) {
+    return Part.of(id, name, new Cut(outline, features), foamId, thicknessMm).withPlacing(placing);
+  }
+
+  /** A part that is glued up from slices. */
+  public static Part sliced(
+      String id,
+      String name,
+      Slices.Origin origin,
+      List<Slices.SlicedLayer> layers,
+      double pegMm,
+      String foamId,
+      Placing placing) {
+    Slices slices = new Slices(origin, layers, pegMm);
+    return Part.of(id, name, slices, foamId, slices.thicknessMm()).withPlacing(placing);
   }
 
   /** The form of a blade with layers of 10 mm. */
-  public static BladeForm form(Blade blade, Typeface typeface) {
-    return BladeForm.of(PlateForm.of(blade.slab(10), typeface), Optional.empty());
+  public static PlateForm form(HalfOutline half, Feature... features) {
+    return PlateForm.of(slab(half, features), Typeface.NONE);
+  }
+
+  /** What a core in layers lies in. */
+  public static Cored cored(PlateForm form, Layers layers) {
+    return new Cored(
+        form.measures().orElseThrow().length(),
+        Optional.of(layers.mass()),
+        layers.shares(),
+        layers.solid().near(),
+        Optional.of(layers));
+  }
+
+  /** Layers of the sample foams. */
+  public static Layers layers(PlateForm form, Layering layering) {
+    return Layers.of(form, layering, CATALOGUE::foam).orElseThrow();
   }
 
   /** A picture 1000 × 2000 px on which the wearer is 870 px tall: 2 mm to the pixel. */

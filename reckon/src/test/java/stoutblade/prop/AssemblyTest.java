@@ -10,6 +10,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
+import stoutblade.part.Assembly;
+import stoutblade.part.Part;
 import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Samples;
@@ -19,7 +21,7 @@ import stoutblade.shape.WholeOutline;
 class AssemblyTest {
 
   private static Part disc(String id, Placing placing) {
-    return new Plate(
+    return Samples.plate(
         id,
         "Disc " + id,
         WholeOutline.circle(new Point(0, 0), 20),
@@ -38,7 +40,7 @@ class AssemblyTest {
   }
 
   private static Spot first(Project project, String id) {
-    return Assembly.of(project.parts(), project.blade().half()).spots().get(id).getFirst();
+    return Assembly.of(project.parts()).spots().get(id).getFirst();
   }
 
   private static Where at(double x, double y, double turn) {
@@ -51,7 +53,7 @@ class AssemblyTest {
         with(
             disc("d1", on("", new Where.Row(new Point(-50, 0), new Point(50, 0), 2))),
             disc("d2", on("d1", new Where.Ring(new Point(0, 0), 30, 16, 0)).made(2, 1)));
-    Assembly assembly = Assembly.of(project.parts(), project.blade().half());
+    Assembly assembly = Assembly.of(project.parts());
 
     assertThat(assembly.spots().get("d2")).hasSize(32);
     assertThat(assembly.made(project.parts().get(1))).isEqualTo(64);
@@ -65,7 +67,7 @@ class AssemblyTest {
       @ForAll @DoubleRange(min = -3, max = 3) double turn) {
     Project project =
         with(
-            disc("d1", on("blade", at(10, 20, turn))),
+            disc("d1", on("", at(10, 20, turn))),
             disc("d2", on("d1", at(5, -8, 1))),
             disc("d3", on("d2", at(1, 2, -turn))),
             disc("d4", on("", at(7, 7, 0))));
@@ -120,7 +122,7 @@ class AssemblyTest {
     assertThatThrownBy(() -> PartEdits.fix("d1", "d2").applyTo(chain))
         .hasMessageContaining("carries itself");
     assertThatThrownBy(() -> with(disc("d1", on("", new Where.Along(0, 1, 0, 4)))))
-        .hasMessageContaining("fixed to the blade or to a plate");
+        .hasMessageContaining("fixed to a part that is cut along an outline");
     assertThatThrownBy(() -> Placing.USUAL.made(2, 3).made(0, 0)).hasMessageContaining("1 to 200");
   }
 
@@ -129,7 +131,7 @@ class AssemblyTest {
     Project project =
         with(
             disc("d1", Placing.USUAL),
-            new ShapedPart(
+            Part.formed(
                 "d2",
                 "Rim",
                 "band",

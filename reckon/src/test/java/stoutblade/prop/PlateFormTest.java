@@ -12,6 +12,8 @@ import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import stoutblade.measure.Figure;
+import stoutblade.part.Part;
+import stoutblade.project.Samples;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Outline;
@@ -35,7 +37,9 @@ class PlateFormTest {
 
   private static PlateForm form(Outline outline, Feature... features) {
     return PlateForm.of(
-        new Plate("d1", "Board", outline, List.of(features), "eva-stiff", 10, Placing.USUAL).slab(),
+        Samples.plate("d1", "Board", outline, List.of(features), "eva-stiff", 10, Placing.USUAL)
+            .slab()
+            .orElseThrow(),
         Typeface.NONE);
   }
 
@@ -54,10 +58,10 @@ class PlateFormTest {
 
   @Test
   void letters_that_are_cut_out_keep_their_insides_on_bridges() {
-    Plate board =
-        new Plate("d1", "Board", BOARD, List.of(letters(4)), "eva-stiff", 10, Placing.USUAL);
+    Part board =
+        Samples.plate("d1", "Board", BOARD, List.of(letters(4)), "eva-stiff", 10, Placing.USUAL);
 
-    PlateForm form = PlateForm.of(board.slab(), RINGS);
+    PlateForm form = PlateForm.of(board.slab().orElseThrow(), RINGS);
 
     assertThat(form.face().separate()).as("the inside hangs on").isEqualTo(1);
     assertThat(form.windows()).as("two halves of the letter").hasSize(2);
@@ -68,10 +72,10 @@ class PlateFormTest {
 
   @Test
   void without_bridges_the_inside_falls_out() {
-    Plate board =
-        new Plate("d1", "Board", BOARD, List.of(letters(0)), "eva-stiff", 10, Placing.USUAL);
+    Part board =
+        Samples.plate("d1", "Board", BOARD, List.of(letters(0)), "eva-stiff", 10, Placing.USUAL);
 
-    PlateForm form = PlateForm.of(board.slab(), RINGS);
+    PlateForm form = PlateForm.of(board.slab().orElseThrow(), RINGS);
 
     assertThat(Region.inside(BOARD.outline(), 0.01).area() - form.face().area())
         .isCloseTo(24 * 24, within(1e-6));
@@ -94,11 +98,11 @@ class PlateFormTest {
             Map.of("across", 16.0),
             "",
             new Where.Row(new Point(90, -55), new Point(125, 55), 12));
-    Plate board =
-        new Plate("d1", "Board", BOARD, List.of(slots, holes), "eva-stiff", 10, Placing.USUAL);
+    Part board =
+        Samples.plate("d1", "Board", BOARD, List.of(slots, holes), "eva-stiff", 10, Placing.USUAL);
 
-    assertThat(PlateForm.roughly(board.slab(), Typeface.NONE).windows()).hasSize(21);
-    assertThat(PlateForm.of(board.slab(), Typeface.NONE).face().area()).isPositive();
+    assertThat(PlateForm.roughly(board.slab().orElseThrow(), Typeface.NONE).windows()).hasSize(21);
+    assertThat(PlateForm.of(board.slab().orElseThrow(), Typeface.NONE).face().area()).isPositive();
   }
 
   private static long count(PlateForm form, Marking.Kind kind) {
@@ -166,7 +170,7 @@ class PlateFormTest {
 
     assertThat(notched.face().area()).isCloseTo(24_000 - 5 * 24, within(0.01));
     assertThat(toothed.face().area()).isCloseTo(24_000 + 5 * 24, within(0.01));
-    assertThat(figure(toothed, "part.d1.f1.pitch").value()).isCloseTo(40, within(1e-6));
+    assertThat(figure(toothed, "part.f1.pitch").value()).isCloseTo(40, within(1e-6));
   }
 
   @Test
@@ -197,7 +201,7 @@ class PlateFormTest {
     double length = form.markings().stream().mapToDouble(it -> it.path().length(0.001)).sum();
     assertThat(length).isCloseTo(2 * (170 + 90), within(0.2));
     // Common practice: atan((T − e) / 2b).
-    assertThat(figure(form, "part.d1.f1.angle").value())
+    assertThat(figure(form, "part.f1.angle").value())
         .isCloseTo(Math.atan((10 - 4) / 30.0), within(1e-12));
   }
 
@@ -403,7 +407,9 @@ class PlateFormTest {
     }
     PlateForm form =
         PlateForm.of(
-            new Plate("d1", "Any", outline, features, "eva-stiff", 10, Placing.USUAL).slab(),
+            Samples.plate("d1", "Any", outline, features, "eva-stiff", 10, Placing.USUAL)
+                .slab()
+                .orElseThrow(),
             Typeface.NONE);
 
     assertThat(form.face().area()).isNotNegative();
@@ -447,8 +453,8 @@ class PlateFormTest {
   /** A plate made larger has its area by the square, and keeps the depth of what is routed. */
   @Property
   void a_plate_made_larger_is_similar(@ForAll @DoubleRange(min = 0.4, max = 2.5) double factor) {
-    Plate plate =
-        new Plate(
+    Part plate =
+        Samples.plate(
             "d1",
             "Board",
             BOARD,
@@ -457,10 +463,12 @@ class PlateFormTest {
             "eva-stiff",
             10,
             Placing.USUAL);
-    PlateForm larger = plate.times(factor).form();
+    PlateForm larger = PlateForm.of(plate.times(factor).slab().orElseThrow(), Typeface.NONE);
 
     assertThat(larger.face().area())
-        .isCloseTo(plate.form().face().area() * factor * factor, within(2 * factor * factor));
+        .isCloseTo(
+            PlateForm.of(plate.slab().orElseThrow(), Typeface.NONE).face().area() * factor * factor,
+            within(2 * factor * factor));
     assertThat(plate.times(factor).thicknessMm()).isEqualTo(10);
   }
 }

@@ -8,6 +8,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import stoutblade.part.Part;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
@@ -17,7 +18,7 @@ import stoutblade.sum.Sum;
 class SeenTest {
 
   private static List<Path> seen(String sum, boolean facing, Map<String, Double> sizes) {
-    return new ShapedPart("d1", "Part", sum, sizes, "foam", Placing.USUAL.facing(facing)).seen();
+    return Part.formed("d1", "Part", sum, sizes, "foam", Placing.USUAL.facing(facing)).seen();
   }
 
   private static Box box(List<Path> paths) {

@@ -7,21 +7,28 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import stoutblade.part.Part;
 import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Samples;
 
 class ShapedPartTest {
 
-  private static final ShapedPart COLLAR =
-      new ShapedPart("d1", "Collar", "ring", Map.of("across", 60.0), "eva-stiff", Placing.USUAL);
+  private static final Part COLLAR =
+      Part.formed("d1", "Collar", "ring", Map.of("across", 60.0), "eva-stiff", Placing.USUAL);
+
+  private static Part sized(String key, double value) {
+    return COLLAR.withShape(COLLAR.formed().orElseThrow().with(key, value));
+  }
 
   @Test
   void a_part_made_smaller_keeps_the_thickness_of_its_foam() {
-    ShapedPart half = COLLAR.times(0.5);
+    Part half = COLLAR.times(0.5);
 
-    assertThat(half.sizes()).containsEntry("across", 30.0).containsEntry("width", 20.0);
-    assertThat(half.sizes()).doesNotContainKey("foam");
+    assertThat(half.formed().orElseThrow().sizes())
+        .containsEntry("across", 30.0)
+        .containsEntry("width", 20.0);
+    assertThat(half.formed().orElseThrow().sizes()).doesNotContainKey("foam");
     // π(30 + 10)
     assertThat(half.developed().figures().getFirst().value()).isCloseTo(Math.PI * 40, within(1e-9));
   }
@@ -29,14 +36,14 @@ class ShapedPartTest {
   @Test
   void parts_are_added_changed_and_removed_as_edits() {
     Project one =
-        PartEdits.addShape("Collar", "ring", Map.of("across", 60.0)).applyTo(Samples.whole());
+        PartEdits.addShape("Collar", "ring", Map.of("across", 60.0)).applyTo(Samples.bare());
     Project two = PartEdits.addShape("Cone", "cone", Map.of()).applyTo(one);
     assertThat(two.parts()).extracting(Part::id).containsExactly("d1", "d2");
 
     Project changed = PartEdits.shape("d2", "Higher", it -> it.with("height", 300)).applyTo(two);
     assertThat(changed.parts().get(1))
-        .isInstanceOfSatisfying(
-            ShapedPart.class, it -> assertThat(it.sizes()).containsEntry("height", 300.0));
+        .extracting(it -> it.formed().orElseThrow().sizes().get("height"))
+        .isEqualTo(300.0);
     assertThat(changed.parts().get(0)).isEqualTo(two.parts().get(0));
     assertThat(PartEdits.remove("d1").applyTo(changed).parts())
         .extracting(Part::id)
@@ -45,17 +52,17 @@ class ShapedPartTest {
 
   @Test
   void what_makes_no_part_is_refused() {
-    assertThatThrownBy(() -> COLLAR.with("across", -4)).hasMessageContaining("Across: from");
-    assertThatThrownBy(() -> COLLAR.with("colour", 4)).hasMessageContaining("asks for");
+    assertThatThrownBy(() -> sized("across", -4)).hasMessageContaining("Across: from");
+    assertThatThrownBy(() -> sized("colour", 4)).hasMessageContaining("asks for");
     assertThatThrownBy(() -> COLLAR.withName(" ")).hasMessageContaining("name");
     assertThatThrownBy(() -> Placing.USUAL.made(0, 0)).hasMessageContaining("1 to 200");
     assertThatThrownBy(
-            () -> new ShapedPart("d1", "Soup", "soup", Map.of(), "eva-stiff", Placing.USUAL))
+            () -> Part.formed("d1", "Soup", "soup", Map.of(), "eva-stiff", Placing.USUAL))
         .hasMessageContaining("no sum");
     assertThatThrownBy(
-            () -> new ShapedPart("d1", "Glue", "glue", Map.of(), "eva-stiff", Placing.USUAL))
-        .hasMessageContaining("lays no shape out");
-    assertThatThrownBy(() -> Samples.whole().withParts(List.of(COLLAR, COLLAR)))
+            () -> Part.formed("d1", "Glue", "glue", Map.of(), "eva-stiff", Placing.USUAL))
+        .hasMessageContaining("no foam to cut");
+    assertThatThrownBy(() -> Samples.bare().withParts(List.of(COLLAR, COLLAR)))
         .hasMessageContaining("an id of its own");
   }
 }

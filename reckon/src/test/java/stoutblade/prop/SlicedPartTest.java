@@ -11,6 +11,7 @@ import stoutblade.develop.Panel;
 import stoutblade.measure.Units;
 import stoutblade.mesh.MeshSamples;
 import stoutblade.mesh.MeshSamples.Turn;
+import stoutblade.part.Part;
 import stoutblade.project.Derived;
 import stoutblade.project.PartEdits;
 import stoutblade.project.PartReckoning;
@@ -29,7 +30,7 @@ import stoutblade.template.Template;
 /** A sliced model kept as a part. */
 class SlicedPartTest {
 
-  private static final SlicedPart.Origin NOWHERE = new SlicedPart.Origin("", "", 0);
+  private static final Slices.Origin NOWHERE = new Slices.Origin("", "", 0);
 
   private static Sliced torus;
 
@@ -43,13 +44,12 @@ class SlicedPartTest {
   }
 
   private static Project kept() {
-    return PartEdits.addSliced(
-            "Torus", new SlicedPart.Origin("torus.stl", "o1", 2), torus, "foam", 6)
-        .applyTo(Samples.whole());
+    return PartEdits.addSliced("Torus", new Slices.Origin("torus.stl", "o1", 2), torus, "foam", 6)
+        .applyTo(Samples.bare());
   }
 
-  private static SlicedPart part() {
-    return (SlicedPart) kept().parts().getFirst();
+  private static Part part() {
+    return kept().parts().getFirst();
   }
 
   @Test
@@ -97,7 +97,7 @@ class SlicedPartTest {
         Slicer.of(
             MeshSamples.torus(100, 30, 60, Turn.NONE), Orientation.Z_UP, 1, slicing, share -> {});
     Project project =
-        PartEdits.addSliced("Torus", NOWHERE, mixed, "foam", 0).applyTo(Samples.whole());
+        PartEdits.addSliced("Torus", NOWHERE, mixed, "foam", 0).applyTo(Samples.bare());
     Derived derived = Samples.derive(project);
 
     assertThat(derived.part("d1").orElseThrow().mass().orElseThrow().value())
@@ -114,46 +114,46 @@ class SlicedPartTest {
   /** The model is twice as large now as when it was sliced. */
   @Test
   void a_model_that_was_sized_anew_is_sliced_anew() {
-    assertThat(part().origin().since(4)).hasValue(2);
+    assertThat(part().slices().orElseThrow().origin().since(4)).hasValue(2);
     assertThat(NOWHERE.since(4)).isEmpty();
     Project moved =
         PartEdits.place("d1", "moved", it -> it.moved(new Point(70, 5))).applyTo(kept());
     Project anew =
-        PartEdits.slicedAnew("d1", new SlicedPart.Origin("torus.stl", "o1", 4), torus, "foam", 0)
+        PartEdits.slicedAnew("d1", new Slices.Origin("torus.stl", "o1", 4), torus, "foam", 0)
             .applyTo(moved);
 
-    SlicedPart part = (SlicedPart) anew.parts().getFirst();
+    Part part = anew.parts().getFirst();
     assertThat(anew.parts()).hasSize(1);
     assertThat(part.placing()).isEqualTo(moved.parts().getFirst().placing());
     assertThat(part.name()).isEqualTo("Torus");
-    assertThat(part.origin().perUnit()).isEqualTo(4);
-    assertThat(part.pegMm()).isZero();
+    assertThat(part.slices().orElseThrow().origin().perUnit()).isEqualTo(4);
+    assertThat(part.slices().orElseThrow().pegMm()).isZero();
   }
 
   @Test
   void what_is_no_slice_is_refused() {
-    SlicedPart.SlicedLayer sound =
-        new SlicedPart.SlicedLayer(
+    Slices.SlicedLayer sound =
+        new Slices.SlicedLayer(
             10,
             List.of(List.of(List.of(new Point(0, 0), new Point(9, 0), new Point(0, 9)))),
             List.of(),
             List.of());
     assertThatThrownBy(
             () ->
-                new SlicedPart.SlicedLayer(
+                new Slices.SlicedLayer(
                     10,
                     List.of(List.of(List.of(new Point(0, 0), new Point(1, 0)))),
                     List.of(),
                     List.of()))
         .hasMessageContaining("three places or more");
     assertThatThrownBy(
-            () -> new SlicedPart("d1", "No", NOWHERE, List.of(), 0, "foam", Placing.USUAL))
+            () -> Samples.sliced("d1", "No", NOWHERE, List.of(), 0, "foam", Placing.USUAL))
         .hasMessageContaining("1 to 600 layers");
     assertThatThrownBy(
-            () -> new SlicedPart("d1", "No", NOWHERE, List.of(sound), -1, "foam", Placing.USUAL))
+            () -> Samples.sliced("d1", "No", NOWHERE, List.of(sound), -1, "foam", Placing.USUAL))
         .hasMessageContaining("0 to 100 mm");
     assertThat(
-            new SlicedPart("d1", "Yes", NOWHERE, List.of(sound), 0, "foam", Placing.USUAL).seen())
+            Samples.sliced("d1", "Yes", NOWHERE, List.of(sound), 0, "foam", Placing.USUAL).seen())
         .hasSize(1);
   }
 }

@@ -15,6 +15,9 @@ import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Samples;
 import stoutblade.shape.Box;
+import stoutblade.shape.Point;
+import stoutblade.shape.WholeOutline;
+import stoutblade.stack.Wish;
 
 /** Pieces laid in rows on sheets. */
 class ShelvesTest {
@@ -61,7 +64,7 @@ class ShelvesTest {
 
   @Test
   void parts_of_one_foam_and_thickness_stand_in_one_line_and_long_strips_are_joined() {
-    Project project = Samples.whole();
+    Project project = Samples.bare();
     for (String name : List.of("One", "Two", "Three", "Four")) {
       project =
           PartEdits.addShape(name, "ring", Map.of("across", 400.0, "foam", 10.0, "width", 30.0))
@@ -81,5 +84,28 @@ class ShelvesTest {
         .filteredOn(it -> it.name().contains("5 mm, for One, Two and 2 more"))
         .singleElement()
         .satisfies(it -> assertThat(it.need().value()).isCloseTo(4 * 30 * 60, within(1.0)));
+  }
+
+  /** Discs of 100 mm: what is left over holds some of them, and none that is wider than it. */
+  @Test
+  void small_pieces_come_from_what_is_left_over() {
+    Project discs =
+        PartEdits.addPlate("Disc", WholeOutline.circle(new Point(0, 0), 50), 10)
+            .applyTo(Samples.bare());
+    assertThat(buy(discs, 0)).isEqualTo(1);
+    assertThat(buy(discs, 99 * 99)).as("too small for one").isEqualTo(1);
+    assertThat(buy(discs, 150 * 150)).as("one fits").isEqualTo(0);
+    Project two = PartEdits.place("d1", "Two", it -> it.made(2, 0)).applyTo(discs);
+    assertThat(buy(two, 150 * 150)).as("one of two fits").isEqualTo(1);
+  }
+
+  private static double buy(Project project, double leftMm2) {
+    return Samples.derive(project.withLeftovers(List.of(new Wish.Leftover("foam", 10, leftMm2))))
+        .shopping()
+        .orElseThrow()
+        .lines()
+        .getFirst()
+        .buy()
+        .value();
   }
 }

@@ -9,6 +9,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import stoutblade.project.First;
 import stoutblade.project.LayerEdits;
 import stoutblade.project.OutlineEdits;
 import stoutblade.project.PartEdits;
@@ -43,8 +44,8 @@ class ShoppingTest {
   @Test
   void a_wide_blade_takes_a_sheet_for_each_layer() {
     Project wide =
-        OutlineEdits.width(OutlineEdits.BLADE, 520)
-            .applyTo(OutlineEdits.length(OutlineEdits.BLADE, 900).applyTo(Samples.whole()));
+        OutlineEdits.width(First.ID, 520)
+            .applyTo(OutlineEdits.length(First.ID, 900).applyTo(Samples.whole()));
 
     assertThat(line(wide, "Foam").buy().value()).isEqualTo(2);
   }
@@ -79,7 +80,7 @@ class ShoppingTest {
   @Test
   void a_profile_weighs_and_is_bought_as_a_profile() {
     Project project =
-        PartEdits.addShape("Rim strip", "moulding", Map.of("foam", 15.0)).applyTo(Samples.whole());
+        PartEdits.addShape("Rim strip", "moulding", Map.of("foam", 15.0)).applyTo(Samples.bare());
 
     Shopping.Line strip = line(project, "Half-round profile");
     assertThat(strip.need().value()).isCloseTo(1000 + 120, within(1e-9));
@@ -105,7 +106,7 @@ class ShoppingTest {
                 new Node(new Point(60, 0), Node.Kind.CORNER, 0, bulge),
                 new Node(new Point(-60, 0), Node.Kind.CORNER, 0, bulge)));
     HalfOutline half = new HalfOutline(List.of(Node.corner(30, 0), Node.corner(30, 80)));
-    Project flat = PartEdits.addPlate("Disc", disc, 8).applyTo(Samples.whole());
+    Project flat = PartEdits.addPlate("Disc", disc, 8).applyTo(Samples.bare());
     Project both = reversed ? flat : PartEdits.addPlate("Guard", half, 8).applyTo(flat);
     Project layered =
         LayerEdits.on(

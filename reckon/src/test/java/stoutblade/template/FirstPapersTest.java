@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
 import stoutblade.measure.Units;
+import stoutblade.project.First;
 import stoutblade.project.Samples;
 
 class FirstPapersTest {
@@ -29,7 +30,7 @@ class FirstPapersTest {
 
   @Test
   void the_outline_alone_is_that_of_the_blade() {
-    var form = Samples.derive(Samples.whole()).form().orElseThrow();
+    var form = First.form(Samples.derive(Samples.whole())).orElseThrow();
 
     Template outline = FirstPapers.outline("Blade", form);
 

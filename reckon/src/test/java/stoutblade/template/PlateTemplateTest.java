@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import stoutblade.measure.Units;
+import stoutblade.project.Samples;
 import stoutblade.prop.Feature;
 import stoutblade.prop.Placing;
-import stoutblade.prop.Plate;
 import stoutblade.prop.PlateForm;
 import stoutblade.prop.Typeface;
 import stoutblade.prop.Where;
@@ -44,7 +44,9 @@ class PlateTemplateTest {
                     .path());
     PlateForm form =
         PlateForm.of(
-            new Plate("d1", "Board", BOARD, List.of(features), "foam", 10, Placing.USUAL).slab(),
+            Samples.plate("d1", "Board", BOARD, List.of(features), "foam", 10, Placing.USUAL)
+                .slab()
+                .orElseThrow(),
             square);
     return PlateTemplate.of(form, making, Units.METRIC);
   }

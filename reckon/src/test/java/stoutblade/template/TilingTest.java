@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import stoutblade.project.Derived;
+import stoutblade.project.First;
 import stoutblade.project.Samples;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
@@ -119,7 +120,7 @@ class TilingTest {
   @Test
   void the_template_of_a_blade_names_counts_and_mirrors_its_copies() {
     Derived derived = Samples.derive(Samples.whole());
-    Template template = derived.template().orElseThrow();
+    Template template = First.template(derived).orElseThrow();
 
     assertThat(template.copies()).hasSize(2);
     assertThat(template.mirroredCopies()).isEqualTo(1);
@@ -139,10 +140,10 @@ class TilingTest {
   @Test
   void the_bevel_line_runs_at_its_width_from_the_edge() {
     Derived derived = Samples.derive(Samples.whole());
-    Polyline edge = Polyline.of(derived.form().orElseThrow().edge(), 0.01);
+    Polyline edge = Polyline.of(First.half(derived.project()).edge(), 0.01);
 
     List<Point> line =
-        derived.template().orElseThrow().strokes().stream()
+        First.template(derived).orElseThrow().strokes().stream()
             .filter(it -> it.kind() == Stroke.Kind.BEVEL)
             .findFirst()
             .orElseThrow()

@@ -44,7 +44,7 @@ final class FigureRow extends VBox {
     line.setAlignment(Pos.CENTER_LEFT);
     head.setGraphic(line);
     head.setMaxWidth(Double.MAX_VALUE);
-    head.setId("figure-" + figure.id().replace('.', '-'));
+    head.setId("figure-" + Style.nodeId(figure.id()));
     head.setOnAction(event -> toggle());
     getChildren().add(head);
     write();

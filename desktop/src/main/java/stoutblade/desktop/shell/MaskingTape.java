@@ -109,7 +109,7 @@ public final class MaskingTape {
     strip.pseudoClassStateChanged(
         PseudoClass.getPseudoClass(finding.severity().name().toLowerCase(java.util.Locale.ROOT)),
         true);
-    strip.setId("finding-" + finding.id().replace('.', '-'));
+    strip.setId("finding-" + Style.nodeId(finding.id()));
     strip.setMaxWidth(WIDTH);
     strip.setPrefWidth(WIDTH);
     if (!all.isEmpty()) {

@@ -11,9 +11,7 @@ import stoutblade.project.Edits;
 import stoutblade.project.Project;
 import stoutblade.project.SizeEdits;
 
-/**
- * The names of prop, blade and wearer, in the menu of the tape's case; Enter takes what is typed.
- */
+/** The names of prop and wearer, in the menu of the tape's case; Enter takes what is typed. */
 public final class NamesItem extends CustomMenuItem {
 
   private final Desk desk;
@@ -25,7 +23,6 @@ public final class NamesItem extends CustomMenuItem {
     setHideOnClick(false);
     setContent(grid);
     add("Prop", "prop-name", Project::name, Edits::name);
-    add("Blade", "blade-name", it -> it.blade().name(), Edits::bladeName);
     add("Wearer", "wearer-name", it -> it.wearer().name(), SizeEdits::wearerName);
   }
 

@@ -13,18 +13,16 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
-import stoutblade.desktop.mat.BladeDrawing;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
+import stoutblade.desktop.mat.PartDrawing;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.station.Figures;
-import stoutblade.develop.Panel;
 import stoutblade.measure.Display;
-import stoutblade.part.BladeForm;
+import stoutblade.part.Part;
 import stoutblade.project.PartReckoning;
 import stoutblade.project.Station;
-import stoutblade.prop.Part;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 
@@ -33,14 +31,16 @@ public final class Rack extends VBox {
 
   private static final double WIDTH = 148;
   private static final double PART_HIGH = 34;
-  private static final double APART_MM = 12;
+  private static final double TALL_HIGH = 96;
+
+  /** What is this many times as high as wide gets a higher card. */
+  private static final double TALL = 2;
+
   private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
 
   private final Desk desk;
   private final MatView whole = small(Lie.UPRIGHT);
-  private final MatView blade = small(Lie.UPRIGHT);
   private final Button wholeCard;
-  private final Button bladeCard;
   private final VBox partCards = new VBox(6);
   private final ScrollPane partList = new ScrollPane(partCards);
   private IdentityHashMap<PartReckoning, Button> cards = new IdentityHashMap<>();
@@ -53,17 +53,14 @@ public final class Rack extends VBox {
     setPrefWidth(WIDTH);
     setMinWidth(WIDTH);
     whole.setDrawing(this::drawWhole);
-    blade.setDrawing(this::drawBlade);
     wholeCard = card(whole, 210, Station.SIZE);
-    bladeCard = card(blade, 210, Station.DRAFT);
-    bladeCard.setOnAction(event -> desk.goToBlade());
     partList.getStyleClass().add(Style.RACK_PARTS);
     partList.setFitToWidth(true);
     partList.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     partList.setMinHeight(0);
     partList.setPrefHeight(PART_HIGH);
     VBox.setVgrow(partList, Priority.ALWAYS);
-    getChildren().addAll(wholeCard, bladeCard, partList);
+    getChildren().addAll(wholeCard, partList);
     desk.partProperty().addListener(it -> mark());
     desk.sumsProperty().addListener(it -> mark());
     desk.derivedProperty().addListener(it -> show());
@@ -98,18 +95,6 @@ public final class Rack extends VBox {
     double top = Math.max(height, Figures.wholeLength(desk.derived()));
     wholeCard.setText(desk.project().wearer().name() + "\n" + Display.length(height, desk.units()));
     whole.fit(new Box(-height * 0.2, 0, height * 0.36, top), 6);
-    bladeCard.setText(
-        desk.project().blade().name()
-            + desk.derived().form().map(it -> "\n" + it.length().show(desk.units())).orElse(""));
-    desk.derived()
-        .form()
-        .map(BladeForm::face)
-        .filter(it -> !it.empty())
-        .ifPresent(it -> blade.fit(it.box(), 6));
-    blade.redraw();
-    boolean bladed = desk.derived().form().isPresent() || desk.project().parts().isEmpty();
-    bladeCard.setVisible(bladed);
-    bladeCard.setManaged(bladed);
     showParts();
   }
 
@@ -131,32 +116,37 @@ public final class Rack extends VBox {
 
   private Button partCard(PartReckoning reckoned) {
     Part part = reckoned.part();
-    List<Panel> panels = reckoned.flat().sideBySide(APART_MM);
+    Optional<Box> box = PartDrawing.box(reckoned);
+    double high =
+        box.filter(it -> it.height() > TALL * it.width()).isPresent() ? TALL_HIGH : PART_HIGH;
     MatView picture = small(Lie.UPRIGHT);
-    picture.setPrefSize(WIDTH - 78, PART_HIGH);
+    picture.setPrefSize(WIDTH - 78, high);
     picture.setMaxWidth(WIDTH - 78);
-    picture.setMinHeight(PART_HIGH);
-    picture.setMaxHeight(PART_HIGH);
-    picture.setDrawing(pen -> Figures.flat(pen, panels));
-    if (!panels.isEmpty()) {
-      picture.fit(
-          Box.around(panels.stream().flatMap(it -> it.outline().flattened(0.5).stream()).toList()),
-          4);
-    }
+    picture.setMinHeight(high);
+    picture.setMaxHeight(high);
+    picture.setDrawing(
+        pen -> {
+          PartDrawing.face(pen, reckoned, pen.colour(Ink.FOAM));
+          PartDrawing.edge(pen, reckoned, pen.colour(Ink.INK), 1.2);
+        });
+    box.ifPresent(it -> picture.fit(it, 4));
     Button card =
         new Button(part.name() + (reckoned.made() > 1 ? " × " + reckoned.made() : ""), picture);
     card.setId("part-" + part.id());
     card.setContentDisplay(ContentDisplay.TOP);
-    card.setPrefWidth(WIDTH - 46);
-    card.setMaxWidth(WIDTH - 46);
+    card.setMinWidth(0);
+    card.setMaxWidth(Double.MAX_VALUE);
+    card.setWrapText(true);
     card.getStyleClass().add(Style.RACK_CARD);
     card.setOnAction(event -> desk.goToPart(part.id()));
+    card.setContextMenu(new PartMenu(desk, part));
     return card;
   }
 
   /** Marks the part that is looked at. */
   private void mark() {
-    String looked = desk.partProperty().get();
+    String chosen = desk.partProperty().get();
+    String looked = chosen.isEmpty() ? desk.lookedId() : chosen;
     for (Node card : partCards.getChildren()) {
       card.pseudoClassStateChanged(CURRENT, ("part-" + looked).equals(card.getId()));
     }
@@ -165,18 +155,5 @@ public final class Rack extends VBox {
   private void drawWhole(Pen pen) {
     Figures.body(pen, desk.project().wearer(), new Point(0, 0));
     Figures.held(pen, desk.derived(), new Point(desk.project().wearer().heightMm() * 0.27, 0));
-  }
-
-  private void drawBlade(Pen pen) {
-    desk.derived()
-        .form()
-        .ifPresent(
-            form -> {
-              BladeDrawing.face(pen, form, pen.colour(Ink.FOAM));
-              desk.derived()
-                  .layers()
-                  .ifPresent(it -> pen.stroke(it.solid().flat().rings(), pen.colour(Ink.SOFT), 1));
-              BladeDrawing.edge(pen, form, pen.colour(Ink.INK), 1.5);
-            });
   }
 }

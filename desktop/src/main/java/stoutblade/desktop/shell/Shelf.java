@@ -126,7 +126,7 @@ public final class Shelf extends HBox {
         PseudoClass.getPseudoClass(
             reading.stage().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-')),
         true);
-    chip.setId("clock-" + step.id());
+    chip.setId("clock-" + Style.nodeId(step.id()));
     chip.setOnAction(event -> desk.goTo(Station.BUILD));
     return chip;
   }

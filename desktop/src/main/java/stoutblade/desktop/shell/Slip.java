@@ -40,8 +40,8 @@ public final class Slip extends ScrollPane {
 
   private void show() {
     List<Figure> figures = new ArrayList<>();
-    if (!desk.sumsProperty().get() && !onPart()) {
-      figures.addAll(desk.derived().figuresOf(desk.stationProperty().get()));
+    if (!desk.sumsProperty().get()) {
+      figures.addAll(desk.derived().figuresOf(desk.stationProperty().get(), lookedAt()));
     }
     figures.addAll(desk.besideProperty().get());
     if (sameRows(figures)) {
@@ -62,15 +62,10 @@ public final class Slip extends ScrollPane {
     rows.getChildren().addAll(shown);
   }
 
-  /** True where something of its own is looked at: its figures stand beside, not the blade's. */
-  private boolean onPart() {
+  /** The part whose figures are shown; none while the whole prop or a model is looked at. */
+  private String lookedAt() {
     String looked = desk.partProperty().get();
-    return switch (desk.stationProperty().get()) {
-      case DRAFT ->
-          !looked.isEmpty() && !looked.equals(Desk.PROP) && !looked.startsWith(Desk.SLICE);
-      case LAYERS -> looked.startsWith(Desk.SLICE) || desk.project().plate(looked).isPresent();
-      default -> false;
-    };
+    return looked.isEmpty() ? desk.lookedId() : looked;
   }
 
   /** True where the rows that are there only need other values: most edits change no row. */

@@ -132,7 +132,7 @@ public final class TapeView extends Inks {
   private int pulled() {
     Derived derived = desk.derived();
     if (derived.plan().isEmpty()) {
-      return derived.form().isPresent() ? 2 : 1;
+      return derived.cuttable() ? 2 : 1;
     }
     boolean finished = derived.plan().get().placed().isEmpty();
     boolean begun = !derived.project().journal().done().isEmpty();

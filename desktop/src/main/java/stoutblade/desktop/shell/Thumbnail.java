@@ -7,9 +7,9 @@ import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
+import stoutblade.part.Assembly;
+import stoutblade.part.Part;
 import stoutblade.project.Project;
-import stoutblade.prop.Assembly;
-import stoutblade.prop.Part;
 import stoutblade.prop.Spot;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
@@ -50,10 +50,7 @@ final class Thumbnail extends StackPane {
   }
 
   private void gather(Project project) {
-    if (project.blade().half().drawn()) {
-      add(project.blade().half().outline(), Spot.ORIGIN);
-    }
-    Assembly assembly = Assembly.of(project.parts(), project.blade().half());
+    Assembly assembly = Assembly.of(project.parts());
     for (Part part : project.parts()) {
       for (Path path : part.seen()) {
         assembly.spots().get(part.id()).forEach(it -> add(path, it));

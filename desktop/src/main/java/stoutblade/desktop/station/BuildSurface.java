@@ -32,6 +32,7 @@ import stoutblade.build.Plan;
 import stoutblade.build.Step;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
@@ -57,11 +58,15 @@ public final class BuildSurface implements Surface {
   private final Desk desk;
   private final BorderPane node = new BorderPane();
   private final VBox steps = new VBox(8);
+  private static final double MINUTES = 60;
+
   private final DayLadder ladder;
   private final TextField eventName = PlainText.field();
   private final DatePicker day = new DatePicker();
   private final TextField time = PlainText.field();
   private final MenuButton hours = new MenuButton("Free hours");
+  private final EntryField reserve;
+  private final Button usual = new Button("As usual");
   private Optional<FreeHours> shownHours = Optional.empty();
   private boolean showing;
 
@@ -93,12 +98,24 @@ public final class BuildSurface implements Surface {
     time.setPrefColumnCount(5);
     time.setId("event-time");
     hours.setId("free-hours");
+    reserve =
+        EntryField.number(
+            desk,
+            "h",
+            () -> "what is kept in reserve is a number of hours",
+            value -> desk.perform(Edits.reserve(Optional.of(value * MINUTES))));
+    reserve.setId("reserve");
+    reserve.setPrefColumnCount(5);
+    usual.setId("reserve-usual");
+    usual.setOnAction(event -> desk.perform(Edits.reserve(Optional.empty())));
     node.setBottom(
         new Tray()
             .with("The event", eventName)
             .with("Day", day)
             .with("Starts at", time)
-            .with("When you can work", hours));
+            .with("When you can work", hours)
+            .with("Kept in reserve", reserve)
+            .with(" ", usual));
   }
 
   private void changeEvent() {
@@ -114,7 +131,12 @@ public final class BuildSurface implements Surface {
       LocalTime starts = LocalTime.parse(time.getText().strip());
       String name = eventName.getText().isBlank() ? old.name() : eventName.getText().strip();
       desk.perform(
-          Edits.event(new Event(name, day.getValue().atTime(starts), old.readyBeforeMinutes())));
+          Edits.event(
+              new Event(
+                  name,
+                  day.getValue().atTime(starts),
+                  old.readyBeforeMinutes(),
+                  old.reserveMinutes())));
     } catch (DateTimeParseException e) {
       desk.say("'" + time.getText() + "': a time is written as 17:30");
     } catch (IllegalArgumentException e) {
@@ -139,6 +161,10 @@ public final class BuildSurface implements Surface {
       time.setText(HOUR.format(event.starts()));
     }
     showHours(derived.project().freeHours());
+    derived
+        .plan()
+        .ifPresentOrElse(it -> reserve.show(it.reserve().value() / MINUTES), reserve::showNothing);
+    usual.setDisable(event.reserveMinutes().isEmpty());
     showing = false;
     showSteps(derived);
     ladder.show(derived);
@@ -214,7 +240,7 @@ public final class BuildSurface implements Surface {
     if (plan.isEmpty()) {
       Label nothing =
           new Label(
-              "The steps follow from the outline, its layers and its core: draft a blade first.");
+              "The steps follow from the parts, their layers, cores and coats: draft a part first.");
       nothing.setWrapText(true);
       nothing.getStyleClass().add(Style.SOFT);
       cards.add(nothing);
@@ -244,7 +270,7 @@ public final class BuildSurface implements Surface {
     when.getStyleClass().add(Style.FIGURE_VALUE);
     VBox card = new VBox(4, line(title, when));
     card.getStyleClass().add(Style.CARD);
-    card.setId("step-" + step.id());
+    card.setId("step-" + Style.nodeId(step.id()));
     fill(card, plan, step);
     derived.findingsOf(Station.BUILD).stream()
         .filter(it -> it.place().equals(new Place.OnStep(step.id())))
@@ -271,11 +297,11 @@ public final class BuildSurface implements Surface {
     took.getStyleClass().add(Style.SOFT);
     Button back = new Button("Not done");
     back.setMinWidth(Region.USE_PREF_SIZE);
-    back.setId("undone-" + step.id());
+    back.setId("undone-" + Style.nodeId(step.id()));
     back.setOnAction(event -> desk.perform(Edits.notDone(step.id())));
     HBox row = line(title, took, back);
     row.getStyleClass().add(Style.CARD);
-    row.setId("step-" + step.id());
+    row.setId("step-" + Style.nodeId(step.id()));
     return row;
   }
 
@@ -329,18 +355,18 @@ public final class BuildSurface implements Surface {
       boolean running = desk.project().journal().clocks().containsKey(step.id());
       Button clock =
           new Button(running ? "Spread again: start anew" : "Glue is spread: start the clock");
-      clock.setId("start-clock-" + step.id());
+      clock.setId("start-clock-" + Style.nodeId(step.id()));
       clock.setOnAction(event -> desk.perform(Edits.startClock(step.id(), desk.clock().instant())));
       row.getChildren().add(clock);
       if (running) {
         Button stop = new Button("Stop it");
-        stop.setId("stop-clock-" + step.id());
+        stop.setId("stop-clock-" + Style.nodeId(step.id()));
         stop.setOnAction(event -> desk.perform(Edits.stopClock(step.id())));
         row.getChildren().add(stop);
       }
     }
     Button mark = new Button("Done");
-    mark.setId("done-" + step.id());
+    mark.setId("done-" + Style.nodeId(step.id()));
     LocalDateTime now = desk.now();
     mark.setOnAction(
         event ->

@@ -1,7 +1,7 @@
 package stoutblade.desktop.station;
 
 import java.util.Optional;
-import java.util.function.DoubleFunction;
+import java.util.function.BiFunction;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -12,12 +12,15 @@ import stoutblade.core.CoreReckoning;
 import stoutblade.core.Groove;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.mat.Ink;
+import stoutblade.desktop.mat.Lie;
+import stoutblade.desktop.mat.PartDrawing;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.project.Derived;
 import stoutblade.project.Edit;
 import stoutblade.project.Edits;
+import stoutblade.project.PartReckoning;
 import stoutblade.project.Station;
 import stoutblade.shape.Point;
 
@@ -51,11 +54,11 @@ public final class CoreSurface implements Surface {
     groove.setOnAction(
         event -> {
           if (!showing && groove.getValue() != null) {
-            desk.perform(Edits.groove(groove.getValue()));
+            desk.perform(Edits.groove(desk.lookedId(), groove.getValue()));
           }
         });
     none.setId("no-core");
-    none.setOnAction(event -> desk.perform(Edits.withoutCore()));
+    none.setOnAction(event -> desk.perform(Edits.withoutCore(desk.lookedId())));
     start = field(Edits::coreStart);
     end = field(Edits::coreEnd);
     held = field(Edits::coreHeldAt);
@@ -68,23 +71,28 @@ public final class CoreSurface implements Surface {
             .with("Rod or tube", rod)
             .with(" ", none)
             .with("Channel", groove)
-            .with("Starts, from the base", start)
-            .with("Ends, from the base", end)
+            .with("Starts, from the near end", start)
+            .with("Ends, from the near end", end)
             .with("Held at", held));
   }
 
-  private EntryField field(DoubleFunction<Edit> edit) {
-    return EntryField.length(desk, mm -> desk.perform(edit.apply(mm)));
+  private EntryField field(BiFunction<String, Double, Edit> edit) {
+    return EntryField.length(desk, mm -> desk.perform(edit.apply(desk.lookedId(), mm)));
   }
 
   private void choose() {
     Rod chosen = rod.getValue();
-    if (showing || chosen == null || desk.derived().form().isEmpty()) {
+    Optional<PartReckoning> part = desk.looked().filter(it -> it.body().isPresent());
+    if (showing || chosen == null || part.isEmpty()) {
       return;
     }
-    double length = desk.derived().form().get().length().value();
+    double length = part.get().body().orElseThrow().length().value();
     try {
-      desk.perform(Edits.rod(chosen.id(), CoreChoice.inBlade(chosen.id(), length)));
+      CoreChoice first =
+          part.get().part().half()
+              ? CoreChoice.inBlade(chosen.id(), length)
+              : CoreChoice.through(chosen.id(), length);
+      desk.perform(Edits.rod(part.get().id(), chosen.id(), first));
     } catch (IllegalArgumentException e) {
       desk.say(e.getMessage());
     }
@@ -97,7 +105,8 @@ public final class CoreSurface implements Surface {
 
   @Override
   public void show(Derived derived) {
-    Optional<CoreChoice> core = derived.project().core();
+    Optional<PartReckoning> part = desk.looked();
+    Optional<CoreChoice> core = part.flatMap(it -> it.part().core());
     showing = true;
     rod.setValue(core.flatMap(it -> desk.catalogue().rod(it.rodId())).orElse(null));
     groove.setValue(core.map(CoreChoice::groove).orElse(null));
@@ -115,22 +124,34 @@ public final class CoreSurface implements Surface {
           end.showNothing();
           held.showNothing();
         });
-    section.show(derived, Layered.blade(derived));
+    section.show(derived, part);
   }
 
   private void draw(Pen pen) {
-    desk.derived().core().ifPresent(core -> drawCore(pen, core));
+    desk.looked().ifPresent(it -> it.core().ifPresent(core -> drawCore(pen, it, core)));
   }
 
-  private void drawCore(Pen pen, CoreReckoning core) {
-    SolidDrawing.corePlan(pen, core);
-    double low = desk.derived().form().orElseThrow().width().value() / 2;
-    Point balance = new Point(0, core.balance().value());
+  private static Point balanceWords(Pen pen, PartReckoning part, double side, Point balance) {
+    return PartDrawing.lie(part) == Lie.LYING
+        ? new Point(side * 0.42, balance.y())
+        : new Point(70 / pen.zoom(), balance.y());
+  }
+
+  private static void drawCore(Pen pen, PartReckoning part, CoreReckoning core) {
+    double near = part.body().orElseThrow().nearMm();
+    SolidDrawing.corePlan(pen, core, near);
+    double side = part.body().orElseThrow().width().value() / 2;
+    Point balance = new Point(0, near + core.balance().value());
     pen.dot(balance, 9, pen.colour(Ink.PAPER));
     pen.dot(balance, 6, pen.colour(Ink.MEASURE));
-    pen.plate("balances here", new Point(low * 0.42, balance.y()), pen.colour(Ink.MEASURE));
-    Point hold = new Point(0, core.choice().heldAtMm());
+    pen.plate("balances here", balanceWords(pen, part, side, balance), pen.colour(Ink.MEASURE));
+    Point hold = new Point(0, near + core.choice().heldAtMm());
     pen.handle(hold, false, true);
-    pen.plate("held here", hold.plus(new Point(22 / pen.zoom(), 0)), pen.colour(Ink.SELECTED));
+    // Beside the rod, on the other side than the words of the balance.
+    Point beside =
+        PartDrawing.lie(part) == Lie.LYING
+            ? new Point(22 / pen.zoom(), 0)
+            : new Point(-64 / pen.zoom(), 0);
+    pen.plate("held here", hold.plus(beside), pen.colour(Ink.SELECTED));
   }
 }

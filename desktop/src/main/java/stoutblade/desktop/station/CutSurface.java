@@ -14,7 +14,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import stoutblade.desktop.Chores;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.mat.Ink;
@@ -27,7 +26,6 @@ import stoutblade.formats.LineStyle;
 import stoutblade.measure.Units;
 import stoutblade.project.Derived;
 import stoutblade.project.Edits;
-import stoutblade.project.PartReckoning;
 import stoutblade.project.Place;
 import stoutblade.project.Station;
 import stoutblade.shape.Box;
@@ -41,10 +39,7 @@ import stoutblade.template.Tiling;
 /** Cut: the template on its pages of paper, what is cut by it, and what must be bought. */
 public final class CutSurface implements Surface {
 
-  private static final double DIMMED = 0.45;
-
   private final Desk desk;
-  private final Chores chores;
   private final MatView mat = new MatView(Lie.LYING);
   private final MaskingTape tape;
   private final BorderPane node = new BorderPane(mat);
@@ -56,23 +51,7 @@ public final class CutSurface implements Surface {
   private final Label pieces = new Label();
   private final VBox list = new VBox(4);
   private boolean showing;
-  private Optional<Laid> laid = Optional.empty();
-  private Optional<Laid> asked = Optional.empty();
-
-  /** What templates are laid out of, and the templates once they are. */
-  private record Laid(
-      List<Template> blade, List<PartReckoning> parts, Units units, List<Template> templates) {
-
-    /** The same objects: to compare all lines would take longer than to lay them out. */
-    @SuppressWarnings("ReferenceEquality")
-    boolean of(Derived derived, Units shown) {
-      return blade == derived.bladeTemplates() && parts == derived.parts() && units == shown;
-    }
-
-    static Laid out(Derived derived, Units units) {
-      return new Laid(derived.bladeTemplates(), derived.parts(), units, derived.templates(units));
-    }
-  }
+  private String lookedAt = "";
 
   /** What the surface asks the application for. */
   public interface Requests {
@@ -85,9 +64,8 @@ public final class CutSurface implements Surface {
   }
 
   /** The surface. */
-  public CutSurface(Desk desk, Chores chores, Requests requests) {
+  public CutSurface(Desk desk, Requests requests) {
     this.desk = desk;
-    this.chores = chores;
     this.tape = new MaskingTape(desk, mat, this::where);
     mat.setId("cut-mat");
     mat.setDrawing(this::draw);
@@ -143,45 +121,19 @@ public final class CutSurface implements Surface {
   public void show(Derived derived) {
     Units units = desk.units();
     mat.setUnits(units);
-    if (derived.parts().isEmpty()) {
-      // Those of the blade are there already.
-      laid = Optional.of(Laid.out(derived, units));
-    } else if (laid.filter(it -> it.of(derived, units)).isEmpty()) {
-      layOut(derived, units);
-    }
-    showLaid(derived, laid.map(Laid::templates).orElse(derived.bladeTemplates()));
-    boolean now = laid.filter(it -> it.of(derived, units)).isPresent();
-    mat.setOpacity(now ? 1 : DIMMED);
-    which.setDisable(!now);
-  }
-
-  /** Lays the templates out beside the window; until then those before stay, dimmed. */
-  private void layOut(Derived derived, Units units) {
-    if (asked.filter(it -> it.of(derived, units)).isPresent()) {
-      return;
-    }
-    asked = Optional.of(new Laid(derived.bladeTemplates(), derived.parts(), units, List.of()));
-    chores.start(
-        "Laying out templates",
-        (Chores.Work<Laid>) progress -> Laid.out(derived, units),
-        done -> {
-          if (asked.filter(it -> it.of(derived, units)).isPresent()) {
-            laid = Optional.of(done);
-            show(desk.derived());
-          }
-        },
-        () -> asked = asked.filter(it -> !it.of(derived, units)));
-  }
-
-  private void showLaid(Derived derived, List<Template> templates) {
+    List<Template> templates = derived.templates();
     showing = true;
     paper.setValue(derived.project().paper());
-    String before = template().map(Template::id).orElse("");
+    // Another part that is looked at shows its own template.
+    boolean same = lookedAt.equals(desk.lookedId());
+    lookedAt = desk.lookedId();
+    String before = same ? template().map(Template::id).orElse("") : "";
     which.getItems().setAll(templates);
     Optional<Template> now =
         templates.stream()
             .filter(it -> it.id().equals(before))
             .findFirst()
+            .or(() -> ofLooked(derived))
             .or(() -> templates.stream().findFirst());
     which.setValue(now.orElse(null));
     showing = false;
@@ -197,12 +149,16 @@ public final class CutSurface implements Surface {
           mat.fitAnew(all, 40);
         });
     showList(derived);
-    boolean blade = now.filter(derived::tiled).isPresent();
-    tape.show(
-        derived.findingsOf(Station.CUT).stream()
-            .filter(it -> blade || !(it.place() instanceof Place.OnBlade))
-            .toList());
+    tape.show(derived.findingsOf(Station.CUT));
     mat.redraw();
+  }
+
+  /** The first template of the part that is looked at. */
+  private Optional<Template> ofLooked(Derived derived) {
+    return derived.papers().stream()
+        .filter(it -> it.partId().equals(desk.lookedId()))
+        .flatMap(it -> it.templates().stream())
+        .findFirst();
   }
 
   private Optional<Template> template() {
@@ -212,11 +168,9 @@ public final class CutSurface implements Surface {
   /** How a template is spread over pages; none where it would take too many. */
   private static Optional<Tiling> tiling(Derived derived, Template template) {
     Paper paper = derived.project().paper();
-    return derived.tiled(template)
-        ? derived.tiling()
-        : Optional.of(template)
-            .filter(it -> Tiling.pages(it, paper) <= Tiling.MOST_PAGES)
-            .map(it -> Tiling.of(it, paper));
+    return Optional.of(template)
+        .filter(it -> Tiling.pages(it, paper) <= Tiling.MOST_PAGES)
+        .map(it -> Tiling.of(it, paper));
   }
 
   private void showList(Derived derived) {
@@ -244,7 +198,7 @@ public final class CutSurface implements Surface {
   }
 
   private Optional<Point> where(Place place) {
-    return place instanceof Place.OnBlade it ? Optional.of(it.mm()) : Optional.empty();
+    return place instanceof Place.OnPart it ? Optional.of(it.mm()) : Optional.empty();
   }
 
   private void draw(Pen pen) {

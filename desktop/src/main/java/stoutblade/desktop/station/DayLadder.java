@@ -163,7 +163,7 @@ final class DayLadder extends Inks {
       out.fillText("to " + DAY.format(rung.to), PAD, y + RUNG / 2 + 8);
       long days = ChronoUnit.DAYS.between(rung.from, rung.to) + 1;
       out.setFill(colour(Ink.SOFT));
-      out.fillText(days + " days with nothing that must be done", NAME + PAD, y + RUNG / 2);
+      out.fillText(days + " days with nothing that must be done", NAME + 3 * PAD, y + RUNG / 2);
       return;
     }
     free(out, rung.from, y, event);

@@ -1,6 +1,7 @@
 package stoutblade.desktop.station;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import stoutblade.desktop.Pictures;
@@ -9,8 +10,10 @@ import stoutblade.desktop.mat.Pen;
 import stoutblade.develop.Panel;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
-import stoutblade.part.BladeForm;
+import stoutblade.part.Part;
 import stoutblade.project.Derived;
+import stoutblade.project.PartReckoning;
+import stoutblade.prop.Spot;
 import stoutblade.reference.Placement;
 import stoutblade.shape.Box;
 import stoutblade.shape.Cubic;
@@ -73,8 +76,8 @@ public final class Figures {
   public record Piece(Path path, Ink ink) {}
 
   /**
-   * The prop from its butt upwards: haft and blade as drafted, else the first outline that was
-   * traced.
+   * The prop from its butt upwards: all its parts where they are, else the first outline that was
+   * traced. What of it is marked and not drafted yet is a haft below.
    *
    * @param side true for how thin it is, seen from the side
    */
@@ -89,23 +92,55 @@ public final class Figures {
             .size()
             .carry()
             .thicknessMm()
-            .orElse(derived.layers().map(it -> it.thickness().value()).orElse(HAFT_MM));
-    if (derived.form().isEmpty()) {
+            .orElse(
+                derived.parts().stream()
+                    .mapToDouble(it -> it.part().thicknessMm())
+                    .filter(it -> it > 0)
+                    .findFirst()
+                    .orElse(HAFT_MM));
+    List<Piece> drafted = drafted(derived);
+    if (drafted.isEmpty()) {
       return traced(derived, side, thick);
     }
-    BladeForm form = derived.form().get();
-    double base = whole - form.length().value();
+    Box box = Box.around(drafted.stream().flatMap(it -> it.path().flattened(1).stream()).toList());
+    double base = Math.max(0, whole - box.height());
     List<Piece> pieces = new ArrayList<>();
-    if (base > 0) {
+    if (base > 1) {
       double half = derived.project().size().carry().gripDiameterMm().orElse(HAFT_MM) / 2;
       pieces.add(new Piece(bar(half, 0, base), Ink.CORE));
     }
-    pieces.add(
-        new Piece(
-            side
-                ? bar(thick / 2, Math.max(0, base), whole)
-                : moved(form.outline(), new Point(0, Math.max(0, base))),
-            Ink.FOAM));
+    if (side) {
+      pieces.add(new Piece(bar(thick / 2, base, base + box.height()), Ink.FOAM));
+    } else {
+      Point up = new Point(0, base - box.minY());
+      drafted.forEach(it -> pieces.add(new Piece(moved(it.path(), up), it.ink())));
+    }
+    return pieces;
+  }
+
+  /** All parts with their cores, each where it is on the prop; carriers first. */
+  private static List<Piece> drafted(Derived derived) {
+    List<Piece> pieces = new ArrayList<>();
+    List<Part> order = new ArrayList<>(derived.assembly().order());
+    // What does not show in front lies behind.
+    order.sort(Comparator.comparing(it -> it.placing().shows().front()));
+    for (Part part : order) {
+      PartReckoning own = derived.part(part.id()).orElseThrow();
+      for (Spot spot : derived.assembly().spots().get(part.id())) {
+        own.core()
+            .ifPresent(
+                core -> {
+                  double near = own.body().orElseThrow().nearMm();
+                  Path rod =
+                      bar(
+                          core.diameter().value() / 2,
+                          near + core.choice().startMm(),
+                          near + core.choice().endMm());
+                  pieces.add(new Piece(spot.place(rod), Ink.CORE));
+                });
+        own.seen().stream().limit(1).forEach(it -> pieces.add(new Piece(spot.place(it), Ink.FOAM)));
+      }
+    }
     return pieces;
   }
 

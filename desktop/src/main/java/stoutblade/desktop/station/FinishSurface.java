@@ -21,26 +21,28 @@ import javafx.scene.shape.Rectangle;
 import stoutblade.catalogue.Coating;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
-import stoutblade.desktop.mat.BladeDrawing;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
+import stoutblade.desktop.mat.PartDrawing;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.finish.CoatReckoning;
+import stoutblade.finish.CoatStock;
 import stoutblade.finish.Coats;
 import stoutblade.measure.Display;
-import stoutblade.part.BladeForm;
 import stoutblade.project.Derived;
 import stoutblade.project.Edits;
+import stoutblade.project.PartReckoning;
 import stoutblade.project.Place;
 import stoutblade.project.Station;
+import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 
 /**
- * Finish: the coats in their order, each with what it uses up against the shelf; the blade shows
+ * Finish: the coats in their order, each with what it uses up against the shelf; the part shows
  * them one over the other, as on a stepped sample.
  */
 public final class FinishSurface implements Surface {
@@ -50,6 +52,7 @@ public final class FinishSurface implements Surface {
   private final BorderPane node = new BorderPane();
   private final VBox rows = new VBox(8);
   private final ComboBox<Coating> more = new ComboBox<>();
+  private final Button forAll = new Button("On every part");
   private boolean showing;
 
   /** The surface. */
@@ -70,7 +73,9 @@ public final class FinishSurface implements Surface {
     more.setId("more-coating");
     more.setPrefWidth(270);
     more.setOnAction(event -> addCoating());
-    node.setBottom(new Tray().with("Add a coating", more));
+    forAll.setId("coats-for-all");
+    forAll.setOnAction(event -> desk.perform(Edits.coatsForAll(desk.lookedId())));
+    node.setBottom(new Tray().with("Add a coating", more).with("These coats", forAll));
   }
 
   private void addCoating() {
@@ -78,7 +83,7 @@ public final class FinishSurface implements Surface {
     if (showing || chosen == null) {
       return;
     }
-    List<Coats> coats = new ArrayList<>(desk.project().coats());
+    List<Coats> coats = new ArrayList<>(coats());
     int at = 0;
     for (int i = 0; i < coats.size(); i++) {
       boolean before =
@@ -89,7 +94,24 @@ public final class FinishSurface implements Surface {
       at = before ? i + 1 : at;
     }
     coats.add(at, new Coats(chosen.id(), chosen.usualCoats()));
-    desk.perform(Edits.allCoats(coats));
+    desk.perform(Edits.allCoats(desk.lookedId(), coats));
+  }
+
+  /** The coats of the part that is looked at. */
+  private List<Coats> coats() {
+    return desk.looked().map(it -> it.part().coats()).orElse(List.of());
+  }
+
+  /** True for a finding of another part. */
+  private boolean elsewhere(Place.OnCoating place) {
+    boolean planned = coats().stream().anyMatch(it -> it.coatingId().equals(place.coatingId()));
+    return place.partId().isEmpty() ? !planned : !place.partId().equals(desk.lookedId());
+  }
+
+  /** True for a finding of a coating of this part, or of what there is of it. */
+  private boolean on(Place.OnCoating place, String coatingId) {
+    return place.coatingId().equals(coatingId)
+        && (place.partId().isEmpty() || place.partId().equals(desk.lookedId()));
   }
 
   @Override
@@ -100,9 +122,16 @@ public final class FinishSurface implements Surface {
   @Override
   public void show(Derived derived) {
     mat.setUnits(desk.units());
-    derived.form().ifPresent(form -> mat.fitAnew(form.box(), 22));
+    desk.looked()
+        .ifPresent(
+            part -> {
+              mat.setLie(PartDrawing.lie(part));
+              PartDrawing.box(part).ifPresent(it -> mat.fitAnew(it, 22));
+            });
     showing = true;
-    List<String> planned = derived.project().coats().stream().map(Coats::coatingId).toList();
+    more.setDisable(desk.looked().isEmpty());
+    forAll.setDisable(coats().isEmpty() || desk.project().parts().size() < 2);
+    List<String> planned = coats().stream().map(Coats::coatingId).toList();
     more.getItems()
         .setAll(
             desk.catalogue().coatings().stream().filter(it -> !planned.contains(it.id())).toList());
@@ -110,9 +139,9 @@ public final class FinishSurface implements Surface {
     showing = false;
     List<Node> lines = new ArrayList<>();
     derived.findingsOf(Station.FINISH).stream()
-        .filter(it -> !(it.place() instanceof Place.OnCoating))
+        .filter(it -> !(it.place() instanceof Place.OnCoating own) || elsewhere(own))
         .forEach(it -> lines.add(MaskingTape.strip(desk, it)));
-    for (int i = 0; i < derived.project().coats().size(); i++) {
+    for (int i = 0; i < coats().size(); i++) {
       lines.add(row(derived, i));
     }
     rows.getChildren().setAll(lines);
@@ -120,7 +149,7 @@ public final class FinishSurface implements Surface {
   }
 
   private Node row(Derived derived, int index) {
-    Coats coats = derived.project().coats().get(index);
+    Coats coats = coats().get(index);
     Optional<Coating> coating = desk.catalogue().coating(coats.coatingId());
     VBox card = new VBox(6);
     card.getStyleClass().add(Style.CARD);
@@ -142,24 +171,28 @@ public final class FinishSurface implements Surface {
     HBox head = new HBox(10, swatch, name, counter(coats), up);
     head.setAlignment(Pos.CENTER_LEFT);
     card.getChildren().add(head);
-    derived.coats().stream()
-        .filter(it -> it.coating().id().equals(coats.coatingId()) && it.coating().spread() > 0)
-        .findFirst()
-        .ifPresent(it -> card.getChildren().add(stock(it)));
+    derived
+        .coat(coats.coatingId())
+        .filter(it -> it.coating().spread() > 0)
+        .ifPresent(it -> card.getChildren().add(stock(coats, it)));
     coating.ifPresent(it -> card.getChildren().add(drying(it, coats.count())));
     derived.findingsOf(Station.FINISH).stream()
-        .filter(it -> it.place().equals(new Place.OnCoating(coats.coatingId())))
+        .filter(it -> it.place() instanceof Place.OnCoating own && on(own, coats.coatingId()))
         .forEach(it -> card.getChildren().add(MaskingTape.strip(desk, it)));
     return card;
   }
 
   private Node counter(Coats coats) {
     Button fewer =
-        small("−", () -> desk.perform(Edits.coats(coats.coatingId(), coats.count() - 1)));
+        small(
+            "−",
+            () -> desk.perform(Edits.coats(desk.lookedId(), coats.coatingId(), coats.count() - 1)));
     fewer.setAccessibleText("One coat less");
     fewer.setId("fewer-" + coats.coatingId());
     Button another =
-        small("+", () -> desk.perform(Edits.coats(coats.coatingId(), coats.count() + 1)));
+        small(
+            "+",
+            () -> desk.perform(Edits.coats(desk.lookedId(), coats.coatingId(), coats.count() + 1)));
     another.setAccessibleText("One coat more");
     another.setDisable(coats.count() >= Coats.MOST);
     another.setId("another-" + coats.coatingId());
@@ -179,12 +212,13 @@ public final class FinishSurface implements Surface {
   }
 
   private void swap(int one, int other) {
-    List<Coats> coats = new ArrayList<>(desk.project().coats());
+    List<Coats> coats = new ArrayList<>(coats());
     Collections.swap(coats, one, other);
-    desk.perform(Edits.allCoats(coats));
+    desk.perform(Edits.allCoats(desk.lookedId(), coats));
   }
 
-  private Node stock(CoatReckoning coats) {
+  /** What this part takes, what all take, and what is there. */
+  private Node stock(Coats planned, CoatStock coats) {
     double share =
         coats.onShelf().value() == 0
             ? 1
@@ -192,7 +226,18 @@ public final class FinishSurface implements Surface {
     ProgressBar bar = new ProgressBar(share);
     bar.setPrefWidth(120);
     bar.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("short"), coats.runsOut());
-    Label need = new Label("takes " + coats.need().show(desk.units()) + " of");
+    Optional<CoatReckoning> own =
+        desk.looked().stream()
+            .flatMap(it -> it.coats().stream())
+            .filter(it -> it.coating().id().equals(planned.coatingId()))
+            .findFirst();
+    String all = coats.need().show(desk.units());
+    String here = own.map(it -> it.need().show(desk.units())).orElse(all);
+    Label need =
+        new Label(
+            here.equals(all)
+                ? "takes " + all + " of"
+                : "takes " + here + ", all parts " + all + " of");
     need.setMinWidth(Region.USE_PREF_SIZE);
     EntryField shelf =
         EntryField.number(
@@ -228,38 +273,36 @@ public final class FinishSurface implements Surface {
   // == DRAWING
 
   private void draw(Pen pen) {
-    Derived derived = desk.derived();
-    derived
-        .form()
-        .ifPresent(
-            form -> {
-              BladeDrawing.face(pen, form, pen.colour(Ink.FOAM));
-              List<Coating> coats =
-                  derived.project().coats().stream()
-                      .flatMap(it -> desk.catalogue().coating(it.coatingId()).stream())
-                      .toList();
-              for (int i = 0; i < coats.size(); i++) {
-                drawCoat(
-                    pen, form, coats.get(i), (double) (coats.size() - i) / (coats.size() + 1), i);
-              }
-              BladeDrawing.edge(pen, form, pen.colour(Ink.INK), 2);
-              pen.words(
-                  "bare foam",
-                  new Point(-form.width().value() / 2, form.length().value() * 0.97),
-                  0,
-                  -6,
-                  13,
-                  pen.colour(Ink.SOFT));
-            });
+    desk.looked()
+        .ifPresent(part -> PartDrawing.box(part).ifPresent(box -> drawCoats(pen, part, box)));
+  }
+
+  private void drawCoats(Pen pen, PartReckoning part, Box box) {
+    PartDrawing.face(pen, part, pen.colour(Ink.FOAM));
+    List<Coating> coats =
+        coats().stream().flatMap(it -> desk.catalogue().coating(it.coatingId()).stream()).toList();
+    for (int i = 0; i < coats.size(); i++) {
+      double share = (double) (coats.size() - i) / (coats.size() + 1);
+      drawCoat(pen, PartDrawing.rings(part), box, coats.get(i), share, i);
+    }
+    PartDrawing.edge(pen, part, pen.colour(Ink.INK), 2);
+    pen.words(
+        "bare foam",
+        new Point(box.minX(), box.minY() + box.height() * 0.97),
+        0,
+        -6,
+        13,
+        pen.colour(Ink.SOFT));
   }
 
   /**
-   * A coat covers the blade from the base up to a share of its length, over the coats before it.
+   * A coat covers the part from its near end up to a share of its length, over the coats before it.
    */
-  private static void drawCoat(Pen pen, BladeForm form, Coating coating, double share, int index) {
-    double to = form.length().value() * share;
+  private static void drawCoat(
+      Pen pen, List<List<Point>> rings, Box box, Coating coating, double share, int index) {
+    double to = box.minY() + box.height() * share;
     List<List<Point>> below =
-        form.face().rings().stream()
+        rings.stream()
             .map(ring -> ring.stream().map(it -> new Point(it.x(), Math.min(it.y(), to))).toList())
             .toList();
     double opacity =
@@ -270,8 +313,9 @@ public final class FinishSurface implements Surface {
         };
     Color paint = colour(coating).deriveColor(0, 1, 1, opacity);
     pen.paint(below, paint, paint.deriveColor(0, 0.95, 1.14, 1));
-    double half = form.width().value() / 2;
-    pen.line(new Point(-half, to), new Point(half, to), pen.faint(Ink.INK, 0.5), 1, 3, 3);
-    pen.words(Integer.toString(index + 1), new Point(half, to), -12, 8, 14, pen.colour(Ink.INK));
+    pen.line(
+        new Point(box.minX(), to), new Point(box.maxX(), to), pen.faint(Ink.INK, 0.5), 1, 3, 3);
+    pen.words(
+        Integer.toString(index + 1), new Point(box.maxX(), to), -12, 8, 14, pen.colour(Ink.INK));
   }
 }

@@ -21,10 +21,10 @@ import stoutblade.build.Plan;
 import stoutblade.build.Step;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
-import stoutblade.desktop.mat.BladeDrawing;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
+import stoutblade.desktop.mat.PartDrawing;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
@@ -33,14 +33,16 @@ import stoutblade.journal.Journal.Built;
 import stoutblade.measure.Display;
 import stoutblade.project.Derived;
 import stoutblade.project.Edits;
-import stoutblade.shape.HalfOutline;
-import stoutblade.shape.Path;
+import stoutblade.project.PartReckoning;
+import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 
-/** Log: time taken against time planned, step by step, and the built blade over the planned one. */
+/** Log: time taken against time planned, step by step, and each built part over the planned one. */
 public final class LogSurface implements Surface {
 
   private static final double BAR = 210;
+  private static final double MARK = 86;
+  private static final double TAKEN = 300;
   private static final double MOST_STRETCH = 3;
 
   private final Desk desk;
@@ -87,7 +89,7 @@ public final class LogSurface implements Surface {
   }
 
   private boolean measure(UnaryOperator<Built> change) {
-    return desk.perform(Edits.built(change));
+    return desk.perform(Edits.built(desk.lookedId(), change));
   }
 
   @Override
@@ -98,8 +100,13 @@ public final class LogSurface implements Surface {
   @Override
   public void show(Derived derived) {
     mat.setUnits(desk.units());
-    derived.form().ifPresent(form -> mat.fitAnew(form.box(), 40));
-    Built built = derived.project().journal().built();
+    desk.looked()
+        .ifPresent(
+            part -> {
+              mat.setLie(PartDrawing.lie(part));
+              PartDrawing.box(part).ifPresent(it -> mat.fitAnew(it, 40));
+            });
+    Built built = derived.project().journal().built(desk.lookedId());
     built.lengthMm().ifPresentOrElse(length::show, length::showNothing);
     built.widthMm().ifPresentOrElse(width::show, width::showNothing);
     built.massG().ifPresentOrElse(mass::show, mass::showNothing);
@@ -132,6 +139,8 @@ public final class LogSurface implements Surface {
   private Node row(Step step, Optional<Journal.Done> done, double scale) {
     Label title = new Label(step.title());
     title.setMaxWidth(Double.MAX_VALUE);
+    title.setMinWidth(0);
+    title.setWrapText(true);
     HBox.setHgrow(title, Priority.ALWAYS);
     Region planned = bar(step.minutes() * scale, "bar-planned");
     StackPane bars = new StackPane(planned);
@@ -142,7 +151,7 @@ public final class LogSurface implements Surface {
     HBox row = new HBox(10, title, bars, taken(step, done));
     row.setAlignment(Pos.CENTER_LEFT);
     row.getStyleClass().add(Style.CARD);
-    row.setId("log-" + step.id());
+    row.setId("log-" + Style.nodeId(step.id()));
     return row;
   }
 
@@ -162,21 +171,36 @@ public final class LogSurface implements Surface {
             "min",
             () -> "the time a step took is a number of minutes",
             minutes -> mark(step, minutes));
-    field.setId("took-" + step.id());
+    field.setId("took-" + Style.nodeId(step.id()));
     field.setPromptText(Display.decimal(step.minutes(), 0) + " min");
     done.ifPresentOrElse(it -> field.show(it.minutes()), field::showNothing);
-    Button mark = new Button(done.isPresent() ? "Not done" : "Done");
-    mark.setMinWidth(86);
-    mark.setId("log-done-" + step.id());
-    mark.setOnAction(
-        event -> {
-          if (done.isPresent()) {
-            desk.perform(Edits.notDone(step.id()));
-          } else {
-            mark(step, Math.rint(step.minutes()));
-          }
-        });
-    HBox box = new HBox(6, field, mark);
+    HBox box = new HBox(6, field, done.isPresent() ? isDone(step) : markDone(step));
+    box.setMinWidth(TAKEN);
+    box.setPrefWidth(TAKEN);
+    box.setAlignment(Pos.CENTER_LEFT);
+    return box;
+  }
+
+  private Node markDone(Step step) {
+    Button mark = new Button("Done");
+    mark.setMinWidth(MARK);
+    mark.setId("log-done-" + Style.nodeId(step.id()));
+    mark.setOnAction(event -> mark(step, Math.rint(step.minutes())));
+    return mark;
+  }
+
+  /**
+   * A step that is done: where its button was there is none, so that Enter and a press of Done
+   * together do not take it back.
+   */
+  private Node isDone(Step step) {
+    Label is = new Label("✓ done");
+    is.setMinWidth(MARK);
+    Button back = new Button("Not done");
+    back.setMinWidth(MARK);
+    back.setId("log-undone-" + Style.nodeId(step.id()));
+    back.setOnAction(event -> desk.perform(Edits.notDone(step.id())));
+    HBox box = new HBox(6, is, back);
     box.setAlignment(Pos.CENTER_LEFT);
     return box;
   }
@@ -194,45 +218,48 @@ public final class LogSurface implements Surface {
   // == DRAWING
 
   private void draw(Pen pen) {
-    Derived derived = desk.derived();
-    derived
-        .form()
+    desk.looked()
+        .ifPresent(part -> PartDrawing.box(part).ifPresent(box -> drawPart(pen, part, box)));
+  }
+
+  private void drawPart(Pen pen, PartReckoning part, Box box) {
+    PartDrawing.face(pen, part, pen.faint(Ink.FOAM, 0.7));
+    List<List<Point>> rings = PartDrawing.rings(part);
+    pen.stroke(rings, pen.colour(Ink.INK), 1.5, 6, 4);
+    Built built = desk.project().journal().built(part.id());
+    double along = built.lengthMm().orElse(box.height()) / box.height();
+    double across = built.widthMm().orElse(box.width()) / box.width();
+    boolean measured = built.lengthMm().isPresent() || built.widthMm().isPresent();
+    // One that is many times as large as planned would leave nothing of the plan in sight.
+    if (measured && along <= MOST_STRETCH && across <= MOST_STRETCH) {
+      pen.stroke(stretched(rings, box, across, along), pen.colour(Ink.SELECTED), 2.4);
+      pen.plate(
+          "as built",
+          new Point(
+              box.centre().x() + box.width() / 2 * across * 0.7, box.minY() + box.height() * 0.62),
+          pen.colour(Ink.SELECTED));
+    }
+    part.core()
         .ifPresent(
-            form -> {
-              BladeDrawing.face(pen, form, pen.faint(Ink.FOAM, 0.7));
-              pen.stroke(form.outline(), pen.colour(Ink.INK), 1.5, 6, 4);
-              Built built = derived.project().journal().built();
-              double along = built.lengthMm().orElse(form.length().value()) / form.length().value();
-              double across = built.widthMm().orElse(form.width().value()) / form.width().value();
-              boolean measured = built.lengthMm().isPresent() || built.widthMm().isPresent();
-              // One that is many times as large as planned would leave nothing of the plan in
-              // sight.
-              if (measured && along <= MOST_STRETCH && across <= MOST_STRETCH) {
-                pen.stroke(
-                    stretched(derived.project().blade().half(), across, along),
-                    pen.colour(Ink.SELECTED),
-                    2.4);
-                pen.plate(
-                    "as built",
-                    new Point(
-                        form.width().value() / 2 * across * 0.7, form.length().value() * 0.62),
-                    pen.colour(Ink.SELECTED));
-              }
-              derived
-                  .core()
-                  .ifPresent(
-                      core -> {
-                        pen.dot(new Point(0, core.balance().value()), 6, pen.colour(Ink.MEASURE));
-                        pen.plate(
-                            "should balance here",
-                            new Point(-20 / pen.zoom(), core.balance().value()),
-                            pen.colour(Ink.MEASURE));
-                      });
+            core -> {
+              double at = part.body().orElseThrow().nearMm() + core.balance().value();
+              pen.dot(new Point(0, at), 6, pen.colour(Ink.MEASURE));
+              pen.plate(
+                  "should balance here", new Point(-20 / pen.zoom(), at), pen.colour(Ink.MEASURE));
             });
   }
 
-  /** Its path is stretched, not its nodes: those keep within what can be drafted. */
-  private static Path stretched(HalfOutline half, double across, double along) {
-    return half.outline().moved(it -> new Point(it.x() * across, it.y() * along));
+  /** Stretched from the middle of its near end. */
+  private static List<List<Point>> stretched(
+      List<List<Point>> rings, Box box, double across, double along) {
+    double x = box.centre().x();
+    double y = box.minY();
+    return rings.stream()
+        .map(
+            ring ->
+                ring.stream()
+                    .map(it -> new Point(x + (it.x() - x) * across, y + (it.y() - y) * along))
+                    .toList())
+        .toList();
   }
 }

@@ -1,26 +1,28 @@
 package stoutblade.desktop.station;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Orientation;
+import javafx.scene.control.Label;
 import javafx.scene.control.SplitPane;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
+import stoutblade.core.CoreReckoning;
 import stoutblade.core.Section;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
+import stoutblade.desktop.mat.PartDrawing;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.project.Derived;
+import stoutblade.project.PartReckoning;
 import stoutblade.project.Place;
 import stoutblade.project.Station;
-import stoutblade.prop.Assembly;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 
@@ -29,14 +31,17 @@ public final class SectionDesk extends SplitPane {
 
   private static final double JUST_INSIDE_MM = 0.5;
   private static final double ROOM_FOR_WORDS = 0.22;
+  private static final double NOTE_WIDE = 520;
 
   private final Desk desk;
   private final Station station;
   private final MatView plan = new MatView(Lie.LYING);
   private final MatView section = new MatView(Lie.UPRIGHT);
+  private final Label nothing = section.note("section-nothing", NOTE_WIDE);
   private final MaskingTape tape;
   private final Consumer<Pen> more;
   private Optional<Layered> shown = Optional.empty();
+  private Optional<PartReckoning> plain = Optional.empty();
   private String fitted = "";
   private double at = Double.NaN;
 
@@ -79,49 +84,75 @@ public final class SectionDesk extends SplitPane {
   }
 
   /** Shows a part. */
-  public void show(Derived derived, Optional<Layered> layered) {
-    shown = layered;
+  public void show(Derived derived, Optional<PartReckoning> part) {
+    shown = part.flatMap(Layered::of);
+    plain = shown.isPresent() ? Optional.empty() : part;
     plan.setUnits(desk.units());
     section.setUnits(desk.units());
-    layered.ifPresent(it -> fit(derived, it));
-    tape.show(
-        derived.findingsOf(station).stream()
-            .filter(it -> about(it.place(), layered.map(Layered::id).orElse("")))
-            .toList());
+    shown.ifPresent(this::fit);
+    plain.ifPresent(this::fitPlain);
+    String id = part.map(PartReckoning::id).orElse("");
+    tape.show(derived.findingsOf(station).stream().filter(it -> about(it.place(), id)).toList());
+    nothing.setText(plain.map(SectionDesk::words).orElse(""));
+    nothing.setVisible(plain.isPresent());
     plan.redraw();
     section.redraw();
     tell();
   }
 
+  /** Why nothing is cut through below. */
+  private static String words(PartReckoning part) {
+    if (part.part().stack().isEmpty()) {
+      return part.part().name() + " is bought: there are no layers to cut through.";
+    }
+    return part.part().cut().isPresent()
+        ? "There is no outline to cut through yet."
+        : part.part().name() + " is made of one sheet: there are no layers to cut through.";
+  }
+
   private static boolean about(Place place, String id) {
     return place instanceof Place.OnPart it
         ? it.partId().equals(id)
-        : id.isEmpty() || id.equals(Assembly.BLADE);
+        : !(place instanceof Place.OnCoating);
   }
 
-  private void fit(Derived derived, Layered it) {
+  private void fit(Layered it) {
     Box box = it.box();
     if (!fitted.equals(it.id()) || Double.isNaN(at) || at > box.maxY() || at < box.minY()) {
       fitted = it.id();
-      at = first(derived, it, box);
+      at = first(it, box);
     }
     plan.setLie(it.lie());
-    plan.fitAnew(planBox(derived, it, box), 34);
+    plan.fitAnew(planBox(it.core(), box), 34);
     fitSection();
   }
 
-  private static double first(Derived derived, Layered it, Box box) {
+  private static double first(Layered it, Box box) {
     double length = box.height();
-    return it.blade()
-        ? Math.min(derived.form().orElseThrow().widestAt().value() + length * 0.12, length * 0.5)
+    double widest = it.form().measures().orElseThrow().widestAt().value();
+    return it.lies()
+        ? box.minY() + Math.min(widest + length * 0.12, length * 0.5)
         : box.centre().y();
   }
 
-  private Box planBox(Derived derived, Layered it, Box box) {
-    return derived
-        .core()
-        .filter(core -> station == Station.CORE && it.blade() && core.choice().startMm() < 0)
-        .map(core -> box.with(new Box(0, core.choice().startMm(), 0, 0)))
+  /** What has no layers: its lines, with its core. */
+  private void fitPlain(PartReckoning part) {
+    fitted = part.id();
+    at = Double.NaN;
+    plan.setLie(PartDrawing.lie(part));
+    PartDrawing.box(part).ifPresent(it -> plan.fitAnew(planBox(part.core(), it), 34));
+  }
+
+  private Box planBox(Optional<CoreReckoning> core, Box box) {
+    return core.filter(it -> station == Station.CORE)
+        .map(
+            it ->
+                box.with(
+                    new Box(
+                        0,
+                        box.minY() + it.choice().startMm(),
+                        0,
+                        box.minY() + it.choice().endMm())))
         .orElse(box);
   }
 
@@ -137,13 +168,19 @@ public final class SectionDesk extends SplitPane {
 
   private Optional<Point> where(Place place) {
     return switch (place) {
-      case Place.OnBlade it -> Optional.of(it.mm());
       case Place.OnPart it -> Optional.of(it.mm());
       default -> Optional.empty();
     };
   }
 
   private void drawPlan(Pen pen) {
+    plain.ifPresent(
+        it -> {
+          PartDrawing.face(pen, it, pen.colour(Ink.FOAM));
+          PartDrawing.edge(pen, it, pen.colour(Ink.INK), 1.6);
+          more.accept(pen);
+          tape.mark(pen);
+        });
     shown.ifPresent(
         it -> {
           SolidDrawing.plan(pen, it);
@@ -152,7 +189,8 @@ public final class SectionDesk extends SplitPane {
               pen,
               it,
               at,
-              Display.length(at, desk.units()) + (it.blade() ? " from the base" : " along"));
+              Display.length(at - it.layers().solid().near(), desk.units())
+                  + (it.lies() ? " from the base" : " along"));
           tape.mark(pen);
         });
   }
@@ -201,12 +239,9 @@ public final class SectionDesk extends SplitPane {
     desk.besideProperty().set(figures());
   }
 
-  /** The figures of the section; before them those of a plate, whose station shows the blade's. */
+  /** The figures of the section. */
   private List<Figure> figures() {
-    List<Figure> all = new ArrayList<>();
-    shown.filter(it -> !it.blade()).ifPresent(it -> all.addAll(it.layers().figures()));
-    shown.flatMap(this::section).ifPresent(it -> all.addAll(it.figures()));
-    return all;
+    return shown.flatMap(this::section).map(Section::figures).orElse(List.of());
   }
 
   /** Dragging the section along the part. */

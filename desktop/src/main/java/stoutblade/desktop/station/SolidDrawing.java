@@ -78,10 +78,10 @@ final class SolidDrawing {
   }
 
   /** The core in the plan, with its channel. */
-  static void corePlan(Pen pen, CoreReckoning core) {
+  static void corePlan(Pen pen, CoreReckoning core, double near) {
     double half = core.diameter().value() / 2;
-    double from = core.choice().startMm();
-    double to = core.choice().endMm();
+    double from = near + core.choice().startMm();
+    double to = near + core.choice().endMm();
     List<Point> rod =
         List.of(
             new Point(-half, from),
@@ -100,7 +100,7 @@ final class SolidDrawing {
     Point to = new Point(it.box().maxX() + beyond, y);
     pen.line(from, to, pen.colour(Ink.SELECTED), 2);
     Point beside =
-        it.blade()
+        it.lies()
             ? from.minus(new Point(12 / pen.zoom(), 0))
             : from.plus(new Point(46 / pen.zoom(), 14 / pen.zoom()));
     pen.plate(words, beside, pen.colour(Ink.SELECTED));

@@ -7,8 +7,9 @@ import java.util.Optional;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.desktop.Desk;
 import stoutblade.measure.Quantity;
+import stoutblade.part.Part;
 import stoutblade.project.PartEdits;
-import stoutblade.prop.ShapedPart;
+import stoutblade.prop.Formed;
 import stoutblade.sum.Answer;
 import stoutblade.sum.Entry;
 import stoutblade.sum.Sum;
@@ -32,15 +33,12 @@ final class SumsModel {
   }
 
   /** The part that is looked at, where it is one. */
-  Optional<ShapedPart> part() {
-    return desk.project()
-        .part(desk.partProperty().get())
-        .filter(ShapedPart.class::isInstance)
-        .map(ShapedPart.class::cast);
+  Optional<Part> part() {
+    return desk.project().part(desk.partProperty().get()).filter(it -> it.formed().isPresent());
   }
 
   Sum chosen() {
-    return part().map(ShapedPart::shape).orElse(free);
+    return part().flatMap(Part::formed).map(Formed::shape).orElse(free);
   }
 
   /** Takes up a sum of no part. */
@@ -57,7 +55,9 @@ final class SumsModel {
 
   private Map<String, Double> values() {
     Map<String, Double> kept =
-        part().map(ShapedPart::sizes).orElseGet(() -> typed.getOrDefault(free, Map.of()));
+        part()
+            .map(it -> it.formed().orElseThrow().entries(it.thicknessMm()))
+            .orElseGet(() -> typed.getOrDefault(free, Map.of()));
     if (held.isEmpty()) {
       return kept;
     }
@@ -112,13 +112,11 @@ final class SumsModel {
    * @return why it makes no sense, or empty where it is taken
    */
   Optional<String> type(Entry entry, double value) {
-    Optional<ShapedPart> part = part();
+    Optional<Part> part = part();
     if (part.isPresent()) {
       return desk.perform(
-              PartEdits.shape(
-                  part.get().id(),
-                  part.get().name() + ": " + entry.label(),
-                  it -> it.with(entry.key(), value)))
+              PartEdits.size(
+                  part.get().id(), part.get().name() + ": " + entry.label(), entry.key(), value))
           ? Optional.empty()
           : Optional.of(desk.noticeProperty().get());
     }

@@ -34,9 +34,9 @@ import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Surface;
 import stoutblade.measure.Display;
 import stoutblade.measure.Quantity;
+import stoutblade.part.Part;
 import stoutblade.project.Derived;
 import stoutblade.project.PartEdits;
-import stoutblade.prop.ShapedPart;
 import stoutblade.shape.Point;
 import stoutblade.sum.Answer;
 import stoutblade.sum.Drawing;
@@ -211,7 +211,7 @@ public final class SumsSurface implements Surface {
     }
   }
 
-  private TextField name(ShapedPart part) {
+  private TextField name(Part part) {
     TextField name = PlainText.field(part.name());
     name.setId("part-name");
     name.setPrefColumnCount(7);
@@ -225,7 +225,7 @@ public final class SumsSurface implements Surface {
     return name;
   }
 
-  private EntryField made(ShapedPart part) {
+  private EntryField made(Part part) {
     EntryField made =
         EntryField.number(
             desk,
@@ -243,7 +243,7 @@ public final class SumsSurface implements Surface {
     return made;
   }
 
-  private Button remove(ShapedPart part) {
+  private Button remove(Part part) {
     Button remove = new Button("Remove");
     remove.setId("part-remove");
     remove.setOnAction(event -> desk.perform(PartEdits.remove(part.id())));

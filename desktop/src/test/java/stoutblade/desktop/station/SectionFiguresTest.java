@@ -7,6 +7,7 @@ import org.junit.jupiter.api.Test;
 import stoutblade.core.Section;
 import stoutblade.desktop.TestDesk;
 import stoutblade.project.Derived;
+import stoutblade.project.First;
 
 class SectionFiguresTest {
 
@@ -14,7 +15,7 @@ class SectionFiguresTest {
 
   @Test
   void a_section_measures_what_is_drawn() {
-    Section section = Section.of(derived.layers().orElseThrow(), derived.core(), 228);
+    Section section = Section.of(First.layers(derived).orElseThrow(), First.core(derived), 228);
 
     // Two layers of 10 mm with a raised fuller of 2 mm on either face.
     assertThat(section.thickness().value()).isEqualTo(24);
@@ -25,7 +26,7 @@ class SectionFiguresTest {
 
   @Test
   void beyond_the_core_there_is_no_cover() {
-    Section section = Section.of(derived.layers().orElseThrow(), derived.core(), 540);
+    Section section = Section.of(First.layers(derived).orElseThrow(), First.core(derived), 540);
 
     assertThat(section.overCore()).isEmpty();
     // A diamond keeps its ridge up to the point.

@@ -94,10 +94,12 @@ class SumsModelTest {
     assertThat(model.keep()).isTrue();
 
     assertThat(desk.project().parts()).hasSize(before + 1);
-    assertThat(model.part().orElseThrow().sizes())
+    assertThat(model.part().orElseThrow().formed().orElseThrow().sizes())
         .containsEntry("wide", 250.0)
         .containsEntry("narrow", 120.0)
-        .hasSize(sum("box").entries().size());
+        .as("all but the thickness, which is the sheet's")
+        .hasSize(sum("box").entries().size() - 1);
+    assertThat(model.value(entry("foam"))).isEqualTo(10);
     desk.undo();
     assertThat(model.part()).isEmpty();
   }

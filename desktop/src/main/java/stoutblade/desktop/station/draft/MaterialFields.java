@@ -8,18 +8,18 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.part.Part;
 import stoutblade.project.PartEdits;
-import stoutblade.prop.Part;
 
 /** Fields for what a part is cut from. */
 final class MaterialFields {
 
-  private final Supplier<Optional<? extends Part>> part;
+  private final Supplier<Optional<Part>> part;
   private final ComboBox<Foam> foam = new ComboBox<>();
   private final EntryField thickness;
   private boolean showing;
 
-  MaterialFields(Desk desk, String prefix, Supplier<Optional<? extends Part>> part) {
+  MaterialFields(Desk desk, String prefix, Supplier<Optional<Part>> part) {
     this.part = part;
     foam.setId(prefix + "foam");
     foam.getItems().setAll(desk.catalogue().foams());

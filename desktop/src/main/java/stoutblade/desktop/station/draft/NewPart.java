@@ -6,8 +6,10 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import stoutblade.desktop.Desk;
+import stoutblade.part.Defaults;
 import stoutblade.project.Edit;
 import stoutblade.project.PartEdits;
+import stoutblade.prop.Bought;
 import stoutblade.reference.Model;
 import stoutblade.shape.Box;
 import stoutblade.shape.HalfOutline;
@@ -43,13 +45,18 @@ final class NewPart {
     items.add(
         item("new-disc", "Disc", () -> add("Disc", WholeOutline.circle(new Point(0, 0), 60))));
     items.add(item("new-by-hand", "Plate, traced by hand", () -> add("Plate", HalfOutline.EMPTY)));
-    if (desk.project().blade().half().drawn()) {
-      items.add(
-          item(
-              "new-like-blade",
-              "Plate with the blade's outline",
-              () -> add("Plate", desk.project().blade().half())));
-    }
+    desk.looked()
+        .flatMap(it -> it.part().cut())
+        .filter(it -> it.outline().drawn())
+        .ifPresent(
+            it ->
+                items.add(
+                    item(
+                        "new-like",
+                        "Plate with this one's outline",
+                        () -> add("Plate", it.outline()))));
+    items.add(item("new-blade", "Blade, worked on both faces", this::addBlade));
+    items.add(item("new-bought", "Bought thing: a pipe, a ball, a strap", this::addBought));
     List<Tracing> tracings = desk.project().size().tracings();
     if (!tracings.isEmpty()) {
       items.add(new SeparatorMenuItem());
@@ -90,6 +97,14 @@ final class NewPart {
 
   private void add(String name, Outline outline) {
     add(PartEdits.addPlate(name, outline, THICKNESS_MM));
+  }
+
+  private void addBlade() {
+    add(PartEdits.addBlade(Defaults.FIRST));
+  }
+
+  private void addBought() {
+    add(PartEdits.addBought("Bought thing", new Bought("bought thing", "", 100, 40, 0, 0)));
   }
 
   private void add(Edit edit) {

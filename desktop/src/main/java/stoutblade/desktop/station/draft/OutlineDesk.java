@@ -1,6 +1,5 @@
 package stoutblade.desktop.station.draft;
 
-import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyEvent;
@@ -13,12 +12,12 @@ import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.MaskingTape;
-import stoutblade.part.BladeForm;
 import stoutblade.project.Derived;
-import stoutblade.project.OutlineEdits;
 import stoutblade.project.PartReckoning;
 import stoutblade.project.Place;
 import stoutblade.project.Station;
+import stoutblade.prop.Measures;
+import stoutblade.prop.PlateForm;
 import stoutblade.prop.Slab;
 import stoutblade.shape.Box;
 import stoutblade.shape.Outline;
@@ -64,7 +63,7 @@ final class OutlineDesk {
     } else {
       how.setText("Press a node or a side; press a side twice for a node there.");
     }
-    how.setVisible((nothing && model.plate().isPresent()) || model.tracingProperty().get());
+    how.setVisible((nothing && !model.lies()) || model.tracingProperty().get());
   }
 
   private void after() {
@@ -81,17 +80,10 @@ final class OutlineDesk {
   void show(Derived derived) {
     mat.setUnits(desk.units());
     // A blade lies with its tip to the right; a plate stands as it does on the prop.
-    mat.setLie(model.plate().isPresent() ? Lie.UPRIGHT : Lie.LYING);
+    mat.setLie(model.lies() ? Lie.LYING : Lie.UPRIGHT);
     trays.show();
     place(derived);
     showHow();
-    desk.besideProperty()
-        .set(
-            model
-                .plate()
-                .flatMap(it -> derived.part(it.id()))
-                .map(PartReckoning::figures)
-                .orElse(List.of()));
     tape.show(derived.findingsOf(Station.DRAFT).stream().filter(it -> about(it.place())).toList());
     mat.redraw();
   }
@@ -99,13 +91,12 @@ final class OutlineDesk {
   private boolean about(Place place) {
     return switch (place) {
       case Place.OnPart it -> it.partId().equals(model.id());
-      default -> model.plate().isEmpty();
+      default -> model.id().isEmpty();
     };
   }
 
   private Optional<Point> where(Place place) {
     return switch (place) {
-      case Place.OnBlade it -> Optional.of(it.mm());
       case Place.OnPart it -> Optional.of(it.mm());
       default -> Optional.empty();
     };
@@ -132,7 +123,7 @@ final class OutlineDesk {
     double reach =
         derived
             .placement()
-            .filter(it -> model.plate().isEmpty())
+            .filter(it -> model.lies())
             .flatMap(
                 placement ->
                     placement
@@ -158,8 +149,10 @@ final class OutlineDesk {
     }
     drawing.slab(pen, model.moved());
     drawing.nodes(pen, outline);
-    if (model.plate().isEmpty() && model.layer().isEmpty()) {
-      derived.form().ifPresent((BladeForm it) -> drawing.measures(pen, it));
+    Optional<PlateForm> form =
+        derived.part(model.id()).flatMap(PartReckoning::form).filter(PlateForm::whole);
+    if (model.lies() && model.layer().isEmpty()) {
+      form.flatMap(PlateForm::measures).ifPresent((Measures it) -> drawing.measures(pen, it));
     } else {
       Optional.of(model.moved())
           .filter(it -> it.outline().drawn())
@@ -227,10 +220,10 @@ final class OutlineDesk {
 
   /** Moves what is selected by mm on the screen: to the right and up. */
   private void nudge(double right, double up) {
-    if (model.plate().isPresent()) {
-      model.nudge(right, up);
-    } else {
+    if (model.lies()) {
       model.nudge(-up, right);
+    } else {
+      model.nudge(right, up);
     }
   }
 
@@ -252,8 +245,8 @@ final class OutlineDesk {
     return true;
   }
 
-  /** True where nothing of the blade or plate is drawn and nothing can be. */
+  /** True where what is looked at is not cut along an outline. */
   boolean empty() {
-    return model.outlineId().equals(OutlineEdits.BLADE) && model.outline().nodes().isEmpty();
+    return model.part().isEmpty();
   }
 }

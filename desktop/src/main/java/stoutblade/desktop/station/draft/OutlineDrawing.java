@@ -9,9 +9,9 @@ import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.station.Figures;
 import stoutblade.measure.Display;
 import stoutblade.measure.Quantity;
-import stoutblade.part.BladeForm;
 import stoutblade.prop.Feature;
 import stoutblade.prop.Marking;
+import stoutblade.prop.Measures;
 import stoutblade.prop.PlateForm;
 import stoutblade.prop.Slab;
 import stoutblade.prop.Spot;
@@ -39,11 +39,11 @@ final class OutlineDrawing {
     this.model = model;
   }
 
-  /** The reference picture at scale, under the blade or under the first place of a plate. */
+  /** The reference picture at scale, under the first place of the part. */
   void picture(Pen pen, double dim) {
     Spot spot =
         model
-            .plate()
+            .part()
             .flatMap(
                 it ->
                     desk.derived().assembly().spots().getOrDefault(it.id(), List.of()).stream()
@@ -80,14 +80,11 @@ final class OutlineDrawing {
       }
       return;
     }
-    if (slab.blade() && slab.features().isEmpty()) {
+    if (model.lies() && slab.features().isEmpty()) {
       outline(pen, slab.outline());
       return;
     }
-    Optional<PlateForm> known =
-        slab.blade()
-            ? desk.derived().form().map(BladeForm::worked)
-            : desk.derived().part(slab.id()).flatMap(it -> it.form());
+    Optional<PlateForm> known = desk.derived().part(slab.id()).flatMap(it -> it.form());
     PlateForm form =
         known
             .filter(it -> !model.holding())
@@ -188,12 +185,12 @@ final class OutlineDrawing {
   /** A step from a place to where its words do not cover it: up or down on the screen. */
   private Point aside(Pen pen) {
     double step = 26 / pen.zoom();
-    return model.plate().isPresent() ? new Point(0, step) : new Point(step, 0);
+    return model.lies() ? new Point(step, 0) : new Point(0, step);
   }
 
   // == MEASURES
 
-  void measures(Pen pen, BladeForm form) {
+  void measures(Pen pen, Measures form) {
     double half = form.width().value() / 2;
     double beside = -half - 30 / pen.zoom();
     pen.measure(

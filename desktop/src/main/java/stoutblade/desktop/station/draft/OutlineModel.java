@@ -8,10 +8,12 @@ import java.util.function.UnaryOperator;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import stoutblade.desktop.Desk;
+import stoutblade.part.Defaults;
+import stoutblade.part.Part;
 import stoutblade.project.OutlineEdits;
 import stoutblade.project.PartEdits;
+import stoutblade.project.PartReckoning;
 import stoutblade.prop.Feature;
-import stoutblade.prop.Plate;
 import stoutblade.prop.Slab;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.HalfOutline;
@@ -31,9 +33,11 @@ final class OutlineModel {
   /** In place of a layer's number: the outline of the part. */
   private static final int PART = -1;
 
+  private static final String NOTHING = Integer.toString(PART);
+
   private final Desk desk;
   private final BooleanProperty tracing = new SimpleBooleanProperty();
-  private String lookedAt = OutlineEdits.BLADE + PART;
+  private String lookedAt = NOTHING;
   private final TreeSet<Integer> nodes = new TreeSet<>();
   private int selected = -1;
   private int side = -1;
@@ -57,29 +61,46 @@ final class OutlineModel {
     return tracing;
   }
 
-  /** The plate that is looked at; none where it is the blade. */
-  Optional<Plate> plate() {
-    Optional<Plate> plate = desk.project().plate(desk.partProperty().get());
-    String now = plate.map(Plate::id).orElse(OutlineEdits.BLADE) + desk.layerProperty().get();
+  /** The part that is looked at, where it is cut along an outline. */
+  Optional<Part> part() {
+    Optional<Part> part = desk.looked().map(PartReckoning::part).filter(it -> it.cut().isPresent());
+    String now = part.map(Part::id).orElse("") + desk.layerProperty().get();
     if (!now.equals(lookedAt)) {
+      // What is being traced becomes a part with its first node: the hand goes on.
+      boolean begun =
+          lookedAt.equals(NOTHING)
+              && part.filter(it -> it.cut().orElseThrow().outline().nodes().size() == 1)
+                  .isPresent();
       lookedAt = now;
-      tracing.set(false);
-      select(-1);
+      if (!begun) {
+        tracing.set(false);
+        select(-1);
+      }
     }
-    return plate;
+    return part.flatMap(it -> desk.project().part(it.id()));
   }
 
-  /** The plate or the blade, with what is worked into it. */
+  /** True where it lies with its far end to the right, as a blade does; so does a first part. */
+  boolean lies() {
+    return part().map(it -> it.half() && it.cut().orElseThrow().bothFaces()).orElse(true);
+  }
+
+  /** What is looked at, with what is worked into it. */
   Slab slab() {
-    return plate()
-        .map(Plate::slab)
+    return part()
+        .flatMap(Part::slab)
         .orElseGet(
-            () -> desk.project().blade().slab(desk.project().layering().front().thicknessMm()));
+            () ->
+                desk.project()
+                    .defaults()
+                    .layered("d1", Defaults.FIRST, HalfOutline.EMPTY, "")
+                    .slab()
+                    .orElseThrow());
   }
 
   /** The layers of what is looked at. */
   List<Sheet> sheets() {
-    return plate().map(Plate::layering).orElseGet(() -> desk.project().layering()).sheets();
+    return part().map(Part::layering).orElseGet(() -> desk.project().defaults().stack()).sheets();
   }
 
   /** The layer whose outline is drawn, counted from 0 at the back; none for that of the part. */
@@ -92,17 +113,23 @@ final class OutlineModel {
   Slab moved() {
     Slab slab = slab();
     if (layer().isPresent()) {
-      return new Slab(slab.id(), slab.name(), outline(), List.of(), slab.thicknessMm());
+      return new Slab(
+          slab.id(), slab.name(), outline(), List.of(), slab.thicknessMm(), slab.bothFaces());
     }
     List<Feature> features = new ArrayList<>(slab.features());
     shifting.ifPresent(now -> features.replaceAll(it -> it.id().equals(now.id()) ? now : it));
     return new Slab(
-        slab.id(), slab.name(), moving.orElse(slab.outline()), features, slab.thicknessMm());
+        slab.id(),
+        slab.name(),
+        moving.orElse(slab.outline()),
+        features,
+        slab.thicknessMm(),
+        slab.bothFaces());
   }
 
-  /** The id of what is looked at, as edits call it. */
+  /** The id of what is looked at, as edits call it; empty before there is anything. */
   String id() {
-    return plate().map(Plate::id).orElse(OutlineEdits.BLADE);
+    return part().map(Part::id).orElse("");
   }
 
   /** What the edits of outlines call the one that is drawn. */

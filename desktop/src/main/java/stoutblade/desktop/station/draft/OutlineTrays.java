@@ -18,6 +18,7 @@ import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.project.LayerEdits;
 import stoutblade.project.OutlineEdits;
+import stoutblade.project.PartEdits;
 import stoutblade.prop.Feature;
 import stoutblade.shape.Box;
 import stoutblade.shape.Exact;
@@ -32,6 +33,7 @@ final class OutlineTrays {
 
   private static final double FIRST_TOOTH_MM = 15;
 
+  private final ToggleButton bothFaces = new ToggleButton("on both faces");
   private final Desk desk;
   private final OutlineModel model;
   private final Runnable after;
@@ -79,7 +81,7 @@ final class OutlineTrays {
     this.desk = desk;
     this.model = model;
     this.after = after;
-    this.material = new MaterialFields(desk, "plate-", model::plate);
+    this.material = new MaterialFields(desk, "plate-", model::part);
     this.featureTray = new FeatureTray(desk, model, after);
     length =
         EntryField.length(desk, mm -> desk.perform(OutlineEdits.length(model.outlineId(), mm)));
@@ -179,6 +181,9 @@ final class OutlineTrays {
   // == LAYING OUT
 
   private void layOut() {
+    bothFaces.setId("both-faces");
+    bothFaces.setOnAction(
+        event -> desk.perform(PartEdits.bothFaces(model.id(), bothFaces.isSelected())));
     length.setId("blade-length");
     width.setId("blade-width");
     station.setId("station");
@@ -277,7 +282,7 @@ final class OutlineTrays {
 
   /** Shows the tray of what is selected, and its values. */
   void show() {
-    boolean plate = model.plate().isPresent();
+    boolean plate = !model.lies();
     always.getChildren().clear();
     always.with("Base to tip, one edge", trace);
     if (model.sheets().size() > 1) {
@@ -289,6 +294,10 @@ final class OutlineTrays {
     }
     if (model.layer().isEmpty()) {
       always.with("Cut, draw, lay on", features);
+      if (model.part().isPresent()) {
+        bothFaces.setSelected(model.slab().bothFaces());
+        always.with("What is worked in", bothFaces);
+      }
     }
     if (plate || model.layer().isPresent()) {
       always.with("Offset all round", offset);

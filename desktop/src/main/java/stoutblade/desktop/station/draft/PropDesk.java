@@ -27,19 +27,21 @@ import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.part.Assembly;
+import stoutblade.part.Part;
 import stoutblade.project.Derived;
 import stoutblade.project.Edit;
 import stoutblade.project.PartEdits;
 import stoutblade.project.PartReckoning;
 import stoutblade.project.Place;
 import stoutblade.project.Station;
-import stoutblade.prop.Assembly;
-import stoutblade.prop.Part;
+import stoutblade.prop.Bought;
+import stoutblade.prop.Cut;
 import stoutblade.prop.Placing;
-import stoutblade.prop.Plate;
 import stoutblade.prop.Spot;
 import stoutblade.prop.Where;
 import stoutblade.shape.Box;
+import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
@@ -69,6 +71,7 @@ final class PropDesk {
   private final EntryField copies;
   private final EntryField mirrored;
   private final MaterialFields material;
+  private final BoughtFields bought;
   private final PlaceFields places;
   private final Button open = new Button("Draft it  Enter");
   private final Label how = mat.note("prop-how", NOTE_WIDE);
@@ -83,6 +86,7 @@ final class PropDesk {
     this.drawing = new PropDrawing(desk, pictures);
     this.tape = new MaskingTape(desk, mat, this::where);
     this.places = new PlaceFields(desk, "place-", List.of(PlaceFields.Way.values()), new Placed());
+    this.bought = new BoughtFields(desk, this::part);
     this.material = new MaterialFields(desk, "part-", this::part);
     mat.setId("prop-mat");
     mat.setDrawing(this::draw);
@@ -167,7 +171,7 @@ final class PropDesk {
       return "";
     }
     return desk.project().parts().isEmpty()
-        ? "Nothing is beside the blade yet: begin a part with New part."
+        ? "There is no part yet: begin one with New part."
         : "Press a part to say what it is fixed to, drag it to move it, Enter to draft it.";
   }
 
@@ -176,6 +180,11 @@ final class PropDesk {
   /** The part that is selected. */
   private Optional<Part> part() {
     return desk.project().part(selected);
+  }
+
+  /** What is selected, where it is bought. */
+  private Optional<Bought> thing() {
+    return part().filter(it -> it.shape() instanceof Bought).map(it -> (Bought) it.shape());
   }
 
   /** Selects a part; an empty id for none. */
@@ -193,16 +202,12 @@ final class PropDesk {
   private String carrier(String id) {
     return switch (id) {
       case "" -> "nothing: it stands by itself";
-      case Assembly.BLADE -> desk.project().blade().name();
       default -> desk.project().part(id).map(Part::name).orElse(id);
     };
   }
 
   private List<String> carriers(Part part) {
     List<String> ids = new ArrayList<>(List.of(""));
-    if (desk.project().blade().half().drawn()) {
-      ids.add(Assembly.BLADE);
-    }
     Assembly assembly = desk.derived().assembly();
     desk.project().parts().stream()
         .filter(it -> !it.id().equals(part.id()) && !assembly.carries(part.id(), it))
@@ -222,9 +227,9 @@ final class PropDesk {
     public Outline carrier() {
       return part()
           .flatMap(it -> desk.project().part(it.placing().on()))
-          .filter(Plate.class::isInstance)
-          .map(it -> ((Plate) it).outline())
-          .orElse(desk.project().blade().half());
+          .flatMap(Part::cut)
+          .map(Cut::outline)
+          .orElse(HalfOutline.EMPTY);
     }
 
     @Override
@@ -241,7 +246,10 @@ final class PropDesk {
     mat.setUnits(desk.units());
     how.setText(how());
     how.setVisible(!how.getText().isEmpty());
-    String key = part().map(it -> it.id() + places.key()).orElse("");
+    String key =
+        part()
+            .map(it -> it.id() + places.key() + thing().map(own -> own.ofRod()).orElse(false))
+            .orElse("");
     if (!key.equals(laidOut)) {
       laidOut = key;
       layOut();
@@ -263,10 +271,7 @@ final class PropDesk {
     always.setManaged(!always.getChildren().isEmpty());
     always.setVisible(!always.getChildren().isEmpty());
     bounds(derived).ifPresent(it -> mat.fitAnew(it, MARGIN_PX));
-    tape.show(
-        derived.findingsOf(Station.DRAFT).stream()
-            .filter(it -> !(it.place() instanceof Place.OnBlade))
-            .toList());
+    tape.show(derived.findingsOf(Station.DRAFT));
     mat.redraw();
   }
 
@@ -280,9 +285,15 @@ final class PropDesk {
         .with("Faces that show", shows)
         .with("Textured face", textured)
         .with("Seen", facing);
-    material.into(chosen);
+    if (thing().isPresent()) {
+      bought.into(chosen);
+    } else {
+      material.into(chosen);
+      chosen.with(" ", open);
+    }
     chosen
-        .with(" ", open)
+        .with(" ", button("part-up", "Move up", id -> PartEdits.order(id, -1)))
+        .with(" ", button("part-down", "Move down", id -> PartEdits.order(id, 1)))
         .with(" ", button("part-again", "Another like it", PartEdits::again))
         .with(" ", button("part-remove", "Remove  Del", PartEdits::remove));
   }
@@ -306,13 +317,16 @@ final class PropDesk {
     shows.setValue(part.placing().shows());
     textured.setValue(part.placing().textured());
     facing.setSelected(part.placing().facing());
-    material.show();
+    if (thing().isPresent()) {
+      bought.show();
+    } else {
+      material.show();
+    }
     places.show();
   }
 
   private Optional<Box> bounds(Derived derived) {
     List<Point> all = new ArrayList<>();
-    derived.form().ifPresent(it -> all.addAll(it.outline().flattened(1)));
     for (PartReckoning part : derived.parts()) {
       for (Path path : part.seen()) {
         for (Spot spot : derived.assembly().spots().get(part.part().id())) {
@@ -328,7 +342,7 @@ final class PropDesk {
       List<Spot> spots = desk.derived().assembly().spots().getOrDefault(it.partId(), List.of());
       return spots.isEmpty() ? Optional.empty() : Optional.of(spots.getFirst().place(it.mm()));
     }
-    return place instanceof Place.OnBlade it ? Optional.of(it.mm()) : Optional.empty();
+    return Optional.empty();
   }
 
   private void draw(Pen pen) {

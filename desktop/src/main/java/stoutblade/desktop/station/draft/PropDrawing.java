@@ -4,18 +4,14 @@ import java.util.List;
 import java.util.Optional;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Pictures;
-import stoutblade.desktop.mat.BladeDrawing;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.station.Figures;
 import stoutblade.layer.Layers;
-import stoutblade.part.BladeForm;
+import stoutblade.part.Part;
 import stoutblade.project.Derived;
 import stoutblade.project.PartReckoning;
-import stoutblade.prop.Part;
-import stoutblade.prop.Placing;
 import stoutblade.prop.PlateForm;
-import stoutblade.prop.Seen;
 import stoutblade.prop.Spot;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
@@ -34,9 +30,9 @@ final class PropDrawing {
     this.pictures = pictures;
   }
 
-  /** Parts that show only behind are drawn behind, in dashes. */
+  /** What does not show in front is drawn behind, in dashes. */
   static boolean hidden(Part part) {
-    return part.placing().shows() == Placing.Faces.BACK;
+    return !part.placing().shows().front();
   }
 
   /**
@@ -51,7 +47,6 @@ final class PropDrawing {
     derived.placement().ifPresent(it -> Figures.picture(pen, it, pictures, dim));
     List<Part> order = derived.assembly().order();
     order.stream().filter(PropDrawing::hidden).forEach(it -> part(pen, it, chosen, by));
-    derived.form().ifPresent(it -> blade(pen, it, derived.layers()));
     order.stream().filter(it -> !hidden(it)).forEach(it -> part(pen, it, chosen, by));
     // What was chosen may be of a project that is not open any more.
     chosen
@@ -63,14 +58,6 @@ final class PropDrawing {
                 pen.handle(carrier.place(handle).plus(by), true, true);
               }
             });
-  }
-
-  private static void blade(Pen pen, BladeForm form, Optional<Layers> layers) {
-    standingOut(pen, layers, Spot.ORIGIN);
-    BladeDrawing.face(pen, form, pen.colour(Ink.FOAM));
-    layers.ifPresent(it -> pen.stroke(it.solid().flat().rings(), pen.colour(Ink.SOFT), 1));
-    BladeDrawing.markings(pen, form, pen.colour(Ink.SOFT));
-    BladeDrawing.edge(pen, form, pen.colour(Ink.INK), 1.8);
   }
 
   private void part(Pen pen, Part part, Optional<Part> chosen, Point by) {
@@ -85,7 +72,7 @@ final class PropDrawing {
       Optional<PlateForm> form = reckoned.form().filter(it -> !it.face().empty());
       if (form.isPresent()) {
         standingOut(pen, reckoned.layers(), placed);
-        plate(pen, part, form.get(), placed, selected);
+        plate(pen, part, form.get(), reckoned.layers(), placed, selected);
       } else {
         shape(pen, reckoned, placed, selected);
       }
@@ -105,13 +92,22 @@ final class PropDrawing {
             });
   }
 
-  private static void plate(Pen pen, Part part, PlateForm form, Spot placed, boolean selected) {
+  private static void plate(
+      Pen pen, Part part, PlateForm form, Optional<Layers> layers, Spot placed, boolean selected) {
     List<List<Point>> rings =
         form.face().rings().stream()
             .map(ring -> ring.stream().map(placed::place).toList())
             .toList();
     pen.fill(rings, pen.faint(Ink.FOAM, hidden(part) ? BEHIND : 1));
     stroke(pen, rings, part, selected);
+    layers.ifPresent(
+        it ->
+            pen.stroke(
+                it.solid().flat().rings().stream()
+                    .map(ring -> ring.stream().map(placed::place).toList())
+                    .toList(),
+                pen.colour(Ink.SOFT),
+                1));
     form.markings().forEach(it -> pen.stroke(placed.place(it.path()), pen.colour(Ink.SOFT), 0.9));
   }
 
@@ -121,7 +117,7 @@ final class PropDrawing {
     for (Path line : reckoned.seen()) {
       List<Point> ring = placed.place(line).flattened(TOLERANCE_MM);
       // What lies round its carrier does not cover it.
-      if (first && !Seen.followsCarrier(part)) {
+      if (first && !part.followsCarrier()) {
         pen.fill(List.of(ring), pen.faint(Ink.FOAM, hidden(part) ? BEHIND : 1));
       }
       stroke(pen, List.of(ring), part, selected);

@@ -129,7 +129,7 @@ final class FinishedView {
     double steep = Math.sqrt(1 + dx * dx + dy * dy);
     // Light from the upper left of the screen.
     Point light =
-        shown.map(Layered::blade).orElse(false) ? new Point(-0.5, -0.5) : new Point(-0.5, 0.5);
+        shown.map(Layered::lies).orElse(false) ? new Point(-0.5, -0.5) : new Point(-0.5, 0.5);
     double facing = (-dx * light.x() - dy * light.y() + 0.7) / steep;
     return argb(mat.colour(Ink.FOAM), AMBIENT + (1 - AMBIENT) * Math.clamp(facing, 0, 1.1));
   }
@@ -179,23 +179,23 @@ final class FinishedView {
   /** From nothing to the most, under the part. */
   private void legend(Pen pen, Layered it, HeightMap own) {
     Box box = it.box();
-    double long_ = it.blade() ? box.height() : box.width();
+    double long_ = it.lies() ? box.height() : box.width();
     double beside = 26 / pen.zoom();
     for (int i = 0; i < LEGEND_STEPS; i++) {
       double from = long_ * 0.4 * i / LEGEND_STEPS;
       double to = long_ * 0.4 * (i + 1) / LEGEND_STEPS;
       Point a =
-          it.blade()
+          it.lies()
               ? new Point(box.maxX() + beside, box.minY() + from)
               : new Point(box.minX() + from, box.minY() - beside);
       Point b =
-          it.blade()
+          it.lies()
               ? new Point(box.maxX() + beside, box.minY() + to)
               : new Point(box.minX() + to, box.minY() - beside);
       pen.line(a, b, ramp((i + 0.5) / LEGEND_STEPS), 12);
     }
     Point end =
-        it.blade()
+        it.lies()
             ? new Point(box.maxX() + beside, box.minY() + long_ * 0.4)
             : new Point(box.minX() + long_ * 0.4, box.minY() - beside);
     pen.wordsFrom(

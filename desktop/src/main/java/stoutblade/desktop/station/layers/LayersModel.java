@@ -9,7 +9,6 @@ import stoutblade.desktop.station.Layered;
 import stoutblade.measure.Figure;
 import stoutblade.project.LayerEdits;
 import stoutblade.project.PartReckoning;
-import stoutblade.prop.Assembly;
 import stoutblade.prop.Placing;
 import stoutblade.stack.Choice;
 import stoutblade.stack.ChoiceFigures;
@@ -67,9 +66,9 @@ final class LayersModel {
     view = changed;
   }
 
-  /** What is looked at: a plate, or the blade. */
+  /** What is looked at, where it has layers. */
   Optional<Layered> layered() {
-    Optional<Layered> now = Layered.of(desk.derived(), desk.partProperty().get());
+    Optional<Layered> now = desk.looked().flatMap(Layered::of);
     String id = now.map(Layered::id).orElse("");
     if (!id.equals(lookedAt)) {
       lookedAt = id;
@@ -81,15 +80,15 @@ final class LayersModel {
     return now;
   }
 
-  /** What the edits of layers call what is looked at; the blade where a plate has no layers yet. */
+  /** The id of what is looked at; empty where there is no part. */
   String id() {
-    String looked = desk.partProperty().get();
-    boolean plate = desk.project().plate(looked).isPresent();
-    return plate ? looked : Assembly.BLADE;
+    return desk.lookedId();
   }
 
   Layering layering() {
-    return LayerEdits.of(desk.project(), id());
+    return desk.looked()
+        .flatMap(it -> it.part().stack())
+        .orElseGet(() -> desk.project().defaults().stack());
   }
 
   // == THE SECTION ALONG
@@ -237,9 +236,6 @@ final class LayersModel {
       if (it.form().isPresent() && beside && !it.part().id().equals(id)) {
         found.put(it.part().name(), it.part().thicknessMm());
       }
-    }
-    if (on.equals(Assembly.BLADE)) {
-      found.put(desk.project().blade().name(), desk.project().layering().thicknessMm());
     }
     return found;
   }

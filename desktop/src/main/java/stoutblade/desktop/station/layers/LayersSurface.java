@@ -139,7 +139,7 @@ public final class LayersSurface implements Surface {
       case FIND -> middle.getChildren().setAll(find.node());
     }
     // Behind another view the section still tells its figures.
-    section.show(derived, layered);
+    section.show(derived, desk.looked());
     if (!Double.isNaN(section.stationMm())) {
       at.show(section.stationMm());
     }
@@ -155,7 +155,7 @@ public final class LayersSurface implements Surface {
     }
     stack.show();
     profile.show(at);
-    if (view == LayersModel.View.FIND) {
+    if (view == LayersModel.View.FIND || layered.isEmpty()) {
       below.getChildren().clear();
     } else {
       below.getChildren().setAll(stack.node(), profile.tray());

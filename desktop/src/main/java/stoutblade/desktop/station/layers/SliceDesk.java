@@ -22,9 +22,10 @@ import stoutblade.desktop.station.Choices;
 import stoutblade.formats.ModelFile;
 import stoutblade.measure.Display;
 import stoutblade.mesh.Mesh;
+import stoutblade.part.Part;
 import stoutblade.project.Edit;
 import stoutblade.project.PartEdits;
-import stoutblade.prop.SlicedPart;
+import stoutblade.prop.Slices;
 import stoutblade.reference.Model;
 import stoutblade.reference.ModelSize;
 import stoutblade.reference.Orientation;
@@ -190,8 +191,7 @@ final class SliceDesk {
       sliced = Optional.empty();
     }
     if (foam.getValue() == null) {
-      foam.setValue(
-          desk.catalogue().foam(desk.project().layering().middle().foamId()).orElse(null));
+      foam.setValue(desk.catalogue().foam(desk.project().defaults().foamId()).orElse(null));
       offer();
     }
     leaned.show(Math.toDegrees(lean));
@@ -297,23 +297,21 @@ final class SliceDesk {
   }
 
   /** The part that was sliced from this model before. */
-  private Optional<SlicedPart> before() {
+  private Optional<Part> before() {
     return desk.project().parts().stream()
-        .filter(SlicedPart.class::isInstance)
-        .map(SlicedPart.class::cast)
-        .filter(it -> it.origin().modelId().equals(modelId))
+        .filter(it -> it.slices().filter(own -> own.origin().modelId().equals(modelId)).isPresent())
         .findFirst();
   }
 
-  private SlicedPart.Origin origin(Sliced it) {
+  private Slices.Origin origin(Sliced it) {
     String name = model().map(Model::name).orElse("Model").replaceAll("\\.[A-Za-z]+$", "");
-    return new SlicedPart.Origin(name, modelId, it.perUnit());
+    return new Slices.Origin(name, modelId, it.perUnit());
   }
 
   private void keep() {
     sliced.ifPresent(
         it -> {
-          SlicedPart.Origin origin = origin(it);
+          Slices.Origin origin = origin(it);
           kept(
               PartEdits.addSliced(
                   origin.name() + " in layers", origin, it, foam.getValue().id(), slicedPegMm));

@@ -26,6 +26,7 @@ import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Figures;
+import stoutblade.project.PartReckoning;
 import stoutblade.project.SizeEdits;
 import stoutblade.project.Station;
 import stoutblade.reference.PictureSize;
@@ -315,11 +316,19 @@ final class TraceDesk {
     }
   }
 
+  /** The part whose outline is drafted anew: what is looked at, where half of it is drawn. */
+  private static String drafted(Desk desk) {
+    return desk.looked()
+        .filter(it -> it.part().half() && it.part().cut().orElseThrow().bothFaces())
+        .map(PartReckoning::id)
+        .orElse("");
+  }
+
   /** Starts the draft from half of an outline and goes there. */
   static void draft(Desk desk, String called, WholeOutline outline, double within, String from) {
     UnaryOperator<Double> coarser = it -> Math.max(0.1, it);
     desk.perform(
-        SizeEdits.draftFrom(called, Halves.of(outline, coarser.apply(within)), from),
+        SizeEdits.draftFrom(drafted(desk), called, Halves.of(outline, coarser.apply(within)), from),
         () -> desk.goTo(Station.DRAFT));
   }
 

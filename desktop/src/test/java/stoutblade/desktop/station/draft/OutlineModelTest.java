@@ -13,6 +13,7 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.NewProject;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
+import stoutblade.project.First;
 import stoutblade.project.Reckoner;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
@@ -38,7 +39,7 @@ class OutlineModelTest {
   }
 
   private Node node(int index) {
-    return desk.project().blade().half().nodes().get(index);
+    return First.half(desk.project()).nodes().get(index);
   }
 
   private void trace() {
@@ -56,7 +57,7 @@ class OutlineModelTest {
     assertThat(node(0)).isEqualTo(Node.corner(30, 0));
     assertThat(node(1)).isEqualTo(Node.curve(50, 200));
     assertThat(node(2)).isEqualTo(Node.corner(0, 400));
-    assertThat(desk.derived().form()).isPresent();
+    assertThat(First.form(desk.derived())).isPresent();
   }
 
   @Test
@@ -71,14 +72,14 @@ class OutlineModelTest {
   @Test
   void two_presses_on_the_edge_add_a_node_there_and_beside_it_takes_hold_of_nothing() {
     trace();
-    Point onEdge = desk.project().blade().half().edge().cubics().get(1).at(0.5);
+    Point onEdge = First.half(desk.project()).edge().cubics().get(1).at(0.5);
 
     click(onEdge.x(), onEdge.y(), false);
     assertThat(model.side()).as("the first press selects the side").contains(1);
     assertThat(model.addOnSide(onEdge, REACH)).isTrue();
     model.release();
 
-    assertThat(desk.project().blade().half().nodes()).hasSize(4);
+    assertThat(First.half(desk.project()).nodes()).hasSize(4);
     assertThat(node(2).at().distance(onEdge)).isLessThan(1e-9);
     assertThat(model.press(new Point(400, 300), REACH, false, false)).isFalse();
     assertThat(model.selected()).isEmpty();

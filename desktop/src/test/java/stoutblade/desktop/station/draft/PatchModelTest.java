@@ -16,8 +16,9 @@ import stoutblade.flatten.Seams;
 import stoutblade.flatten.StretchColours;
 import stoutblade.formats.ModelFile;
 import stoutblade.mesh.Mesh;
+import stoutblade.part.Part;
 import stoutblade.project.PatchFigures;
-import stoutblade.prop.FlatPart;
+import stoutblade.prop.FlatPieces;
 import stoutblade.reference.Orientation.View;
 import stoutblade.shape.Point;
 
@@ -89,9 +90,9 @@ class PatchModelTest {
         .anyMatch(it -> it.id().equals("patch.stretched") && it.value() > 1)
         .anyMatch(it -> it.id().equals("patch.squeezed") && it.value() < 1);
     assertThat(model.keep("Wall")).isTrue();
-    FlatPart part = (FlatPart) desk.project().parts().getLast();
+    Part part = desk.project().parts().getLast();
     assertThat(part.name()).isEqualTo("Wall");
-    assertThat(part.origin()).contains("faces of Fog Bell");
+    assertThat(((FlatPieces) part.shape()).origin()).contains("faces of Fog Bell");
     assertThat(part.developed().seams()).containsKey("A");
   }
 

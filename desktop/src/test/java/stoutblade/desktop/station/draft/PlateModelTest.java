@@ -8,10 +8,11 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.TestDesk;
+import stoutblade.part.Part;
 import stoutblade.project.OutlineEdits;
 import stoutblade.project.PartEdits;
+import stoutblade.prop.Cut;
 import stoutblade.prop.Feature;
-import stoutblade.prop.Plate;
 import stoutblade.prop.Spot;
 import stoutblade.prop.Where;
 import stoutblade.shape.Node;
@@ -38,11 +39,11 @@ class PlateModelTest {
                     Node.corner(-60, 40))),
             10));
     desk.partProperty().set("d1");
-    assertThat(model.plate()).isPresent();
+    assertThat(model.part()).isPresent();
   }
 
-  private Plate now() {
-    return model.plate().orElseThrow();
+  private Cut now() {
+    return model.part().flatMap(Part::cut).orElseThrow();
   }
 
   private void drag(Point from, Point to) {
@@ -52,15 +53,14 @@ class PlateModelTest {
   }
 
   @Test
-  void the_outline_that_is_looked_at_is_the_plates_and_the_blades_is_left_alone() {
+  void the_outline_that_is_looked_at_is_the_parts() {
     plate();
     assertThat(model.id()).isEqualTo("d1");
     drag(new Point(60, 40), new Point(72, 55));
 
     assertThat(now().outline().nodes().get(2).at()).isEqualTo(new Point(72, 55));
     desk.partProperty().set("");
-    assertThat(model.id()).isEqualTo(OutlineEdits.BLADE);
-    assertThat(model.outline().nodes()).isEmpty();
+    assertThat(model.id()).as("the first of all").isEqualTo("d1");
   }
 
   @Test
@@ -169,7 +169,7 @@ class PlateModelTest {
     desk.perform(PartEdits.addPlate("Disc", WholeOutline.circle(new Point(0, 0), 30), 5));
     desk.partProperty().set("d3");
 
-    assertThat(model.plate().orElseThrow().name()).isEqualTo("Disc");
+    assertThat(model.part().orElseThrow().name()).isEqualTo("Disc");
     assertThat(model.selected()).isEmpty();
   }
 }

@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.TestDesk;
 import stoutblade.desktop.station.size.Marked.OfRuler;
+import stoutblade.project.First;
 import stoutblade.reference.Measure;
 import stoutblade.reference.Reference;
 import stoutblade.reference.Ruler;
@@ -139,7 +140,7 @@ class PictureModelTest {
   @Test
   void moving_the_figure_rescales_the_traced_blade_in_the_same_edit() {
     desk.perform(stoutblade.project.SizeEdits.trust("p1", "r2", false));
-    double before = desk.derived().form().orElseThrow().length().value();
+    double before = First.sizes(desk.derived()).length().value();
     Point head = figure().getFirst();
     Point heel = figure().getLast();
     double pixels = head.distance(heel);
@@ -147,13 +148,13 @@ class PictureModelTest {
     model.drag(head.towards(heel, 1.25), REACH);
     model.release();
 
-    double after = desk.derived().form().orElseThrow().length().value();
+    double after = First.sizes(desk.derived()).length().value();
 
     assertThat(figure().getFirst().distance(figure().getLast()))
         .isCloseTo(pixels * 1.25, within(1e-9));
     assertThat(after).isCloseTo(before / 1.25, within(before * 1e-3));
     desk.undo();
-    assertThat(desk.derived().form().orElseThrow().length().value()).isEqualTo(before);
+    assertThat(First.sizes(desk.derived()).length().value()).isEqualTo(before);
   }
 
   @Test

@@ -2,6 +2,7 @@ package stoutblade.prop;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Edge;
 import stoutblade.develop.Panel;
@@ -12,27 +13,15 @@ import stoutblade.measure.Source;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
+import stoutblade.stack.Layering;
 
 /**
- * A part whose flat pieces are kept as they came, such as a patch of a model that was flattened.
+ * Flat pieces that are kept as they came, such as a patch of a model that was flattened.
  *
- * @param id unique among the parts
- * @param name what the maker calls it
  * @param origin what it was made from, for a person to read
  * @param pieces its pieces
- * @param foamId its foam
- * @param thicknessMm its thickness
- * @param placing where it is
  */
-public record FlatPart(
-    String id,
-    String name,
-    String origin,
-    List<Piece> pieces,
-    String foamId,
-    double thicknessMm,
-    Placing placing)
-    implements Part {
+public record FlatPieces(String origin, List<Piece> pieces) implements Shape {
 
   private static final int MOST_PIECES = 100;
   private static final int MOST_POINTS = 100_000;
@@ -73,8 +62,7 @@ public record FlatPart(
    *
    * @throws IllegalArgumentException if they do not, or there are too many
    */
-  public FlatPart {
-    Part.check(id, name, thicknessMm);
+  public FlatPieces {
     pieces = List.copyOf(pieces);
     int points =
         pieces.stream().flatMap(it -> it.sides().stream()).mapToInt(it -> it.line().size()).sum();
@@ -98,12 +86,12 @@ public record FlatPart(
   }
 
   @Override
-  public Developed developed() {
+  public Developed developed(String name, double thicknessMm) {
     List<Panel> panels = panels(pieces);
     double area = panels.stream().mapToDouble(Panel::area).sum();
     Figure figure =
         Figure.found(
-            "part." + id + ".area",
+            "part.area",
             "Foam in all pieces",
             area,
             Quantity.AREA,
@@ -114,9 +102,9 @@ public record FlatPart(
   }
 
   @Override
-  public List<Path> seen() {
+  public List<Path> seen(double thicknessMm, boolean facing) {
     List<Path> placed = new ArrayList<>();
-    for (Panel panel : developed().sideBySide(5)) {
+    for (Panel panel : developed("", thicknessMm).sideBySide(5)) {
       Point middle = panel.box().centre();
       placed.add(panel.outline().moved(it -> it.minus(middle)));
     }
@@ -125,27 +113,7 @@ public record FlatPart(
   }
 
   @Override
-  public FlatPart withId(String changed) {
-    return new FlatPart(changed, name, origin, pieces, foamId, thicknessMm, placing);
-  }
-
-  @Override
-  public FlatPart withName(String changed) {
-    return new FlatPart(id, changed, origin, pieces, foamId, thicknessMm, placing);
-  }
-
-  @Override
-  public FlatPart withFoam(String changedId, double mm) {
-    return new FlatPart(id, name, origin, pieces, changedId, mm, placing);
-  }
-
-  @Override
-  public FlatPart withPlacing(Placing changed) {
-    return new FlatPart(id, name, origin, pieces, foamId, thicknessMm, changed);
-  }
-
-  @Override
-  public FlatPart times(double factor) {
+  public FlatPieces times(double factor) {
     List<Piece> larger =
         pieces.stream()
             .map(
@@ -160,6 +128,11 @@ public record FlatPart(
                                         side.line().stream().map(it -> it.times(factor)).toList()))
                             .toList()))
             .toList();
-    return new FlatPart(id, name, origin, larger, foamId, thicknessMm, placing.times(factor));
+    return new FlatPieces(origin, larger);
+  }
+
+  @Override
+  public void check(Optional<Layering> stack) {
+    Shape.checkOneSheet(stack);
   }
 }

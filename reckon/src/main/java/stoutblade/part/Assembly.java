@@ -1,4 +1,4 @@
-package stoutblade.prop;
+package stoutblade.part;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -8,6 +8,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import stoutblade.prop.Cut;
+import stoutblade.prop.Spot;
+import stoutblade.prop.Where;
+import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Outline;
 
 /**
@@ -18,9 +22,6 @@ import stoutblade.shape.Outline;
  */
 public record Assembly(List<Part> order, Map<String, List<Spot>> spots) {
 
-  /** What a part is fixed to where it is the blade itself. */
-  public static final String BLADE = "blade";
-
   private static final int MOST_SPOTS = 2000;
 
   /** Copies both. */
@@ -30,7 +31,7 @@ public record Assembly(List<Part> order, Map<String, List<Spot>> spots) {
   }
 
   private static boolean prop(String on) {
-    return on.isEmpty() || on.equals(BLADE);
+    return on.isEmpty();
   }
 
   /**
@@ -54,10 +55,11 @@ public record Assembly(List<Part> order, Map<String, List<Spot>> spots) {
               part.name() + " cannot be fixed to what it carries itself");
         }
       }
-      boolean outlined = on.equals(BLADE) || byId.get(on) instanceof Plate;
+      boolean outlined = !prop(on) && byId.get(on).cut().isPresent();
       if (part.placing().where() instanceof Where.Along && !outlined) {
         throw new IllegalArgumentException(
-            part.name() + ": repeats along an edge are fixed to the blade or to a plate");
+            part.name()
+                + ": repeats along an edge are fixed to a part that is cut along an outline");
       }
     }
   }
@@ -67,7 +69,7 @@ public record Assembly(List<Part> order, Map<String, List<Spot>> spots) {
   }
 
   /** Puts parts together; those that the checks accept. */
-  public static Assembly of(List<Part> parts, Outline blade) {
+  public static Assembly of(List<Part> parts) {
     Map<String, Part> byId = byId(parts);
     Map<String, List<Spot>> spots = new HashMap<>();
     List<Part> order = new ArrayList<>();
@@ -80,18 +82,19 @@ public record Assembly(List<Part> order, Map<String, List<Spot>> spots) {
               .orElseThrow();
       waiting.remove(next);
       order.add(next);
-      spots.put(next.id(), spots(next, byId, spots, blade));
+      spots.put(next.id(), spots(next, byId, spots));
     }
     return new Assembly(order, spots);
   }
 
   private static List<Spot> spots(
-      Part part, Map<String, Part> byId, Map<String, List<Spot>> spots, Outline blade) {
+      Part part, Map<String, Part> byId, Map<String, List<Spot>> spots) {
     String on = part.placing().on();
     Outline carrier =
         Optional.ofNullable(byId.get(on))
-            .map(it -> it instanceof Plate plate ? plate.outline() : blade)
-            .orElse(blade);
+            .flatMap(Part::cut)
+            .map(Cut::outline)
+            .orElse(HalfOutline.EMPTY);
     List<Spot> own =
         part.placing().where() instanceof Where.Along && !carrier.drawn()
             ? List.of()

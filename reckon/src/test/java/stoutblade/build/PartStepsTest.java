@@ -9,26 +9,29 @@ import org.junit.jupiter.api.Test;
 import stoutblade.finish.Coats;
 import stoutblade.measure.Figure;
 import stoutblade.project.Derived;
+import stoutblade.project.First;
 import stoutblade.project.LayerEdits;
-import stoutblade.project.OutlineEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Samples;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
 import stoutblade.stack.ProfileChange;
 
-class BladeStepsTest {
+class PartStepsTest {
 
   private static List<Step> steps(Project project) {
     return Samples.derive(project).plan().orElseThrow().steps();
   }
 
   private static List<String> ids(Project project) {
-    return steps(project).stream().map(Step::id).toList();
+    return steps(project).stream().map(it -> it.id().replaceAll(".*/", "")).toList();
   }
 
   private static Step step(Project project, String id) {
-    return steps(project).stream().filter(it -> it.id().equals(id)).findFirst().orElseThrow();
+    return steps(project).stream()
+        .filter(it -> it.id().endsWith("/" + id))
+        .findFirst()
+        .orElseThrow();
   }
 
   @Test
@@ -61,21 +64,21 @@ class BladeStepsTest {
   void steps_follow_from_what_was_decided() {
     Project whole = Samples.whole();
 
-    assertThat(ids(whole.withCore(Optional.empty())))
+    assertThat(ids(First.withCore(whole, Optional.empty())))
         .doesNotContain("groove", "core-fit", "core-bed");
-    assertThat(ids(whole.withLayering(Layering.of(2, "foam", 10, Profile.bevel(0, 20)))))
+    assertThat(ids(First.with(whole, Layering.of(2, "foam", 10, Profile.bevel(0, 20)))))
         .doesNotContain("bevel", "bevel-line");
-    assertThat(ids(whole.withLayering(Layering.of(2, "mat", 12.5, Profile.bevel(20, 4)))))
+    assertThat(ids(First.with(whole, Layering.of(2, "mat", 12.5, Profile.bevel(20, 4)))))
         .contains("grind");
     assertThat(ids(whole)).doesNotContain("grind").contains("coat-primer-3");
-    assertThat(ids(whole.withCoats(List.of(new Coats("seal", 1)))))
+    assertThat(ids(First.withCoats(whole, List.of(new Coats("seal", 1)))))
         .doesNotContain("coat-primer-1", "coat-paint-1");
   }
 
   @Test
   void a_step_takes_its_set_up_and_its_pace_times_what_there_is_to_do() {
     Derived derived = Samples.derive(Samples.whole());
-    double girth = derived.form().orElseThrow().girth().value();
+    double girth = First.sizes(derived).edge().value();
 
     Step cut = step(Samples.whole(), "cut");
 
@@ -125,7 +128,7 @@ class BladeStepsTest {
 
   @Test
   void one_layer_is_called_one() {
-    Project one = LayerEdits.remove(OutlineEdits.BLADE, 1).applyTo(Samples.whole());
+    Project one = LayerEdits.remove(First.ID, 1).applyTo(Samples.whole());
 
     assertThat(step(one, "trace").title()).isEqualTo("Trace the layer");
     assertThat(step(one, "cut").title()).isEqualTo("Cut the layer to the line");
@@ -135,17 +138,18 @@ class BladeStepsTest {
   @Test
   void a_section_that_follows_is_worked_where_it_lies() {
     Project whole = Samples.whole();
-    Layering layering = whole.layering();
+    Layering layering = First.layering(whole);
     Profile bevel = Profile.bevel(15, 4);
     Project flat =
-        whole.withLayering(
+        First.with(
+            whole,
             layering.with(Profile.FLAT).withChanges(List.of(new ProfileChange(200, 0, bevel))));
     Step line = step(flat, "bevel-line");
     Step sand = step(flat, "bevel");
 
     assertThat(line.why()).isEqualTo("15 mm in from the edge, both faces, from 20 cm along on");
     assertThat(sand.why()).isEqualTo("Down to 4 mm at the edge, from 20 cm along on");
-    double all = Samples.derive(flat).form().orElseThrow().girth().value();
+    double all = First.sizes(Samples.derive(flat)).edge().value();
     double near = 2 * 200;
     assertThat(sand.handsOn().inputs().stream().map(Figure::value).toList())
         .anySatisfy(it -> assertThat(it / 2).isBetween(all - near - 60, all - near + 60));

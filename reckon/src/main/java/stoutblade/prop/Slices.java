@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Edge;
@@ -16,28 +17,17 @@ import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
+import stoutblade.stack.Layering;
 import stoutblade.stack.Sheet;
 
 /**
- * A part that is glued up from slices of a model.
+ * A shape that is glued up from slices of a model.
  *
- * @param id unique among the parts
- * @param name what the maker calls it
  * @param origin what it was sliced from
  * @param layers its layers, the first at the back
  * @param pegMm diameter of the pegs through them; 0 for none
- * @param foamId its foam
- * @param placing where it is
  */
-public record SlicedPart(
-    String id,
-    String name,
-    Origin origin,
-    List<SlicedLayer> layers,
-    double pegMm,
-    String foamId,
-    Placing placing)
-    implements Part {
+public record Slices(Origin origin, List<SlicedLayer> layers, double pegMm) implements Shape {
 
   private static final double TOLERANCE_MM = 0.05;
   private static final int MOST_LAYERS = 600;
@@ -115,7 +105,7 @@ public record SlicedPart(
    *
    * @throws IllegalArgumentException if there are none or too many
    */
-  public SlicedPart {
+  public Slices {
     layers = List.copyOf(layers);
     int points = layers.stream().mapToInt(SlicedLayer::points).sum();
     if (layers.isEmpty() || layers.size() > MOST_LAYERS || points > MOST_POINTS) {
@@ -129,14 +119,12 @@ public record SlicedPart(
               + " and "
               + points);
     }
-    Part.check(id, name, layers.getFirst().thicknessMm);
     if (!(pegMm >= 0 && pegMm <= 100)) {
       throw new IllegalArgumentException("Pegs are 0 to 100 mm across; found " + pegMm);
     }
   }
 
   /** Thickness of its first layer; others may be of other sheets. */
-  @Override
   public double thicknessMm() {
     return layers.getFirst().thicknessMm;
   }
@@ -161,7 +149,7 @@ public record SlicedPart(
   }
 
   @Override
-  public Developed developed() {
+  public Developed developed(String name, double thicknessMm) {
     List<Panel> panels = new ArrayList<>();
     for (int i = 0; i < layers.size(); i++) {
       panels.addAll(panels(i));
@@ -170,10 +158,9 @@ public record SlicedPart(
     return new Developed(
         panels,
         List.of(
-            Figure.given(
-                "part." + id + ".layers", "Layers", layers.size(), Quantity.COUNT, Source.DECIDED),
+            Figure.given("part.slices", "Layers", layers.size(), Quantity.COUNT, Source.DECIDED),
             Figure.found(
-                "part." + id + ".area",
+                "part.area",
                 "Foam in all pieces",
                 area,
                 Quantity.AREA,
@@ -207,7 +194,7 @@ public record SlicedPart(
 
   /** Its largest layer, about the middle of it. */
   @Override
-  public List<Path> seen() {
+  public List<Path> seen(double thicknessMm, boolean facing) {
     List<Path> largest = List.of();
     double most = 0;
     for (SlicedLayer layer : layers) {
@@ -227,41 +214,19 @@ public record SlicedPart(
     return largest.stream().map(it -> it.moved(p -> p.minus(middle))).toList();
   }
 
-  @Override
-  public SlicedPart withId(String changed) {
-    return new SlicedPart(changed, name, origin, layers, pegMm, foamId, placing);
-  }
-
-  @Override
-  public SlicedPart withName(String changed) {
-    return new SlicedPart(id, changed, origin, layers, pegMm, foamId, placing);
-  }
-
-  /** Another foam; the layers stay as thick as they were sliced. */
-  @Override
-  public SlicedPart withFoam(String changedId, double mm) {
-    if (mm != thicknessMm()) {
-      throw new IllegalArgumentException(
-          name + " was sliced for its thickness: slice the model anew for another");
-    }
-    return new SlicedPart(id, name, origin, layers, pegMm, changedId, placing);
-  }
-
-  @Override
-  public SlicedPart withPlacing(Placing changed) {
-    return new SlicedPart(id, name, origin, layers, pegMm, foamId, changed);
-  }
-
   /** Its lines made larger; its layers stay as thick, so that its height follows only roughly. */
   @Override
-  public SlicedPart times(double factor) {
-    return new SlicedPart(
-        id,
-        name,
-        origin,
-        layers.stream().map(it -> it.times(factor)).toList(),
-        pegMm,
-        foamId,
-        placing.times(factor));
+  public Slices times(double factor) {
+    return new Slices(origin, layers.stream().map(it -> it.times(factor)).toList(), pegMm);
+  }
+
+  /** Its layers stay as thick as they were sliced. */
+  @Override
+  public void check(Optional<Layering> stack) {
+    Shape.checkOneSheet(stack);
+    if (stack.orElseThrow().thicknessMm() != thicknessMm()) {
+      throw new IllegalArgumentException(
+          "It was sliced for its thickness: slice the model anew for another");
+    }
   }
 }

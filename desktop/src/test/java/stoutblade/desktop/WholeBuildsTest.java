@@ -1,0 +1,316 @@
+package stoutblade.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Optional;
+import javafx.scene.control.Button;
+import javafx.scene.control.MenuButton;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import stoutblade.build.Step;
+import stoutblade.catalogue.Coating;
+import stoutblade.catalogue.Rod;
+import stoutblade.core.CoreReckoning;
+import stoutblade.part.Part;
+import stoutblade.project.PartEdits;
+import stoutblade.project.PartReckoning;
+import stoutblade.project.Station;
+import stoutblade.prop.Bought;
+import stoutblade.prop.Placing;
+import stoutblade.prop.Where;
+import stoutblade.shape.Point;
+
+/**
+ * Props without a blade, and with two, from an empty project to the log in a real window: whatever
+ * a part is, every station has something true to show of it.
+ */
+class WholeBuildsTest extends InWindow {
+
+  @Start
+  void start(Stage stage) {
+    open(stage);
+  }
+
+  // == WHAT A MAKER DOES
+
+  /** Begins a part from the menu; it is the last. */
+  private void begin(FxRobot robot, String item) {
+    int before = desk.project().parts().size();
+    fx(
+        () -> {
+          desk.goTo(Station.DRAFT);
+          MenuButton menu = robot.lookup("#new-part").queryAs(MenuButton.class);
+          menu.getOnShowing().handle(null);
+          menu.getItems().stream()
+              .filter(it -> item.equals(it.getId()))
+              .findFirst()
+              .orElseThrow()
+              .fire();
+          return true;
+        });
+    until(() -> desk.project().parts().size() == before + 1);
+  }
+
+  /** Keeps a bench sum as a part, with one of its sizes typed. */
+  private void keepSum(FxRobot robot, String sum, String entry, String size) {
+    int before = desk.project().parts().size();
+    fx(
+        () -> {
+          desk.partProperty().set("");
+          desk.sumsProperty().set(true);
+          return true;
+        });
+    until(() -> robot.lookup("#sum-" + sum).tryQuery().isPresent());
+    fx(
+        () -> {
+          robot.lookup("#sum-" + sum).queryAs(javafx.scene.control.ButtonBase.class).fire();
+          return true;
+        });
+    until(() -> robot.lookup("#sum-" + sum + "-" + entry).tryQuery().isPresent());
+    type(robot, "#sum-" + sum + "-" + entry, size);
+    fire(robot, "#sums-keep");
+    until(() -> desk.project().parts().size() == before + 1);
+  }
+
+  private static void fire(FxRobot robot, String button) {
+    fx(
+        () -> {
+          robot.lookup(button).queryAs(Button.class).fire();
+          return true;
+        });
+  }
+
+  private Part last() {
+    return desk.project().parts().getLast();
+  }
+
+  private void fix(String id, String on, double x, double y) {
+    fx(() -> desk.perform(PartEdits.fix(id, on)));
+    fx(() -> desk.perform(PartEdits.place(id, "Place", it -> it.at(Where.At.of(x, y)))));
+  }
+
+  private void selectOnProp(FxRobot robot, String id) {
+    fx(
+        () -> {
+          desk.goTo(Station.DRAFT);
+          desk.partProperty().set(Desk.PROP);
+          return true;
+        });
+    until(() -> robot.lookup("#prop-mat").tryQuery().isPresent());
+    robot.clickOn("#prop-mat");
+    for (int i = 0; i < desk.project().parts().size(); i++) {
+      robot.push(KeyCode.N);
+      boolean there =
+          fx(
+              () ->
+                  robot
+                      .lookup("#place-name")
+                      .tryQueryAs(javafx.scene.control.TextField.class)
+                      .filter(it -> it.getText().equals(desk.project().needed(id).name()))
+                      .isPresent());
+      if (there) {
+        return;
+      }
+    }
+    throw new AssertionError("It was not reached by its key");
+  }
+
+  /** Looks at every part at every station: each has something to show, and nothing goes wrong. */
+  private void walkThrough(FxRobot robot) {
+    for (Station station : Station.values()) {
+      for (Part part : desk.project().parts()) {
+        fx(
+            () -> {
+              desk.goTo(station);
+              desk.partProperty().set(part.id());
+              return true;
+            });
+        assertThat(desk.lookedId()).isEqualTo(part.id());
+        assertThat(desk.noticeProperty().get()).as(part.name() + " at " + station).isEmpty();
+      }
+    }
+    for (PartReckoning part : desk.derived().parts()) {
+      assertThat(part.body()).as(part.part().name()).isPresent();
+      assertThat(desk.derived().figuresOf(Station.DRAFT, part.id()))
+          .as(part.part().name())
+          .anyMatch(it -> it.id().startsWith(part.id() + "/"));
+      assertThat(desk.derived().plan().orElseThrow().steps())
+          .extracting(Step::id)
+          .as(part.part().name())
+          .contains(part.id() + "/measure");
+    }
+    assertThat(desk.derived().plan().orElseThrow().unplaced()).isEmpty();
+    assertThat(desk.derived().fit()).as("the wearer holds it").isPresent();
+    assertThat(robot.lookup("#log-mat").tryQuery()).isPresent();
+  }
+
+  /** Paints a part and, by the button, all others as it is. */
+  private void paintAll(FxRobot robot, String id) {
+    fx(
+        () -> {
+          desk.goTo(Station.FINISH);
+          desk.partProperty().set(id);
+          return true;
+        });
+    Coating clear =
+        desk.catalogue().coatings().stream()
+            .filter(it -> it.role() == Coating.Role.CLEAR)
+            .findFirst()
+            .orElseThrow();
+    choose(robot, "#more-coating", clear);
+    until(
+        () ->
+            desk.project().needed(id).coats().stream()
+                .anyMatch(it -> it.coatingId().equals(clear.id())));
+    fire(robot, "#coats-for-all");
+    until(
+        () ->
+            desk.project().parts().stream()
+                .allMatch(
+                    part ->
+                        part.coats().stream().anyMatch(it -> it.coatingId().equals(clear.id()))));
+    assertThat(desk.derived().coat(clear.id()).orElseThrow().need().inputs())
+        .as("of all parts, added up")
+        .hasSize(desk.project().parts().size());
+  }
+
+  private void weighInTheLog(FxRobot robot, String id, String grams) {
+    fx(
+        () -> {
+          desk.goTo(Station.LOG);
+          desk.partProperty().set(id);
+          return true;
+        });
+    type(robot, "#built-mass", grams);
+    until(() -> desk.project().journal().built(id).massG().isPresent());
+    assertThat(desk.derived().comparison().lines())
+        .anySatisfy(it -> assertThat(it.difference().id()).contains(id + "/mass"));
+  }
+
+  // == THE BUILDS
+
+  @Test
+  void a_round_shield_of_three_layers_with_rim_boss_and_straps(FxRobot robot) {
+    begin(robot, "new-disc");
+    String board = last().id();
+    type(robot, "#blade-length", "60 cm");
+    fx(
+        () -> {
+          desk.goTo(Station.LAYERS);
+          return true;
+        });
+    fire(robot, "#add-layer");
+    until(() -> desk.project().needed(board).layering().sheets().size() == 2);
+    fire(robot, "#add-layer");
+    until(() -> desk.project().needed(board).layering().sheets().size() == 3);
+    keepSum(robot, "band", "round", "188.5 cm");
+    String rim = last().id();
+    fix(rim, board, 0, 0);
+    keepSum(robot, "dome", "rim", "20 cm");
+    fix(last().id(), board, 0, 0);
+    begin(robot, "new-bought");
+    String strap = last().id();
+    selectOnProp(robot, strap);
+    type(robot, "#thing-what", "leather strap");
+    type(robot, "#thing-along", "30 cm");
+    type(robot, "#thing-mass", "45 g");
+    type(robot, "#place-copies", "2");
+    fix(strap, board, 0, 60);
+
+    assertThat(((Bought) desk.project().needed(strap).shape()).massG()).isEqualTo(45);
+    assertThat(desk.derived().part(strap).orElseThrow().mass().orElseThrow().value()).isEqualTo(90);
+    assertThat(desk.derived().whole().length().orElseThrow().value()).isGreaterThan(599);
+    assertThat(desk.derived().shopping().orElseThrow().lines())
+        .anySatisfy(
+            it -> {
+              assertThat(it.name()).isEqualTo("leather strap");
+              assertThat(it.buy().value()).isEqualTo(2);
+            });
+    paintAll(robot, board);
+    weighInTheLog(robot, rim, "120 g");
+    walkThrough(robot);
+  }
+
+  @Test
+  void a_hammer_head_of_a_mitred_box_on_a_pipe(FxRobot robot) {
+    keepSum(robot, "box", "height", "22 cm");
+    String head = last().id();
+    fx(
+        () -> {
+          desk.goTo(Station.CORE);
+          desk.partProperty().set(head);
+          return true;
+        });
+    Rod pipe = desk.catalogue().rod("pvc-1").orElseThrow();
+    choose(robot, "#rod", pipe);
+    until(() -> desk.derived().part(head).orElseThrow().core().isPresent());
+    type(robot, "#core-start", "-50 cm");
+    until(() -> desk.project().needed(head).core().filter(it -> it.startMm() == -500).isPresent());
+    CoreReckoning core = desk.derived().part(head).orElseThrow().core().orElseThrow();
+    assertThat(core.bed()).as("no channel is cut into a box").isEmpty();
+    assertThat(core.length().value()).isEqualTo(720);
+    keepSum(robot, "wraps", "width", "20 cm");
+    String grip = last().id();
+    fix(grip, head, 0, -400);
+
+    assertThat(desk.derived().plan().orElseThrow().steps())
+        .extracting(Step::id)
+        .contains(head + "/core-fit", head + "/core-bed", head + "/join", grip + "/fix")
+        .doesNotContain(head + "/groove");
+    assertThat(desk.derived().shopping().orElseThrow().lines())
+        .anySatisfy(it -> assertThat(it.name()).isEqualTo(pipe.name()));
+    assertThat(desk.derived().whole().mass().orElseThrow().value())
+        .isGreaterThan(core.mass().value());
+    paintAll(robot, head);
+    weighInTheLog(robot, head, "700 g");
+    walkThrough(robot);
+  }
+
+  @Test
+  void a_pair_of_mirrored_curved_blades_on_a_common_grip(FxRobot robot) {
+    begin(robot, "new-whole");
+    String blade = last().id();
+    Point[] corners = {new Point(-25, 0), new Point(25, 0), new Point(70, 300), new Point(30, 280)};
+    for (int i = 0; i < corners.length; i++) {
+      int node = i;
+      fx(() -> desk.perform(stoutblade.project.OutlineEdits.moveNode(blade, node, corners[node])));
+    }
+    until(() -> robot.lookup("#both-faces").tryQuery().isPresent());
+    robot.clickOn("#both-faces");
+    until(() -> desk.project().needed(blade).cut().orElseThrow().bothFaces());
+    fx(
+        () ->
+            desk.perform(
+                PartEdits.place(
+                    blade,
+                    "Left and right",
+                    (Placing it) ->
+                        it.at(new Where.Row(new Point(-120, 80), new Point(120, 80), 2)))));
+    fx(() -> desk.perform(PartEdits.place(blade, "Hands", it -> it.made(1, 0))));
+    keepSum(robot, "wraps", "width", "16 cm");
+    String grip = last().id();
+    fix(blade, grip, 0, 80);
+    fx(() -> desk.perform(PartEdits.place(blade, "Two", it -> it.made(2, 1))));
+
+    PartReckoning pair = desk.derived().part(blade).orElseThrow();
+    assertThat(pair.made()).isEqualTo(2);
+    assertThat(pair.mirrored()).isEqualTo(1);
+    assertThat(desk.derived().papers())
+        .anySatisfy(
+            it ->
+                assertThat(it.templates().stream().mapToLong(own -> own.mirroredCopies()).sum())
+                    .isPositive());
+    assertThat(desk.derived().plan().orElseThrow().steps())
+        .extracting(Step::id)
+        .contains(blade + "/fix", grip + "/sand");
+    fx(() -> desk.perform(PartEdits.order(grip, -1)));
+    assertThat(desk.project().parts().getFirst().id()).isEqualTo(grip);
+    paintAll(robot, blade);
+    weighInTheLog(robot, grip, "60 g");
+    walkThrough(robot);
+    assertThat(Optional.of(desk.derived().whole()).flatMap(it -> it.balance())).isPresent();
+  }
+}

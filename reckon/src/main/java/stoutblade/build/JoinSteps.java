@@ -1,0 +1,207 @@
+package stoutblade.build;
+
+import java.util.List;
+import stoutblade.build.Step.Need;
+import stoutblade.catalogue.Catalogue;
+import stoutblade.catalogue.Glue;
+import stoutblade.core.CoreReckoning;
+import stoutblade.layer.Layers;
+import stoutblade.measure.Display;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
+import stoutblade.measure.Source;
+
+/** The steps of putting a part together: its core in its bed, then its layers or its pieces. */
+final class JoinSteps extends StepMaker {
+
+  JoinSteps(Work work, Catalogue catalogue, List<Step> steps) {
+    super(work, catalogue, steps);
+  }
+
+  /**
+   * Fits the core and glues it in.
+   *
+   * @return what comes after it
+   */
+  Need core(CoreReckoning core) {
+    Glue bed = catalogue.glue(Glue.FOR_CORE);
+    add(
+        step(
+                "core-fit",
+                "Cut the core and lay it in dry",
+                core.rod().name() + ", " + core.length().show(work.units()))
+            .time("rod-fitting", count("core-fit", "Cores to fit", work.made()))
+            .after(has("cut") ? "cut" : "have")
+            .afterIf(has("grind"), "grind")
+            .afterIf(work.buys(), WorkSteps.BUY)
+            .tools("fine saw", "80 grit paper", "tape")
+            .cautions(Cautions.ROD_DUST));
+    boolean channel = core.bed().isPresent();
+    add(
+        step(
+                "core-bed",
+                !channel
+                    ? "Glue the core in"
+                    : layers() == 1 ? "Bed the core" : "Bed the core in the front layer",
+                channel
+                    ? bed.name() + " in the channel, damp, a third of the gap filled: it foams up"
+                    : bed.name() + " where it goes in and comes out, and at every rib it passes")
+            .time("bedding", count("core-bed", "Cores to bed", work.made()))
+            .after("core-fit")
+            .tools("flat board", "tape or clamps", "water spray")
+            .cautions(bed.caution(), Cautions.SHEETS));
+    return bedded();
+  }
+
+  /**
+   * Closes the layers over what lies in them, one joint after the other: cement that waits for the
+   * next joint is dead by then.
+   */
+  void layers(Layers layered) {
+    layIn();
+    Need before = before();
+    for (int joint = 1; joint < layered.each().size(); joint++) {
+      before = join(joint, before);
+    }
+  }
+
+  /** What nothing gets at once the next layer is on. */
+  private void layIn() {
+    List<Closing.Task> laid = laidIn();
+    if (!laid.isEmpty()) {
+      add(
+          step(
+                  "lay-in",
+                  "Lay in what the next layer closes over",
+                  String.join(", ", laid.stream().map(Closing.Task::what).toList())
+                      + ": try it, wire and test it before any cement is spread")
+              .time("laying-in", count("lay-in", "Things to lay in", laid.size() * work.made()))
+              .after("pockets")
+              .tools("contact cement or hot glue for what could rattle")
+              .cautions(
+                  laid.stream().anyMatch(it -> it.what().contains("battery"))
+                      ? Cautions.BATTERY
+                      : "",
+                  laid.stream().anyMatch(it -> it.what().contains("magnet"))
+                      ? Cautions.MAGNET
+                      : ""));
+    }
+  }
+
+  private List<Closing.Task> laidIn() {
+    return Closing.of(form(), layered(), work.core()).stream()
+        .flatMap(it -> it.tasks().stream())
+        .filter(it -> it.kind() == Closing.Kind.LAY_IN && !it.what().equals("the core"))
+        .toList();
+  }
+
+  /** A step that wants each layer whole and with all that lies in it. */
+  private StepBuilder afterLayers(StepBuilder step) {
+    return step.afterIf(has("lay-in"), "lay-in")
+        .afterIf(has("butt"), "butt")
+        .afterIf(has("pockets"), "pockets");
+  }
+
+  private Need join(int joint, Need before) {
+    boolean only = layers() == 2;
+    String which = "layers " + joint + " and " + (joint + 1);
+    String spread = numbered("spread", joint);
+    String join = numbered("join", joint);
+    add(
+        afterLayers(
+            spread(
+                spread,
+                only
+                    ? "Spread the cement on both glue faces"
+                    : "Spread the cement between " + which,
+                " on all of both faces" + (work.core().isPresent() ? " but the channel" : ""),
+                spreadAmount(spread),
+                before)));
+    return closed(
+        spread,
+        step(
+                join,
+                only ? "Join the layers and press" : "Join " + which + " and press",
+                "It grabs at once: line up the centre lines at the base, then roll to the tip")
+            .time("joining", count(join, "Joints to close", work.made()))
+            .tools(
+                "roller",
+                "flat board with weights for " + Display.duration(cement().pressMinutes())));
+  }
+
+  private Figure spreadAmount(String step) {
+    Figure all = betweenLayers();
+    return Figure.computed(
+        "build." + step + ".amount",
+        "Faces to spread",
+        Quantity.AREA,
+        "{%s} * %d / %d".formatted(all.id(), work.made(), layers() - 1),
+        Source.GEOMETRY,
+        all);
+  }
+
+  /** The band's own faces are spread when it goes on. */
+  private Figure betweenLayers() {
+    Figure all = layered().glued();
+    return layered()
+        .band()
+        .map(
+            it ->
+                Figure.computed(
+                    "build.between",
+                    "Faces between the layers",
+                    Quantity.AREA,
+                    "{%s} - {%s}".formatted(all.id(), it.glued().id()),
+                    Source.GEOMETRY,
+                    all,
+                    it.glued()))
+        .orElse(all);
+  }
+
+  /**
+   * Puts together what is made of pieces: edge to edge, or one slice on the next.
+   *
+   * @return what comes after it
+   */
+  Need pieces() {
+    Need before = before();
+    if (work.body().glued().value() == 0) {
+      return before;
+    }
+    add(
+        spread(
+            "spread",
+            "Spread the cement where its pieces meet",
+            " on both faces of every joint, one joint after the other",
+            times(work.made(), "spread", "Faces to spread", work.body().glued()),
+            before));
+    closed(
+        "spread",
+        step("join", "Join its pieces", "It grabs at once: start in the middle, then to both ends")
+            .time(
+                "joining",
+                count("join", "Joints to close", Math.max(1, work.body().seams()) * work.made()))
+            .tools("roller"));
+    return rested("join");
+  }
+
+  private Need closed(String spread, StepBuilder step) {
+    add(
+        step.need(
+            Need.between(
+                spread,
+                cement().waitMinutes(),
+                cement().joinByMinutes(),
+                "dry to the touch, not yet dead")));
+    return Need.after(step.id());
+  }
+
+  private StepBuilder spread(String id, String title, String where, Figure amount, Need before) {
+    return step(id, title, cement().name() + where)
+        .time("spreading", amount)
+        .need(before)
+        .glue(Glue.FOR_LAYERS)
+        .tools("brush or spreader", "moving air")
+        .cautions(cement().caution(), Cautions.SHEETS);
+  }
+}

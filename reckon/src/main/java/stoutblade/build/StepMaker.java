@@ -1,0 +1,145 @@
+package stoutblade.build;
+
+import java.util.List;
+import stoutblade.build.Step.Need;
+import stoutblade.catalogue.Catalogue;
+import stoutblade.catalogue.Glue;
+import stoutblade.layer.Layers;
+import stoutblade.measure.Doubt;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
+import stoutblade.measure.Source;
+import stoutblade.prop.Fuller;
+import stoutblade.prop.PlateForm;
+
+/** What makers of a part's steps have in common: what is made, and the steps so far. */
+abstract class StepMaker {
+
+  final Work work;
+  final Catalogue catalogue;
+  private final List<Step> steps;
+
+  /**
+   * A maker.
+   *
+   * @param steps the steps so far, to which it adds its own
+   */
+  StepMaker(Work work, Catalogue catalogue, List<Step> steps) {
+    this.work = work;
+    this.catalogue = catalogue;
+    this.steps = steps;
+  }
+
+  final void add(StepBuilder builder) {
+    steps.add(builder.build());
+  }
+
+  final StepBuilder step(String id, String title, String why) {
+    return new StepBuilder(catalogue, id, title, why);
+  }
+
+  final boolean has(String id) {
+    return steps.stream().anyMatch(it -> it.id().equals(id));
+  }
+
+  final Glue cement() {
+    return catalogue.glue(Glue.FOR_LAYERS);
+  }
+
+  // == WHAT IS MADE
+
+  /** How many layers there are. */
+  final int layers() {
+    return work.body().layers().map(it -> it.each().size()).orElse(0);
+  }
+
+  final Layers layered() {
+    return work.body().layers().orElseThrow();
+  }
+
+  final PlateForm form() {
+    return work.body().form().orElseThrow();
+  }
+
+  final Figure edge() {
+    return form().measures().orElseThrow().edge();
+  }
+
+  // == WHAT COMES BEFORE
+
+  /** What the first joint waits for; where there is none, what shaping waits for. */
+  final Need before() {
+    return has("core-bed") ? bedded() : Need.after(has("grind") ? "grind" : "cut");
+  }
+
+  final Need bedded() {
+    return Need.after(
+        "core-bed", catalogue.glue(Glue.FOR_CORE).pressMinutes(), "the core's glue sets");
+  }
+
+  /** The step that closes the last joint between layers. */
+  final String lastJoint() {
+    return numbered("join", layers() - 1);
+  }
+
+  final String numbered(String id, int joint) {
+    return layers() == 2 ? id : id + "-" + joint;
+  }
+
+  /** After a step whose joint takes no stress at once. */
+  final Need rested(String joined) {
+    return Need.after(joined, cement().strainMinutes(), "the joint takes no stress sooner");
+  }
+
+  // == HOW MUCH
+
+  static Figure count(String step, String label, double number) {
+    return Figure.given(
+        "build." + step + ".amount", label, number, Quantity.COUNT, Source.GEOMETRY);
+  }
+
+  static Figure times(int count, String step, String label, Figure once) {
+    return Figure.computed(
+        "build." + step + ".amount",
+        label,
+        once.quantity(),
+        count + " * {" + once.id() + "}",
+        Source.GEOMETRY,
+        once);
+  }
+
+  /** The surface of all that are made. */
+  final Figure surface(String step) {
+    return times(work.made(), step, "Surface to work", work.body().surface());
+  }
+
+  /** The fullers that are worked in, or those that are laid on. */
+  final List<Fuller> fullers(boolean raised) {
+    return work.body().form().stream()
+        .flatMap(it -> Fuller.of(it.slab().features()).stream())
+        .filter(it -> it.raised() == raised)
+        .toList();
+  }
+
+  final Figure fullerLength(String step, List<Fuller> fullers) {
+    int faces = form().slab().faces();
+    return Figure.found(
+        "build." + step + ".amount",
+        "Fullers, length",
+        fullers.stream().mapToDouble(it -> it.from().distance(it.to())).sum() * faces * work.made(),
+        Quantity.LENGTH,
+        "from end to end of each, on " + (faces == 2 ? "both faces" : "the front"),
+        Source.GEOMETRY,
+        Doubt.NONE);
+  }
+
+  /** The last of the shaping, whatever the shape. */
+  final StepBuilder sand(Need before) {
+    return step("sand", "Sand smooth, 220 then 400 grit", "The last grit before sealing is 400")
+        .time("sanding", surface("sand"))
+        .need(before)
+        .tools("220 and 400 grit", "damp cloth")
+        .cautions(Cautions.DUST)
+        .divisible();
+  }
+}

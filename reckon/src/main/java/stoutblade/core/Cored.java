@@ -1,0 +1,30 @@
+package stoutblade.core;
+
+import java.util.List;
+import java.util.Optional;
+import stoutblade.layer.FoamShare;
+import stoutblade.layer.Layers;
+import stoutblade.measure.Figure;
+
+/**
+ * What a core lies in, whatever its shape.
+ *
+ * @param length how long it is
+ * @param mass what it weighs before anything is cut for the core; empty where that is not known
+ * @param shares how its foams lie along it
+ * @param nearMm where its near end lies along its frame: places of a core are measured from there
+ * @param layers its layers, where a channel is cut into some; empty where the core goes through
+ *     something hollow or solid
+ */
+public record Cored(
+    Figure length,
+    Optional<Figure> mass,
+    List<FoamShare> shares,
+    double nearMm,
+    Optional<Layers> layers) {
+
+  /** Copies the list. */
+  public Cored {
+    shares = List.copyOf(shares);
+  }
+}

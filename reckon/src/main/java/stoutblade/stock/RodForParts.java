@@ -1,0 +1,96 @@
+package stoutblade.stock;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import stoutblade.catalogue.Rod;
+import stoutblade.measure.Doubt;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
+import stoutblade.measure.Source;
+
+/** The rods and tubes that are cut to length: a line for each kind. */
+final class RodForParts {
+
+  /** What a saw takes between two lengths, in mm. */
+  private static final double KERF_MM = 2;
+
+  private RodForParts() {}
+
+  static List<Shopping.Line> lines(List<Shopping.Length> lengths) {
+    Map<Rod, List<Shopping.Length>> kinds = new LinkedHashMap<>();
+    lengths.forEach(it -> kinds.computeIfAbsent(it.rod(), rod -> new ArrayList<>()).add(it));
+    List<Shopping.Line> lines = new ArrayList<>();
+    kinds.forEach((rod, cut) -> lines.add(line(rod, cut)));
+    return lines;
+  }
+
+  private static Shopping.Line line(Rod rod, List<Shopping.Length> cut) {
+    String id = "stock.rod." + rod.id();
+    Figure sold =
+        Figure.given(
+            id + ".sold",
+            "Sold in lengths of",
+            rod.lengthMm(),
+            Quantity.LENGTH,
+            Source.catalogue(rod.name()));
+    Figure need =
+        Figure.computed(
+            id + ".need",
+            rod.name() + ": all lengths",
+            Quantity.LENGTH,
+            cut.stream()
+                .map(it -> it.made() + " * {" + it.length().id() + "}")
+                .collect(Collectors.joining(" + ")),
+            Source.GEOMETRY,
+            cut.stream().map(Shopping.Length::length).toArray(Figure[]::new));
+    List<Double> each = new ArrayList<>();
+    cut.forEach(
+        it -> {
+          for (int i = 0; i < it.made(); i++) {
+            each.add(it.length().value());
+          }
+        });
+    Figure buy =
+        Figure.found(
+            id + ".lengths",
+            rod.name() + ": lengths to buy",
+            bought(each, rod.lengthMm()),
+            Quantity.COUNT,
+            "{"
+                + need.id()
+                + "} cut from {"
+                + sold.id()
+                + "}, the longest first, 2 mm for each cut;"
+                + " what is longer than it is sold takes as many as it needs",
+            Source.GEOMETRY,
+            Doubt.NONE,
+            need,
+            sold);
+    return new Shopping.Line(rod.name(), need, buy);
+  }
+
+  /** First fit, the longest first. */
+  private static int bought(List<Double> lengths, double sold) {
+    List<Double> left = new ArrayList<>();
+    int joined = 0;
+    for (double length : lengths.stream().sorted(Comparator.reverseOrder()).toList()) {
+      if (length > sold) {
+        joined += (int) Math.ceil(length / sold);
+        continue;
+      }
+      int at = 0;
+      while (at < left.size() && left.get(at) < length) {
+        at++;
+      }
+      if (at == left.size()) {
+        left.add(sold);
+      }
+      left.set(at, left.get(at) - length - KERF_MM);
+    }
+    return left.size() + joined;
+  }
+}

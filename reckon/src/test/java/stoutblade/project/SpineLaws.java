@@ -1,0 +1,193 @@
+package stoutblade.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.TreeMap;
+import net.jqwik.api.Example;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import stoutblade.core.CoreChoice;
+import stoutblade.finish.Coats;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Units;
+import stoutblade.part.Part;
+import stoutblade.prop.Bought;
+import stoutblade.prop.Cut;
+import stoutblade.prop.Placing;
+import stoutblade.prop.Where;
+import stoutblade.shape.Point;
+import stoutblade.shape.WholeOutline;
+import stoutblade.stack.Layering;
+import stoutblade.stack.Profile;
+import stoutblade.stock.Shopping;
+
+/** What holds for every project, whatever its parts are. */
+class SpineLaws {
+
+  private static final List<Coats> PAINT = List.of(new Coats("primer", 1), new Coats("paint", 2));
+
+  /** One part of every kind, each with coats, some with cores. */
+  private static List<Part> everyKind() {
+    return List.of(
+        Samples.blade(),
+        Part.of(
+                "d2",
+                "Shield",
+                new Cut(WholeOutline.circle(new Point(0, 0), 150)),
+                Layering.of(3, "foam", 10, Profile.FLAT))
+            .withCoats(PAINT),
+        Part.formed(
+                "d3",
+                "Collar",
+                "ring",
+                Map.of("across", 90.0, "width", 60.0),
+                "foam",
+                Placing.USUAL.at(Where.At.of(40, 80)))
+            .withCore(Optional.of(new CoreChoice("pipe", -100, 60, -50)))
+            .withCoats(PAINT),
+        Samples.plate(
+                "d4",
+                "Stud",
+                WholeOutline.circle(new Point(0, 0), 12),
+                List.of(),
+                "foam",
+                10,
+                Placing.USUAL.on("d2").at(new Where.Ring(new Point(0, 0), 100, 8, 0)))
+            .withCoats(PAINT),
+        Part.bought("d5", "Haft", new Bought("pipe", "pipe", 700, 21.3, 0, 0)));
+  }
+
+  private static Map<String, String> bought(Derived derived) {
+    Map<String, String> all = new TreeMap<>();
+    for (Shopping.Line line : derived.shopping().orElseThrow().lines()) {
+      all.put(line.buy().id(), "%.6f %.0f".formatted(line.need().value(), line.buy().value()));
+    }
+    return all;
+  }
+
+  @Property(tries = 12)
+  void any_order_of_parts_comes_to_the_same(@ForAll long seed) {
+    List<Part> shuffled = new ArrayList<>(everyKind());
+    Collections.shuffle(shuffled, new Random(seed));
+    Derived one = Samples.derive(Samples.bare().withParts(everyKind()));
+    Derived other = Samples.derive(Samples.bare().withParts(shuffled));
+
+    assertThat(bought(other)).isEqualTo(bought(one));
+    assertThat(other.whole().mass().orElseThrow().value())
+        .isCloseTo(one.whole().mass().orElseThrow().value(), within(1e-6));
+    assertThat(other.whole().balance().orElseThrow().value())
+        .isCloseTo(one.whole().balance().orElseThrow().value(), within(1e-6));
+    assertThat(other.plan().orElseThrow().handsOn().value())
+        .isCloseTo(one.plan().orElseThrow().handsOn().value(), within(1e-6));
+    assertThat(other.plan().orElseThrow().unplaced()).isEmpty();
+  }
+
+  /** Twice of everything needs twice as much, and takes no more than twice the sheets. */
+  @Example
+  void twice_the_parts_need_twice_and_buy_no_more_than_twice() {
+    List<Part> twice = new ArrayList<>(everyKind());
+    for (Part part : everyKind()) {
+      String on = part.placing().on().isEmpty() ? "" : "d1" + part.placing().on().substring(1);
+      twice.add(part.withId("d1" + part.id().substring(1)).withPlacing(part.placing().on(on)));
+    }
+    Derived one = Samples.derive(Samples.bare().withParts(everyKind()).withShelf(Map.of()));
+    Derived two = Samples.derive(Samples.bare().withParts(twice).withShelf(Map.of()));
+
+    Map<String, Shopping.Line> once = new TreeMap<>();
+    one.shopping().orElseThrow().lines().forEach(it -> once.put(it.buy().id(), it));
+    for (Shopping.Line line : two.shopping().orElseThrow().lines()) {
+      Shopping.Line half = once.get(line.buy().id());
+      assertThat(line.need().value())
+          .as(line.name())
+          .isCloseTo(2 * half.need().value(), within(1e-6 * line.need().value()));
+      assertThat(line.buy().value()).isLessThanOrEqualTo(2 * half.buy().value());
+    }
+    assertThat(sheets(two)).as("what is left of a sheet is used").isLessThan(2 * sheets(one));
+  }
+
+  private static double sheets(Derived derived) {
+    return derived.shopping().orElseThrow().lines().stream()
+        .map(Shopping.Line::buy)
+        .filter(it -> it.id().endsWith(".sheets"))
+        .mapToDouble(Figure::value)
+        .sum();
+  }
+
+  @Property(tries = 30)
+  void made_smaller_and_larger_again_every_part_is_what_it_was(
+      @ForAll @DoubleRange(min = 0.5, max = 2) double factor) {
+    for (Part part : everyKind()) {
+      Part back = part.times(factor).times(1 / factor);
+      assertThat(back.thicknessMm()).isEqualTo(part.thicknessMm());
+      assertThat(back.coats()).isEqualTo(part.coats());
+      Derived was = Samples.derive(Samples.bare().withParts(List.of(free(part))));
+      Derived is = Samples.derive(Samples.bare().withParts(List.of(free(back))));
+      assertThat(is.parts().getFirst().body().orElseThrow().surface().value())
+          .isCloseTo(was.parts().getFirst().body().orElseThrow().surface().value(), within(1e-3));
+    }
+  }
+
+  private static Part free(Part part) {
+    return part.withPlacing(Placing.USUAL);
+  }
+
+  /**
+   * A reckoner that has seen other projects before comes to what a fresh one does: coats, cores,
+   * layers, places, names and wearers are changed at random, some of them back again.
+   */
+  @Property(tries = 6)
+  void what_is_remembered_is_what_would_be_worked_out_anew(@ForAll long seed) {
+    Random random = new Random(seed);
+    Reckoner old = new Reckoner(Samples.CATALOGUE);
+    Project project = Samples.bare().withParts(everyKind());
+    List<Project> seen = new ArrayList<>(List.of(project));
+    for (int i = 0; i < 40; i++) {
+      project =
+          random.nextInt(5) == 0 ? seen.get(random.nextInt(seen.size())) : changed(project, random);
+      seen.add(project);
+      Derived remembered = old.derive(project, Samples.NOW, Units.METRIC);
+      Derived fresh = new Reckoner(Samples.CATALOGUE).derive(project, Samples.NOW, Units.METRIC);
+      assertThat(values(remembered)).isEqualTo(values(fresh));
+      assertThat(remembered.findings().stream().map(Finding::id).toList())
+          .isEqualTo(fresh.findings().stream().map(Finding::id).toList());
+      assertThat(remembered.templates()).hasSameSizeAs(fresh.templates());
+    }
+  }
+
+  private static Map<String, Double> values(Derived derived) {
+    Map<String, Double> all = new TreeMap<>();
+    derived.figures().values().forEach(list -> list.forEach(it -> all.put(it.id(), it.value())));
+    return all;
+  }
+
+  private static Project changed(Project project, Random random) {
+    List<Part> parts = project.parts();
+    Part part = parts.get(random.nextInt(parts.size()));
+    try {
+      return switch (random.nextInt(8)) {
+        case 0 -> Edits.coats(part.id(), "paint", random.nextInt(4)).applyTo(project);
+        case 1 ->
+            Edits.rod(part.id(), "tube-10", new CoreChoice("tube-10", 0, 50, 0)).applyTo(project);
+        case 2 -> Edits.withoutCore(part.id()).applyTo(project);
+        case 3 ->
+            PartEdits.place(part.id(), "How many", it -> it.made(1 + random.nextInt(3), 0))
+                .applyTo(project);
+        case 4 -> PartEdits.name(part.id(), "Part " + random.nextInt(3)).applyTo(project);
+        case 5 -> LayerEdits.add(part.id(), 0).applyTo(project);
+        case 6 -> SizeEdits.height(1600 + random.nextInt(200)).applyTo(project);
+        default -> PartEdits.foam(part.id(), "foam", 5 + random.nextInt(6)).applyTo(project);
+      };
+    } catch (IllegalArgumentException e) {
+      // Not every edit makes sense for every part: then nothing changes.
+      return project;
+    }
+  }
+}
