@@ -85,9 +85,18 @@ abstract class InWindow {
     WaitForAsyncUtils.waitForFxEvents();
   }
 
-  /** Waits until nothing is worked on and all that is shown is of the project as it is. */
+  /**
+   * Waits until nothing is worked on and all that is shown is of the project as it is, and lies
+   * where it will: a robot clicks where a node lay last.
+   */
   void settled() {
     until(() -> bench.chores().running().isEmpty() && !desk.busy());
+    fx(
+        () -> {
+          bench.root().applyCss();
+          bench.root().layout();
+          return true;
+        });
   }
 
   static <T> T fx(Callable<T> work) {
