@@ -25,6 +25,7 @@ import stoutblade.project.Derived;
 import stoutblade.project.Edits;
 import stoutblade.project.OutlineEdits;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
 import stoutblade.project.Reckoner;
 import stoutblade.shape.Point;
 
@@ -61,10 +62,11 @@ public class ReckonBench {
   @Benchmark
   public Derived nodeMoved() {
     turn++;
-    String id = project.parts().getFirst().id();
-    Point at = OutlineEdits.of(project, id).nodes().get(NODE).at();
+    String id = project.first().parts().getFirst().id();
+    Point at = OutlineEdits.of(project.first(), id).nodes().get(NODE).at();
     Project moved =
         OutlineEdits.moveNode(id, NODE, at.plus(new Point(0.01 * (turn % 100), 0)))
+            .in(Prop.FIRST)
             .applyTo(project);
     return reckoner.derive(moved, NOW, Units.METRIC);
   }
@@ -74,7 +76,9 @@ public class ReckonBench {
   public Derived coatAdded() {
     turn++;
     return reckoner.derive(
-        Edits.coats(project.parts().getFirst().id(), "steel-dark", 1 + turn % 3).applyTo(project),
+        Edits.coats(project.first().parts().getFirst().id(), "steel-dark", 1 + turn % 3)
+            .in(Prop.FIRST)
+            .applyTo(project),
         NOW,
         Units.METRIC);
   }

@@ -21,8 +21,8 @@ import stoutblade.desktop.mat.MatPointer;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.part.Part;
-import stoutblade.project.Edit;
 import stoutblade.project.OutlineEdits;
+import stoutblade.project.PropEdit;
 import stoutblade.project.Reckoner;
 import stoutblade.project.Station;
 import stoutblade.prop.Feature;
@@ -59,7 +59,7 @@ final class RedrawBench {
   /** A node of 300 of a plate with every feature is dragged: what is drawn at each step. */
   private static void drag(Desk desk, Workbench bench) {
     Part plate = Plates.of("d90", 300);
-    desk.perform(new Edit("Every feature", project -> project.withParts(List.of(plate))));
+    desk.perform(PropEdit.of("Every feature", it -> it.withParts(List.of(plate))));
     desk.goToPart("d90");
     bench.root().applyCss();
     bench.root().layout();
@@ -107,7 +107,7 @@ final class RedrawBench {
     stage.show();
     desk.goTo(Station.DRAFT);
     String id = desk.lookedId();
-    Point at = OutlineEdits.of(desk.project(), id).nodes().get(NODE).at();
+    Point at = OutlineEdits.of(desk.prop(), id).nodes().get(NODE).at();
     List<Double> millis = new ArrayList<>();
     for (int i = 0; i < WARM_UP + RUNS; i++) {
       long start = System.nanoTime();

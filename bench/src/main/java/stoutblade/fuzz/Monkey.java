@@ -32,8 +32,10 @@ import javafx.scene.input.ScrollEvent;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Workbench;
 import stoutblade.desktop.mat.MatView;
+import stoutblade.part.Part;
 import stoutblade.project.Edit;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
 import stoutblade.project.Station;
 
 /** Random hands on a window: presses, drags, typing, keys, menus, files. */
@@ -173,9 +175,8 @@ public final class Monkey {
   }
 
   private void demo() {
-    String[] all = {"demo", "demo-tidegate", "demo-fog-bell"};
-    last = all[random.nextInt(all.length)];
-    bench.demo(last);
+    last = "open the demo";
+    bench.demo(() -> {});
   }
 
   private void station() {
@@ -184,8 +185,11 @@ public final class Monkey {
     last = "go to " + to;
     Desk desk = bench.desk();
     desk.goTo(to);
-    if (random.nextInt(3) == 0 && !desk.project().parts().isEmpty()) {
-      String part = desk.project().parts().get(random.nextInt(desk.project().parts().size())).id();
+    List<Prop> props = desk.project().props();
+    desk.goToProp(props.get(random.nextInt(props.size())).id());
+    List<Part> parts = desk.prop().parts();
+    if (random.nextInt(3) == 0 && !parts.isEmpty()) {
+      String part = parts.get(random.nextInt(parts.size())).id();
       last = "look at " + part + " from " + to;
       desk.goToPart(part);
     }

@@ -371,6 +371,11 @@ public final class MonkeyRun {
     }
 
     @Override
+    public Optional<Integer> choose(String question, List<String> among) {
+      return Optional.of(random.nextInt(among.size()));
+    }
+
+    @Override
     public Optional<Path> exportFolder() {
       return random.nextInt(4) == 0 ? Optional.of(folder.resolve("out")) : Optional.empty();
     }
@@ -394,7 +399,7 @@ public final class MonkeyRun {
     public Path print(
         stoutblade.template.Template template,
         stoutblade.template.Paper paper,
-        String project,
+        String prop,
         String scale)
         throws IOException {
       throw new IOException("out of paper");

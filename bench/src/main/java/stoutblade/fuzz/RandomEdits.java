@@ -13,13 +13,17 @@ import stoutblade.catalogue.Coating;
 import stoutblade.catalogue.Foam;
 import stoutblade.catalogue.Rod;
 import stoutblade.part.Part;
+import stoutblade.project.Change;
 import stoutblade.project.Edit;
 import stoutblade.project.Edits;
 import stoutblade.project.LayerEdits;
 import stoutblade.project.OutlineEdits;
 import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
+import stoutblade.project.PropEdits;
 import stoutblade.project.SizeEdits;
+import stoutblade.project.WearerEdits;
 import stoutblade.prop.Feature;
 import stoutblade.reference.Model;
 import stoutblade.reference.Reference;
@@ -34,10 +38,22 @@ public final class RandomEdits {
   private static final List<Class<?>> OF_PARTS =
       List.of(OutlineEdits.class, LayerEdits.class, PartEdits.class);
 
+  private static final List<Class<?>> OF_PROPS = List.of(PropEdits.class);
+
   private static final List<Method> FACTORIES =
-      Stream.of(Edits.class, LayerEdits.class, OutlineEdits.class, PartEdits.class, SizeEdits.class)
+      Stream.of(
+              Edits.class,
+              LayerEdits.class,
+              OutlineEdits.class,
+              PartEdits.class,
+              PropEdits.class,
+              SizeEdits.class,
+              WearerEdits.class)
           .flatMap(it -> Arrays.stream(it.getMethods()))
-          .filter(it -> Modifier.isStatic(it.getModifiers()) && it.getReturnType() == Edit.class)
+          .filter(
+              it ->
+                  Modifier.isStatic(it.getModifiers())
+                      && Change.class.isAssignableFrom(it.getReturnType()))
           .sorted(Comparator.comparing(Method::toString))
           .toList();
 
@@ -61,7 +77,9 @@ public final class RandomEdits {
       Method factory = FACTORIES.get(random.nextInt(FACTORIES.size()));
       RandomValues values = new RandomValues(random, name -> words(factory, name, project));
       try {
-        Edit edit = (Edit) values.call(factory, null, 0);
+        Change change = (Change) values.call(factory, null, 0);
+        Prop prop = project.props().get(random.nextInt(project.props().size()));
+        Edit edit = change.in(prop.id());
         return new Edit(factory.getName() + ": " + edit.name(), edit::applyTo);
       } catch (RandomValues.NoValue e) {
         // Arguments that only a long piece of work makes, such as a sliced model: another one.
@@ -73,9 +91,16 @@ public final class RandomEdits {
 
   /** The texts that make sense for a parameter. */
   private List<String> words(Method factory, String name, Project project) {
-    List<String> parts = project.parts().stream().map(Part::id).toList();
+    List<String> parts =
+        project.props().stream().flatMap(it -> it.parts().stream()).map(Part::id).toList();
+    List<String> props = project.props().stream().map(Prop::id).toList();
     return switch (name) {
-      case "id" -> OF_PARTS.contains(factory.getDeclaringClass()) ? parts : references(project);
+      case "id" ->
+          OF_PARTS.contains(factory.getDeclaringClass())
+              ? parts
+              : OF_PROPS.contains(factory.getDeclaringClass()) ? props : references(project);
+      case "propId", "toId" -> props;
+      case "wearerId" -> List.copyOf(project.wearers().kept().keySet());
       case "on" -> with(parts, "");
       case "featureId" -> features(project).map(Feature::id).toList();
       case "foamId" -> catalogue.foams().stream().map(Foam::id).toList();
@@ -83,7 +108,7 @@ public final class RandomEdits {
       case "coatingId" -> catalogue.coatings().stream().map(Coating::id).toList();
       case "sum" -> Sum.ALL.stream().map(Sum::key).toList();
       case "rulerId", "measureId" -> List.of("r1", "r2", "m1", "m2");
-      case "stepId" -> List.of("d1/trace", "d7/cut", "all/buy", "core", "no-such-step");
+      case "stepId" -> List.of("p1/d1/trace", "p1/d7/cut", "all/buy", "core", "no-such-step");
       case "partId" -> with(parts, "");
       case "digest" -> List.of("0".repeat(64), "a".repeat(64));
       case "sizes" -> List.of("wide", "deep", "long", "diameter", "height", "edge", "count");
@@ -94,14 +119,17 @@ public final class RandomEdits {
   private static List<String> references(Project project) {
     return with(
         Stream.concat(
-                project.size().references().stream().map(Reference::id),
-                project.size().models().stream().map(Model::id))
+                project.props().stream()
+                    .flatMap(it -> it.size().references().stream())
+                    .map(Reference::id),
+                project.props().stream().flatMap(it -> it.size().models().stream()).map(Model::id))
             .toList(),
         "none");
   }
 
   private static Stream<Feature> features(Project project) {
-    return project.parts().stream()
+    return project.props().stream()
+        .flatMap(it -> it.parts().stream())
         .flatMap(it -> it.cut().stream())
         .flatMap(it -> it.features().stream());
   }

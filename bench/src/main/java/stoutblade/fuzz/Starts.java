@@ -20,22 +20,25 @@ final class Starts {
 
   private Starts() {}
 
-  /** A new project, and the pageant's three props. */
+  /** A new project, and the pageant. */
   static List<Project> all() throws IOException {
-    return List.of(
-        NewProject.first(NOW),
-        Demo.open(NOW).project(),
-        Demo.tidegate(NOW).project(),
-        Demo.fogBell(NOW).project());
+    return List.of(NewProject.first(NOW), Demo.open(NOW).project());
+  }
+
+  /** A project without its pictures and models. */
+  static Project bare(Project project) {
+    return project.withProps(
+        project.props().stream()
+            .map(it -> it.withSize(it.size().withReferences(List.of()).withModels(List.of())))
+            .toList());
   }
 
   /** Writes a project, reads it again, and throws where it is not the same. */
   static Consumer<Project> throughAFile(Path folder) {
     Path file = folder.resolve("through.stout");
     return project -> {
-      var size = project.size();
       // The bytes of pictures and models are not at hand here, and say nothing about edits.
-      Project bare = project.withSize(size.withReferences(List.of()).withModels(List.of()));
+      Project bare = bare(project);
       try {
         ProjectFile.write(file, new Document(bare, Map.of()));
         if (!ProjectFile.read(file).project().equals(bare)) {

@@ -284,10 +284,7 @@ final class Targets {
   /** The demo without its pictures and models, which would hide the rest. */
   private byte[] small(Document demo) throws IOException {
     Path file = folder.resolve("seed.stout");
-    var size = demo.project().size();
-    ProjectFile.write(
-        file,
-        demo.with(demo.project().withSize(size.withReferences(List.of()).withModels(List.of()))));
+    ProjectFile.write(file, demo.with(Starts.bare(demo.project())));
     return Files.readAllBytes(file);
   }
 

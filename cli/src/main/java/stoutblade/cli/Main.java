@@ -12,6 +12,7 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import stoutblade.demo.ProjectSource;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
 import stoutblade.formats.Exports;

@@ -31,7 +31,7 @@ class MainTest {
   @Test
   void figures_of_the_demo_are_printed_as_json() {
     assertThat(run("figures", "demo")).isZero();
-    assertThat(out.toString()).contains("\"d7/part.length\"").contains("\"source\"");
+    assertThat(out.toString()).contains("\"p1/d7/part.length\"").contains("\"source\"");
   }
 
   @Test
@@ -54,19 +54,12 @@ class MainTest {
   }
 
   @Test
-  void a_prop_without_a_blade_has_a_plan_as_well() throws IOException {
-    assertThat(run("plan", "demo-tidegate", "--out", folder.toString())).isZero();
-
-    assertThat(Files.readString(folder.resolve("tidegate-plan.csv")))
-        .contains("d1/trace", "d2/join", "d4/sand", "all/pack");
-  }
-
-  @Test
-  void the_plan_is_written_as_csv_and_calendar() {
+  void all_props_are_in_one_plan_as_csv_and_calendar() throws IOException {
     assertThat(run("plan", "demo", "--out", folder.toString())).isZero();
 
-    assertThat(folder.resolve("reedcutter-plan.csv")).isRegularFile();
-    assertThat(folder.resolve("reedcutter-plan.ics")).isRegularFile();
+    assertThat(Files.readString(folder.resolve("osiermouth-lantern-walk-plan.csv")))
+        .contains("p1/d7/bevel", "p2/d1/trace", "p2/d2/join", "p3/d4/sand", "all/pack");
+    assertThat(folder.resolve("osiermouth-lantern-walk-plan.ics")).isRegularFile();
   }
 
   @Test

@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Application;
 import javafx.stage.Stage;
-import stoutblade.cli.ProjectSource;
+import stoutblade.demo.ProjectSource;
 import stoutblade.formats.Autosave;
 
 /**

@@ -26,16 +26,21 @@ import stoutblade.formats.Document;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
 import stoutblade.part.Part;
+import stoutblade.project.Change;
 import stoutblade.project.Derived;
 import stoutblade.project.Edit;
+import stoutblade.project.Finding;
 import stoutblade.project.History;
 import stoutblade.project.PartReckoning;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
+import stoutblade.project.PropReckoning;
 import stoutblade.project.Reckoner;
 import stoutblade.project.Refit;
 import stoutblade.project.Station;
 import stoutblade.prop.Bought;
 import stoutblade.prop.Typeface;
+import stoutblade.wearer.Wearer;
 
 /** What is open: the project with its history, what is derived from it, and how it is looked at. */
 public final class Desk {
@@ -60,6 +65,7 @@ public final class Desk {
   private final ReadOnlyBooleanWrapper changed = new ReadOnlyBooleanWrapper();
   private final ObjectProperty<List<Figure>> beside = new SimpleObjectProperty<>(List.of());
   private final BooleanProperty sums = new SimpleBooleanProperty();
+  private final StringProperty prop = new SimpleStringProperty("");
   private final StringProperty part = new SimpleStringProperty("");
   private final IntegerProperty layer = new SimpleIntegerProperty(-1);
   private final ReadOnlyStringWrapper notice = new ReadOnlyStringWrapper("");
@@ -152,6 +158,40 @@ public final class Desk {
     return derived.get();
   }
 
+  /** The id of the prop that is looked at; empty, or of none, for the first. */
+  public ReadOnlyStringProperty propProperty() {
+    return prop;
+  }
+
+  /** The prop that is looked at. */
+  public Prop prop() {
+    return project().prop(prop.get()).orElseGet(project()::first);
+  }
+
+  /** Who carries it. */
+  public Wearer wearer() {
+    return project().wearer(prop());
+  }
+
+  /** What is derived from it. */
+  public PropReckoning reckoned() {
+    return derived().prop(prop.get());
+  }
+
+  /** The findings of a station that are about it or about all props. */
+  public List<Finding> findingsOf(Station of) {
+    return derived().findingsOf(of, prop().id());
+  }
+
+  /** Looks at another prop, where one is. */
+  public void goToProp(String id) {
+    if (!prop().id().equals(id)) {
+      part.set("");
+      sums.set(false);
+      prop.set(id);
+    }
+  }
+
   /** Whether the bench sums lie in the middle instead of a station. */
   public BooleanProperty sumsProperty() {
     return sums;
@@ -183,15 +223,15 @@ public final class Desk {
    */
   public void goToPart(String id) {
     boolean drafts = station.get() == Station.SIZE || station.get() == Station.DRAFT;
-    boolean bought = project().part(id).filter(it -> it.shape() instanceof Bought).isPresent();
+    boolean bought = prop().part(id).filter(it -> it.shape() instanceof Bought).isPresent();
     station.set(drafts ? Station.DRAFT : station.get());
     part.set(drafts && bought ? PROP : id);
-    sums.set(drafts && project().part(id).flatMap(Part::formed).isPresent());
+    sums.set(drafts && prop().part(id).flatMap(Part::formed).isPresent());
   }
 
   /** The part that is looked at: the one that was chosen, or the first of all. */
   public Optional<PartReckoning> looked() {
-    return derived().lookedAt(part.get());
+    return reckoned().lookedAt(part.get());
   }
 
   /** Its id; empty where there is no part. */
@@ -246,13 +286,14 @@ public final class Desk {
   // == EDITS
 
   /**
-   * Makes an edit: what follows from it is worked out first, and only then is it taken. One that
-   * cannot be made, or from which nothing can be worked out, changes nothing; its reason is told.
+   * Makes an edit, of the project or of the prop that is looked at: what follows from it is worked
+   * out first, and only then is it taken. One that cannot be made, or from which nothing can be
+   * worked out, changes nothing; its reason is told.
    *
    * @return false where it was refused; true where it was made, or is still being worked out
    */
-  public boolean perform(Edit edit) {
-    return perform(edit, () -> {});
+  public boolean perform(Change change) {
+    return perform(change, () -> {});
   }
 
   /**
@@ -260,7 +301,8 @@ public final class Desk {
    *
    * @param then done once the edit is made
    */
-  public boolean perform(Edit edit, Runnable then) {
+  public boolean perform(Change change, Runnable then) {
+    Edit edit = change.in(prop().id());
     boolean[] refused = {false};
     submit(
         edit.name(),
@@ -427,6 +469,7 @@ public final class Desk {
           changed.set(false);
           notice.set("");
           part.set("");
+          prop.set("");
           derived.set(stood.derived.orElseThrow());
           keeper.ifPresent(Keeper::saved);
           then.run();

@@ -1,6 +1,7 @@
 package stoutblade.desktop;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import stoutblade.formats.Saving;
 
@@ -32,6 +33,13 @@ public interface Dialogs {
    * @param proposed a name for it
    */
   Optional<Path> saveAs(String proposed);
+
+  /**
+   * One of several things, by its index.
+   *
+   * @param question what is asked
+   */
+  Optional<Integer> choose(String question, List<String> among);
 
   /** A folder to export to. */
   Optional<Path> exportFolder();

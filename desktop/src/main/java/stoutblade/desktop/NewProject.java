@@ -5,15 +5,13 @@ import java.util.List;
 import java.util.Map;
 import stoutblade.build.FreeHours;
 import stoutblade.event.Event;
-import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
-import stoutblade.part.Defaults;
 import stoutblade.project.Project;
-import stoutblade.project.Size;
-import stoutblade.stack.Layering;
-import stoutblade.stack.Profile;
+import stoutblade.project.Prop;
+import stoutblade.project.PropEdits;
 import stoutblade.template.Paper;
 import stoutblade.wearer.Wearer;
+import stoutblade.wearer.Wearers;
 
 /** What a project starts with. */
 public final class NewProject {
@@ -25,30 +23,31 @@ public final class NewProject {
   /** A first project. */
   public static Project first(LocalDateTime now) {
     return new Project(
-        "New prop",
-        Size.of(new Wearer("Wearer", 1700)),
+        "New work",
         new Event(
             "The event",
             now.toLocalDate().plusWeeks(WEEKS).atTime(10, 0),
             Event.USUAL_READY_BEFORE),
         FreeHours.EVENINGS_AND_WEEKENDS,
         Map.of(),
+        List.of(),
         Paper.A4,
         Journal.EMPTY,
-        new Defaults(
-            Layering.of(2, "eva-high-density", 10, Profile.bevel(20, 4)),
-            List.of(new Coats("heat-seal", 1), new Coats("flexible-primer", 3))),
-        List.of(),
-        List.of());
+        Wearers.of(new Wearer("Wearer", 1700)),
+        List.of(PropEdits.blank(Prop.FIRST, "New prop", Wearers.FIRST)));
   }
 
   /** A project after another: the same wearers and way, event, free hours, shelf and paper. */
   public static Project after(Project before, LocalDateTime now) {
-    return first(now)
-        .withSize(
-            Size.of(before.wearer())
-                .withWearers(before.size().wearers())
-                .withPassages(before.size().passages()))
+    Project first = first(now);
+    Prop prop = first.first();
+    Prop like = before.first();
+    return first
+        .withWearers(before.wearers())
+        .withProps(
+            List.of(
+                prop.withWearer(like.wearerId())
+                    .withSize(prop.size().withPassages(like.size().passages()))))
         .withEvent(before.event())
         .withFreeHours(before.freeHours())
         .withShelf(before.shelf())

@@ -69,7 +69,7 @@ final class Opener {
     String digest = opened.file.picture().digest();
     pictures.add(digest, opened.levels);
     desk.addFile(digest, opened.file.file());
-    List<String> taken = desk.project().size().references().stream().map(Reference::id).toList();
+    List<String> taken = desk.prop().size().references().stream().map(Reference::id).toList();
     String id = Reference.next("p", taken);
     desk.perform(
         SizeEdits.addPicture(

@@ -193,7 +193,8 @@ public final class Pictures {
    */
   public void read(Document document, Runnable each) {
     Map<String, Picture> wanted = new LinkedHashMap<>();
-    document.project().size().references().stream()
+    document.project().props().stream()
+        .flatMap(it -> it.size().references().stream())
         .map(Reference::picture)
         .filter(it -> !pictures.containsKey(it.digest()))
         .forEach(it -> wanted.putIfAbsent(it.digest(), it));

@@ -11,10 +11,11 @@ public interface Printer {
   /**
    * Prints a single template at full size.
    *
+   * @param prop what the prop is called
    * @param scale what the scale is, in words, for every page
    * @return where the print lies
    */
-  Path print(Template template, Paper paper, String project, String scale) throws IOException;
+  Path print(Template template, Paper paper, String prop, String scale) throws IOException;
 
   /**
    * Prints the marker sheet of a paper.

@@ -20,10 +20,9 @@ public final class SimulatedPrinter implements Printer {
   }
 
   @Override
-  public Path print(Template template, Paper paper, String project, String scale)
-      throws IOException {
+  public Path print(Template template, Paper paper, String prop, String scale) throws IOException {
     Files.createDirectories(folder);
-    return Exports.writeTemplate(folder, template, paper, project, scale);
+    return Exports.writeTemplate(new Exports.Sheets(folder, prop, scale), template, paper);
   }
 
   @Override

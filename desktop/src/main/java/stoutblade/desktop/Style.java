@@ -41,6 +41,7 @@ public final class Style {
 
   public static final String MAT_NOTE = "mat-note";
   public static final String HOW = "how";
+  public static final String RACK_PROP = "rack-prop";
   public static final String RACK_PARTS = "rack-parts";
   public static final String SUM_TILE = "sum-tile";
   public static final String TOOL = "tool";

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonType;
+import javafx.scene.control.ChoiceDialog;
 import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
@@ -72,6 +73,15 @@ final class SystemDialogs implements Dialogs {
         .getExtensionFilters()
         .add(new FileChooser.ExtensionFilter("Stout Blade projects", "*" + ProjectFile.ENDING));
     return chooser;
+  }
+
+  @Override
+  public Optional<Integer> choose(String question, List<String> among) {
+    ChoiceDialog<String> dialog = new ChoiceDialog<>(among.getFirst(), among);
+    dialog.initOwner(window);
+    dialog.setHeaderText(question);
+    dialog.setGraphic(null);
+    return dialog.showAndWait().map(among::indexOf);
   }
 
   @Override

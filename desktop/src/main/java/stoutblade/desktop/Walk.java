@@ -18,15 +18,14 @@ import javafx.scene.image.WritableImage;
 import javafx.scene.input.MouseEvent;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
-import stoutblade.cli.ProjectSource;
+import stoutblade.demo.Demo;
 import stoutblade.desktop.mat.MatPointer;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.formats.Exports;
 import stoutblade.measure.Units;
 import stoutblade.project.Derived;
 import stoutblade.project.Edits;
-import stoutblade.project.Project;
-import stoutblade.project.Reckoner;
+import stoutblade.project.Prop;
 import stoutblade.project.Station;
 import stoutblade.shape.Point;
 
@@ -61,11 +60,11 @@ final class Walk {
     ahead.add(new Shot("1-size-model", () -> card("s1")));
     ahead.add(new Shot("1-size-paper", bench::openSamplePaper));
     ahead.add(new Shot("9-sums", () -> sum("dish")));
-    ahead.add(new Shot("2-draft-together", () -> draft("demo-tidegate", Desk.PROP)));
-    ahead.add(new Shot("2-draft-plate", () -> draft("demo-tidegate", "d1")));
-    ahead.add(new Shot("", () -> layers("demo-fog-bell", "d9")));
+    ahead.add(new Shot("2-draft-together", () -> draft(Demo.TIDEGATE, Desk.PROP)));
+    ahead.add(new Shot("2-draft-plate", () -> draft(Demo.TIDEGATE, "d1")));
+    ahead.add(new Shot("", () -> layers(Demo.BELL, "d9")));
     ahead.add(new Shot("3-layers-apart", () -> toggle("view-apart")));
-    ahead.add(new Shot("", () -> draft("demo", Desk.MODEL + "s2")));
+    ahead.add(new Shot("", () -> draft(Prop.FIRST, Desk.MODEL + "s2")));
     ahead.add(new Shot("", () -> pressOn("#patch-mat", new Point(0, 100))));
     for (String press : List.of("patch-propose", "patch-flat")) {
       ahead.add(new Shot("", () -> press(press)));
@@ -87,20 +86,20 @@ final class Walk {
   }
 
   /** Something at Draft of one of the demo's props. */
-  private void draft(String word, String looked) {
+  private void draft(String propId, String looked) {
     bench.demo(
-        word,
         () -> {
+          bench.desk().goToProp(propId);
           bench.desk().goTo(Station.DRAFT);
           bench.desk().partProperty().set(looked);
         });
   }
 
   /** Something at Layers of one of the demo's props. */
-  private void layers(String word, String looked) {
+  private void layers(String propId, String looked) {
     bench.demo(
-        word,
         () -> {
+          bench.desk().goToProp(propId);
           bench.desk().goTo(Station.LAYERS);
           bench.desk().goToPart(looked);
         });
@@ -223,11 +222,6 @@ final class Walk {
       Desk desk = bench.desk();
       desk.unitsProperty().set(Units.METRIC);
       export("exports", desk.derived());
-      for (String word : List.of("demo-tidegate", "demo-fog-bell")) {
-        Reckoner reckoner = new Reckoner(desk.catalogue(), desk.typeface());
-        Project project = ProjectSource.open(word, desk.now()).project();
-        export("exports-" + word.substring(5), reckoner.derive(project, desk.now(), desk.units()));
-      }
     } catch (IOException e) {
       fail(e);
       return;

@@ -7,6 +7,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.concurrent.Callable;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -24,7 +25,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.util.Duration;
-import stoutblade.cli.ProjectSource;
+import stoutblade.demo.Demo;
 import stoutblade.desktop.shell.NamesItem;
 import stoutblade.desktop.shell.Notices;
 import stoutblade.desktop.shell.Rack;
@@ -49,13 +50,18 @@ import stoutblade.formats.OpenFiles;
 import stoutblade.formats.ProjectFile;
 import stoutblade.formats.Saving;
 import stoutblade.formats.Stamp;
+import stoutblade.journal.Journal;
 import stoutblade.measure.Units;
+import stoutblade.project.Edits;
 import stoutblade.project.PartReckoning;
+import stoutblade.project.Prop;
+import stoutblade.project.PropEdits;
 import stoutblade.project.Reckoner;
 import stoutblade.project.Repair;
 import stoutblade.project.Station;
 import stoutblade.prop.PlateForm;
 import stoutblade.template.FirstPapers;
+import stoutblade.template.Paper;
 import stoutblade.template.Template;
 
 /** The window's content: tape, rack, mat, slip and shelf, and what the files do. */
@@ -138,7 +144,7 @@ public final class Workbench {
   private void assemble() {
     root.getStyleClass().add(Style.BENCH);
     root.setTop(new TapeView(desk, bench()));
-    root.setLeft(new Rack(desk));
+    root.setLeft(new Rack(desk, this::takeIn));
     root.setBottom(shelf);
     // What is said takes its room from the list of figures: it never lies over what is worked on.
     BorderPane beside = new BorderPane(new Slip(desk));
@@ -147,11 +153,8 @@ public final class Workbench {
     root.setCenter(middle);
     desk.stationProperty().addListener(it -> showSurface());
     desk.sumsProperty().addListener(it -> showSurface());
-    desk.partProperty()
-        .addListener(
-            it -> {
-              surface().show(desk.derived());
-            });
+    desk.partProperty().addListener(it -> surface().show(desk.derived()));
+    desk.propProperty().addListener(it -> showAnotherProp());
     desk.derivedProperty().addListener(it -> surface().show(desk.derived()));
     root.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
     minutes.setCycleCount(Timeline.INDEFINITE);
@@ -195,6 +198,12 @@ public final class Workbench {
         desk.stationProperty().get(), station -> makers.get(station).get());
   }
 
+  /** Parts of two props may have one id: what was selected of the one is nothing of the other. */
+  private void showAnotherProp() {
+    surfaces.clear();
+    showSurface();
+  }
+
   private void showSurface() {
     desk.besideProperty().set(List.of());
     Surface surface = surface();
@@ -217,9 +226,7 @@ public final class Workbench {
             item("Save", KeyCode.S, () -> save(() -> {})),
             item("Save as…", null, () -> saveAs(() -> {})),
             new SeparatorMenuItem(),
-            item("The pageant's Reedcutter", null, () -> demo("demo")),
-            item("The pageant's Tidegate", null, () -> demo("demo-tidegate")),
-            item("The pageant's Fog Bell", null, () -> demo("demo-fog-bell")),
+            item("The lantern walk", null, () -> demo(() -> {})),
             new SeparatorMenuItem(),
             new NamesItem(desk));
     desk.derivedProperty().addListener(it -> bench.setText(desk.project().name()));
@@ -250,20 +257,13 @@ public final class Workbench {
     leaving(() -> dialogs.openProject().ifPresent(this::open));
   }
 
-  /** Opens one of the props of the demo. */
-  public void demo(String word) {
-    demo(word, () -> {});
-  }
-
-  /** The same, and then something else. */
-  void demo(String word, Runnable then) {
+  /** Opens the demo, and then does something else. */
+  public void demo(Runnable then) {
     LocalDateTime now = desk.now();
     leaving(
         () ->
             chores.start(
-                "Opening the demo",
-                () -> ProjectSource.open(word, now),
-                document -> stand(document, then)));
+                "Opening the demo", () -> Demo.open(now), document -> stand(document, then)));
   }
 
   /** Puts a document on the desk that lies in no file. */
@@ -302,6 +302,37 @@ public final class Workbench {
                   showPictures();
                 },
                 e -> repair("'" + file.getFileName() + "'", opened.document, e)));
+  }
+
+  /** Asks for another project's file and takes one of its props in. */
+  private void takeIn() {
+    dialogs
+        .openProject()
+        .ifPresent(
+            file ->
+                chores.start(
+                    "Reading " + file.getFileName(),
+                    () -> ProjectFile.read(file),
+                    document -> {
+                      List<Prop> props = document.project().props();
+                      chosen(props).ifPresent(it -> takeIn(document, it));
+                    }));
+  }
+
+  private Optional<Prop> chosen(List<Prop> props) {
+    return props.size() == 1
+        ? Optional.of(props.getFirst())
+        : dialogs.choose("Which prop?", props.stream().map(Prop::name).toList()).map(props::get);
+  }
+
+  private void takeIn(Document from, Prop prop) {
+    prop.size().digests().forEach(it -> desk.addFile(it, from.files().get(it)));
+    desk.perform(
+        PropEdits.takeIn(from.project(), prop.id()),
+        () -> {
+          desk.goToProp(desk.project().props().getLast().id());
+          showPictures();
+        });
   }
 
   /** Says which file is open here, and tells where it is open in another window, too. */
@@ -482,7 +513,8 @@ public final class Workbench {
 
     @Override
     public void print(Template template) {
-      new SizeRequests().print(template);
+      Map<String, Journal.Printed> mark = desk.reckoned().printed(List.of(template), desk.now());
+      new SizeRequests().print(template, () -> desk.perform(Edits.printed(mark)));
     }
   }
 
@@ -536,21 +568,21 @@ public final class Workbench {
 
     @Override
     public void printMarkerSheet() {
-      print(() -> printer.printMarkerSheet(desk.project().paper()));
+      print(() -> printer.printMarkerSheet(desk.project().paper()), () -> {});
     }
 
     @Override
     public void printStrip() {
-      double whole = Figures.wholeLength(desk.derived());
+      double whole = Figures.wholeLength(desk.reckoned());
       if (whole <= 0) {
         desk.say("Nothing tells the prop's length yet");
         return;
       }
       print(
           FirstPapers.strip(
-              desk.project().name(),
+              desk.prop().name(),
               whole,
-              desk.project().size().carry().gripAtMm().orElse(0.0),
+              desk.prop().size().carry().gripAtMm().orElse(0.0),
               desk.units()));
     }
 
@@ -565,15 +597,25 @@ public final class Workbench {
     }
 
     private void print(Template template) {
-      var derived = desk.derived();
-      String scale = Exports.scale(derived, desk.units());
-      print(
-          () ->
-              printer.print(template, derived.project().paper(), derived.project().name(), scale));
+      print(template, () -> {});
     }
 
-    private void print(Callable<Path> work) {
-      chores.start("Printing", work, path -> desk.say("Printed by the simulated printer: " + path));
+    /** The same, and then something else. */
+    private void print(Template template, Runnable then) {
+      String scale = Exports.scale(desk.reckoned(), desk.units());
+      Paper paper = desk.project().paper();
+      String prop = Exports.called(desk.project(), desk.prop());
+      print(() -> printer.print(template, paper, prop, scale), then);
+    }
+
+    private void print(Callable<Path> work, Runnable then) {
+      chores.start(
+          "Printing",
+          work,
+          path -> {
+            then.run();
+            desk.say("Printed by the simulated printer: " + path);
+          });
     }
   }
 
@@ -586,7 +628,11 @@ public final class Workbench {
         "Exporting",
         (Chores.Work<Exports.Written>)
             progress -> Exports.write(folder, derived, units, now, progress),
-        written -> desk.say(written.words(folder)));
+        written -> {
+          Map<String, Journal.Printed> marks = new TreeMap<>();
+          derived.props().forEach(it -> marks.putAll(it.printed(it.templates(), now)));
+          desk.perform(Edits.printed(marks), () -> desk.say(written.words(folder)));
+        });
   }
 
   /** Offers what programs that did not end well had open. */

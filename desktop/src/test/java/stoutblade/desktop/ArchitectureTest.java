@@ -4,13 +4,25 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.core.importer.Location;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 
 /** The arrows between the rooms of the house. */
-@AnalyzeClasses(packages = "stoutblade", importOptions = ImportOption.DoNotIncludeTests.class)
+@AnalyzeClasses(
+    packages = "stoutblade",
+    importOptions = {ImportOption.DoNotIncludeTests.class, ArchitectureTest.NoTestJars.class})
 class ArchitectureTest {
+
+  /** The helpers that modules lend one another's tests lie in a jar of their own. */
+  static final class NoTestJars implements ImportOption {
+
+    @Override
+    public boolean includes(Location location) {
+      return !location.contains("-tests.jar");
+    }
+  }
 
   private static final String[] RECKON = {
     "stoutblade.measure..", "stoutblade.shape..", "stoutblade.wearer..", "stoutblade.reference..",

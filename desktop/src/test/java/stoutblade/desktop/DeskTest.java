@@ -20,6 +20,7 @@ import stoutblade.project.Derived;
 import stoutblade.project.First;
 import stoutblade.project.LayerEdits;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
 
 /** What is open, without a window. */
 class DeskTest {
@@ -143,11 +144,11 @@ class DeskTest {
 
     Project next = NewProject.after(before, TestDesk.now());
 
-    assertThat(next.wearer()).isEqualTo(before.wearer());
+    assertThat(First.wearer(next)).isEqualTo(First.wearer(before));
     assertThat(next.event()).isEqualTo(before.event());
     assertThat(next.shelf()).isEqualTo(before.shelf());
     assertThat(First.half(next).nodes()).isEmpty();
-    assertThat(next.size().references()).isEmpty();
+    assertThat(next.first().size().references()).isEmpty();
   }
 
   // == DERIVED FIRST, TAKEN AFTER
@@ -163,12 +164,12 @@ class DeskTest {
             new stoutblade.project.Reckoner(stoutblade.formats.CatalogueFile.shipped(), broken),
             TestDesk.CLOCK,
             Optional.empty(),
-            TestDesk.demo().document());
+            TestDesk.demo().document().with(First.alone(TestDesk.demo().project())));
     made.accept(desk);
     return desk;
   }
 
-  private static stoutblade.project.Edit letters() {
+  private static stoutblade.project.PropEdit letters() {
     return stoutblade.project.PartEdits.addFeature(
         Demo.LEAF,
         stoutblade.prop.Feature.Kind.LETTERS,
@@ -191,7 +192,8 @@ class DeskTest {
     assertThat(desk.noticeProperty().get()).contains("could not be worked out");
     // The next good edit is taken, and only that.
     assertThat(desk.perform(LayerEdits.bevel(Demo.LEAF, 15))).isTrue();
-    assertThat(desk.project()).isEqualTo(LayerEdits.bevel(Demo.LEAF, 15).applyTo(before));
+    assertThat(desk.project())
+        .isEqualTo(LayerEdits.bevel(Demo.LEAF, 15).in(Prop.FIRST).applyTo(before));
     assertThat(desk.derived().project()).isEqualTo(desk.project());
     desk.undo();
     assertThat(desk.project()).isEqualTo(before);
@@ -201,7 +203,7 @@ class DeskTest {
   void a_document_that_cannot_be_worked_out_leaves_what_is_open() {
     Desk desk = without(it -> it.perform(LayerEdits.bevel(Demo.LEAF, 15)));
     Project before = desk.project();
-    Document broken = desk.document().with(letters().applyTo(TestDesk.demo().project()));
+    Document broken = desk.document().with(letters().in(Prop.FIRST).applyTo(desk.project()));
     List<String> reasons = new ArrayList<>();
 
     desk.open(

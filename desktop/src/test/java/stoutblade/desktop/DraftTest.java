@@ -43,18 +43,18 @@ class DraftTest extends InWindow {
   }
 
   private Cut plate(String id) {
-    return desk.project().needed(id).cut().orElseThrow();
+    return desk.project().first().needed(id).cut().orElseThrow();
   }
 
   private Part part(String id) {
-    return desk.project().parts().stream()
+    return desk.project().first().parts().stream()
         .filter(it -> it.id().equals(id))
         .findFirst()
         .orElseThrow();
   }
 
   private PartReckoning reckoned(String id) {
-    return desk.derived().part(id).orElseThrow();
+    return desk.derived().first().part(id).orElseThrow();
   }
 
   /** Takes an entry of a menu. */
@@ -108,7 +108,7 @@ class DraftTest extends InWindow {
     until(() -> Math.abs(depth("inner", robot) - (before - 30)) < 4);
 
     robot.clickOn("#sums-keep");
-    until(() -> desk.project().parts().size() == 1);
+    until(() -> desk.project().first().parts().size() == 1);
 
     List<Panel> panels = reckoned("d1").flat().panels();
     assertThat(panels).extracting(Panel::name).contains("Segment, one of 4");
@@ -122,7 +122,7 @@ class DraftTest extends InWindow {
         segment.edges().stream().filter(it -> it.seam().equals("A")).map(Edge::length).toList();
     assertThat(lengths.get(0)).isCloseTo(lengths.get(1), within(0.01));
     undoAll();
-    assertThat(desk.project().parts()).isEmpty();
+    assertThat(desk.project().first().parts()).isEmpty();
   }
 
   private double depth(String key, FxRobot robot) {
@@ -168,10 +168,10 @@ class DraftTest extends InWindow {
           return true;
         });
     settled();
-    until(() -> !desk.project().size().tracings().isEmpty());
+    until(() -> !desk.project().first().size().tracings().isEmpty());
     go(robot, Station.DRAFT);
-    take(robot, "#new-part", "new-" + desk.project().size().tracings().getFirst().id());
-    until(() -> desk.project().parts().size() == 1);
+    take(robot, "#new-part", "new-" + desk.project().first().size().tracings().getFirst().id());
+    until(() -> desk.project().first().parts().size() == 1);
     assertThat(reckoned("d1").form().orElseThrow().face().area()).isCloseTo(7200, within(2.0));
 
     // The lower side is pressed, and bevelled.
@@ -214,7 +214,7 @@ class DraftTest extends InWindow {
     until(() -> desk.derived().findings().stream().noneMatch(it -> it.id().contains("sliver")));
     Project done = desk.project();
     undoAll();
-    assertThat(desk.project().parts()).isEmpty();
+    assertThat(desk.project().first().parts()).isEmpty();
     assertThat(desk.project()).isNotEqualTo(done);
   }
 
@@ -223,7 +223,7 @@ class DraftTest extends InWindow {
     go(robot, Station.DRAFT);
     take(robot, "#new-part", "new-disc");
     take(robot, "#new-part", "new-half");
-    until(() -> desk.project().parts().size() == 2);
+    until(() -> desk.project().first().parts().size() == 2);
     type(robot, "#blade-length", "80 mm");
     type(robot, "#blade-width", "20 mm");
     robot.clickOn("#together");
@@ -246,16 +246,16 @@ class DraftTest extends InWindow {
 
     assertThat(reckoned("d2").made()).isEqualTo(16);
     assertThat(robot.lookup("#part-d2").queryButton().getText()).contains("× 16");
-    Point first = desk.derived().assembly().spots().get("d2").getFirst().at();
+    Point first = desk.derived().first().assembly().spots().get("d2").getFirst().at();
     assertThat(first).isEqualTo(new Point(0, 70));
 
     drag(robot, "#prop-mat", new Point(0, 0), new Point(40, -20));
-    until(() -> desk.derived().assembly().spots().get("d1").getFirst().at().x() > 20);
-    Point disc = desk.derived().assembly().spots().get("d1").getFirst().at();
-    Point now = desk.derived().assembly().spots().get("d2").getFirst().at();
+    until(() -> desk.derived().first().assembly().spots().get("d1").getFirst().at().x() > 20);
+    Point disc = desk.derived().first().assembly().spots().get("d1").getFirst().at();
+    Point now = desk.derived().first().assembly().spots().get("d2").getFirst().at();
     assertThat(now.minus(disc).distance(first)).isLessThan(1e-9);
     undoAll();
-    assertThat(desk.project().parts()).isEmpty();
+    assertThat(desk.project().first().parts()).isEmpty();
   }
 
   @Test
@@ -373,13 +373,13 @@ class DraftTest extends InWindow {
             .value();
     assertThat(mismatch).as("what is eased in without a finding").isLessThan(1);
     robot.clickOn("#patch-keep");
-    until(() -> desk.project().parts().getLast().shape() instanceof FlatPieces);
+    until(() -> desk.project().first().parts().getLast().shape() instanceof FlatPieces);
     fx(
         () -> {
           desk.undo();
           return true;
         });
-    assertThat(desk.project().parts().getLast().shape()).isNotInstanceOf(FlatPieces.class);
+    assertThat(desk.project().first().parts().getLast().shape()).isNotInstanceOf(FlatPieces.class);
   }
 
   @Test

@@ -1,5 +1,6 @@
 package stoutblade.desktop;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.mock;
 
 import java.io.IOException;
@@ -24,11 +25,14 @@ import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.util.WaitForAsyncUtils;
+import stoutblade.build.Step;
 import stoutblade.demo.Demo;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.formats.Autosave;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
+import stoutblade.part.Part;
+import stoutblade.project.PartReckoning;
 import stoutblade.project.Station;
 import stoutblade.shape.Point;
 
@@ -68,7 +72,18 @@ abstract class InWindow {
     // The stage is one for all tests: a test before may have left it small.
     stage.sizeToScene();
     stage.show();
+    takeInput(stage);
     bench.focusMat();
+  }
+
+  /**
+   * A window of another process that was open in between took the keyboard, and a virtual display
+   * has nobody who gives it back: menus would close as soon as they open.
+   */
+  private static void takeInput(Stage stage) {
+    stage.setIconified(true);
+    stage.setIconified(false);
+    stage.requestFocus();
   }
 
   @AfterEach
@@ -160,6 +175,37 @@ abstract class InWindow {
   void go(FxRobot robot, Station station) {
     robot.clickOn("#station-" + station.number());
     until(() -> desk.stationProperty().get() == station);
+  }
+
+  /**
+   * Looks at every part of the prop at every station: each has something to show, and nothing goes
+   * wrong.
+   */
+  void walkThrough() {
+    for (Station station : Station.values()) {
+      for (Part part : desk.prop().parts()) {
+        fx(
+            () -> {
+              desk.goTo(station);
+              desk.partProperty().set(part.id());
+              return true;
+            });
+        assertThat(desk.lookedId()).isEqualTo(part.id());
+        assertThat(desk.noticeProperty().get()).as(part.name() + " at " + station).isEmpty();
+      }
+    }
+    for (PartReckoning part : desk.reckoned().parts()) {
+      assertThat(part.body()).as(part.part().name()).isPresent();
+      assertThat(desk.derived().figuresOf(Station.DRAFT, desk.prop().id(), part.id()))
+          .as(part.part().name())
+          .anyMatch(it -> it.id().startsWith(part.path() + "/"));
+      assertThat(desk.derived().plan().orElseThrow().steps())
+          .extracting(Step::id)
+          .as(part.part().name())
+          .contains(part.path() + "/measure");
+    }
+    assertThat(desk.derived().plan().orElseThrow().unplaced()).isEmpty();
+    assertThat(desk.reckoned().fit()).as("the wearer holds it").isPresent();
   }
 
   List<String> figures() {

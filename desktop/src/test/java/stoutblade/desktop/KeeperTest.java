@@ -13,6 +13,7 @@ import org.junit.jupiter.api.io.TempDir;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.Document;
 import stoutblade.project.Edits;
+import stoutblade.project.Prop;
 
 class KeeperTest {
 
@@ -26,7 +27,7 @@ class KeeperTest {
 
   private static Document named(String name) {
     Document demo = TestDesk.demo().document();
-    return demo.with(Edits.name(name).applyTo(demo.project()));
+    return demo.with(Edits.name(name).in(Prop.FIRST).applyTo(demo.project()));
   }
 
   @Test

@@ -205,7 +205,7 @@ class LayersTest extends InWindow {
 
     assertThat(First.templates(desk.derived())).hasSize(templates + 1);
     assertThat(desk.derived().plan().orElseThrow().steps())
-        .anyMatch(it -> it.id().equals("d7/band"));
+        .anyMatch(it -> it.id().equals("p1/d7/band"));
     robot.clickOn("#view-apart");
     settled();
     assertThat(robot.lookup("#closing").queryAs(Label.class).getText())
@@ -219,7 +219,7 @@ class LayersTest extends InWindow {
     openDemo();
     fx(
         () -> {
-          desk.open(stoutblade.demo.Demo.tidegate(desk.now()), java.util.Optional.empty());
+          desk.goToProp(stoutblade.demo.Demo.TIDEGATE);
           return true;
         });
     go(robot, Station.LAYERS);
@@ -231,11 +231,11 @@ class LayersTest extends InWindow {
     until(() -> desk.stationProperty().get() == Station.LAYERS);
 
     robot.clickOn("#add-layer");
-    until(() -> desk.project().part("d1").orElseThrow().layering().sheets().size() == 3);
+    until(() -> desk.prop().part("d1").orElseThrow().layering().sheets().size() == 3);
     choose(robot, "#profile", Profile.Kind.BEVEL);
-    until(() -> desk.derived().part("d1").orElseThrow().templates(desk.units()).size() == 3);
+    until(() -> desk.reckoned().part("d1").orElseThrow().templates(desk.units()).size() == 3);
 
-    assertThat(desk.derived().part("d1").orElseThrow().layers().orElseThrow().sanded().value())
+    assertThat(desk.reckoned().part("d1").orElseThrow().layers().orElseThrow().sanded().value())
         .isPositive();
   }
 
@@ -324,23 +324,23 @@ class LayersTest extends InWindow {
     robot.clickOn("#slice-it");
     settled();
     until(() -> desk.besideProperty().get().stream().anyMatch(it -> it.id().equals("slices.mass")));
-    int before = desk.project().parts().size();
+    int before = desk.project().first().parts().size();
 
     robot.clickOn("#slice-keep");
-    until(() -> desk.project().parts().size() == before + 1);
+    until(() -> desk.project().first().parts().size() == before + 1);
 
-    Part kept = desk.project().parts().getLast();
+    Part kept = desk.project().first().parts().getLast();
     assertThat(kept.thicknessMm()).isEqualTo(20);
     Slices slices = kept.slices().orElseThrow();
     assertThat(slices.layers()).hasSizeGreaterThan(20);
     assertThat(slices.layers()).anySatisfy(it -> assertThat(it.pegs()).isNotEmpty());
-    assertThat(desk.derived().part(kept.id()).orElseThrow().templates(desk.units()))
+    assertThat(desk.derived().first().part(kept.id()).orElseThrow().templates(desk.units()))
         .singleElement()
         .satisfies(it -> assertThat(it.kinds()).contains(Stroke.Kind.CUT, Stroke.Kind.BEVEL));
 
     robot.clickOn("#slice-in-place");
     until(() -> desk.noticeProperty().get().contains("Kept"));
-    assertThat(desk.project().parts()).hasSize(before + 1);
+    assertThat(desk.project().first().parts()).hasSize(before + 1);
     assertThat(desk.derived().findings()).noneMatch(it -> it.id().endsWith(kept.id() + ".size"));
     Slices.Origin smaller = new Slices.Origin("Bell", "s2", slices.origin().perUnit() / 1.1);
     fx(

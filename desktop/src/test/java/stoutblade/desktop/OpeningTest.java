@@ -31,9 +31,9 @@ class OpeningTest {
   @Test
   void the_demo_or_a_new_project_is_made_ready() throws IOException {
     assertThat(Opening.await(Opening.begin(List.of("demo"))).document().project().name())
-        .isEqualTo("Reedcutter");
+        .isEqualTo("Osiermouth Lantern Walk");
     Opening bare = Opening.await(Opening.begin(List.of()));
-    assertThat(bare.document().project().name()).isEqualTo("New prop");
+    assertThat(bare.document().project().name()).isEqualTo("New work");
     assertThat(bare.left()).isEmpty();
     assertThat(bare.autosaves()).isEqualTo(autosaves);
   }
@@ -95,7 +95,7 @@ class OpeningTest {
     Opening opening = Opening.await(Opening.begin(List.of()));
 
     assertThat(opening.left()).isEmpty();
-    assertThat(opening.document().project().name()).isEqualTo("New prop");
+    assertThat(opening.document().project().name()).isEqualTo("New work");
   }
 
   @Test

@@ -15,6 +15,7 @@ import org.testfx.util.WaitForAsyncUtils;
 import stoutblade.demo.Demo;
 import stoutblade.formats.Document;
 import stoutblade.measure.Stated;
+import stoutblade.project.First;
 import stoutblade.reference.Dressing;
 import stoutblade.reference.Picture;
 import stoutblade.reference.Reference;
@@ -129,7 +130,7 @@ class PicturesTest {
   void a_picture_that_cannot_be_decoded_is_named_and_the_others_still_come() throws Exception {
     Document demo = Demo.open(LocalDateTime.of(2026, 11, 2, 9, 0));
     List<Picture> all =
-        demo.project().size().references().stream().map(Reference::picture).toList();
+        demo.project().first().size().references().stream().map(Reference::picture).toList();
     Document damaged = demo.withFile(all.get(1).digest(), new byte[] {1, 2, 3});
     List<Boolean> after = new ArrayList<>();
 
@@ -149,15 +150,15 @@ class PicturesTest {
   @Test
   void a_picture_that_is_used_twice_is_decoded_once() throws Exception {
     Document demo = Demo.open(LocalDateTime.of(2026, 11, 2, 9, 0));
-    Reference first = demo.project().size().references().getFirst();
+    Reference first = demo.project().first().size().references().getFirst();
     Document twice =
         demo.with(
-            demo.project()
-                .withSize(
-                    demo.project()
-                        .size()
-                        .withReferences(
-                            List.of(first, Reference.of("p9", "Again", first.picture())))));
+            First.withSize(
+                demo.project(),
+                demo.project()
+                    .first()
+                    .size()
+                    .withReferences(List.of(first, Reference.of("p9", "Again", first.picture())))));
     List<Boolean> after = new ArrayList<>();
     fx(
         () -> {

@@ -142,12 +142,12 @@ class ShellTest extends InWindow {
         () ->
             desk.perform(
                 Edits.startClock(
-                    "d7/spread", desk.clock().instant().minus(Duration.ofMinutes(61)))));
+                    "p1/d7/spread", desk.clock().instant().minus(Duration.ofMinutes(61)))));
 
     until(
         () ->
             robot
-                .lookup("#clock-d7-spread")
+                .lookup("#clock-p1-d7-spread")
                 .tryQueryAs(Button.class)
                 .map(Button::getText)
                 .filter(it -> it.equals("Contact cement: Too late: coat again"))
@@ -204,7 +204,7 @@ class ShellTest extends InWindow {
     List<Button> cards = robot.lookup(".rack-card").queryAllAs(Button.class).stream().toList();
     assertThat(cards.getFirst().getText()).isEqualTo("Ferrywarden\n174 cm");
 
-    robot.clickOn(cards.get(1));
+    robot.clickOn("#part-d1");
     until(() -> desk.stationProperty().get() == Station.DRAFT);
     robot.clickOn(cards.getFirst());
     until(() -> desk.stationProperty().get() == Station.SIZE);
@@ -215,18 +215,18 @@ class ShellTest extends InWindow {
     openDemo();
     openMenu(robot, "d1");
     type(robot, "#rack-name", "Upper collar");
-    until(() -> desk.project().needed("d1").name().equals("Upper collar"));
+    until(() -> desk.project().first().needed("d1").name().equals("Upper collar"));
 
     openMenu(robot, "d1");
     robot.clickOn("#rack-up");
-    until(() -> desk.project().parts().getFirst().id().equals("d1"));
-    int before = desk.project().parts().size();
+    until(() -> desk.project().first().parts().getFirst().id().equals("d1"));
+    int before = desk.project().first().parts().size();
     openMenu(robot, "d1");
     robot.clickOn("#rack-again");
-    until(() -> desk.project().parts().size() == before + 1);
+    until(() -> desk.project().first().parts().size() == before + 1);
     openMenu(robot, "d1");
     robot.clickOn("#rack-mirror");
-    until(() -> desk.project().needed("d1").placing().mirrored() == 1);
+    until(() -> desk.project().first().needed("d1").placing().mirrored() == 1);
   }
 
   /** A window that is slow to lay out may take the card from under the first press. */

@@ -26,6 +26,7 @@ import org.testfx.framework.junit5.Start;
 import stoutblade.measure.Figure;
 import stoutblade.project.First;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
 import stoutblade.project.Station;
 import stoutblade.reference.Camera;
 import stoutblade.reference.Reference;
@@ -43,11 +44,11 @@ class SizeTest extends InWindow {
   }
 
   private Reference picture1() {
-    return desk.project().size().references().getFirst();
+    return desk.project().first().size().references().getFirst();
   }
 
   private double perPixel() {
-    return desk.derived().sizing().pictures().get("p1").perPixel().orElseThrow();
+    return desk.derived().first().sizing().pictures().get("p1").perPixel().orElseThrow();
   }
 
   /** A place on the demo's picture as it lies on the mat. */
@@ -58,7 +59,7 @@ class SizeTest extends InWindow {
 
   private Figure figure(String id) {
     return desk.derived().figures().get(Station.SIZE).stream()
-        .filter(it -> it.id().equals(id))
+        .filter(it -> it.id().equals(Prop.FIRST + "/" + id))
         .findFirst()
         .orElseThrow();
   }
@@ -174,9 +175,9 @@ class SizeTest extends InWindow {
                 + "<text>Leaf</text></svg>");
     when(dialogs.openLines()).thenReturn(Optional.of(file));
     robot.push(KeyCode.O);
-    until(() -> desk.project().size().tracings().size() == 1);
+    until(() -> desk.project().first().size().tracings().size() == 1);
     assertThat(desk.noticeProperty().get()).contains("1 outline").contains("not read: text");
-    assertThat(desk.project().size().tracings().getFirst().name()).isEqualTo("leaf");
+    assertThat(desk.project().first().size().tracings().getFirst().name()).isEqualTo("leaf");
 
     robot.clickOn("#outline-draft");
     until(() -> desk.stationProperty().get() == Station.DRAFT);
@@ -188,7 +189,7 @@ class SizeTest extends InWindow {
     robot.push(KeyCode.CONTROL, KeyCode.Z);
     robot.push(KeyCode.CONTROL, KeyCode.Z);
     robot.push(KeyCode.CONTROL, KeyCode.Z);
-    until(() -> desk.project().size().tracings().isEmpty());
+    until(() -> desk.project().first().size().tracings().isEmpty());
   }
 
   @Test
@@ -196,12 +197,12 @@ class SizeTest extends InWindow {
     Path file = Files.writeString(folder.resolve("paddle.obj"), paddle());
     when(dialogs.openModel()).thenReturn(Optional.of(file));
     robot.push(KeyCode.M);
-    until(() -> desk.project().size().models().size() == 1);
+    until(() -> desk.project().first().size().models().size() == 1);
     settled();
     until(() -> robot.lookup("#finding-size-s1-unit").tryQuery().isPresent());
 
     robot.clickOn("1 unit is 1 m");
-    until(() -> desk.derived().sizing().wholeLength().isPresent());
+    until(() -> desk.derived().first().sizing().wholeLength().isPresent());
     assertThat(figure("size.s1.height").value()).isCloseTo(1200, within(0.1));
     settled();
     assertThat(robot.lookup("#model-health").queryAs(Label.class).getText()).contains("sound");
@@ -212,7 +213,7 @@ class SizeTest extends InWindow {
     robot.clickOn("#model-draft");
 
     until(() -> desk.stationProperty().get() == Station.DRAFT);
-    assertThat(desk.project().size().tracings()).hasSize(1);
+    assertThat(desk.project().first().size().tracings()).hasSize(1);
     assertThat(First.sizes(desk.derived()).length().value()).isCloseTo(1200, within(1.0));
     assertThat(First.sizes(desk.derived()).width().value()).isCloseTo(240, within(1.0));
   }
@@ -273,8 +274,9 @@ class SizeTest extends InWindow {
     robot.clickOn("#trace-draft");
 
     until(() -> desk.stationProperty().get() == Station.DRAFT);
-    assertThat(desk.project().size().tracings().getFirst().name()).isEqualTo("Leaf from paper");
-    assertThat(desk.project().size().tracings().getFirst().nodes()).isLessThan(60);
+    assertThat(desk.project().first().size().tracings().getFirst().name())
+        .isEqualTo("Leaf from paper");
+    assertThat(desk.project().first().size().tracings().getFirst().nodes()).isLessThan(60);
     assertThat(First.sizes(desk.derived()).length().value()).isCloseTo(300, within(1.0));
   }
 
@@ -289,7 +291,7 @@ class SizeTest extends InWindow {
     settled();
     robot.push(KeyCode.ESCAPE);
     until(() -> robot.lookup("#size-mat").tryQuery().isPresent());
-    assertThat(desk.project().size().tracings()).isEmpty();
+    assertThat(desk.project().first().size().tracings()).isEmpty();
   }
 
   @Test
@@ -306,7 +308,7 @@ class SizeTest extends InWindow {
     assertThat(picture1().distance().orElseThrow().value()).isEqualTo(6100);
     assertThat(picture1().distance().orElseThrow().std()).isEqualTo(400);
     lay(robot, "Remove it");
-    until(() -> desk.project().size().references().size() == 3);
+    until(() -> desk.project().first().size().references().size() == 3);
     assertThat(picture1().id()).isEqualTo("p2");
   }
 
@@ -324,7 +326,7 @@ class SizeTest extends InWindow {
           bench.openPicture(more);
           return true;
         });
-    until(() -> desk.project().size().references().size() == 5);
+    until(() -> desk.project().first().size().references().size() == 5);
     until(() -> current(robot, "p5"));
     robot.push(KeyCode.OPEN_BRACKET);
     until(() -> current(robot, "p4"));
@@ -350,8 +352,8 @@ class SizeTest extends InWindow {
           return Clipboard.getSystemClipboard().setContent(content);
         });
     robot.push(KeyCode.CONTROL, KeyCode.V);
-    until(() -> desk.project().size().references().size() == 5);
-    Reference pasted = desk.project().size().references().getLast();
+    until(() -> desk.project().first().size().references().size() == 5);
+    Reference pasted = desk.project().first().size().references().getLast();
     assertThat(pasted.picture().widthPx()).isEqualTo(120);
     assertThat(pasted.name()).isEqualTo("From the clipboard");
     until(() -> current(robot, "p5"));
@@ -368,8 +370,8 @@ class SizeTest extends InWindow {
           return Clipboard.getSystemClipboard().setContent(content);
         });
     robot.push(KeyCode.CONTROL, KeyCode.V);
-    until(() -> desk.project().size().models().size() == 3);
-    assertThat(desk.project().size().models().getLast().name()).isEqualTo("dropped");
+    until(() -> desk.project().first().size().models().size() == 3);
+    assertThat(desk.project().first().size().models().getLast().name()).isEqualTo("dropped");
   }
 
   @Test
@@ -409,15 +411,15 @@ class SizeTest extends InWindow {
     assertThat(figure("wearer.hand-length").label()).contains("estimate");
     robot.clickOn("#wearer-measures");
     type(robot, "#measure-hand-length", "19 cm");
-    until(() -> desk.project().wearer().measured().containsKey(BodyMeasure.HAND_LENGTH));
+    until(() -> First.wearer(desk.project()).measured().containsKey(BodyMeasure.HAND_LENGTH));
     assertThat(figure("wearer.hand-length").value()).isEqualTo(190).isNotEqualTo(estimate);
     fx(
         () -> {
           robot.lookup("#add-wearer").queryButton().fire();
           return true;
         });
-    until(() -> desk.project().size().wearers().kept().size() == 3);
-    assertThat(desk.project().wearer().name()).isEqualTo("Wearer 3");
+    until(() -> desk.project().wearers().kept().size() == 3);
+    assertThat(First.wearer(desk.project()).name()).isEqualTo("Wearer 3");
   }
 
   @Test
@@ -426,14 +428,14 @@ class SizeTest extends InWindow {
     robot.clickOn("#card-wearer");
     robot.clickOn("#carry-lengths");
     type(robot, "#carry-grip-diameter", "62 mm");
-    until(() -> desk.project().size().carry().gripDiameterMm().isPresent());
+    until(() -> desk.project().first().size().carry().gripDiameterMm().isPresent());
     robot.push(KeyCode.ESCAPE);
     until(() -> robot.lookup("#finding-size-fit-grip").tryQuery().isPresent());
 
     robot.clickOn(robot.lookup("#finding-size-fit-grip .button").queryButton());
 
     until(() -> robot.lookup("#finding-size-fit-grip").tryQuery().isEmpty());
-    assertThat(desk.project().size().carry().gripDiameterMm().orElseThrow()).isLessThan(51);
+    assertThat(desk.project().first().size().carry().gripDiameterMm().orElseThrow()).isLessThan(51);
     for (String pose : new String[] {"hanging", "back", "arm", "upright"}) {
       robot.clickOn("#pose-" + pose);
       until(() -> robot.lookup("#pose-" + pose).queryAs(ToggleButton.class).isSelected());

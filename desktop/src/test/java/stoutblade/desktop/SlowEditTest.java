@@ -18,11 +18,12 @@ import stoutblade.demo.Demo;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
 import stoutblade.formats.ProjectFile;
-import stoutblade.project.Edit;
 import stoutblade.project.Edits;
 import stoutblade.project.First;
 import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
+import stoutblade.project.PropEdit;
 import stoutblade.project.Reckoner;
 import stoutblade.prop.Feature;
 import stoutblade.prop.Typeface;
@@ -55,11 +56,17 @@ class SlowEditTest extends InWindow {
             new Reckoner(CatalogueFile.shipped(), typeface),
             TestDesk.CLOCK,
             Optional.empty(),
-            Demo.open(TestDesk.now()),
+            demo(),
             Deriver.besideWindow(Duration.ofMillis(20))));
   }
 
-  private static Edit lettering(String words) {
+  /** The Reedcutter alone: nothing else of the walk has letters that would be waited for. */
+  private static Document demo() throws IOException {
+    Document demo = Demo.open(TestDesk.now());
+    return demo.with(First.alone(demo.project()));
+  }
+
+  private static PropEdit lettering(String words) {
     return PartEdits.addFeature(Demo.LEAF, Feature.Kind.LETTERS, words, Where.At.of(0, 200));
   }
 
@@ -79,7 +86,7 @@ class SlowEditTest extends InWindow {
 
     until(() -> robot.lookup("#working").tryQuery().isPresent());
     assertThat(features()).isEqualTo(before);
-    assertThat(desk.project().name()).isEqualTo("Reedcutter");
+    assertThat(desk.project().name()).isEqualTo("Osiermouth Lantern Walk");
     robot.push(KeyCode.DIGIT3);
     until(() -> desk.stationProperty().get().number() == 3);
 
@@ -87,7 +94,7 @@ class SlowEditTest extends InWindow {
     until(() -> desk.project().name().equals("After it"));
     assertThat(features()).isEqualTo(before + 1);
     assertThat(working()).isFalse();
-    assertThat(desk.history().undoable()).contains("Name the prop");
+    assertThat(desk.history().undoable()).contains("Name the work");
   }
 
   @Test
@@ -120,15 +127,15 @@ class SlowEditTest extends InWindow {
           }
           return true;
         });
-    until(() -> desk.project().name().equals("Reedcutter"));
+    until(() -> desk.project().name().equals("Osiermouth Lantern Walk"));
     assertThat(desk.derived().project()).isEqualTo(desk.project());
   }
 
   @Test
   void a_file_that_cannot_be_worked_out_is_opened_without_what_is_wrong(FxRobot robot)
       throws IOException {
-    Document demo = Demo.open(TestDesk.now());
-    Project broken = lettering("NEVER").applyTo(demo.project().withName("Broken"));
+    Document demo = demo();
+    Project broken = lettering("NEVER").in(Prop.FIRST).applyTo(demo.project().withName("Broken"));
     Path file = folder.resolve("broken.stout");
     ProjectFile.write(file, demo.with(broken));
     letters.countDown();
@@ -138,7 +145,7 @@ class SlowEditTest extends InWindow {
           return true;
         });
     until(() -> robot.lookup("#repair").tryQuery().isPresent());
-    assertThat(desk.project().name()).isEqualTo("Reedcutter");
+    assertThat(desk.project().name()).isEqualTo("Osiermouth Lantern Walk");
     assertThat(robot.lookup((Label it) -> it.getText().startsWith("• the details of ")).tryQuery())
         .isPresent();
 

@@ -23,6 +23,7 @@ import stoutblade.measure.Figure;
 import stoutblade.project.Edits;
 import stoutblade.project.First;
 import stoutblade.project.OutlineEdits;
+import stoutblade.project.Prop;
 import stoutblade.project.Station;
 import stoutblade.shape.Point;
 
@@ -59,7 +60,7 @@ class StationsTest extends InWindow {
   }
 
   private double scale() {
-    return desk.derived().sizing().pictures().get("p1").perPixel().orElseThrow();
+    return desk.derived().first().sizing().pictures().get("p1").perPixel().orElseThrow();
   }
 
   @Test
@@ -130,7 +131,7 @@ class StationsTest extends InWindow {
         .isEqualTo(6);
     choose(robot, "#thickness", 4.0);
     until(() -> First.layering(desk.project()).middle().thicknessMm() == 4);
-    until(() -> !desk.derived().findingsOf(Station.CORE).isEmpty());
+    until(() -> !desk.derived().findingsOf(Station.CORE, Prop.FIRST).isEmpty());
   }
 
   @Test
@@ -152,13 +153,14 @@ class StationsTest extends InWindow {
     openDemo();
     go(robot, Station.CUT);
     choose(robot, "#paper", stoutblade.template.Paper.A3);
-    until(() -> desk.derived().papers().getFirst().pages() == 2);
+    until(() -> desk.derived().first().papers().getFirst().pages() == 2);
   }
 
   @Test
   void build_moves_the_event_and_the_plan_follows(FxRobot robot) {
     openDemo();
     go(robot, Station.BUILD);
+    LocalDate begins = desk.derived().plan().orElseThrow().startBy().orElseThrow().toLocalDate();
     LocalDate later = desk.project().event().starts().toLocalDate().plusWeeks(2);
     fx(
         () -> {
@@ -171,17 +173,17 @@ class StationsTest extends InWindow {
     type(robot, "#event-time", "09:15");
     assertThat(desk.project().event().starts().toLocalTime().getMinute()).isEqualTo(15);
     assertThat(desk.derived().plan().orElseThrow().startBy().orElseThrow().toLocalDate())
-        .isAfter(later.minusWeeks(2));
+        .isAfter(begins);
   }
 
   @Test
   void build_stops_a_clock_that_was_started_in_error(FxRobot robot) {
     openDemo();
     go(robot, Station.BUILD);
-    robot.clickOn("#stop-clock-d7-spread");
+    robot.clickOn("#stop-clock-p1-d7-spread");
 
     until(() -> desk.project().journal().clocks().isEmpty());
-    until(() -> robot.lookup("#stop-clock-d7-spread").tryQuery().isEmpty());
+    until(() -> robot.lookup("#stop-clock-p1-d7-spread").tryQuery().isEmpty());
   }
 
   @Test
@@ -191,7 +193,7 @@ class StationsTest extends InWindow {
     List<String> words =
         fx(
             () ->
-                robot.lookup("#step-d7-spread .label").queryAllAs(Label.class).stream()
+                robot.lookup("#step-p1-d7-spread .label").queryAllAs(Label.class).stream()
                     .map(Label::getText)
                     .toList());
 
@@ -225,7 +227,8 @@ class StationsTest extends InWindow {
     type(robot, "#built-mass", "175 g");
     type(robot, "#built-length", "57.3 cm");
 
-    assertThat(desk.project().journal().built(Demo.LEAF).massG()).contains(175.0);
+    assertThat(desk.project().journal().built(Prop.FIRST + "/" + Demo.LEAF).massG())
+        .contains(175.0);
     assertThat(shownFigures(robot))
         .anyMatch(it -> it.startsWith("Reedcutter leaf, weight: difference, "));
     type(robot, "#built-mass", "heavy");
@@ -238,7 +241,7 @@ class StationsTest extends InWindow {
     robot.clickOn("#bench");
     type(robot, "#prop-name", "Marsh Reaper");
 
-    assertThat(desk.project().name()).isEqualTo("Marsh Reaper");
+    assertThat(desk.prop().name()).isEqualTo("Marsh Reaper");
   }
 
   @Test

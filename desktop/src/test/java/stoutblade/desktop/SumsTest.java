@@ -118,7 +118,7 @@ class SumsTest extends InWindow {
     type(robot, "#part-count", "2");
     type(robot, "#sum-box-wide", "30 cm");
 
-    assertThat(desk.project().parts())
+    assertThat(desk.project().first().parts())
         .singleElement()
         .satisfies(
             it -> {
@@ -146,14 +146,14 @@ class SumsTest extends InWindow {
             anyString(),
             anyString());
     robot.clickOn("#part-remove");
-    until(() -> desk.project().parts().isEmpty());
+    until(() -> desk.project().first().parts().isEmpty());
     assertThat(robot.lookup("#part-name").tryQuery()).isEmpty();
     robot.clickOn("#undo");
     until(() -> robot.lookup("#part-d1").tryQuery().isPresent());
   }
 
   private static Map<String, Double> sizes(Desk desk) {
-    return desk.project().parts().stream()
+    return desk.project().first().parts().stream()
         .findFirst()
         .filter(it -> it.formed().isPresent())
         .map(it -> it.formed().orElseThrow().entries(it.thicknessMm()))

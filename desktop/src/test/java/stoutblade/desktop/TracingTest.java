@@ -47,9 +47,9 @@ class TracingTest extends InWindow {
   void the_sample_is_kept_with_its_size_and_can_be_taken_back(FxRobot robot) {
     sample(robot);
     robot.clickOn("#trace-keep");
-    until(() -> desk.project().size().tracings().size() == 1);
+    until(() -> desk.project().first().size().tracings().size() == 1);
 
-    Tracing kept = desk.project().size().tracings().getFirst();
+    Tracing kept = desk.project().first().size().tracings().getFirst();
     Box box = Box.around(kept.outlines().getFirst().path().flattened(0.05));
     assertThat(box.height()).isCloseTo(300, within(0.8));
     assertThat(kept.from()).isEqualTo("paper");
@@ -58,9 +58,9 @@ class TracingTest extends InWindow {
     until(() -> robot.lookup("#outline-mat").tryQuery().isPresent());
     assertThat(desk.besideProperty().get().getFirst().value()).isCloseTo(300, within(0.8));
     type(robot, "#outline-name", "Small leaf");
-    assertThat(desk.project().size().tracings().getFirst().name()).isEqualTo("Small leaf");
+    assertThat(desk.project().first().size().tracings().getFirst().name()).isEqualTo("Small leaf");
     robot.clickOn("#outline-remove");
-    until(() -> desk.project().size().tracings().isEmpty());
+    until(() -> desk.project().first().size().tracings().isEmpty());
     robot.push(KeyCode.CONTROL, KeyCode.Z);
     until(() -> robot.lookup("#card-t1").tryQuery().isPresent());
     robot.clickOn("#card-t1");
@@ -132,7 +132,7 @@ class TracingTest extends InWindow {
         });
     until(() -> desk.noticeProperty().get().contains("broken.obj"));
     assertThat(desk.noticeProperty().get()).contains("names corner 2; there are 1");
-    assertThat(desk.project().size().models()).hasSize(2);
+    assertThat(desk.project().first().size().models()).hasSize(2);
   }
 
   /** The screen's measure is kept on this machine and found again. */

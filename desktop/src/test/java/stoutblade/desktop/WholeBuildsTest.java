@@ -17,6 +17,7 @@ import stoutblade.core.CoreReckoning;
 import stoutblade.part.Part;
 import stoutblade.project.PartEdits;
 import stoutblade.project.PartReckoning;
+import stoutblade.project.Prop;
 import stoutblade.project.Station;
 import stoutblade.prop.Bought;
 import stoutblade.prop.Placing;
@@ -38,7 +39,7 @@ class WholeBuildsTest extends InWindow {
 
   /** Begins a part from the menu; it is the last. */
   private void begin(FxRobot robot, String item) {
-    int before = desk.project().parts().size();
+    int before = desk.project().first().parts().size();
     fx(
         () -> {
           desk.goTo(Station.DRAFT);
@@ -51,12 +52,12 @@ class WholeBuildsTest extends InWindow {
               .fire();
           return true;
         });
-    until(() -> desk.project().parts().size() == before + 1);
+    until(() -> desk.project().first().parts().size() == before + 1);
   }
 
   /** Keeps a bench sum as a part, with one of its sizes typed. */
   private void keepSum(FxRobot robot, String sum, String entry, String size) {
-    int before = desk.project().parts().size();
+    int before = desk.project().first().parts().size();
     fx(
         () -> {
           desk.partProperty().set("");
@@ -72,7 +73,7 @@ class WholeBuildsTest extends InWindow {
     until(() -> robot.lookup("#sum-" + sum + "-" + entry).tryQuery().isPresent());
     type(robot, "#sum-" + sum + "-" + entry, size);
     fire(robot, "#sums-keep");
-    until(() -> desk.project().parts().size() == before + 1);
+    until(() -> desk.project().first().parts().size() == before + 1);
   }
 
   private static void fire(FxRobot robot, String button) {
@@ -84,7 +85,7 @@ class WholeBuildsTest extends InWindow {
   }
 
   private Part last() {
-    return desk.project().parts().getLast();
+    return desk.project().first().parts().getLast();
   }
 
   private void fix(String id, String on, double x, double y) {
@@ -101,7 +102,7 @@ class WholeBuildsTest extends InWindow {
         });
     until(() -> robot.lookup("#prop-mat").tryQuery().isPresent());
     robot.clickOn("#prop-mat");
-    for (int i = 0; i < desk.project().parts().size(); i++) {
+    for (int i = 0; i < desk.project().first().parts().size(); i++) {
       robot.push(KeyCode.N);
       boolean there =
           fx(
@@ -109,42 +110,13 @@ class WholeBuildsTest extends InWindow {
                   robot
                       .lookup("#place-name")
                       .tryQueryAs(javafx.scene.control.TextField.class)
-                      .filter(it -> it.getText().equals(desk.project().needed(id).name()))
+                      .filter(it -> it.getText().equals(desk.project().first().needed(id).name()))
                       .isPresent());
       if (there) {
         return;
       }
     }
     throw new AssertionError("It was not reached by its key");
-  }
-
-  /** Looks at every part at every station: each has something to show, and nothing goes wrong. */
-  private void walkThrough(FxRobot robot) {
-    for (Station station : Station.values()) {
-      for (Part part : desk.project().parts()) {
-        fx(
-            () -> {
-              desk.goTo(station);
-              desk.partProperty().set(part.id());
-              return true;
-            });
-        assertThat(desk.lookedId()).isEqualTo(part.id());
-        assertThat(desk.noticeProperty().get()).as(part.name() + " at " + station).isEmpty();
-      }
-    }
-    for (PartReckoning part : desk.derived().parts()) {
-      assertThat(part.body()).as(part.part().name()).isPresent();
-      assertThat(desk.derived().figuresOf(Station.DRAFT, part.id()))
-          .as(part.part().name())
-          .anyMatch(it -> it.id().startsWith(part.id() + "/"));
-      assertThat(desk.derived().plan().orElseThrow().steps())
-          .extracting(Step::id)
-          .as(part.part().name())
-          .contains(part.id() + "/measure");
-    }
-    assertThat(desk.derived().plan().orElseThrow().unplaced()).isEmpty();
-    assertThat(desk.derived().fit()).as("the wearer holds it").isPresent();
-    assertThat(robot.lookup("#log-mat").tryQuery()).isPresent();
   }
 
   /** Paints a part and, by the button, all others as it is. */
@@ -163,18 +135,18 @@ class WholeBuildsTest extends InWindow {
     choose(robot, "#more-coating", clear);
     until(
         () ->
-            desk.project().needed(id).coats().stream()
+            desk.project().first().needed(id).coats().stream()
                 .anyMatch(it -> it.coatingId().equals(clear.id())));
     fire(robot, "#coats-for-all");
     until(
         () ->
-            desk.project().parts().stream()
+            desk.project().first().parts().stream()
                 .allMatch(
                     part ->
                         part.coats().stream().anyMatch(it -> it.coatingId().equals(clear.id()))));
     assertThat(desk.derived().coat(clear.id()).orElseThrow().need().inputs())
         .as("of all parts, added up")
-        .hasSize(desk.project().parts().size());
+        .hasSize(desk.project().first().parts().size());
   }
 
   private void weighInTheLog(FxRobot robot, String id, String grams) {
@@ -185,9 +157,14 @@ class WholeBuildsTest extends InWindow {
           return true;
         });
     type(robot, "#built-mass", grams);
-    until(() -> desk.project().journal().built(id).massG().isPresent());
+    until(() -> desk.project().journal().built(Prop.FIRST + "/" + id).massG().isPresent());
     assertThat(desk.derived().comparison().lines())
         .anySatisfy(it -> assertThat(it.difference().id()).contains(id + "/mass"));
+  }
+
+  /** A step of a part, as it is called within the project. */
+  private static String of(String part, String step) {
+    return Prop.FIRST + "/" + part + "/" + step;
   }
 
   // == THE BUILDS
@@ -203,9 +180,9 @@ class WholeBuildsTest extends InWindow {
           return true;
         });
     fire(robot, "#add-layer");
-    until(() -> desk.project().needed(board).layering().sheets().size() == 2);
+    until(() -> desk.project().first().needed(board).layering().sheets().size() == 2);
     fire(robot, "#add-layer");
-    until(() -> desk.project().needed(board).layering().sheets().size() == 3);
+    until(() -> desk.project().first().needed(board).layering().sheets().size() == 3);
     keepSum(robot, "band", "round", "188.5 cm");
     String rim = last().id();
     fix(rim, board, 0, 0);
@@ -220,9 +197,10 @@ class WholeBuildsTest extends InWindow {
     type(robot, "#place-copies", "2");
     fix(strap, board, 0, 60);
 
-    assertThat(((Bought) desk.project().needed(strap).shape()).massG()).isEqualTo(45);
-    assertThat(desk.derived().part(strap).orElseThrow().mass().orElseThrow().value()).isEqualTo(90);
-    assertThat(desk.derived().whole().length().orElseThrow().value()).isGreaterThan(599);
+    assertThat(((Bought) desk.project().first().needed(strap).shape()).massG()).isEqualTo(45);
+    assertThat(desk.derived().first().part(strap).orElseThrow().mass().orElseThrow().value())
+        .isEqualTo(90);
+    assertThat(desk.derived().first().whole().length().orElseThrow().value()).isGreaterThan(599);
     assertThat(desk.derived().shopping().orElseThrow().lines())
         .anySatisfy(
             it -> {
@@ -231,7 +209,7 @@ class WholeBuildsTest extends InWindow {
             });
     paintAll(robot, board);
     weighInTheLog(robot, rim, "120 g");
-    walkThrough(robot);
+    walkThrough();
   }
 
   @Test
@@ -246,10 +224,17 @@ class WholeBuildsTest extends InWindow {
         });
     Rod pipe = desk.catalogue().rod("pvc-1").orElseThrow();
     choose(robot, "#rod", pipe);
-    until(() -> desk.derived().part(head).orElseThrow().core().isPresent());
+    until(() -> desk.derived().first().part(head).orElseThrow().core().isPresent());
     type(robot, "#core-start", "-50 cm");
-    until(() -> desk.project().needed(head).core().filter(it -> it.startMm() == -500).isPresent());
-    CoreReckoning core = desk.derived().part(head).orElseThrow().core().orElseThrow();
+    until(
+        () ->
+            desk.project()
+                .first()
+                .needed(head)
+                .core()
+                .filter(it -> it.startMm() == -500)
+                .isPresent());
+    CoreReckoning core = desk.derived().first().part(head).orElseThrow().core().orElseThrow();
     assertThat(core.bed()).as("no channel is cut into a box").isEmpty();
     assertThat(core.length().value()).isEqualTo(720);
     keepSum(robot, "wraps", "width", "20 cm");
@@ -258,15 +243,15 @@ class WholeBuildsTest extends InWindow {
 
     assertThat(desk.derived().plan().orElseThrow().steps())
         .extracting(Step::id)
-        .contains(head + "/core-fit", head + "/core-bed", head + "/join", grip + "/fix")
-        .doesNotContain(head + "/groove");
+        .contains(of(head, "core-fit"), of(head, "core-bed"), of(head, "join"), of(grip, "fix"))
+        .doesNotContain(of(head, "groove"));
     assertThat(desk.derived().shopping().orElseThrow().lines())
         .anySatisfy(it -> assertThat(it.name()).isEqualTo(pipe.name()));
-    assertThat(desk.derived().whole().mass().orElseThrow().value())
+    assertThat(desk.derived().first().whole().mass().orElseThrow().value())
         .isGreaterThan(core.mass().value());
     paintAll(robot, head);
     weighInTheLog(robot, head, "700 g");
-    walkThrough(robot);
+    walkThrough();
   }
 
   @Test
@@ -280,7 +265,7 @@ class WholeBuildsTest extends InWindow {
     }
     until(() -> robot.lookup("#both-faces").tryQuery().isPresent());
     robot.clickOn("#both-faces");
-    until(() -> desk.project().needed(blade).cut().orElseThrow().bothFaces());
+    until(() -> desk.project().first().needed(blade).cut().orElseThrow().bothFaces());
     fx(
         () ->
             desk.perform(
@@ -295,22 +280,22 @@ class WholeBuildsTest extends InWindow {
     fix(blade, grip, 0, 80);
     fx(() -> desk.perform(PartEdits.place(blade, "Two", it -> it.made(2, 1))));
 
-    PartReckoning pair = desk.derived().part(blade).orElseThrow();
+    PartReckoning pair = desk.derived().first().part(blade).orElseThrow();
     assertThat(pair.made()).isEqualTo(2);
     assertThat(pair.mirrored()).isEqualTo(1);
-    assertThat(desk.derived().papers())
+    assertThat(desk.derived().first().papers())
         .anySatisfy(
             it ->
                 assertThat(it.templates().stream().mapToLong(own -> own.mirroredCopies()).sum())
                     .isPositive());
     assertThat(desk.derived().plan().orElseThrow().steps())
         .extracting(Step::id)
-        .contains(blade + "/fix", grip + "/sand");
+        .contains(of(blade, "fix"), of(grip, "sand"));
     fx(() -> desk.perform(PartEdits.order(grip, -1)));
-    assertThat(desk.project().parts().getFirst().id()).isEqualTo(grip);
+    assertThat(desk.project().first().parts().getFirst().id()).isEqualTo(grip);
     paintAll(robot, blade);
     weighInTheLog(robot, grip, "60 g");
-    walkThrough(robot);
-    assertThat(Optional.of(desk.derived().whole()).flatMap(it -> it.balance())).isPresent();
+    walkThrough();
+    assertThat(Optional.of(desk.derived().first().whole()).flatMap(it -> it.balance())).isPresent();
   }
 }

@@ -32,6 +32,7 @@ import stoutblade.formats.Saving;
 import stoutblade.project.Edits;
 import stoutblade.project.First;
 import stoutblade.project.OutlineEdits;
+import stoutblade.project.Prop;
 import stoutblade.project.Station;
 import stoutblade.shape.Point;
 
@@ -56,19 +57,19 @@ class WorkbenchTest extends InWindow {
 
     // Size: the picture, the wearer, the figure from head to heel, the blade's centre line.
     type(robot, "#wearer-height", "5'8 1/2\"");
-    assertThat(desk.project().wearer().heightMm()).isBetween(1739.8, 1740.0);
+    assertThat(First.wearer(desk.project()).heightMm()).isBetween(1739.8, 1740.0);
     robot.push(KeyCode.P);
     until(() -> pictures() == 1);
     settled();
     robot.push(KeyCode.H);
     drag(robot, "#size-mat", new Point(519 - 540, 1520 - 253), new Point(510 - 540, 1520 - 1348));
-    until(() -> desk.derived().sizing().pictures().get("p1").perPixel().isPresent());
-    double scale = desk.derived().sizing().pictures().get("p1").perPixel().orElseThrow();
+    until(() -> desk.derived().first().sizing().pictures().get("p1").perPixel().isPresent());
+    double scale = desk.derived().first().sizing().pictures().get("p1").perPixel().orElseThrow();
     assertThat(scale).isBetween(1.57, 1.61);
     robot.push(KeyCode.C);
     Point base = new Point((817 - 510) * scale, (1348 - 510) * scale);
     drag(robot, "#size-mat", base, new Point((810 - 510) * scale, (1348 - 150) * scale));
-    until(() -> desk.derived().placement().isPresent());
+    until(() -> desk.derived().first().placement().isPresent());
 
     // Draft: half the outline, corners with the shift key, a node typed to its place.
     go(robot, Station.DRAFT);
@@ -103,7 +104,7 @@ class WorkbenchTest extends InWindow {
     // Cut: everything is exported.
     go(robot, Station.CUT);
     robot.clickOn("#export");
-    until(() -> Files.exists(exports.resolve("new-prop-figures.json")));
+    until(() -> Files.exists(exports.resolve("new-work-figures.json")));
     settled();
     assertThat(exports.resolve("new-prop-d1-blade-layers-a4.pdf")).isRegularFile();
 
@@ -149,7 +150,7 @@ class WorkbenchTest extends InWindow {
   }
 
   private int pictures() {
-    return desk.project().size().references().size();
+    return desk.project().first().size().references().size();
   }
 
   // == SINGLE TASKS
@@ -170,10 +171,10 @@ class WorkbenchTest extends InWindow {
   void a_figure_opens_its_working_and_the_inputs_theirs(FxRobot robot) {
     openDemo();
     go(robot, Station.CORE);
-    robot.clickOn("#figure-d7-core-depth");
+    robot.clickOn("#figure-p1-d7-core-depth");
     until(() -> !robot.lookup("= 10 mm ÷ 2").queryAll().isEmpty());
 
-    robot.clickOn("#figure-d7-core-depth");
+    robot.clickOn("#figure-p1-d7-core-depth");
     until(() -> robot.lookup("= 10 mm ÷ 2").queryAll().isEmpty());
   }
 
@@ -199,7 +200,7 @@ class WorkbenchTest extends InWindow {
     assertThat(field.getText()).isEqualTo("5'13\"");
     assertThat(desk.noticeProperty().get())
         .isEqualTo("5'13\": a foot has 12 inches; to take away put spaces round the minus");
-    assertThat(desk.project().wearer().heightMm()).isEqualTo(1740);
+    assertThat(First.wearer(desk.project()).heightMm()).isEqualTo(1740);
 
     type(robot, "#wearer-height", "17 m");
     assertThat(desk.noticeProperty().get()).contains("between 50 cm and 250 cm");
@@ -234,24 +235,24 @@ class WorkbenchTest extends InWindow {
     go(robot, Station.BUILD);
     fx(
         () -> {
-          robot.lookup("#start-clock-d7-spread").queryAs(Button.class).fire();
+          robot.lookup("#start-clock-p1-d7-spread").queryAs(Button.class).fire();
           return true;
         });
 
     until(
         () ->
             robot
-                .lookup("#clock-d7-spread")
+                .lookup("#clock-p1-d7-spread")
                 .tryQueryAs(Button.class)
                 .map(Button::getText)
                 .filter(it -> it.equals("Contact cement: Wait, 10:00 left"))
                 .isPresent());
     fx(
         () -> {
-          robot.lookup("#done-d7-spread").queryAs(Button.class).fire();
+          robot.lookup("#done-p1-d7-spread").queryAs(Button.class).fire();
           return true;
         });
-    until(() -> robot.lookup("#clock-d7-spread").tryQuery().isEmpty());
+    until(() -> robot.lookup("#clock-p1-d7-spread").tryQuery().isEmpty());
   }
 
   @Test
@@ -285,7 +286,7 @@ class WorkbenchTest extends InWindow {
           return true;
         });
     until(() -> desk.noticeProperty().get().contains("bad.stout"));
-    assertThat(desk.project().name()).isEqualTo("Reedcutter");
+    assertThat(desk.project().name()).isEqualTo("Osiermouth Lantern Walk");
 
     Path text = Files.writeString(folder.resolve("note.png"), "no picture");
     fx(
@@ -294,7 +295,7 @@ class WorkbenchTest extends InWindow {
           return true;
         });
     until(() -> desk.noticeProperty().get().contains("note.png: not a picture"));
-    assertThat(desk.project().size().references().getFirst().picture().name())
+    assertThat(desk.project().first().size().references().getFirst().picture().name())
         .isEqualTo(Demo.PICTURE);
   }
 
@@ -315,8 +316,8 @@ class WorkbenchTest extends InWindow {
           bench.startNew();
           return true;
         });
-    assertThat(desk.project().name()).isEqualTo("New prop");
-    assertThat(desk.project().wearer().name()).isEqualTo("Ferrywarden");
+    assertThat(desk.project().name()).isEqualTo("New work");
+    assertThat(First.wearer(desk.project()).name()).isEqualTo("Ferrywarden");
   }
 
   @Test
@@ -365,7 +366,7 @@ class WorkbenchTest extends InWindow {
         .print(
             eq(First.template(desk.derived()).orElseThrow()),
             eq(desk.project().paper()),
-            eq(desk.project().name()),
+            eq(desk.prop().name()),
             any());
   }
 
@@ -483,7 +484,7 @@ class WorkbenchTest extends InWindow {
         stoutblade.project.Repair.of(
             demo.project(),
             it -> {
-              if (it.parts().stream().anyMatch(part -> part.core().isPresent())) {
+              if (it.first().parts().stream().anyMatch(part -> part.core().isPresent())) {
                 throw new IllegalArgumentException("A core of no length");
               }
             },
@@ -544,7 +545,13 @@ class WorkbenchTest extends InWindow {
     type(robot, "#built-length", "99 m");
     assertThat(desk.noticeProperty().get()).contains("up to 10 m long");
     type(robot, "#built-length", "9 m");
-    until(() -> desk.project().journal().built(Demo.LEAF).lengthMm().equals(Optional.of(9000.0)));
+    until(
+        () ->
+            desk.project()
+                .journal()
+                .built(Prop.FIRST + "/" + Demo.LEAF)
+                .lengthMm()
+                .equals(Optional.of(9000.0)));
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(thrown).isEmpty();
   }
@@ -606,7 +613,7 @@ class WorkbenchTest extends InWindow {
           field.fireEvent(new javafx.event.ActionEvent());
           return true;
         });
-    assertThat(desk.project().wearer().heightMm()).isEqualTo(1810);
+    assertThat(First.wearer(desk.project()).heightMm()).isEqualTo(1810);
     assertThat(thrown).isEmpty();
   }
 

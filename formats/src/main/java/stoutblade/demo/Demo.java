@@ -27,6 +27,7 @@ import stoutblade.part.Defaults;
 import stoutblade.part.Part;
 import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
 import stoutblade.project.Size;
 import stoutblade.prop.Cut;
 import stoutblade.prop.Slices;
@@ -44,9 +45,11 @@ import stoutblade.stack.Profile;
 import stoutblade.stack.ProfileChange;
 import stoutblade.stack.Wish;
 import stoutblade.template.Paper;
+import stoutblade.wearer.Wearers;
 
 /**
- * The Osiermouth Lantern Walk: the Ferrywarden's Reedcutter, half built.
+ * The Osiermouth Lantern Walk: the Ferrywarden's Reedcutter, half built, and the Tidegate and the
+ * Fog Bell as they are drafted.
  *
  * <p>Pictures and models were made by the studio module; the marks are where a person would click.
  */
@@ -57,6 +60,12 @@ public final class Demo {
 
   /** The id of the leaf, the first of the Reedcutter's parts. */
   public static final String LEAF = "d7";
+
+  /** The id of the Tidegate. */
+  public static final String TIDEGATE = "p2";
+
+  /** The id of the Fog Bell. */
+  public static final String BELL = "p3";
 
   /** The picture of the Ferrywarden with the Reedcutter. */
   public static final String PICTURE = "ferrywarden.jpg";
@@ -79,7 +88,7 @@ public final class Demo {
   /** The Fog Bell as a model, in millimetres. */
   public static final String FOG_BELL = "fog-bell.stl";
 
-  private static final int WEEKS_AHEAD = 3;
+  private static final int WEEKS_AHEAD = 6;
 
   private Demo() {}
 
@@ -106,7 +115,7 @@ public final class Demo {
   }
 
   /**
-   * The demo as it stands on a day: the event lies about three weeks ahead and some steps are done.
+   * The demo as it stands on a day: the event lies about six weeks ahead and some steps are done.
    *
    * @param now the time it is opened
    */
@@ -123,53 +132,43 @@ public final class Demo {
     ModelFile bell = ModelFile.read(FOG_BELL, bytes(FOG_BELL), share -> {});
     files.put(reedcutter.digest(), reedcutter.file());
     files.put(bell.digest(), bell.file());
-    return new Document(project(DemoSize.of(pictures, reedcutter, bell), now), files);
+    return new Document(project(DemoSize.of(pictures, reedcutter, bell), bell, now), files);
   }
 
-  /** The Tidegate as it is drafted: a board with a dished face, boss, rays, rim and straps. */
-  public static Document tidegate(LocalDateTime now) throws IOException {
-    return beside(now, "Tidegate", DemoParts.tidegate());
+  /** A board with a dished face, boss, rays, rim and straps. */
+  private static Prop tidegate(Size size) {
+    return beside(TIDEGATE, "Tidegate", size, DemoParts.tidegate());
   }
 
-  /** The Fog Bell as it is drafted: cone, dome, three rings, yoke and clapper. */
-  public static Document fogBell(LocalDateTime now) throws IOException {
-    List<Part> parts = new ArrayList<>(DemoParts.fogBell());
-    ModelFile bell = ModelFile.read(FOG_BELL, bytes(FOG_BELL), share -> {});
-    Project drafted = beside(now, "Fog Bell", parts).project();
-    Project sliced =
-        PartEdits.addSliced(
-                "Trial bell",
-                new Slices.Origin("fog-bell.stl, a quarter as large", "", 0),
-                trial(bell),
-                TRIAL_FOAM,
-                6)
-            .applyTo(drafted);
-    return new Document(sliced, Map.of());
+  /** Cone, dome, three rings, yoke and clapper, and a small bell to try the seams on. */
+  private static Prop fogBell(Size size, ModelFile model) {
+    return beside(BELL, "Fog Bell", size, DemoParts.fogBell(trial(model)));
+  }
+
+  /** A prop of the same wearer and way. */
+  private static Prop beside(String id, String name, Size size, List<Part> parts) {
+    return new Prop(
+        id,
+        name,
+        Wearers.FIRST,
+        Size.unknown().withPassages(size.passages()),
+        new Defaults(leafLayers(), List.of()),
+        parts);
   }
 
   /** The bell's model a quarter as large in layers of 12 mm, with pegs. */
-  private static Sliced trial(ModelFile bell) {
+  private static Part trial(ModelFile bell) {
     Extent extent = bell.mesh().extent();
     double high = extent.maxZ() - extent.minZ();
     Slicing slicing = Slicing.square(View.TOP, List.of(12.0), 0, 6, 1000, 1000);
-    return Slicer.of(bell.mesh(), Orientation.Z_UP, TRIAL_MM / high, slicing, share -> {});
-  }
-
-  /** A prop of the same wearer and event, without a blade. */
-  private static Document beside(LocalDateTime now, String name, List<Part> parts)
-      throws IOException {
-    Project reedcutter = open(now).project();
-    return new Document(
-        reedcutter
-            .withName(name)
-            .withSize(
-                Size.of(reedcutter.wearer())
-                    .withWearers(reedcutter.size().wearers())
-                    .withPassages(reedcutter.size().passages()))
-            .withDefaults(reedcutter.defaults().withCoats(List.of()))
-            .withJournal(Journal.EMPTY)
-            .withParts(parts),
-        Map.of());
+    Sliced sliced = Slicer.of(bell.mesh(), Orientation.Z_UP, TRIAL_MM / high, slicing, share -> {});
+    return PartEdits.sliced(
+        "d10",
+        "Trial bell",
+        new Slices.Origin("fog-bell.stl, a quarter as large", "", 0),
+        sliced,
+        TRIAL_FOAM,
+        6);
   }
 
   private static byte[] bytes(String name) throws IOException {
@@ -185,12 +184,19 @@ public final class Demo {
         .withChanges(List.of(new ProfileChange(430, 60, point)));
   }
 
-  private static Project project(Size size, LocalDateTime now) {
+  private static Project project(Size size, ModelFile bell, LocalDateTime now) {
     List<Part> parts = new ArrayList<>(List.of(leafPart()));
     parts.addAll(DemoParts.reedcutter());
+    Prop reedcutter =
+        new Prop(
+            Prop.FIRST,
+            "Reedcutter",
+            Wearers.FIRST,
+            size,
+            new Defaults(leafLayers(), leafCoats()),
+            parts);
     return new Project(
-        "Reedcutter",
-        size,
+        "Osiermouth Lantern Walk",
         new Event("Osiermouth Lantern Walk", eventTime(now), Event.USUAL_READY_BEFORE),
         FreeHours.EVENINGS_AND_WEEKENDS,
         Map.of(
@@ -199,11 +205,11 @@ public final class Demo {
             "steel-bright", 60_000.0,
             "wash-dark", 100_000.0,
             "clear-matt", 250_000.0),
+        leftovers(),
         Paper.A4,
         journal(now),
-        new Defaults(leafLayers(), leafCoats()),
-        parts,
-        leftovers());
+        DemoSize.wearers(),
+        List.of(reedcutter, tidegate(size), fogBell(size, bell)));
   }
 
   /** The leaf itself, worked on both faces, with a tube in it. */
@@ -241,7 +247,7 @@ public final class Demo {
 
   private static Journal journal(LocalDateTime now) {
     Journal journal = Journal.EMPTY;
-    String leaf = LEAF + "/";
+    String leaf = Prop.FIRST + "/" + LEAF + "/";
     String[] steps = {
       WorkSteps.BUY,
       WorkSteps.PRINT,
@@ -252,7 +258,7 @@ public final class Demo {
       leaf + "core-fit",
       leaf + "core-bed"
     };
-    double[] minutes = {70, 24, 12, 22, 64, 41, 30, 25};
+    double[] minutes = {130, 355, 40, 22, 64, 41, 30, 25};
     for (int i = 0; i < steps.length; i++) {
       LocalDateTime at = now.minusDays(steps.length - i).withHour(20).withMinute(40).withNano(0);
       journal = journal.with(new Journal.Done(steps[i], minutes[i], at.withSecond(0)));
@@ -261,6 +267,7 @@ public final class Demo {
     return journal
         .withClock(leaf + "spread", spread)
         .withBuilt(
-            LEAF, new Journal.Built(Optional.of(571.0), Optional.of(156.0), Optional.empty()));
+            Prop.FIRST + "/" + LEAF,
+            new Journal.Built(Optional.of(571.0), Optional.of(156.0), Optional.empty()));
   }
 }

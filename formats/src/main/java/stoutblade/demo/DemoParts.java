@@ -309,8 +309,12 @@ final class DemoParts {
 
   // == THE FOG BELL
 
-  /** Cone, dome, three rings, a yoke and a clapper. */
-  static List<Part> fogBell() {
+  /**
+   * Cone, dome, three rings, a yoke and a clapper.
+   *
+   * @param trial a small one, beside it
+   */
+  static List<Part> fogBell(Part trial) {
     List<Part> parts = new ArrayList<>();
     parts.add(
         Part.formed(
@@ -360,6 +364,7 @@ final class DemoParts {
             Layering.of(3, FIRM, 10, Profile.FLAT.withRound(5))
                 .with(Optional.of(new Band(FIRM, 2))),
             on("d7", 0, -240)));
+    parts.add(trial.withPlacing(on("", 320, 0)));
     return parts;
   }
 

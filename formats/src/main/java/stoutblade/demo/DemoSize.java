@@ -28,15 +28,18 @@ final class DemoSize {
 
   private DemoSize() {}
 
-  static Size of(Map<String, Picture> pictures, ModelFile reedcutter, ModelFile bell) {
+  /** The Ferrywarden, and who stands in for her. */
+  static Wearers wearers() {
     Wearer ferrywarden =
         new Wearer("Ferrywarden", 1740)
             .with(BodyMeasure.HAND_BREADTH, Optional.of(84.0))
             .with(BodyMeasure.GRIP, Optional.of(46.0))
             .withWeightLimit(Optional.of(1800.0));
-    Wearer understudy = new Wearer("Understudy", 1620);
-    return Size.of(ferrywarden)
-        .withWearers(new Wearers(List.of(ferrywarden, understudy), 0))
+    return Wearers.of(ferrywarden).with("w2", new Wearer("Understudy", 1620));
+  }
+
+  static Size of(Map<String, Picture> pictures, ModelFile reedcutter, ModelFile bell) {
+    return Size.unknown()
         .withBearer(Optional.of(new Bearer("The Ferrywarden of the sheet", 1740)))
         .withReferences(
             List.of(

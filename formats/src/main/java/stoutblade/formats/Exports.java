@@ -13,6 +13,8 @@ import stoutblade.measure.Units;
 import stoutblade.project.Derived;
 import stoutblade.project.Finding;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
+import stoutblade.project.PropReckoning;
 import stoutblade.template.Making;
 import stoutblade.template.Paper;
 import stoutblade.template.Template;
@@ -58,32 +60,34 @@ public final class Exports {
       Path folder, Derived derived, Units units, LocalDateTime now, DoubleConsumer progress)
       throws IOException {
     Project project = derived.project();
-    List<Template> templates = derived.templates();
-    if (templates.isEmpty()) {
+    int templates = derived.templates().size();
+    if (templates == 0) {
       throw nothing(derived);
     }
     Files.createDirectories(folder);
     String stem = fileName(project.name());
-    String scale = scale(derived, units);
     List<Path> written = new ArrayList<>();
     List<String> leftOut = new ArrayList<>();
 
-    for (Template template : templates) {
-      long pages = Tiling.pages(template, project.paper());
-      if (pages <= Tiling.MOST_PAGES) {
-        written.add(writeTemplate(folder, template, project.paper(), project.name(), scale));
-      } else {
-        leftOut.add(
-            "'"
-                + template.title()
-                + "' as PDF: it would take "
-                + pages
-                + " pages of "
-                + project.paper().label()
-                + "; take larger paper, or the SVG or DXF.");
+    for (PropReckoning prop : derived.props()) {
+      Sheets sheets = new Sheets(folder, called(project, prop.prop()), scale(prop, units));
+      for (Template template : prop.templates()) {
+        long pages = Tiling.pages(template, project.paper());
+        if (pages <= Tiling.MOST_PAGES) {
+          written.add(writeTemplate(sheets, template, project.paper()));
+        } else {
+          leftOut.add(
+              "'"
+                  + template.title()
+                  + "' as PDF: it would take "
+                  + pages
+                  + " pages of "
+                  + project.paper().label()
+                  + "; take larger paper, or the SVG or DXF.");
+        }
+        written.addAll(lines(sheets, template));
+        progress.accept(0.6 * written.size() / (3 * templates));
       }
-      written.addAll(lines(folder, template, project.name(), scale));
-      progress.accept(0.6 * written.size() / (3 * templates.size()));
     }
     if (derived.plan().isPresent()) {
       written.addAll(writePlan(folder, derived, now));
@@ -106,12 +110,11 @@ public final class Exports {
   }
 
   /** A template as SVG and as DXF. */
-  private static List<Path> lines(Path folder, Template template, String project, String scale)
-      throws IOException {
-    String stem = fileName(project) + "-" + template.id();
-    Path svg = folder.resolve(stem + ".svg");
-    TemplateSvg.write(svg, template, project, scale);
-    Path dxf = folder.resolve(stem + ".dxf");
+  private static List<Path> lines(Sheets sheets, Template template) throws IOException {
+    String stem = fileName(sheets.prop()) + "-" + template.id();
+    Path svg = sheets.folder().resolve(stem + ".svg");
+    TemplateSvg.write(svg, template, sheets.prop(), sheets.scale());
+    Path dxf = sheets.folder().resolve(stem + ".dxf");
     TemplateDxf.write(dxf, template);
     return List.of(svg, dxf);
   }
@@ -140,12 +143,11 @@ public final class Exports {
    * @return the file
    * @throws FormatException if it takes too many pages
    */
-  public static Path writeTemplate(
-      Path folder, Template template, Paper paper, String project, String scale)
+  public static Path writeTemplate(Sheets sheets, Template template, Paper paper)
       throws IOException {
     if (Tiling.pages(template, paper) > Tiling.MOST_PAGES) {
       throw new FormatException(
-          project,
+          sheets.prop(),
           "at this size it takes "
               + Tiling.pages(template, paper)
               + " pages of "
@@ -155,17 +157,42 @@ public final class Exports {
               + " that are printed");
     }
     Path pdf =
-        folder.resolve(
-            fileName(project) + "-" + template.id() + "-" + fileName(paper.name()) + ".pdf");
-    TemplatePdf.write(pdf, template, Tiling.of(template, paper), project, scale);
+        sheets
+            .folder()
+            .resolve(
+                fileName(sheets.prop())
+                    + "-"
+                    + template.id()
+                    + "-"
+                    + fileName(paper.name())
+                    + ".pdf");
+    TemplatePdf.write(pdf, template, Tiling.of(template, paper), sheets.prop(), sheets.scale());
     return pdf;
   }
 
-  /** What the scale on a template is, in words. */
-  public static String scale(Derived derived, Units units) {
-    double factor = derived.sizing().factor().value();
+  /**
+   * Where templates go, and what is written on each.
+   *
+   * @param folder the folder
+   * @param prop what the prop is called
+   * @param scale what the scale is, in words
+   */
+  public record Sheets(Path folder, String prop, String scale) {}
+
+  /** What a prop is called on paper: its name, with its id where another has the same. */
+  public static String called(Project project, Prop prop) {
+    long same =
+        project.props().stream()
+            .filter(it -> fileName(it.name()).equals(fileName(prop.name())))
+            .count();
+    return same > 1 ? prop.name() + " " + prop.id() : prop.name();
+  }
+
+  /** What the scale on a prop's templates is, in words. */
+  public static String scale(PropReckoning prop, Units units) {
+    double factor = prop.sizing().factor().value();
     return "Scale 1 : 1, for a wearer of "
-        + Display.length(derived.project().wearer().heightMm(), units)
+        + Display.length(prop.wearer().heightMm(), units)
         + (Math.abs(factor - 1) < 5e-4
             ? ""
             : ", " + Display.decimal(factor, 3) + " of its own world's size");

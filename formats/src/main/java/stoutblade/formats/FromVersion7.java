@@ -7,11 +7,13 @@ import java.util.Set;
 
 /**
  * Version 7 had one blade beside its parts, with layers, core and coats that no part could have,
- * and steps and measures of that blade alone. It is a part now, the first of all.
+ * and steps and measures of that blade alone. It is a part now, the first of all; and all of it is
+ * one prop, of which a project may have more.
  */
 final class FromVersion7 implements Migrations.Migration {
 
   private static final String BLADE = "blade";
+  private static final String PROP = "p1";
 
   /** Steps that are there once, whatever the parts are. */
   private static final Set<String> SHARED = Set.of("buy", "print", "hold-up", "pack");
@@ -45,8 +47,27 @@ final class FromVersion7 implements Migrations.Migration {
     if (project.path("event") instanceof ObjectNode event) {
       event.putNull("reserveMinutes");
     }
-    journal(project, drawn ? id : "");
+    journal(project, drawn ? PROP + "/" + id : "");
+    prop(project);
     return project;
+  }
+
+  /** What was the whole project is its only prop. */
+  private static void prop(ObjectNode project) {
+    ObjectNode prop = Json.MAPPER.createObjectNode();
+    prop.put("id", PROP);
+    prop.set("name", project.get("name"));
+    ObjectNode size = (ObjectNode) project.remove("size");
+    JsonNode wearers = size.remove("wearers");
+    prop.put("wearerId", "w" + (wearers.path("carrying").asInt() + 1));
+    prop.set("size", size);
+    prop.set("defaults", project.remove("defaults"));
+    prop.set("parts", project.remove("parts"));
+    ObjectNode kept = project.putObject("wearers").putObject("kept");
+    for (JsonNode wearer : wearers.path("kept")) {
+      kept.set("w" + (kept.size() + 1), wearer);
+    }
+    project.putArray("props").add(prop);
   }
 
   /** The first id that no part has. */
@@ -100,6 +121,7 @@ final class FromVersion7 implements Migrations.Migration {
     spot.put("turn", 0.0);
     placing.put("facing", false).put("shows", "FRONT").put("textured", "NONE");
     placing.put("copies", 1).put("mirrored", 0);
+    part.put("held", false);
     return part;
   }
 
@@ -141,6 +163,7 @@ final class FromVersion7 implements Migrations.Migration {
       it.put("on", blade);
     }
     part.set("placing", placing);
+    part.put("held", false);
     return part;
   }
 
@@ -216,6 +239,7 @@ final class FromVersion7 implements Migrations.Migration {
       built.set(blade, journal.get("built"));
     }
     journal.set("built", built);
+    journal.putObject("printed");
   }
 
   private static String step(String id, String blade) {

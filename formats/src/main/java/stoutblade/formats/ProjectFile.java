@@ -43,7 +43,7 @@ public final class ProjectFile {
 
   private static final long LARGEST_FILE = 512L * 1024 * 1024;
   private static final long MOST_UNPACKED = 768L * 1024 * 1024;
-  private static final int MOST_ENTRIES = 64;
+  private static final int MOST_ENTRIES = 512;
   private static final String JSON_NAME = "project.json";
   private static final Pattern FILE_NAME = Pattern.compile("(pictures|models)/([0-9a-f]{64})");
 
@@ -77,7 +77,7 @@ public final class ProjectFile {
       JsonNode tree = Json.MAPPER.readTree(json);
       Project project = Json.MAPPER.treeToValue(Migrations.current(name, tree), Project.class);
       // Marks that each may be but not together, such as one beyond a horizon, are a fault here.
-      project.size().sizing();
+      project.props().forEach(it -> it.size().sizing(project.wearer(it)));
       return project;
     } catch (FormatException e) {
       throw e;
@@ -146,7 +146,8 @@ public final class ProjectFile {
   }
 
   private static List<String> pictures(Project project) {
-    return project.size().references().stream()
+    return project.props().stream()
+        .flatMap(it -> it.size().references().stream())
         .map(Reference::picture)
         .map(Picture::digest)
         .distinct()
@@ -154,7 +155,11 @@ public final class ProjectFile {
   }
 
   private static List<String> models(Project project) {
-    return project.size().models().stream().map(Model::digest).distinct().toList();
+    return project.props().stream()
+        .flatMap(it -> it.size().models().stream())
+        .map(Model::digest)
+        .distinct()
+        .toList();
   }
 
   /** The reading of one file. */

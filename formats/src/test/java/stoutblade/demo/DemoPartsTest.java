@@ -10,7 +10,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.CsvSource;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
 import stoutblade.formats.Exports;
@@ -21,6 +21,7 @@ import stoutblade.part.Part;
 import stoutblade.project.Derived;
 import stoutblade.project.Finding;
 import stoutblade.project.PartReckoning;
+import stoutblade.project.PropReckoning;
 import stoutblade.project.Reckoner;
 import stoutblade.project.Station;
 import stoutblade.prop.Bought;
@@ -33,28 +34,21 @@ class DemoPartsTest {
 
   @TempDir Path folder;
 
-  private static Document open(String name) throws IOException {
-    return switch (name) {
-      case "Tidegate" -> Demo.tidegate(NOW);
-      case "Fog Bell" -> Demo.fogBell(NOW);
-      default -> Demo.open(NOW);
-    };
-  }
-
-  private static Derived derived(String name) throws IOException {
+  private static Derived derived() throws IOException {
     return new Reckoner(CatalogueFile.shipped(), new ShippedTypeface())
-        .derive(open(name).project(), NOW, Units.METRIC);
+        .derive(Demo.open(NOW).project(), NOW, Units.METRIC);
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"Reedcutter", "Tidegate", "Fog Bell"})
-  void every_part_is_drawn_placed_weighed_and_of_a_foam_in_the_catalogue(String name)
+  @CsvSource({"p1, Reedcutter", "p2, Tidegate", "p3, Fog Bell"})
+  void every_part_is_drawn_placed_weighed_and_of_a_foam_in_the_catalogue(String id, String name)
       throws IOException {
-    Derived derived = derived(name);
+    Derived derived = derived();
+    PropReckoning prop = derived.prop(id);
 
-    assertThat(derived.project().name()).isEqualTo(name);
-    assertThat(derived.parts()).hasSizeGreaterThanOrEqualTo(6);
-    for (PartReckoning part : derived.parts()) {
+    assertThat(prop.prop().name()).isEqualTo(name);
+    assertThat(prop.parts()).hasSizeGreaterThanOrEqualTo(6);
+    for (PartReckoning part : prop.parts()) {
       assertThat(part.mass()).as(part.part().name()).isPresent();
       if (part.part().shape() instanceof Bought) {
         continue;
@@ -62,20 +56,20 @@ class DemoPartsTest {
       assertThat(part.flat().panels()).as(part.part().name()).isNotEmpty();
       assertThat(part.foam()).as(part.part().name()).isPresent();
     }
-    assertThat(derived.findingsOf(Station.DRAFT))
+    assertThat(derived.findingsOf(Station.DRAFT, id))
         .as("a demo has nothing wrong at Draft")
         .noneMatch(it -> it.severity() == Finding.Severity.WRONG);
-    assertThat(derived.whole().mass()).isPresent();
+    assertThat(prop.whole().mass()).isPresent();
   }
 
-  @ParameterizedTest
-  @ValueSource(strings = {"Tidegate", "Fog Bell"})
-  void it_is_saved_read_back_and_exported(String name) throws IOException {
-    Path file = folder.resolve("prop.stout");
-    ProjectFile.write(file, open(name));
-    assertThat(ProjectFile.read(file).project()).isEqualTo(open(name).project());
+  @Test
+  void it_is_saved_read_back_and_exported() throws IOException {
+    Path file = folder.resolve("walk.stout");
+    Document demo = Demo.open(NOW);
+    ProjectFile.write(file, demo);
+    assertThat(ProjectFile.read(file).project()).isEqualTo(demo.project());
 
-    Derived derived = derived(name);
+    Derived derived = derived();
     List<Path> written =
         Exports.write(folder.resolve("out"), derived, Units.METRIC, NOW, share -> {}).files();
 
@@ -92,7 +86,7 @@ class DemoPartsTest {
 
   @Test
   void the_tidegate_has_sixteen_rays_a_wave_border_and_segments_with_letters() throws IOException {
-    Derived derived = derived("Tidegate");
+    PropReckoning derived = derived().prop(Demo.TIDEGATE);
     assertThat(named(derived, "Ray").made()).isEqualTo(16);
 
     assertThat(named(derived, "Board").form().orElseThrow().pieces())
@@ -108,8 +102,8 @@ class DemoPartsTest {
 
   @Test
   void the_fog_bell_hangs_together_on_its_cone() throws IOException {
-    Derived derived = derived("Fog Bell");
-    for (Part part : derived.project().parts()) {
+    PropReckoning derived = derived().prop(Demo.BELL);
+    for (Part part : derived.prop().parts()) {
       if (part.slices().isPresent()) {
         continue;
       }
@@ -127,7 +121,7 @@ class DemoPartsTest {
     assertThat(cheeks.mirrored()).isEqualTo(1);
   }
 
-  private static PartReckoning named(Derived derived, String name) {
+  private static PartReckoning named(PropReckoning derived, String name) {
     return derived.parts().stream()
         .filter(it -> it.part().name().equals(name))
         .findFirst()

@@ -24,6 +24,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import stoutblade.project.First;
 
 /**
  * Small files that ask for minutes or gigabytes. What they may cost is counted in bytes of memory,
@@ -330,11 +331,12 @@ class BoundedCostTest {
   @Test
   void models_that_nothing_uses_are_not_unpacked() throws Exception {
     Document demo = FormatSamples.demo();
-    var size = demo.project().size();
+    var size = demo.project().first().size();
     Path small = folder.resolve("small.stout");
     ProjectFile.write(
         small,
-        demo.with(demo.project().withSize(size.withReferences(List.of()).withModels(List.of()))));
+        demo.with(
+            First.withSize(demo.project(), size.withReferences(List.of()).withModels(List.of()))));
     Path large = folder.resolve("large.stout");
     try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(large));
         var from = new java.util.zip.ZipFile(small.toFile())) {

@@ -20,6 +20,7 @@ import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
 import stoutblade.project.Derived;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
 import stoutblade.project.Reckoner;
 
 /**
@@ -81,7 +82,8 @@ class GoldenFiguresTest {
       if (MENDED.stream().anyMatch(old::startsWith)) {
         continue;
       }
-      Double is = now.get(renamed(old, blade));
+      String called = renamed(old, blade);
+      Double is = now.getOrDefault(Prop.FIRST + "/" + called, now.get(called));
       if (is == null) {
         gone.add(old);
       } else {

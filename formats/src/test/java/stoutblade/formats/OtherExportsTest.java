@@ -39,8 +39,11 @@ import stoutblade.part.Part;
 import stoutblade.project.Derived;
 import stoutblade.project.First;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
 import stoutblade.project.Reckoner;
+import stoutblade.project.WearerEdits;
 import stoutblade.prop.Cut;
+import stoutblade.reference.School;
 import stoutblade.shape.Point;
 import stoutblade.shape.WholeOutline;
 import stoutblade.template.Template;
@@ -211,7 +214,7 @@ class OtherExportsTest {
   @Test
   void with_nothing_drawn_the_export_says_so() throws IOException {
     Project demo = FormatSamples.demo().project();
-    Project empty = demo.withParts(List.of());
+    Project empty = First.alone(First.withParts(demo, List.of()));
     Derived derived =
         new Reckoner(CatalogueFile.shipped()).derive(empty, FormatSamples.NOW, Units.METRIC);
 
@@ -225,10 +228,13 @@ class OtherExportsTest {
   @Test
   void a_template_of_too_many_pages_is_left_out_with_a_word() throws IOException {
     Project demo = FormatSamples.demo().project();
-    Part board = demo.parts().getFirst().withCore(Optional.empty()).times(15);
+    Part board = demo.first().parts().getFirst().withCore(Optional.empty()).times(15);
     Derived derived =
         new Reckoner(CatalogueFile.shipped())
-            .derive(demo.withParts(List.of(board)), FormatSamples.NOW, Units.METRIC);
+            .derive(
+                First.alone(First.withParts(demo, List.of(board))),
+                FormatSamples.NOW,
+                Units.METRIC);
 
     Exports.Written written =
         Exports.write(folder, derived, Units.METRIC, FormatSamples.NOW, share -> {});
@@ -247,7 +253,8 @@ class OtherExportsTest {
         Part.of("d1", "Lug", new Cut(WholeOutline.circle(new Point(0, 0), 60)), "moon-foam", 10);
     Derived derived =
         new Reckoner(CatalogueFile.shipped())
-            .derive(demo.withParts(List.of(lug)), FormatSamples.NOW, Units.METRIC);
+            .derive(
+                First.alone(First.withParts(demo, List.of(lug))), FormatSamples.NOW, Units.METRIC);
 
     Exports.Written written =
         Exports.write(folder, derived, Units.METRIC, FormatSamples.NOW, share -> {});
@@ -288,14 +295,12 @@ class OtherExportsTest {
   @Test
   void the_scale_says_by_what_factor_the_prop_was_enlarged() throws IOException {
     var demo = FormatSamples.demo().project();
-    var understudy = stoutblade.project.SizeEdits.carriedBy(1).applyTo(demo);
-    var smaller =
-        stoutblade.project.SizeEdits.school(stoutblade.reference.School.IN_PROPORTION, understudy)
-            .applyTo(understudy);
+    var understudy = WearerEdits.carriedBy(Prop.FIRST, "w2").applyTo(demo);
+    var smaller = First.school(School.IN_PROPORTION, understudy).in(Prop.FIRST).applyTo(understudy);
     Derived derived =
         new Reckoner(CatalogueFile.shipped()).derive(smaller, FormatSamples.NOW, Units.METRIC);
 
-    assertThat(Exports.scale(derived, Units.METRIC))
+    assertThat(Exports.scale(derived.first(), Units.METRIC))
         .isEqualTo("Scale 1 : 1, for a wearer of 162 cm, 0.931 of its own world's size");
   }
 }

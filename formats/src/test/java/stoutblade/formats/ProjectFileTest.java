@@ -31,6 +31,7 @@ import stoutblade.part.Part;
 import stoutblade.project.First;
 import stoutblade.project.OutlineEdits;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
 import stoutblade.project.Size;
 import stoutblade.prop.Bought;
 import stoutblade.prop.Feature;
@@ -89,6 +90,7 @@ class ProjectFileTest {
   void a_layers_own_outline_reads_back_the_same_and_keeps_to_the_schema() throws IOException {
     Project project =
         OutlineEdits.teeth(OutlineEdits.layer(Demo.LEAF, 1), 4, 9, 10)
+            .in(Prop.FIRST)
             .applyTo(FormatSamples.demo().project());
 
     assertThat(First.layering(project).sheets().get(1).own()).isPresent();
@@ -120,7 +122,7 @@ class ProjectFileTest {
     JsonNode project = Json.MAPPER.readTree(json());
 
     assertThat(checked.validate(project)).isEmpty();
-    ((ObjectNode) project.path("project").at("/size/wearers/kept/0")).put("heightMm", "tall");
+    ((ObjectNode) project.path("project").at("/wearers/kept/w1")).put("heightMm", "tall");
     assertThat(checked.validate(project)).isNotEmpty();
   }
 
@@ -202,7 +204,7 @@ class ProjectFileTest {
 
     assertThatThrownBy(() -> ProjectFile.read(file))
         .isInstanceOf(FormatException.class)
-        .hasMessageContaining("made.stout: at size.wearers.kept[0]: A wearer's height lies between")
+        .hasMessageContaining("made.stout: at wearers.kept.w1: A wearer's height lies between")
         .hasMessageContaining("1700 cm");
   }
 
@@ -218,7 +220,7 @@ class ProjectFileTest {
         "\"heightMm\" : 1740.0  | \"height\" : 1740.0  | height",
         "\"heightMm\" : 1740.0  | \"heightMm\" : null  | heightMm",
         "\"A4\"                 | \"A9\"               | A9",
-        "\"widthMm\" : 22.0     | \"widthMm\" : -22.0  | at defaults.stack.profile: A bevel is between",
+        "\"widthMm\" : 22.0     | \"widthMm\" : -22.0  | at props[0].defaults.stack.profile: A bevel is between",
       })
   void faults_in_the_json_are_named(String good, String bad, String message) throws IOException {
     assertThat(json()).contains(good);
@@ -254,14 +256,14 @@ class ProjectFileTest {
 
     Project project = ProjectFile.parse("old.stout", old);
 
-    assertThat(project.wearer()).isEqualTo(new Wearer("Ferrywarden", 1740));
-    Reference picture = project.size().references().getFirst();
+    assertThat(First.wearer(project)).isEqualTo(new Wearer("Ferrywarden", 1740));
+    Reference picture = project.first().size().references().getFirst();
     assertThat(picture.ruler("r1").orElseThrow().by())
         .isEqualTo(new Ruler.FigureHeight(List.of(new Point(519, 253), new Point(510, 1348))));
     assertThat(picture.ruler("r2").orElseThrow().name()).isEqualTo("Crate");
     assertThat(picture.ruler("r2").orElseThrow().trusted()).isFalse();
     assertThat(picture.whole())
-        .isEqualTo(FormatSamples.demo().project().size().references().getFirst().whole());
+        .isEqualTo(FormatSamples.demo().project().first().size().references().getFirst().whole());
     assertThat(First.half(project)).isEqualTo(First.half(FormatSamples.demo().project()));
     assertThat(ProjectFile.parse("new.stout", ProjectFile.json(project))).isEqualTo(project);
   }
@@ -283,8 +285,8 @@ class ProjectFileTest {
     Project project = ProjectFile.parse("old.stout", old);
 
     Project demo = FormatSamples.demo().project();
-    assertThat(project.parts()).extracting(Part::name).containsExactly("Reedcutter leaf");
-    assertThat(project.size()).isEqualTo(unsaid(demo.size()));
+    assertThat(project.first().parts()).extracting(Part::name).containsExactly("Reedcutter leaf");
+    assertThat(project.first().size()).isEqualTo(unsaid(demo.first().size()));
     assertThat(First.coats(project)).isEqualTo(First.coats(demo));
     assertThat(ProjectFile.parse("new.stout", ProjectFile.json(project))).isEqualTo(project);
   }
@@ -301,11 +303,11 @@ class ProjectFileTest {
 
     Project demo = FormatSamples.demo().project();
     assertThat(First.half(project)).isEqualTo(First.half(demo));
-    assertThat(project.size()).isEqualTo(unsaid(demo.size()));
-    assertThat(project.parts())
+    assertThat(project.first().size()).isEqualTo(unsaid(demo.first().size()));
+    assertThat(project.first().parts())
         .extracting(Part::name)
         .containsExactly("Reedcutter leaf", "Collar", "Grip", "Butt");
-    assertThat(project.parts())
+    assertThat(project.first().parts())
         .allSatisfy(it -> assertThat(it.placing()).isEqualTo(Placing.USUAL))
         .allSatisfy(
             it -> assertThat(it.foamId()).isEqualTo(First.layering(project).middle().foamId()));
@@ -325,10 +327,10 @@ class ProjectFileTest {
     Project demo = FormatSamples.demo().project();
     assertThat(First.half(project)).isEqualTo(First.half(demo));
     assertThat(First.features(project)).isEmpty();
-    assertThat(project.parts())
+    assertThat(project.first().parts())
         .extracting(Part::name)
         .containsExactlyElementsOf(
-            demo.parts().stream()
+            demo.first().parts().stream()
                 .filter(it -> !(it.shape() instanceof Bought))
                 .map(Part::name)
                 .toList());
@@ -348,7 +350,10 @@ class ProjectFileTest {
     assertThat(First.layering(project).changes()).isEmpty();
     assertThat(First.layering(project).band()).isEmpty();
     Slices bell =
-        project.parts().stream().flatMap(it -> it.slices().stream()).findFirst().orElseThrow();
+        project.first().parts().stream()
+            .flatMap(it -> it.slices().stream())
+            .findFirst()
+            .orElseThrow();
     assertThat(bell.layers()).allSatisfy(it -> assertThat(it.thicknessMm()).isEqualTo(12));
     assertThat(bell.origin().name()).isEqualTo("fog-bell.stl, a quarter as large");
     assertThat(bell.origin().since(5)).isEmpty();
@@ -365,7 +370,7 @@ class ProjectFileTest {
 
     Project project = ProjectFile.parse("old.stout", old);
 
-    assertThat(project.size().references())
+    assertThat(project.first().size().references())
         .hasSize(2)
         .allSatisfy(it -> assertThat(it.camera()).isEqualTo(Camera.UNKNOWN));
     assertThat(ProjectFile.parse("new.stout", ProjectFile.json(project))).isEqualTo(project);
@@ -389,7 +394,7 @@ class ProjectFileTest {
 
     Project project = ProjectFile.parse("old.stout", Json.MAPPER.writeValueAsBytes(old));
 
-    Part box = project.needed("d1");
+    Part box = project.first().needed("d1");
     assertThat(box.formed().orElseThrow().sizes()).containsEntry("height", is);
     assertThat(box.developed().panels()).extracting(Panel::name).containsExactly("Side", "End");
   }
@@ -405,10 +410,13 @@ class ProjectFileTest {
             .withHorizon(Optional.of(line))
             .withUprights(List.of(line));
     Project changed =
-        demo.withSize(demo.size().with(demo.size().references().getFirst().with(camera)));
+        First.withSize(
+            demo,
+            demo.first().size().with(demo.first().size().references().getFirst().with(camera)));
 
     assertThat(
             ProjectFile.parse("new.stout", ProjectFile.json(changed))
+                .first()
                 .size()
                 .references()
                 .getFirst()

@@ -14,13 +14,17 @@ import stoutblade.measure.EntryException;
 import stoutblade.measure.LengthEntry;
 import stoutblade.measure.Units;
 import stoutblade.part.Part;
+import stoutblade.project.Change;
 import stoutblade.project.Edit;
 import stoutblade.project.Edits;
+import stoutblade.project.First;
 import stoutblade.project.LayerEdits;
 import stoutblade.project.OutlineEdits;
 import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
 import stoutblade.project.SizeEdits;
+import stoutblade.project.WearerEdits;
 import stoutblade.prop.Feature;
 import stoutblade.prop.Where;
 import stoutblade.reference.Ruler;
@@ -37,10 +41,11 @@ class RoundTripLaws {
   @Property(tries = 60)
   void any_parts_read_back_as_they_were_written(@ForAll long seed) throws IOException {
     Random random = new Random(seed);
-    Project project = Demo.tidegate(FormatSamples.NOW).project();
+    Project project = Demo.open(FormatSamples.NOW).project();
     for (int i = 0; i < 14; i++) {
       try {
-        project = partEdit(random, project).applyTo(project);
+        project =
+            partEdit(random, project.needed(Demo.TIDEGATE)).in(Demo.TIDEGATE).applyTo(project);
       } catch (IllegalArgumentException e) {
         assertThat(e.getMessage()).isNotBlank();
       }
@@ -49,8 +54,8 @@ class RoundTripLaws {
     assertThat(ProjectFile.parse("x.stout", ProjectFile.json(project))).isEqualTo(project);
   }
 
-  private static Edit partEdit(Random random, Project project) {
-    List<String> ids = project.parts().stream().map(Part::id).toList();
+  private static Change partEdit(Random random, Prop prop) {
+    List<String> ids = prop.parts().stream().map(Part::id).toList();
     String id = ids.get(random.nextInt(ids.size()));
     double mm = 300 * random.nextDouble() - 40;
     return switch (random.nextInt(11)) {
@@ -72,8 +77,7 @@ class RoundTripLaws {
               id, random.nextInt(4), "Ease", it -> it.with(Node.Kind.ROUND).withEase(mm));
       case 7 -> OutlineEdits.whole(id);
       case 8 -> PartEdits.addShape("Ring", "ring", Map.of("across", mm));
-      case 9 ->
-          PartEdits.addFlat("Patch", "faces", project.parts().getFirst().developed().panels());
+      case 9 -> PartEdits.addFlat("Patch", "faces", prop.parts().getFirst().developed().panels());
       default ->
           PartEdits.place(id, "Made", it -> it.made(1 + random.nextInt(5), random.nextInt(3)));
     };
@@ -85,7 +89,7 @@ class RoundTripLaws {
     Project project = FormatSamples.demo().project();
     for (int i = 0; i < 12; i++) {
       try {
-        project = edit(random).applyTo(project);
+        project = edit(random).in(Prop.FIRST).applyTo(project);
       } catch (IllegalArgumentException e) {
         assertThat(e.getMessage()).isNotBlank();
       }
@@ -94,11 +98,12 @@ class RoundTripLaws {
     assertThat(ProjectFile.parse("x.stout", ProjectFile.json(project))).isEqualTo(project);
   }
 
-  private static Edit edit(Random random) {
+  private static Change edit(Random random) {
     return switch (random.nextInt(13)) {
       case 0 -> LayerEdits.bevel(Demo.LEAF, random.nextDouble() * 60 - 5);
       case 1 ->
-          SizeEdits.addWearer(
+          WearerEdits.add(
+              Prop.FIRST,
               new Wearer("W" + (char) random.nextInt(32, 9000), 1000 + random.nextDouble() * 1000));
       case 2 -> Edits.withoutCore(Demo.LEAF);
       case 3 -> Edits.coreEnd(Demo.LEAF, random.nextDouble() * 700 - 100);
@@ -112,7 +117,9 @@ class RoundTripLaws {
               random.nextBoolean()
                   ? Optional.empty()
                   : Optional.of(new Bearer("B", 900 + random.nextDouble() * 900)));
-      case 8 -> new Edit("School", draft -> SizeEdits.school(school(random), draft).applyTo(draft));
+      case 8 ->
+          new Edit(
+              "School", draft -> First.school(school(random), draft).in(Prop.FIRST).applyTo(draft));
       case 9 ->
           SizeEdits.ruler(
               "p1", Ruler.of("r" + (1 + random.nextInt(5)), "Ruler", SizeSamples.by(random)));

@@ -12,6 +12,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import stoutblade.project.First;
 
 /** What speaks against writing over a file is found before anything is touched. */
 class SavingTest {
@@ -23,13 +24,13 @@ class SavingTest {
   @BeforeEach
   void demo() throws IOException {
     Document demo = FormatSamples.demo();
-    var size = demo.project().size();
+    var size = demo.project().first().size();
     // Without its pictures it is written in no time.
     document =
         demo.with(
-            demo.project()
-                .withSize(
-                    size.withReferences(java.util.List.of()).withModels(java.util.List.of())));
+            First.withSize(
+                demo.project(),
+                size.withReferences(java.util.List.of()).withModels(java.util.List.of())));
     file = folder.resolve("leaf.stout");
   }
 

@@ -25,6 +25,8 @@ import stoutblade.measure.Units;
 import stoutblade.project.Derived;
 import stoutblade.project.Edits;
 import stoutblade.project.First;
+import stoutblade.project.Prop;
+import stoutblade.project.PropEdits;
 import stoutblade.project.Reckoner;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.Point;
@@ -46,18 +48,17 @@ class TemplatePdfTest {
   private static Derived on(Paper paper) throws IOException {
     return new Reckoner(CatalogueFile.shipped())
         .derive(
-            Edits.paper(paper).applyTo(FormatSamples.demo().project()),
+            Edits.paper(paper).in(Prop.FIRST).applyTo(FormatSamples.demo().project()),
             FormatSamples.NOW,
             Units.METRIC);
   }
 
   private Path written(Derived derived) throws IOException {
     return Exports.writeTemplate(
-        folder,
+        new Exports.Sheets(
+            folder, derived.project().first().name(), Exports.scale(derived.first(), Units.METRIC)),
         First.template(derived).orElseThrow(),
-        derived.project().paper(),
-        derived.project().name(),
-        Exports.scale(derived, Units.METRIC));
+        derived.project().paper());
   }
 
   /** Every path that is stroked on a page, as the points that its operators name, in mm. */
@@ -256,7 +257,7 @@ class TemplatePdfTest {
     Derived derived =
         new Reckoner(CatalogueFile.shipped())
             .derive(
-                FormatSamples.demo().project().withName("Łódź 剣 🗡"),
+                PropEdits.name("Łódź 剣 🗡").in(Prop.FIRST).applyTo(FormatSamples.demo().project()),
                 FormatSamples.NOW,
                 Units.METRIC);
 

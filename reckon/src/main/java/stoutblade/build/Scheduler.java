@@ -7,12 +7,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 import stoutblade.build.Plan.Placed;
 import stoutblade.build.Plan.Sitting;
 import stoutblade.build.Plan.Unplaced;
@@ -34,6 +34,7 @@ final class Scheduler {
   private static final long SHORTEST_SITTING = 15;
 
   private final Map<String, Step> open = new LinkedHashMap<>();
+  private final Map<String, Block> blockOf = new HashMap<>();
   private final FreeHours hours;
   private final LocalDateTime readyBy;
   private final TreeMap<LocalDate, List<Sitting>> taken = new TreeMap<>();
@@ -60,14 +61,16 @@ final class Scheduler {
 
   private Outcome outcome() {
     List<Block> waiting = blocks();
+    tie(waiting);
     while (!waiting.isEmpty()) {
       Block next =
           waiting.stream()
-              .filter(block -> followers(block, waiting).isEmpty())
-              .max(Comparator.comparing(this::latestStart))
+              .filter(block -> block.followers == 0)
+              .max(Comparator.comparing(block -> block.latestStart))
               .orElseThrow(() -> new IllegalArgumentException("The steps need one another"));
       place(next);
       waiting.remove(next);
+      release(next);
     }
     List<Placed> placed =
         open.values().stream()
@@ -83,7 +86,24 @@ final class Scheduler {
   }
 
   /** Steps that are placed as one, with the start of each after the start of the block. */
-  private record Block(List<Step> steps, List<Long> offsets) {
+  private static final class Block {
+
+    final List<Step> steps;
+    final List<Long> offsets;
+
+    /** Blocks that must end before it begins. */
+    final Set<Block> before = new LinkedHashSet<>();
+
+    /** How many blocks that need this one have no place yet. */
+    int followers;
+
+    /** The latest start that those that have one allow. */
+    LocalDateTime latestStart = LocalDateTime.MAX;
+
+    Block(List<Step> steps, List<Long> offsets) {
+      this.steps = List.copyOf(steps);
+      this.offsets = List.copyOf(offsets);
+    }
 
     long minutes() {
       return offsets.getLast() + length(steps.getLast());
@@ -120,47 +140,55 @@ final class Scheduler {
     List<Long> offsets = new ArrayList<>(block.offsets);
     steps.add(step);
     offsets.add(offset);
-    return new Block(List.copyOf(steps), List.copyOf(offsets));
+    return new Block(steps, offsets);
   }
 
   private static long up(double minutes) {
     return (long) Math.ceil(minutes - 1e-9);
   }
 
-  private static List<Block> followers(Block block, List<Block> among) {
-    Set<String> ids = block.steps.stream().map(Step::id).collect(Collectors.toSet());
-    return among.stream()
-        .filter(other -> !other.equals(block))
-        .filter(
-            other ->
-                other.steps.stream()
-                    .flatMap(step -> step.needs().stream())
-                    .anyMatch(need -> ids.contains(need.stepId())))
-        .toList();
-  }
-
-  /** The latest start that every follower allows. */
-  private LocalDateTime latestStart(Block block) {
-    LocalDateTime latest = readyBy.minusMinutes(block.minutes());
-    for (int i = 0; i < block.steps.size(); i++) {
-      Step step = block.steps.get(i);
-      long toItsEnd = block.offsets.get(i) + length(step);
-      for (Step follower : open.values()) {
-        for (Step.Need need : follower.needs()) {
-          List<Sitting> place = places.get(follower.id());
-          if (need.stepId().equals(step.id()) && place != null && !block.steps.contains(follower)) {
-            LocalDateTime allowed =
-                place.getFirst().from().minusMinutes(up(need.notBefore()) + toItsEnd);
-            latest = allowed.isBefore(latest) ? allowed : latest;
+  /** Notes which block needs which. */
+  private void tie(List<Block> blocks) {
+    blocks.forEach(block -> block.steps.forEach(step -> blockOf.put(step.id(), block)));
+    for (Block block : blocks) {
+      block.latestStart = readyBy.minusMinutes(block.minutes());
+      for (Step step : block.steps) {
+        for (Step.Need need : step.needs()) {
+          Block earlier = blockOf.get(need.stepId());
+          if (earlier != null && earlier != block && block.before.add(earlier)) {
+            earlier.followers++;
           }
         }
       }
     }
-    return latest;
+  }
+
+  /** What a block needed may be placed now, as late as it allows. */
+  private void release(Block block) {
+    for (Step step : block.steps) {
+      List<Sitting> place = places.get(step.id());
+      if (place != null) {
+        step.needs().forEach(need -> limit(block, need, place.getFirst().from()));
+      }
+    }
+    block.before.forEach(it -> it.followers--);
+  }
+
+  private void limit(Block block, Step.Need need, LocalDateTime starts) {
+    Block earlier = blockOf.get(need.stepId());
+    if (earlier == null || earlier == block) {
+      return;
+    }
+    int at = earlier.steps.stream().map(Step::id).toList().indexOf(need.stepId());
+    long toItsEnd = earlier.offsets.get(at) + length(earlier.steps.get(at));
+    LocalDateTime allowed = starts.minusMinutes(up(need.notBefore()) + toItsEnd);
+    if (allowed.isBefore(earlier.latestStart)) {
+      earlier.latestStart = allowed;
+    }
   }
 
   private void place(Block block) {
-    LocalDateTime latest = latestStart(block);
+    LocalDateTime latest = block.latestStart;
     Step only = block.steps.getFirst();
     boolean spread = block.steps.size() == 1 && only.divisible();
     boolean found =

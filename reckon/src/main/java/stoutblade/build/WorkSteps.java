@@ -26,7 +26,14 @@ public final class WorkSteps {
   /** The step of packing. */
   public static final String PACK = "all/pack";
 
+  private static final String SHARED = "all/";
+
   private WorkSteps() {}
+
+  /** True for a step of a prop, and for one that all props share. */
+  public static boolean concerns(Step step, String propId) {
+    return step.id().startsWith(SHARED) || step.id().startsWith(propId + "/");
+  }
 
   /**
    * The steps of one part.
@@ -43,9 +50,10 @@ public final class WorkSteps {
    * @param missing things still to buy
    * @param pages pages of templates to print and join
    * @param papers outlines of paper to hold up
+   * @param props how many props they make
    */
   public static List<Step> of(
-      List<OfPart> parts, int missing, long pages, int papers, Catalogue catalogue) {
+      List<OfPart> parts, int missing, long pages, int papers, int props, Catalogue catalogue) {
     List<Step> all = new ArrayList<>();
     if (missing > 0) {
       all.add(
@@ -67,9 +75,11 @@ public final class WorkSteps {
           new StepBuilder(
                   catalogue,
                   HOLD_UP,
-                  "Cut the paper outline and hold it",
+                  props == 1
+                      ? "Cut the paper outline and hold it"
+                      : "Cut the paper outlines and hold them",
                   "Size is checked before any foam is cut")
-              .time("holding-up", StepMaker.count(HOLD_UP, "Paper outlines", 1))
+              .time("holding-up", StepMaker.count(HOLD_UP, "Paper outlines", props))
               .after(PRINT)
               .tools("scissors", "mirror")
               .build());
@@ -87,7 +97,7 @@ public final class WorkSteps {
                 PACK,
                 "Read the event's rules again and pack",
                 "Length, weight, points and cores are judged by the event, not by us")
-            .time("packing", StepMaker.count(PACK, "Props to pack", 1))
+            .time("packing", StepMaker.count(PACK, "Props to pack", props))
             .tools("cover for the edges", "repair kit: cement, tape, paint");
     last.forEach(pack::after);
     all.add(pack.build());

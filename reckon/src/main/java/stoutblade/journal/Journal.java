@@ -7,18 +7,24 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Predicate;
 
 /**
  * What really happened.
  *
  * @param done steps that are done, in the order in which they were marked
  * @param clocks when the glue of a step was spread, by step
- * @param built what was built of each part, as measured, by the part
+ * @param built what was built of each part, as measured, by the part's id within the project
+ * @param printed what each template looked like when it was last printed or exported, by its id
  */
-public record Journal(List<Done> done, Map<String, Instant> clocks, Map<String, Built> built) {
+public record Journal(
+    List<Done> done,
+    Map<String, Instant> clocks,
+    Map<String, Built> built,
+    Map<String, Printed> printed) {
 
   /** Nothing has happened yet. */
-  public static final Journal EMPTY = new Journal(List.of(), Map.of(), Map.of());
+  public static final Journal EMPTY = new Journal(List.of(), Map.of(), Map.of(), Map.of());
 
   /**
    * A step that is done.
@@ -70,11 +76,20 @@ public record Journal(List<Done> done, Map<String, Instant> clocks, Map<String, 
     }
   }
 
+  /**
+   * A template that was printed or exported.
+   *
+   * @param lines what its lines were, as a mark that changes with them
+   * @param at when, local time
+   */
+  public record Printed(String lines, LocalDateTime at) {}
+
   /** Copies the collections. */
   public Journal {
     done = List.copyOf(done);
     clocks = java.util.Collections.unmodifiableMap(new TreeMap<>(clocks));
     built = java.util.Collections.unmodifiableMap(new TreeMap<>(built));
+    printed = java.util.Collections.unmodifiableMap(new TreeMap<>(printed));
   }
 
   /** What is noted of a step, if it is done. */
@@ -87,27 +102,56 @@ public record Journal(List<Done> done, Map<String, Instant> clocks, Map<String, 
     List<Done> changed = new ArrayList<>(done);
     changed.removeIf(it -> it.stepId().equals(step.stepId()));
     changed.add(step);
-    return new Journal(changed, clocks, built);
+    return new Journal(changed, clocks, built, printed);
   }
 
   /** The journal with a step not done after all. */
   public Journal without(String stepId) {
     return new Journal(
-        done.stream().filter(it -> !it.stepId().equals(stepId)).toList(), clocks, built);
+        done.stream().filter(it -> !it.stepId().equals(stepId)).toList(), clocks, built, printed);
   }
 
   /** The journal with the clock of a step started. */
   public Journal withClock(String stepId, Instant spreadAt) {
     Map<String, Instant> changed = new TreeMap<>(clocks);
     changed.put(stepId, spreadAt);
-    return new Journal(done, changed, built);
+    return new Journal(done, changed, built, printed);
   }
 
   /** The journal with the clock of a step stopped. */
   public Journal withoutClock(String stepId) {
     Map<String, Instant> changed = new TreeMap<>(clocks);
     changed.remove(stepId);
-    return new Journal(done, changed, built);
+    return new Journal(done, changed, built, printed);
+  }
+
+  /** The journal without all that is noted under some ids of steps and parts. */
+  public Journal without(Predicate<String> ids) {
+    Map<String, Instant> clocksLeft = new TreeMap<>(clocks);
+    clocksLeft.keySet().removeIf(ids);
+    Map<String, Built> builtLeft = new TreeMap<>(built);
+    builtLeft.keySet().removeIf(ids);
+    Map<String, Printed> printedLeft = new TreeMap<>(printed);
+    printedLeft.keySet().removeIf(ids);
+    return new Journal(
+        done.stream().filter(it -> !ids.test(it.stepId())).toList(),
+        clocksLeft,
+        builtLeft,
+        printedLeft);
+  }
+
+  /** The journal with templates printed. */
+  public Journal withPrinted(Map<String, Printed> more) {
+    Map<String, Printed> changed = new TreeMap<>(printed);
+    changed.putAll(more);
+    return new Journal(done, clocks, built, changed);
+  }
+
+  /** The journal without what is known of a printed template. */
+  public Journal withoutPrinted(String id) {
+    Map<String, Printed> changed = new TreeMap<>(printed);
+    changed.remove(id);
+    return new Journal(done, clocks, built, changed);
   }
 
   /** What was measured of a part. */
@@ -119,6 +163,6 @@ public record Journal(List<Done> done, Map<String, Instant> clocks, Map<String, 
   public Journal withBuilt(String partId, Built measured) {
     Map<String, Built> changed = new TreeMap<>(built);
     changed.put(partId, measured);
-    return new Journal(done, clocks, changed);
+    return new Journal(done, clocks, changed, printed);
   }
 }

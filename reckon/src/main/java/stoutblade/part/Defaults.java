@@ -20,6 +20,12 @@ public record Defaults(Layering stack, List<Coats> coats) {
   /** What a part is called that is drawn before anybody named it. */
   public static final String FIRST = "Blade";
 
+  /** What a first prop starts with. */
+  public static final Defaults USUAL =
+      new Defaults(
+          Layering.of(2, "eva-high-density", 10, Profile.bevel(20, 4)),
+          List.of(new Coats("heat-seal", 1), new Coats("flexible-primer", 3)));
+
   /** Copies the coats. */
   public Defaults {
     coats = List.copyOf(coats);

@@ -32,6 +32,7 @@ import stoutblade.stack.Profile;
  * @param core the core in it; empty for none
  * @param coats its coats, in the order in which they go on
  * @param placing where it is on the prop
+ * @param held true where it keeps its size when the prop is made larger or smaller
  */
 public record Part(
     String id,
@@ -40,7 +41,8 @@ public record Part(
     Optional<Layering> stack,
     Optional<CoreChoice> core,
     List<Coats> coats,
-    Placing placing) {
+    Placing placing,
+    boolean held) {
 
   /** The most parts of one prop. */
   public static final int MOST_PARTS = 200;
@@ -79,7 +81,7 @@ public record Part(
   /** A part with neither core nor coats, at the prop's origin. */
   public static Part of(String id, String name, Shape shape, Layering stack) {
     return new Part(
-        id, name, shape, Optional.of(stack), Optional.empty(), List.of(), Placing.USUAL);
+        id, name, shape, Optional.of(stack), Optional.empty(), List.of(), Placing.USUAL, false);
   }
 
   /** The same of one flat sheet. */
@@ -101,7 +103,8 @@ public record Part(
 
   /** A bought thing. */
   public static Part bought(String id, String name, Bought thing) {
-    return new Part(id, name, thing, Optional.empty(), Optional.empty(), List.of(), Placing.USUAL);
+    return new Part(
+        id, name, thing, Optional.empty(), Optional.empty(), List.of(), Placing.USUAL, false);
   }
 
   // == ITS SHAPE
@@ -199,15 +202,15 @@ public record Part(
   // == CHANGES
 
   public Part withId(String changed) {
-    return new Part(changed, name, shape, stack, core, coats, placing);
+    return new Part(changed, name, shape, stack, core, coats, placing, held);
   }
 
   public Part withName(String changed) {
-    return new Part(id, changed, shape, stack, core, coats, placing);
+    return new Part(id, changed, shape, stack, core, coats, placing, held);
   }
 
   public Part withShape(Shape changed) {
-    return new Part(id, name, changed, stack, core, coats, placing);
+    return new Part(id, name, changed, stack, core, coats, placing, held);
   }
 
   /** The same with its outline or its features changed; any other shape stays. */
@@ -216,7 +219,7 @@ public record Part(
   }
 
   public Part withLayering(Layering changed) {
-    return new Part(id, name, shape, Optional.of(changed), core, coats, placing);
+    return new Part(id, name, shape, Optional.of(changed), core, coats, placing, held);
   }
 
   /** As many layers as before, all of one foam. */
@@ -225,15 +228,25 @@ public record Part(
   }
 
   public Part withCore(Optional<CoreChoice> changed) {
-    return new Part(id, name, shape, stack, changed, coats, placing);
+    return new Part(id, name, shape, stack, changed, coats, placing, held);
   }
 
   public Part withCoats(List<Coats> changed) {
-    return new Part(id, name, shape, stack, core, changed, placing);
+    return new Part(id, name, shape, stack, core, changed, placing, held);
   }
 
   public Part withPlacing(Placing changed) {
-    return new Part(id, name, shape, stack, core, coats, changed);
+    return new Part(id, name, shape, stack, core, coats, changed, held);
+  }
+
+  /** The same, which keeps its size from now on, or follows its prop again. */
+  public Part withHeld(boolean changed) {
+    return new Part(id, name, shape, stack, core, coats, placing, changed);
+  }
+
+  /** The same where its prop is made larger or smaller: one that keeps its size only moves. */
+  public Part resized(double factor) {
+    return held ? withPlacing(placing.times(factor)) : times(factor);
   }
 
   /** The same made larger or smaller; the thickness of sheets stays. */
@@ -245,6 +258,7 @@ public record Part(
         stack.map(it -> it.times(factor)),
         core.map(it -> it.times(factor)),
         coats,
-        placing.times(factor));
+        placing.times(factor),
+        held);
   }
 }

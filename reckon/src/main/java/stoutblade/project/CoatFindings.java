@@ -17,26 +17,30 @@ import stoutblade.project.Finding.Severity;
 /** What is wrong or risky about the coats: their order, and how far they reach. */
 final class CoatFindings {
 
-  private final Derived derived;
-  private final Project project;
   private final Catalogue catalogue;
   private final Units units;
   private final List<Finding> found = new ArrayList<>();
 
-  CoatFindings(Derived derived, Catalogue catalogue, Units units) {
-    this.derived = derived;
-    this.project = derived.project();
+  private CoatFindings(Catalogue catalogue, Units units) {
     this.catalogue = catalogue;
     this.units = units;
   }
 
-  List<Finding> all() {
-    for (Part part : project.parts()) {
-      unfoundCoatings(part);
-      order(part);
+  /** What is wrong with the coats of the parts of a prop. */
+  static List<Finding> ofParts(Prop prop, Catalogue catalogue, Units units) {
+    CoatFindings findings = new CoatFindings(catalogue, units);
+    for (Part part : prop.parts()) {
+      findings.unfoundCoatings(part);
+      findings.order(part);
     }
-    derived.coats().forEach(this::coats);
-    return found;
+    return findings.found;
+  }
+
+  /** What runs out, of all that is planned on all props. */
+  static List<Finding> ofStock(List<CoatStock> stock, Catalogue catalogue, Units units) {
+    CoatFindings findings = new CoatFindings(catalogue, units);
+    stock.forEach(findings::coats);
+    return findings.found;
   }
 
   // == ORDER
@@ -55,9 +59,9 @@ final class CoatFindings {
     }
   }
 
-  private List<Edit> mends(Part part, CoatOrder.Fault fault) {
+  private List<Change> mends(Part part, CoatOrder.Fault fault) {
     String id = fault.coating().id();
-    List<Edit> mends = new ArrayList<>();
+    List<Change> mends = new ArrayList<>();
     switch (fault.kind()) {
       case SEAL_LATE -> mends.add(moved(part, id, 0, "Seal first"));
       case PRIMER_LATE ->
@@ -89,7 +93,7 @@ final class CoatFindings {
     return part.coats().size();
   }
 
-  private Edit moved(Part part, String id, int to, String name) {
+  private Change moved(Part part, String id, int to, String name) {
     List<Coats> changed = new ArrayList<>(part.coats());
     Coats moving =
         changed.stream().filter(it -> it.coatingId().equals(id)).findFirst().orElseThrow();
@@ -99,7 +103,7 @@ final class CoatFindings {
   }
 
   /** The first coating of a role that the catalogue has and that is not planned yet. */
-  private Optional<Edit> with(Part part, Role role, int at) {
+  private Optional<Change> with(Part part, Role role, int at) {
     List<String> planned = part.coats().stream().map(Coats::coatingId).toList();
     return catalogue.coatings().stream()
         .filter(it -> it.role() == role && !planned.contains(it.id()))
@@ -134,7 +138,7 @@ final class CoatFindings {
     }
     String id = coats.coating().id();
     int whole = (int) coats.lastWhole().value();
-    List<Edit> mends = new ArrayList<>();
+    List<Change> mends = new ArrayList<>();
     double bought =
         coats.onShelf().value()
             + coats.coating().containerMm3()
@@ -167,23 +171,33 @@ final class CoatFindings {
 
   /** No part takes more coats of a coating than that. */
   private static Project atMost(Project project, String coatingId, int most) {
-    return project.withParts(
-        project.parts().stream()
+    return project.withProps(
+        project.props().stream()
             .map(
-                part ->
-                    part.withCoats(
-                        part.coats().stream()
-                            .map(
-                                it ->
-                                    it.coatingId().equals(coatingId)
-                                        ? new Coats(coatingId, Math.min(most, it.count()))
-                                        : it)
-                            .toList()))
+                prop ->
+                    prop.withParts(
+                        prop.parts().stream().map(it -> atMost(it, coatingId, most)).toList()))
+            .toList());
+  }
+
+  private static Part atMost(Part part, String coatingId, int most) {
+    return part.withCoats(
+        part.coats().stream()
+            .map(
+                it ->
+                    it.coatingId().equals(coatingId)
+                        ? new Coats(coatingId, Math.min(most, it.count()))
+                        : it)
             .toList());
   }
 
   private void add(
-      String id, Place place, Severity severity, String title, String why, List<Edit> mends) {
-    found.add(new Finding(id, Station.FINISH, place, severity, title, why, mends));
+      String id,
+      Place place,
+      Severity severity,
+      String title,
+      String why,
+      List<? extends Change> mends) {
+    found.add(new Finding(id, "", Station.FINISH, place, severity, title, why, List.copyOf(mends)));
   }
 }

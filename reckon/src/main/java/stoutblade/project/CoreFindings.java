@@ -131,8 +131,8 @@ final class CoreFindings {
     return new Place.OnPart(id, new Point(0, body().nearMm() + Math.max(0, along)));
   }
 
-  private List<Edit> deepMends(CoreReckoning core, Bed bed) {
-    List<Edit> mends = new ArrayList<>();
+  private List<Change> deepMends(CoreReckoning core, Bed bed) {
+    List<Change> mends = new ArrayList<>();
     Groove groove = core.choice().groove();
     if (groove == Groove.VEE
         && Groove.ROUND.reach(core.rod().outerMm() / 2) <= bed.deepest().value()) {
@@ -158,8 +158,8 @@ final class CoreFindings {
   /**
    * A rod that is thin enough; or to end it earlier, last and with what it costs if that is much.
    */
-  private List<Edit> endMend(CoreReckoning core, Bed bed) {
-    List<Edit> mends = new ArrayList<>();
+  private List<Change> endMend(CoreReckoning core, Bed bed) {
+    List<Change> mends = new ArrayList<>();
     catalogue.rods().stream()
         .filter(rod -> rod.outerMm() < core.rod().outerMm())
         .sorted(Comparator.comparing(CoreFindings::stiffness).reversed())
@@ -191,7 +191,7 @@ final class CoreFindings {
   }
 
   /** The lightest rod that would not feel limp in the same place. */
-  private List<Edit> stifferMend(CoreReckoning core) {
+  private List<PropEdit> stifferMend(CoreReckoning core) {
     return catalogue.rods().stream()
         .filter(rod -> stiffness(rod) > stiffness(core.rod()))
         .map(rod -> reckoned(core, rod))
@@ -208,9 +208,22 @@ final class CoreFindings {
   }
 
   private void add(
-      String key, Place place, Severity severity, String title, String why, List<Edit> mends) {
+      String key,
+      Place place,
+      Severity severity,
+      String title,
+      String why,
+      List<? extends Change> mends) {
     found.add(
-        new Finding("core." + id + "." + key, Station.CORE, place, severity, title, why, mends));
+        new Finding(
+            "core." + id + "." + key,
+            "",
+            Station.CORE,
+            place,
+            severity,
+            title,
+            why,
+            List.copyOf(mends)));
   }
 
   private String show(double mm) {

@@ -9,7 +9,12 @@ import java.util.function.UnaryOperator;
  * @param change the change; throws {@link IllegalArgumentException} with a message for the user
  *     where it cannot be made
  */
-public record Edit(String name, UnaryOperator<Project> change) {
+public record Edit(String name, UnaryOperator<Project> change) implements Change {
+
+  @Override
+  public Edit in(String propId) {
+    return this;
+  }
 
   /** The same under another name. */
   Edit named(String other) {

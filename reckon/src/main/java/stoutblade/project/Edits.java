@@ -16,6 +16,7 @@ import stoutblade.journal.Journal;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.shape.HalfOutline;
+import stoutblade.stack.Wish;
 import stoutblade.template.Paper;
 
 /**
@@ -29,40 +30,40 @@ public final class Edits {
   // == NAMES
 
   public static Edit name(String name) {
-    return new Edit("Name the prop", project -> project.withName(name.strip()));
+    return new Edit("Name the work", project -> project.withName(name.strip()));
   }
 
   // == CORE
 
   /** Lays a core in a part, or another rod in the same place. */
-  public static Edit rod(String id, String rodId, CoreChoice atFirst) {
+  public static PropEdit rod(String id, String rodId, CoreChoice atFirst) {
     return PartEdits.change(
         id,
         "Choose the core",
         it -> it.withCore(Optional.of(it.core().map(core -> core.withRod(rodId)).orElse(atFirst))));
   }
 
-  public static Edit withoutCore(String id) {
+  public static PropEdit withoutCore(String id) {
     return PartEdits.change(id, "No core", it -> it.withCore(Optional.empty()));
   }
 
-  public static Edit coreStart(String id, double mm) {
+  public static PropEdit coreStart(String id, double mm) {
     return onCore(id, "Core starts", core -> core.withStart(mm));
   }
 
-  public static Edit coreEnd(String id, double mm) {
+  public static PropEdit coreEnd(String id, double mm) {
     return onCore(id, "Core ends", core -> core.withEnd(mm));
   }
 
-  public static Edit groove(String id, Groove groove) {
+  public static PropEdit groove(String id, Groove groove) {
     return onCore(id, "How the channel is cut", core -> core.with(groove));
   }
 
-  public static Edit coreHeldAt(String id, double mm) {
+  public static PropEdit coreHeldAt(String id, double mm) {
     return onCore(id, "Held at", core -> core.withHeldAt(mm));
   }
 
-  private static Edit onCore(String id, String name, UnaryOperator<CoreChoice> change) {
+  private static PropEdit onCore(String id, String name, UnaryOperator<CoreChoice> change) {
     return PartEdits.change(
         id,
         name,
@@ -107,7 +108,7 @@ public final class Edits {
   // == FINISH
 
   /** Plans a number of coats of a coating on a part; 0 takes it out of the plan. */
-  public static Edit coats(String id, String coatingId, int count) {
+  public static PropEdit coats(String id, String coatingId, int count) {
     return PartEdits.change(
         id,
         "Coats",
@@ -126,18 +127,17 @@ public final class Edits {
   }
 
   /** Plans all coats of a part anew, in their order. */
-  public static Edit allCoats(String id, List<Coats> coats) {
+  public static PropEdit allCoats(String id, List<Coats> coats) {
     return PartEdits.change(id, "Order of coats", it -> it.withCoats(coats));
   }
 
   /** Gives every part the coats that one has. */
-  public static Edit coatsForAll(String id) {
-    return new Edit(
+  public static PropEdit coatsForAll(String id) {
+    return PropEdit.of(
         "The same coats on every part",
-        project -> {
-          List<Coats> coats = project.needed(id).coats();
-          return project.withParts(
-              project.parts().stream().map(it -> it.withCoats(coats)).toList());
+        prop -> {
+          List<Coats> coats = prop.needed(id).coats();
+          return prop.withParts(prop.parts().stream().map(it -> it.withCoats(coats)).toList());
         });
   }
 
@@ -150,6 +150,33 @@ public final class Edits {
           changed.put(coatingId, mm3);
           return project.withShelf(changed);
         });
+  }
+
+  /** Foam that is left over; the same sheet again replaces what was said of it, 0 takes it away. */
+  public static Edit leftover(Wish.Leftover leftover) {
+    return new Edit(
+        "Foam left over",
+        project -> {
+          List<Wish.Leftover> all = new ArrayList<>(project.leftovers());
+          all.removeIf(
+              it ->
+                  it.foamId().equals(leftover.foamId())
+                      && it.thicknessMm() == leftover.thicknessMm());
+          if (leftover.areaMm2() > 0) {
+            all.add(leftover);
+          }
+          return project.withLeftovers(all);
+        });
+  }
+
+  /** Notes what templates looked like when they were printed or exported. */
+  public static Edit printed(Map<String, Journal.Printed> marks) {
+    return onJournal("Templates printed", it -> it.withPrinted(marks));
+  }
+
+  /** Forgets a template that was printed: nobody cuts by it. */
+  public static Edit forgetPrinted(String id) {
+    return onJournal("Nobody cuts by it", it -> it.withoutPrinted(id));
   }
 
   // == LOG
@@ -165,6 +192,7 @@ public final class Edits {
   /**
    * States what was measured of a built part.
    *
+   * @param id the part's, within the project
    * @throws IllegalArgumentException when made, if it is longer or wider than one can be drafted
    */
   public static Edit built(String id, UnaryOperator<Journal.Built> change) {

@@ -5,7 +5,8 @@ import java.util.List;
 /**
  * Something that is wrong or risky.
  *
- * @param id unique among the findings of a project
+ * @param id unique among the findings of its prop
+ * @param propId the prop that it is about; empty for all of them
  * @param station where it is shown
  * @param place what it is about
  * @param severity how much it matters
@@ -15,12 +16,13 @@ import java.util.List;
  */
 public record Finding(
     String id,
+    String propId,
     Station station,
     Place place,
     Severity severity,
     String title,
     String why,
-    List<Edit> mends) {
+    List<Change> mends) {
 
   /** How much a finding matters. */
   public enum Severity {
@@ -35,5 +37,10 @@ public record Finding(
   /** Copies the mends. */
   public Finding {
     mends = List.copyOf(mends);
+  }
+
+  /** The same about a prop. */
+  Finding of(String prop) {
+    return new Finding(id, prop, station, place, severity, title, why, mends);
   }
 }

@@ -10,7 +10,6 @@ import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
 import stoutblade.stack.ProfileChange;
 import stoutblade.stack.Sheet;
-import stoutblade.stack.Wish;
 
 /** The edits of layers; each takes the id of the part. */
 public final class LayerEdits {
@@ -25,18 +24,18 @@ public final class LayerEdits {
    *
    * @throws IllegalArgumentException if there is no such part, or it is bought
    */
-  public static Layering of(Project project, String id) {
-    return project.needed(id).layering();
+  public static Layering of(Prop prop, String id) {
+    return prop.needed(id).layering();
   }
 
   /** Any change of layers. */
-  public static Edit on(String id, String name, UnaryOperator<Layering> change) {
+  public static PropEdit on(String id, String name, UnaryOperator<Layering> change) {
     return PartEdits.change(id, name, it -> it.withLayering(change.apply(it.layering())));
   }
 
   // == SHEETS
 
-  private static Edit sheets(String id, String name, UnaryOperator<List<Sheet>> change) {
+  private static PropEdit sheets(String id, String name, UnaryOperator<List<Sheet>> change) {
     return on(id, name, it -> it.withSheets(change.apply(new ArrayList<>(it.sheets()))));
   }
 
@@ -53,13 +52,13 @@ public final class LayerEdits {
    *
    * @throws IllegalArgumentException if there is no such layer
    */
-  static Sheet sheet(Project project, String id, int index) {
-    List<Sheet> all = of(project, id).sheets();
+  static Sheet sheet(Prop prop, String id, int index) {
+    List<Sheet> all = of(prop, id).sheets();
     return all.get(checked(index, all));
   }
 
   /** Changes one layer, counted from 0 at the back. */
-  public static Edit sheet(String id, int index, String name, UnaryOperator<Sheet> change) {
+  public static PropEdit sheet(String id, int index, String name, UnaryOperator<Sheet> change) {
     return sheets(
         id,
         name,
@@ -70,22 +69,22 @@ public final class LayerEdits {
   }
 
   /** One layer is cut to the part's outline again. */
-  public static Edit asThePart(String id, int index) {
+  public static PropEdit asThePart(String id, int index) {
     return sheet(id, index, "Cut it as the part", it -> it.withOwn(Optional.empty()));
   }
 
   /** Another foam or thickness for one layer. */
-  public static Edit foam(String id, int index, String foamId, double mm) {
+  public static PropEdit foam(String id, int index, String foamId, double mm) {
     return sheet(id, index, "Choose the foam", it -> it.withFoam(foamId, mm));
   }
 
   /** One foam and thickness for all layers. */
-  public static Edit foam(String id, String foamId, double mm) {
+  public static PropEdit foam(String id, String foamId, double mm) {
     return on(id, "Choose the foam", it -> it.withFoam(foamId, mm));
   }
 
   /** Another layer like one that is there, in front of it. */
-  public static Edit add(String id, int index) {
+  public static PropEdit add(String id, int index) {
     return sheets(
         id,
         "Add a layer",
@@ -95,7 +94,7 @@ public final class LayerEdits {
         });
   }
 
-  public static Edit remove(String id, int index) {
+  public static PropEdit remove(String id, int index) {
     return sheets(
         id,
         "Take a layer out",
@@ -109,7 +108,7 @@ public final class LayerEdits {
   }
 
   /** Brings a layer one place nearer to the front, or with -1 to the back. */
-  public static Edit move(String id, int index, int by) {
+  public static PropEdit move(String id, int index, int by) {
     return sheets(
         id,
         "Move a layer",
@@ -129,45 +128,26 @@ public final class LayerEdits {
   }
 
   /** Takes a stack that was found; as many layers as before keep their outlines. */
-  public static Edit take(String id, Choice choice, double wantedMm) {
+  public static PropEdit take(String id, Choice choice, double wantedMm) {
     return on(id, "Take a stack", it -> it.withSheets(outlined(choice, it)).withWanted(wantedMm));
   }
 
-  public static Edit wanted(String id, double mm) {
+  public static PropEdit wanted(String id, double mm) {
     return on(id, "Thickness wanted", it -> it.withWanted(mm));
   }
 
-  public static Edit allowance(String id, double mm) {
+  public static PropEdit allowance(String id, double mm) {
     return on(id, "Allowance for sanding", it -> it.withAllowance(mm));
-  }
-
-  // == LEFTOVERS
-
-  /** Foam that is left over; the same sheet again replaces what was said of it, 0 takes it away. */
-  public static Edit leftover(Wish.Leftover leftover) {
-    return new Edit(
-        "Foam left over",
-        project -> {
-          List<Wish.Leftover> all = new ArrayList<>(project.leftovers());
-          all.removeIf(
-              it ->
-                  it.foamId().equals(leftover.foamId())
-                      && it.thicknessMm() == leftover.thicknessMm());
-          if (leftover.areaMm2() > 0) {
-            all.add(leftover);
-          }
-          return project.withLeftovers(all);
-        });
   }
 
   // == BAND
 
   /** A strip of foam round the edge. */
-  public static Edit band(String id, String foamId, double mm) {
+  public static PropEdit band(String id, String foamId, double mm) {
     return on(id, "Edge band", it -> it.with(Optional.of(new Band(foamId, mm))));
   }
 
-  public static Edit noBand(String id) {
+  public static PropEdit noBand(String id) {
     return on(id, "Take the band off", it -> it.with(Optional.empty()));
   }
 
@@ -178,7 +158,8 @@ public final class LayerEdits {
    *
    * @param section 0 for the one from the near end on, else the number of those that follow
    */
-  public static Edit profile(String id, int section, String name, UnaryOperator<Profile> change) {
+  public static PropEdit profile(
+      String id, int section, String name, UnaryOperator<Profile> change) {
     return on(
         id,
         name,
@@ -191,7 +172,7 @@ public final class LayerEdits {
   }
 
   /** The same of the section from the near end on. */
-  public static Edit profile(String id, String name, UnaryOperator<Profile> change) {
+  public static PropEdit profile(String id, String name, UnaryOperator<Profile> change) {
     return profile(id, 0, name, change);
   }
 
@@ -213,7 +194,7 @@ public final class LayerEdits {
   }
 
   /** From a place along another section, at first like the one before; where it is in order. */
-  public static Edit addSection(String id, double fromMm) {
+  public static PropEdit addSection(String id, double fromMm) {
     return on(
         id,
         "Change the section from here",
@@ -237,15 +218,15 @@ public final class LayerEdits {
     return (int) layering.changes().stream().filter(it -> it.fromMm() <= mm).count();
   }
 
-  public static Edit sectionFrom(String id, int section, double mm) {
+  public static PropEdit sectionFrom(String id, int section, double mm) {
     return on(id, "Where the section changes", it -> changed(it, section, own -> own.withFrom(mm)));
   }
 
-  public static Edit sectionOver(String id, int section, double mm) {
+  public static PropEdit sectionOver(String id, int section, double mm) {
     return on(id, "How soon it changes", it -> changed(it, section, own -> own.withOver(mm)));
   }
 
-  public static Edit removeSection(String id, int section) {
+  public static PropEdit removeSection(String id, int section) {
     return on(
         id,
         "Take a section out",
@@ -257,23 +238,23 @@ public final class LayerEdits {
   }
 
   /** A bevel of a width; 0 leaves the kind of section as it is. */
-  public static Edit bevel(String id, double mm) {
+  public static PropEdit bevel(String id, double mm) {
     return profile(
         id, "Bevel width", it -> it.with(mm > 0 ? Profile.Kind.BEVEL : it.kind()).withWidth(mm));
   }
 
-  public static Edit edge(String id, double mm) {
+  public static PropEdit edge(String id, double mm) {
     return profile(id, "Edge thickness", it -> it.withEdge(mm));
   }
 
   /** Another kind of section; one that has a width starts with one that can be seen. */
-  public static Edit kind(String id, int section, Profile.Kind kind) {
-    return new Edit(
+  public static PropEdit kind(String id, int section, Profile.Kind kind) {
+    return new PropEdit(
         kind.title(),
-        project -> {
-          double most = of(project, id).thicknessMm();
+        (prop, wearer) -> {
+          double most = of(prop, id).thicknessMm();
           return profile(id, section, kind.title(), it -> seen(it.with(kind), most))
-              .applyTo(project);
+              .applyTo(prop, wearer);
         });
   }
 

@@ -33,21 +33,24 @@ final class LayerFindings {
   private static final double FOLLOWS = 5e-4;
   private static final double OFF_MM = 1;
 
-  private final Derived derived;
   private static final double LEAST_EDGE_MM = 2;
 
+  private final PropReckoning prop;
   private final Catalogue catalogue;
+  private final List<Wish.Leftover> leftovers;
   private final Units units;
   private final List<Finding> found = new ArrayList<>();
 
-  LayerFindings(Derived derived, Catalogue catalogue, Units units) {
+  LayerFindings(
+      PropReckoning prop, Catalogue catalogue, List<Wish.Leftover> leftovers, Units units) {
+    this.leftovers = leftovers;
     this.catalogue = catalogue;
-    this.derived = derived;
+    this.prop = prop;
     this.units = units;
   }
 
   List<Finding> all() {
-    for (PartReckoning part : derived.parts()) {
+    for (PartReckoning part : prop.parts()) {
       if (part.form().isPresent() && part.form().get().whole()) {
         part.layers()
             .ifPresentOrElse(it -> layers(part.form().get(), it, part.core()), () -> noFoam(part));
@@ -72,7 +75,7 @@ final class LayerFindings {
   /** Its layers are as the model was when it was sliced. */
   private void sliced(Part part, Slices slices) {
     Optional<Double> now =
-        Optional.ofNullable(derived.sizing().models().get(slices.origin().modelId()))
+        Optional.ofNullable(prop.sizing().models().get(slices.origin().modelId()))
             .flatMap(ModelSize::perUnit);
     OptionalDouble since =
         now.isPresent() ? slices.origin().since(now.get()) : OptionalDouble.empty();
@@ -81,6 +84,7 @@ final class LayerFindings {
       found.add(
           new Finding(
               "layers." + part.id() + ".size",
+              "",
               Station.LAYERS,
               new Place.OnPart(part.id(), new Point(0, 0)),
               Severity.WARNING,
@@ -111,6 +115,7 @@ final class LayerFindings {
     found.add(
         new Finding(
             "layers." + part.id() + ".foam",
+            "",
             Station.LAYERS,
             new Place.OnPart(part.id(), part.form().orElseThrow().face().centre()),
             Severity.WRONG,
@@ -119,7 +124,7 @@ final class LayerFindings {
             catalogue.foams().stream().limit(1).map(it -> choice(part.id(), it)).toList()));
   }
 
-  private Edit choice(String id, Foam foam) {
+  private Change choice(String id, Foam foam) {
     double thickness = foam.thicknessesMm().get(foam.thicknessesMm().size() / 2);
     return LayerEdits.foam(id, foam.id(), thickness)
         .named("Use " + foam.name() + ", " + show(thickness));
@@ -199,13 +204,11 @@ final class LayerFindings {
   private void eatenUp(Slab slab, Layers layers) {
     for (Layer layer : layers.each()) {
       if (layer.cut().empty()) {
-        List<Edit> mends =
+        List<Change> mends =
             layers.each().size() > 1
                 ? List.of(
-                    new Edit(
-                        "Take layer " + layer.number() + " out",
-                        project ->
-                            LayerEdits.remove(slab.id(), layer.number() - 1).applyTo(project)))
+                    LayerEdits.remove(slab.id(), layer.number() - 1)
+                        .named("Take layer " + layer.number() + " out"))
                 : List.of();
         add(
             slab,
@@ -227,7 +230,7 @@ final class LayerFindings {
         continue;
       }
       int index = layer.number() - 1;
-      List<Edit> mends = List.of(LayerEdits.asThePart(slab.id(), index));
+      List<Change> mends = List.of(LayerEdits.asThePart(slab.id(), index));
       if (layer.own().isEmpty()) {
         add(
             slab,
@@ -279,14 +282,14 @@ final class LayerFindings {
         .anyMatch(it -> !each.get(it).widest().common(each.get(index).widest()).empty());
   }
 
-  private List<Edit> nearer(Slab slab, Layers layers, double wanted) {
+  private List<PropEdit> nearer(Slab slab, Layers layers, double wanted) {
     Wish wish =
         new Wish(
             wanted,
             Math.max(OFF_MM, wanted / 10),
             Wish.MOST_LAYERS,
             List.of(layers.foam()),
-            derived.project().leftovers(),
+            leftovers,
             layers.solid().face().area(),
             Wish.Outside.ANY,
             false,
@@ -295,12 +298,15 @@ final class LayerFindings {
     return best.stream()
         .map(
             it ->
-                new Edit(
-                    "Use "
-                        + String.join(
-                            " + ",
-                            it.sheets().stream().map(Sheet::thicknessMm).map(this::show).toList()),
-                    project -> LayerEdits.take(slab.id(), it, wanted).applyTo(project)))
+                LayerEdits.take(slab.id(), it, wanted)
+                    .named(
+                        "Use "
+                            + String.join(
+                                " + ",
+                                it.sheets().stream()
+                                    .map(Sheet::thicknessMm)
+                                    .map(this::show)
+                                    .toList())))
         .toList();
   }
 
@@ -344,15 +350,16 @@ final class LayerFindings {
       Severity severity,
       String title,
       String why,
-      List<Edit> mends) {
+      List<? extends Change> mends) {
     found.add(
         new Finding(
             "layers." + slab.id() + "." + id,
+            "",
             Station.LAYERS,
             new Place.OnPart(slab.id(), at),
             severity,
             title,
             why,
-            mends));
+            List.copyOf(mends)));
   }
 }

@@ -7,8 +7,9 @@ import java.util.concurrent.CancellationException;
 import java.util.function.Supplier;
 
 /**
- * Remembers the last result of a computation for as long as its inputs are the same objects;
- * numbers and maps (the shelf, small and copied at every edit) are compared by what they hold.
+ * Remembers the last result of a computation for as long as its inputs are the same objects, or
+ * lists of the same objects; numbers, words and maps (the shelf, small and copied at every edit)
+ * are compared by what they hold.
  */
 final class Memo<T> {
 
@@ -32,16 +33,22 @@ final class Memo<T> {
   }
 
   private boolean same(Object[] now) {
-    if (now.length != inputs.size()) {
-      return false;
+    return same(inputs, List.of(now));
+  }
+
+  // Equality would walk whole trees; edits keep the parts that they do not touch.
+  @SuppressWarnings("ReferenceEquality")
+  private static boolean same(Object was, Object is) {
+    if (was == is) {
+      return true;
     }
-    for (int i = 0; i < now.length; i++) {
-      // Equality would walk whole trees; edits keep the parts that they do not touch.
-      boolean small = now[i] instanceof Number || now[i] instanceof Map;
-      if (now[i] != inputs.get(i) && !(small && now[i].equals(inputs.get(i)))) {
-        return false;
+    if (was instanceof List<?> before && is instanceof List<?> now) {
+      boolean same = before.size() == now.size();
+      for (int i = 0; same && i < before.size(); i++) {
+        same = same(before.get(i), now.get(i));
       }
+      return same;
     }
-    return true;
+    return (is instanceof Number || is instanceof String || is instanceof Map) && is.equals(was);
   }
 }

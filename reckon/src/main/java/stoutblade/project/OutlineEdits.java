@@ -34,16 +34,16 @@ public final class OutlineEdits {
   }
 
   /** The outline of a part, or of one of its layers: its own where it has one. */
-  public static Outline of(Project project, String id) {
+  public static Outline of(Prop prop, String id) {
     int mark = id.lastIndexOf(LAYER);
     if (mark >= 0) {
       String part = id.substring(0, mark);
-      return LayerEdits.sheet(project, part, index(id)).own().orElseGet(() -> of(project, part));
+      return LayerEdits.sheet(prop, part, index(id)).own().orElseGet(() -> of(prop, part));
     }
-    if (begins(project, id)) {
+    if (begins(prop, id)) {
       return HalfOutline.EMPTY;
     }
-    return cut(named(project, id)).outline();
+    return cut(named(prop, id)).outline();
   }
 
   private static int index(String id) {
@@ -55,13 +55,13 @@ public final class OutlineEdits {
   }
 
   /** True where nothing is there yet, and what is drawn makes the first part. */
-  private static boolean begins(Project project, String id) {
-    return id.isEmpty() && project.parts().isEmpty();
+  private static boolean begins(Prop prop, String id) {
+    return id.isEmpty() && prop.parts().isEmpty();
   }
 
   /** Without an id the first part: what is drawn quickly goes on before the first node is there. */
-  private static Part named(Project project, String id) {
-    return id.isEmpty() ? project.parts().getFirst() : project.needed(id);
+  private static Part named(Prop prop, String id) {
+    return id.isEmpty() ? prop.parts().getFirst() : prop.needed(id);
   }
 
   private static Cut cut(Part part) {
@@ -71,54 +71,54 @@ public final class OutlineEdits {
   }
 
   /** Any change of an outline. */
-  public static Edit on(String id, String name, UnaryOperator<Outline> change) {
+  public static PropEdit on(String id, String name, UnaryOperator<Outline> change) {
     int mark = id.lastIndexOf(LAYER);
     if (mark >= 0) {
-      return new Edit(
+      String partId = id.substring(0, mark);
+      return new PropEdit(
           name,
-          project -> {
-            Outline changed = change.apply(of(project, id));
-            return LayerEdits.sheet(
-                    id.substring(0, mark), index(id), name, it -> it.withOwn(Optional.of(changed)))
-                .applyTo(project);
+          (prop, wearer) -> {
+            Outline changed = change.apply(of(prop, id));
+            return LayerEdits.sheet(partId, index(id), name, it -> it.withOwn(Optional.of(changed)))
+                .applyTo(prop, wearer);
           });
     }
-    return new Edit(
+    return PropEdit.of(
         name,
-        project -> {
-          Outline changed = change.apply(of(project, id));
-          if (begins(project, id)) {
-            return project.withParts(
-                List.of(project.defaults().layered("d1", Defaults.FIRST, changed, "")));
+        prop -> {
+          Outline changed = change.apply(of(prop, id));
+          if (begins(prop, id)) {
+            return prop.withParts(
+                List.of(prop.defaults().layered("d1", Defaults.FIRST, changed, "")));
           }
-          Part part = named(project, id);
-          return project.with(part.withShape(cut(part).withOutline(changed)));
+          Part part = named(prop, id);
+          return prop.with(part.withShape(cut(part).withOutline(changed)));
         });
   }
 
   // == NODES
 
   /** Adds a node before the given place. */
-  public static Edit addNode(String id, int index, Node node) {
+  public static PropEdit addNode(String id, int index, Node node) {
     return on(id, "Add a node", it -> it.inserted(index, node));
   }
 
-  public static Edit moveNode(String id, int index, Point to) {
+  public static PropEdit moveNode(String id, int index, Point to) {
     return node(id, index, "Move node " + (index + 1), it -> it.movedTo(to));
   }
 
   /** Makes a corner of a curve or a curve of a corner. */
-  public static Edit turnNode(String id, int index) {
+  public static PropEdit turnNode(String id, int index) {
     return node(id, index, "Corner or curve", Node::turned);
   }
 
   /** Changes one node. */
-  public static Edit node(String id, int index, String name, UnaryOperator<Node> change) {
+  public static PropEdit node(String id, int index, String name, UnaryOperator<Node> change) {
     return on(id, name, it -> it.with(index, change.apply(it.node(index))));
   }
 
   /** Takes a node out; the first of half an outline leaves its place on the base to the next. */
-  public static Edit removeNode(String id, int index) {
+  public static PropEdit removeNode(String id, int index) {
     return on(
         id,
         "Remove node " + (index + 1),
@@ -132,7 +132,7 @@ public final class OutlineEdits {
   }
 
   /** Taking out one node often undoes a crossing: the first whose absence does. */
-  static Optional<Edit> uncrossed(String id, Outline outline) {
+  static Optional<PropEdit> uncrossed(String id, Outline outline) {
     boolean half = outline instanceof HalfOutline;
     int least = half ? 2 : 3;
     for (int i = half ? 1 : 0; i < outline.nodes().size() && outline.nodes().size() > least; i++) {
@@ -147,7 +147,7 @@ public final class OutlineEdits {
   // == THE WHOLE
 
   /** Replaces the whole outline. */
-  public static Edit outline(String id, Outline outline) {
+  public static PropEdit outline(String id, Outline outline) {
     return on(id, "Draw the outline", it -> outline);
   }
 
@@ -155,12 +155,12 @@ public final class OutlineEdits {
    * Stretches the outline along so that it gets a length; its widths stay, and what its arcs round
    * off stays as it is. A circle grows all round.
    */
-  public static Edit length(String id, double mm) {
+  public static PropEdit length(String id, double mm) {
     return on(id, "Set the length", it -> Stretched.along(it, mm));
   }
 
   /** Stretches the outline across so that it gets a greatest width; its length stays. */
-  public static Edit width(String id, double mm) {
+  public static PropEdit width(String id, double mm) {
     return on(id, "Set the width", it -> Stretched.across(it, mm));
   }
 
@@ -169,34 +169,34 @@ public final class OutlineEdits {
    *
    * @param deepMm how far they stand out
    */
-  public static Edit teeth(String id, int side, int count, double deepMm) {
+  public static PropEdit teeth(String id, int side, int count, double deepMm) {
     return on(id, "Teeth", it -> Teeth.along(it, side, count, deepMm));
   }
 
   // == EXACTLY
 
-  public static Edit sideLength(String id, int side, double mm) {
+  public static PropEdit sideLength(String id, int side, double mm) {
     return on(id, "Length of a side", it -> Exact.withLength(it, side, mm));
   }
 
-  public static Edit sideRadius(String id, int side, double mm) {
+  public static PropEdit sideRadius(String id, int side, double mm) {
     return on(id, "Radius of a side", it -> Exact.withRadius(it, side, mm));
   }
 
-  public static Edit angle(String id, int index, double radians) {
+  public static PropEdit angle(String id, int index, double radians) {
     return on(id, "Angle of a corner", it -> Exact.withAngle(it, index, radians));
   }
 
-  public static Edit parallel(String id, int side, int as) {
+  public static PropEdit parallel(String id, int side, int as) {
     return on(id, "Make a side parallel", it -> Exact.parallel(it, side, as));
   }
 
-  public static Edit offset(String id, double mm) {
+  public static PropEdit offset(String id, double mm) {
     return on(id, "Offset the outline", it -> Exact.offset(it, mm));
   }
 
   /** Sets the width of half an outline at a station. */
-  public static Edit widthAt(String id, double station, double mm) {
+  public static PropEdit widthAt(String id, double station, double mm) {
     return on(
         id,
         "Width at a station",
@@ -209,16 +209,16 @@ public final class OutlineEdits {
         });
   }
 
-  public static Edit align(String id, List<Integer> nodes, Exact.Line line) {
+  public static PropEdit align(String id, List<Integer> nodes, Exact.Line line) {
     return on(id, "Bring nodes in line", it -> Exact.aligned(it, nodes, line));
   }
 
-  public static Edit space(String id, List<Integer> nodes) {
+  public static PropEdit space(String id, List<Integer> nodes) {
     return on(id, "Space nodes evenly", it -> Exact.spaced(it, nodes));
   }
 
   /** Draws a half outline whole from now on. */
-  public static Edit whole(String id) {
+  public static PropEdit whole(String id) {
     return on(id, "Draw it whole", Exact::whole);
   }
 }

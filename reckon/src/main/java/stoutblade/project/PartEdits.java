@@ -40,31 +40,30 @@ public final class PartEdits {
 
   // == WHAT THERE IS
 
-  private static Edit add(String name, BiFunction<Project, String, Part> maker) {
-    return new Edit(
+  private static PropEdit add(String name, BiFunction<Prop, String, Part> maker) {
+    return PropEdit.of(
         "New part: " + name,
-        project -> {
-          List<Part> parts = new ArrayList<>(project.parts());
+        prop -> {
+          List<Part> parts = new ArrayList<>(prop.parts());
           String id = Reference.next("d", parts.stream().map(Part::id).toList());
-          parts.add(maker.apply(project, id));
-          return project.withParts(parts);
+          parts.add(maker.apply(prop, id));
+          return prop.withParts(parts);
         });
   }
 
   /** Keeps a bench sum as a part. */
-  public static Edit addShape(String name, String sum, Map<String, Double> sizes) {
+  public static PropEdit addShape(String name, String sum, Map<String, Double> sizes) {
     return add(
         name,
-        (project, id) ->
+        (prop, id) ->
             beside(
-                project,
-                project
-                    .defaults()
+                prop,
+                prop.defaults()
                     .flat(id, name, new Formed(sum, sizes), Formed.thicknessMm(sum, sizes))));
   }
 
   /** Adds a part that is cut along an outline. */
-  public static Edit addPlate(String name, Outline outline, double thicknessMm) {
+  public static PropEdit addPlate(String name, Outline outline, double thicknessMm) {
     return addTraced(name, outline, thicknessMm, "");
   }
 
@@ -73,17 +72,15 @@ public final class PartEdits {
    *
    * @param from the id of that
    */
-  public static Edit addTraced(String name, Outline outline, double thicknessMm, String from) {
+  public static PropEdit addTraced(String name, Outline outline, double thicknessMm, String from) {
     return add(
         name,
-        (project, id) ->
-            project
-                .defaults()
-                .flat(id, name, new Cut(outline, List.of(), false, from), thicknessMm));
+        (prop, id) ->
+            prop.defaults().flat(id, name, new Cut(outline, List.of(), false, from), thicknessMm));
   }
 
   /** Adds a part whose flat pieces are there already. */
-  public static Edit addFlat(String name, String origin, List<Panel> panels) {
+  public static PropEdit addFlat(String name, String origin, List<Panel> panels) {
     List<FlatPieces.Piece> pieces =
         panels.stream()
             .map(
@@ -98,16 +95,15 @@ public final class PartEdits {
             .toList();
     return add(
         name,
-        (project, id) ->
+        (prop, id) ->
             beside(
-                project,
-                project
-                    .defaults()
+                prop,
+                prop.defaults()
                     .flat(
                         id,
                         name,
                         new FlatPieces(origin, pieces),
-                        project.defaults().stack().middle().thicknessMm())));
+                        prop.defaults().stack().middle().thicknessMm())));
   }
 
   /**
@@ -117,21 +113,26 @@ public final class PartEdits {
    * @param foamId the foam of its layers
    * @param pegMm diameter of its pegs; 0 for none
    */
-  public static Edit addSliced(
+  public static PropEdit addSliced(
       String name, Slices.Origin origin, Sliced sliced, String foamId, double pegMm) {
     return add(
         name,
-        (project, id) -> {
-          Slices slices = new Slices(origin, layers(sliced), pegMm);
-          return beside(
-              project,
-              Part.of(id, name, slices, foamId, slices.thicknessMm())
-                  .withCoats(project.defaults().coats()));
-        });
+        (prop, id) ->
+            beside(
+                prop,
+                sliced(id, name, origin, sliced, foamId, pegMm)
+                    .withCoats(prop.defaults().coats())));
+  }
+
+  /** A sliced model as a part. */
+  public static Part sliced(
+      String id, String name, Slices.Origin origin, Sliced sliced, String foamId, double pegMm) {
+    Slices slices = new Slices(origin, layers(sliced), pegMm);
+    return Part.of(id, name, slices, foamId, slices.thicknessMm());
   }
 
   /** The same in place of one that was sliced before; it stays where it is. */
-  public static Edit slicedAnew(
+  public static PropEdit slicedAnew(
       String id, Slices.Origin origin, Sliced sliced, String foamId, double pegMm) {
     return change(
         id,
@@ -145,7 +146,8 @@ public final class PartEdits {
               Part.of(id, it.name(), slices, foamId, slices.thicknessMm()).stack(),
               it.core(),
               it.coats(),
-              it.placing());
+              it.placing(),
+              it.held());
         });
   }
 
@@ -170,8 +172,8 @@ public final class PartEdits {
   }
 
   /** A new part lies right of what is there, not over it. */
-  private static Part beside(Project project, Part part) {
-    OptionalDouble right = rightOf(project);
+  private static Part beside(Prop prop, Part part) {
+    OptionalDouble right = rightOf(prop);
     List<Point> own = points(part.seen(), Spot.ORIGIN);
     if (right.isEmpty() || own.isEmpty()) {
       return part;
@@ -181,10 +183,10 @@ public final class PartEdits {
   }
 
   /** The rightmost place of all parts. */
-  private static OptionalDouble rightOf(Project project) {
+  private static OptionalDouble rightOf(Prop prop) {
     List<Point> there = new ArrayList<>();
-    Assembly assembly = Assembly.of(project.parts());
-    for (Part part : project.parts()) {
+    Assembly assembly = Assembly.of(prop.parts());
+    for (Part part : prop.parts()) {
       List<Path> seen = part.seen();
       assembly.spots().get(part.id()).forEach(it -> there.addAll(points(seen, it)));
     }
@@ -199,31 +201,31 @@ public final class PartEdits {
   }
 
   /** Changes a part. */
-  public static Edit change(String id, String what, UnaryOperator<Part> change) {
-    return new Edit(what, project -> project.with(change.apply(project.needed(id))));
+  public static PropEdit change(String id, String what, UnaryOperator<Part> change) {
+    return PropEdit.of(what, prop -> prop.with(change.apply(prop.needed(id))));
   }
 
   /** Changes a shape. */
-  public static Edit shape(String id, String what, UnaryOperator<Formed> change) {
+  public static PropEdit shape(String id, String what, UnaryOperator<Formed> change) {
     return change(
         id, what, it -> it.formed().map(own -> it.withShape(change.apply(own))).orElse(it));
   }
 
   /** Changes one size of a shape; the thickness of its sheet is one of them. */
-  public static Edit size(String id, String what, String key, double value) {
+  public static PropEdit size(String id, String what, String key, double value) {
     return key.equals(Formed.THICKNESS)
         ? change(id, what, it -> it.withFoam(it.foamId(), value))
         : shape(id, what, it -> it.with(key, value));
   }
 
   /** Changes what is bought. */
-  public static Edit thing(String id, String what, UnaryOperator<Bought> change) {
+  public static PropEdit thing(String id, String what, UnaryOperator<Bought> change) {
     return change(
         id, what, it -> it.shape() instanceof Bought own ? it.withShape(change.apply(own)) : it);
   }
 
   /** Works what is in it on both faces, or on the front alone. */
-  public static Edit bothFaces(String id, boolean both) {
+  public static PropEdit bothFaces(String id, boolean both) {
     return change(
         id,
         both ? "Worked on both faces" : "Worked on the front",
@@ -231,46 +233,52 @@ public final class PartEdits {
   }
 
   /** Changes the foam of all its sheets. */
-  public static Edit foam(String id, String foamId, double mm) {
+  public static PropEdit foam(String id, String foamId, double mm) {
     return change(id, "Foam", it -> it.withFoam(foamId, mm));
   }
 
   /** Calls a part something else. */
-  public static Edit name(String id, String name) {
+  public static PropEdit name(String id, String name) {
     return change(id, "Name the part", it -> it.withName(name.strip()));
   }
 
+  /** Says whether a part keeps its size when the prop is made larger or smaller. */
+  public static PropEdit held(String id, boolean held) {
+    return change(
+        id, held ? "It keeps its size" : "It follows the prop's size", it -> it.withHeld(held));
+  }
+
   /** Puts a part one place further up or down in the order of parts. */
-  public static Edit order(String id, int by) {
-    return new Edit(
+  public static PropEdit order(String id, int by) {
+    return PropEdit.of(
         by < 0 ? "Move it up" : "Move it down",
-        project -> {
-          List<Part> parts = new ArrayList<>(project.parts());
-          int at = parts.indexOf(project.needed(id));
+        prop -> {
+          List<Part> parts = new ArrayList<>(prop.parts());
+          int at = parts.indexOf(prop.needed(id));
           Part moving = parts.remove(at);
           parts.add(Math.clamp(at + (long) by, 0, parts.size()), moving);
-          return project.withParts(parts);
+          return prop.withParts(parts);
         });
   }
 
   /** Adds a part that is drawn by half its outline and worked on both faces. */
-  public static Edit addBlade(String name) {
-    return add(name, (project, id) -> project.defaults().layered(id, name, HalfOutline.EMPTY, ""));
+  public static PropEdit addBlade(String name) {
+    return add(name, (prop, id) -> prop.defaults().layered(id, name, HalfOutline.EMPTY, ""));
   }
 
   /** Adds a thing that is bought. */
-  public static Edit addBought(String name, Bought thing) {
-    return add(name, (project, id) -> beside(project, Part.bought(id, name, thing)));
+  public static PropEdit addBought(String name, Bought thing) {
+    return add(name, (prop, id) -> beside(prop, Part.bought(id, name, thing)));
   }
 
   /** Takes a part away; what was fixed to it is fixed to what carried it, in the same place. */
-  public static Edit remove(String id) {
-    return new Edit(
+  public static PropEdit remove(String id) {
+    return PropEdit.of(
         "Remove a part",
-        project -> {
-          Part gone = project.needed(id);
-          Project freed = project;
-          for (Part part : project.parts()) {
+        prop -> {
+          Part gone = prop.needed(id);
+          Prop freed = prop;
+          for (Part part : prop.parts()) {
             if (part.placing().on().equals(id)) {
               freed = fixed(freed, part.id(), gone.placing().on());
             }
@@ -280,47 +288,47 @@ public final class PartEdits {
   }
 
   /** Makes another like it, beside it. */
-  public static Edit again(String id) {
-    return new Edit(
+  public static PropEdit again(String id) {
+    return PropEdit.of(
         "Another like it",
-        project -> {
-          List<Part> parts = new ArrayList<>(project.parts());
-          Part like = project.needed(id);
+        prop -> {
+          List<Part> parts = new ArrayList<>(prop.parts());
+          Part like = prop.needed(id);
           String next = Reference.next("d", parts.stream().map(Part::id).toList());
           parts.add(like.withId(next).withPlacing(like.placing().moved(new Point(20, 0))));
-          return project.withParts(parts);
+          return prop.withParts(parts);
         });
   }
 
   // == WHERE IT IS
 
   /** Changes how a part is placed. */
-  public static Edit place(String id, String what, UnaryOperator<Placing> change) {
+  public static PropEdit place(String id, String what, UnaryOperator<Placing> change) {
     return change(id, what, it -> it.withPlacing(change.apply(it.placing())));
   }
 
   /** Moves a part by so much on the prop; what is fixed to it comes along. */
-  public static Edit move(String id, Point by) {
-    return new Edit(
+  public static PropEdit move(String id, Point by) {
+    return PropEdit.of(
         "Move a part",
-        project -> {
-          Part part = project.needed(id);
-          Spot carrier = Assembly.of(project.parts()).carrier(part);
+        prop -> {
+          Part part = prop.needed(id);
+          Spot carrier = Assembly.of(prop.parts()).carrier(part);
           Point own = carrier.own(carrier.at().plus(by));
-          return project.with(part.withPlacing(part.placing().moved(own)));
+          return prop.with(part.withPlacing(part.placing().moved(own)));
         });
   }
 
   /** Fixes a part to another, or to the prop itself; it stays where it is. */
-  public static Edit fix(String id, String on) {
-    return new Edit("Fix a part", project -> fixed(project, id, on));
+  public static PropEdit fix(String id, String on) {
+    return PropEdit.of("Fix a part", prop -> fixed(prop, id, on));
   }
 
-  private static Project fixed(Project project, String id, String on) {
-    Part part = project.needed(id);
-    Assembly before = Assembly.of(project.parts());
+  private static Prop fixed(Prop prop, String id, String on) {
+    Part part = prop.needed(id);
+    Assembly before = Assembly.of(prop.parts());
     Spot was = before.carrier(part);
-    Project moved = project.with(part.withPlacing(part.placing().on(on)));
+    Prop moved = prop.with(part.withPlacing(part.placing().on(on)));
     Spot now = Assembly.of(moved.parts()).carrier(moved.needed(id));
     Where where =
         switch (part.placing().where()) {
@@ -341,12 +349,12 @@ public final class PartEdits {
   // == WHAT IS WORKED INTO IT
 
   /** Adds a feature to a part that is cut along an outline. */
-  public static Edit addFeature(String id, Feature.Kind kind, String words, Where where) {
+  public static PropEdit addFeature(String id, Feature.Kind kind, String words, Where where) {
     return addFeature(id, kind.title(), kind, Map.of(), words, where);
   }
 
   /** The same with sizes of its own. */
-  static Edit addFeature(
+  static PropEdit addFeature(
       String id,
       String name,
       Feature.Kind kind,
@@ -362,7 +370,7 @@ public final class PartEdits {
         });
   }
 
-  public static Edit feature(
+  public static PropEdit feature(
       String id, String featureId, String what, UnaryOperator<Feature> change) {
     return onFeatures(
         id,
@@ -371,7 +379,7 @@ public final class PartEdits {
   }
 
   /** The same feature on the other side of the axis. */
-  public static Edit mirrored(String id, String featureId, Where.At at) {
+  public static PropEdit mirrored(String id, String featureId, Where.At at) {
     return onFeatures(
         id,
         "Mirror image",
@@ -388,17 +396,17 @@ public final class PartEdits {
         });
   }
 
-  public static Edit removeFeature(String id, String featureId) {
+  public static PropEdit removeFeature(String id, String featureId) {
     return onFeatures(
         id, "Remove a feature", features -> features.removeIf(it -> it.id().equals(featureId)));
   }
 
   /** Changes what is worked into a part. */
-  private static Edit onFeatures(String id, String what, Consumer<List<Feature>> change) {
-    return new Edit(
+  private static PropEdit onFeatures(String id, String what, Consumer<List<Feature>> change) {
+    return PropEdit.of(
         what,
-        project -> {
-          Part part = project.needed(id);
+        prop -> {
+          Part part = prop.needed(id);
           Cut cut =
               part.cut()
                   .orElseThrow(
@@ -408,7 +416,7 @@ public final class PartEdits {
                                   + " is not cut along an outline: nothing is worked into it"));
           List<Feature> features = new ArrayList<>(cut.features());
           change.accept(features);
-          return project.with(part.withShape(cut.withFeatures(features)));
+          return prop.with(part.withShape(cut.withFeatures(features)));
         });
   }
 }

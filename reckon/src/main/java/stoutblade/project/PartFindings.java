@@ -45,17 +45,17 @@ final class PartFindings {
   /** Strips up to this width are joined from lengths as a matter of course. */
   private static final double STRIP_MM = 120;
 
-  private final Derived derived;
+  private final PropReckoning prop;
   private final Units units;
   private final List<Finding> found = new ArrayList<>();
 
-  PartFindings(Derived derived, Units units) {
-    this.derived = derived;
+  PartFindings(PropReckoning prop, Units units) {
+    this.prop = prop;
     this.units = units;
   }
 
   List<Finding> all() {
-    derived.parts().forEach(this::part);
+    prop.parts().forEach(this::part);
     return found;
   }
 
@@ -84,9 +84,8 @@ final class PartFindings {
         "Nothing is left of " + slab.name(),
         "What is cut out of it takes all of it away. Make it smaller, move it, or take it out.",
         List.of(
-            new Edit(
-                "Take out: " + last.kind().title(),
-                project -> PartEdits.removeFeature(slab.id(), last.id()).applyTo(project))));
+            PartEdits.removeFeature(slab.id(), last.id())
+                .named("Take out: " + last.kind().title())));
   }
 
   private void cut(Part part, PlateForm form, List<PlateForm.Sliver> slivers) {
@@ -178,7 +177,7 @@ final class PartFindings {
 
   private void sliver(PlateForm form, PlateForm.Sliver sliver, int number) {
     Slab slab = form.slab();
-    List<Edit> mends = new ArrayList<>();
+    List<Change> mends = new ArrayList<>();
     if (sliver.tip()) {
       tip(slab, sliver.at()).ifPresent(mends::add);
     } else {
@@ -197,7 +196,7 @@ final class PartFindings {
   }
 
   /** A node at the thin point is rounded by half the thickness. */
-  private Optional<Edit> tip(Slab slab, Point at) {
+  private Optional<Change> tip(Slab slab, Point at) {
     List<Node> nodes = slab.outline().nodes();
     int nearest = -1;
     double least = Double.POSITIVE_INFINITY;
@@ -221,7 +220,7 @@ final class PartFindings {
   }
 
   /** What is cut out nearest to the place is moved away from the edge until the foam holds. */
-  private Optional<Edit> bridge(PlateForm form, Point at) {
+  private Optional<Change> bridge(PlateForm form, Point at) {
     Slab slab = form.slab();
     Feature nearest = null;
     Spot spot = Spot.ORIGIN;
@@ -318,7 +317,7 @@ final class PartFindings {
             .filter(EdgeBand.class::isInstance)
             .map(EdgeBand.class::cast);
     Optional<PartReckoning> carrier =
-        derived.part(part.placing().on()).filter(it -> it.part().cut().isPresent());
+        prop.part(part.placing().on()).filter(it -> it.part().cut().isPresent());
     if (own.isEmpty() || carrier.isEmpty() || !carrier.get().part().drawn()) {
       return;
     }
@@ -470,7 +469,7 @@ final class PartFindings {
       Severity severity,
       String title,
       String why,
-      List<Edit> mends) {
+      List<? extends Change> mends) {
     add(part.id(), new Place.OnPart(part.id(), at), id, severity, title, why, mends);
   }
 
@@ -481,7 +480,7 @@ final class PartFindings {
       Severity severity,
       String title,
       String why,
-      List<Edit> mends) {
+      List<? extends Change> mends) {
     add(slab.id(), new Place.OnPart(slab.id(), at), id, severity, title, why, mends);
   }
 
@@ -492,9 +491,16 @@ final class PartFindings {
       Severity severity,
       String title,
       String why,
-      List<Edit> mends) {
+      List<? extends Change> mends) {
     found.add(
         new Finding(
-            "draft." + partId + "." + id, Station.DRAFT, place, severity, title, why, mends));
+            "draft." + partId + "." + id,
+            "",
+            Station.DRAFT,
+            place,
+            severity,
+            title,
+            why,
+            List.copyOf(mends)));
   }
 }

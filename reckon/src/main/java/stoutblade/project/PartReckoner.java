@@ -36,12 +36,14 @@ final class PartReckoner {
   /**
    * What of the prop a part follows from.
    *
+   * @param propId the prop
    * @param carrier the part that it is fixed to, where it is one
    * @param scale the scale of what its outline was traced on
    * @param made how many are made in all
    * @param mirrored how many of them are mirrored
    */
-  record Around(Optional<Part> carrier, Optional<Figure> scale, int made, int mirrored) {}
+  record Around(
+      String propId, Optional<Part> carrier, Optional<Figure> scale, int made, int mirrored) {}
 
   private final Catalogue catalogue;
   private final Typeface typeface;
@@ -113,6 +115,7 @@ final class PartReckoner {
         () -> {
           Optional<Figure> mass = mass(body, core, around.made());
           return new PartReckoning(
+              around.propId(),
               part,
               flat,
               form,

@@ -32,6 +32,7 @@ import stoutblade.template.Template;
  * What is derived from a part. Its figures have ids of its own; what leaves it is put under its
  * {@link #scope}.
  *
+ * @param propId the prop that it is a part of
  * @param part what was decided
  * @param flat it, laid out flat
  * @param form its form, where it is cut along an outline
@@ -48,6 +49,7 @@ import stoutblade.template.Template;
  * @param slivers where it is narrower than its foam is thick
  */
 public record PartReckoning(
+    String propId,
     Part part,
     Developed flat,
     Optional<PlateForm> form,
@@ -73,10 +75,15 @@ public record PartReckoning(
 
   /** Makes ids of its own to ids of the project. */
   public Scope scope() {
-    return new Scope(part.id());
+    return new Scope(path());
   }
 
-  /** Its id. */
+  /** Its id within the project. */
+  public String path() {
+    return new PartRef(propId, part.id()).path();
+  }
+
+  /** Its id within its prop. */
   public String id() {
     return part.id();
   }

@@ -119,6 +119,7 @@ public final class PatchFindings {
       Part part, String id, Point at, Severity severity, String title, String why) {
     return new Finding(
         "draft." + part.id() + "." + id,
+        "",
         Station.DRAFT,
         new Place.OnPart(part.id(), at),
         severity,
@@ -144,6 +145,7 @@ public final class PatchFindings {
             + "."
             + fault.piece()
             + fault.seam(),
+        "",
         Station.DRAFT,
         new Place.OnStation(),
         fault.kind().barring() ? Severity.WRONG : Severity.WARNING,

@@ -1,5 +1,7 @@
 package stoutblade.project;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -7,58 +9,57 @@ import java.util.TreeMap;
 import stoutblade.build.FreeHours;
 import stoutblade.event.Event;
 import stoutblade.journal.Journal;
-import stoutblade.part.Assembly;
-import stoutblade.part.Defaults;
-import stoutblade.part.Part;
+import stoutblade.reference.Reference;
 import stoutblade.stack.Wish;
 import stoutblade.template.Paper;
 import stoutblade.wearer.Wearer;
+import stoutblade.wearer.Wearers;
 
 /**
- * Everything the user decided, as one immutable tree.
+ * Everything the user decided about the work for an event, as one immutable tree.
  *
- * @param name what the prop is called
- * @param size what is decided about its size
+ * @param name what the work is called
  * @param event what it is made for
  * @param freeHours when the maker can work
  * @param shelf what is there of each coating, in mm³, by catalogue id
+ * @param leftovers foam that is there already
  * @param paper what templates are printed on
  * @param journal what really happened
- * @param defaults what a new part starts with
- * @param parts its parts
- * @param leftovers foam that is there already
+ * @param wearers the people who carry the props
+ * @param props the props, at least one, each with an id of its own
  */
 public record Project(
     String name,
-    Size size,
     Event event,
     FreeHours freeHours,
     Map<String, Double> shelf,
+    List<Wish.Leftover> leftovers,
     Paper paper,
     Journal journal,
-    Defaults defaults,
-    List<Part> parts,
-    List<Wish.Leftover> leftovers) {
+    Wearers wearers,
+    List<Prop> props) {
 
-  private static final int LONGEST_NAME = 120;
+  /** The most props of a project. */
+  public static final int MOST_PROPS = 40;
 
   /**
-   * Checks name and shelf.
+   * Checks name, shelf and props.
    *
-   * @throws IllegalArgumentException if the name is blank or too long, a coating is planned twice
-   *     or the shelf holds less than nothing
+   * @throws IllegalArgumentException if the name is blank or too long, the shelf holds less than
+   *     nothing, there is no prop or too many, two have one id, or one is carried by nobody
    */
   public Project {
-    checkName("prop", name);
-    parts = List.copyOf(parts);
+    Prop.checkName("project", name);
     leftovers = List.copyOf(leftovers);
-    if (parts.size() > Part.MOST_PARTS
-        || parts.stream().map(Part::id).distinct().count() < parts.size()) {
+    props = List.copyOf(props);
+    if (props.isEmpty()
+        || props.size() > MOST_PROPS
+        || props.stream().map(Prop::id).distinct().count() < props.size()) {
       throw new IllegalArgumentException(
-          "A prop has at most " + Part.MOST_PARTS + " parts, each with an id of its own");
+          "A project has 1 to " + MOST_PROPS + " props, each with an id of its own");
     }
-    Assembly.check(parts);
-    shelf = java.util.Collections.unmodifiableMap(new TreeMap<>(shelf));
+    props.forEach(it -> wearers.get(it.wearerId()));
+    shelf = Collections.unmodifiableMap(new TreeMap<>(shelf));
     shelf.forEach(
         (id, mm3) -> {
           if (!(mm3 >= 0 && mm3 <= 1e9)) {
@@ -68,92 +69,82 @@ public record Project(
         });
   }
 
-  private static void checkName(String what, String name) {
-    if (name.isBlank() || name.length() > LONGEST_NAME) {
-      throw new IllegalArgumentException(
-          "The name of a "
-              + what
-              + " has 1 to "
-              + LONGEST_NAME
-              + " characters; found '"
-              + name
-              + "'");
-    }
+  /** The first of its props. */
+  public Prop first() {
+    return props.getFirst();
   }
 
-  /** A part, where there is one with that id. */
-  public Optional<Part> part(String id) {
-    return parts.stream().filter(it -> it.id().equals(id)).findFirst();
+  /** A prop, where there is one with that id. */
+  public Optional<Prop> prop(String id) {
+    return props.stream().filter(it -> it.id().equals(id)).findFirst();
   }
 
   /**
-   * A part that is there.
+   * A prop that is there.
    *
    * @throws IllegalArgumentException if it is not
    */
-  public Part needed(String id) {
-    return part(id)
-        .orElseThrow(() -> new IllegalArgumentException("There is no part '" + id + "'"));
+  public Prop needed(String id) {
+    return prop(id)
+        .orElseThrow(() -> new IllegalArgumentException("There is no prop '" + id + "'"));
   }
 
-  /** The same project with a part in the place of the one that has its id. */
-  public Project with(Part changed) {
-    return withParts(
-        parts.stream().map(it -> it.id().equals(changed.id()) ? changed : it).toList());
+  /** Who carries a prop. */
+  public Wearer wearer(Prop prop) {
+    return wearers.get(prop.wearerId());
   }
 
-  /** Who carries the prop. */
-  public Wearer wearer() {
-    return size.wearers().wearer();
+  /** An id that no prop has. */
+  public String nextId() {
+    return Reference.next("p", props.stream().map(Prop::id).toList());
+  }
+
+  /** The same project with a prop in the place of the one that has its id. */
+  public Project with(Prop changed) {
+    return withProps(
+        props.stream().map(it -> it.id().equals(changed.id()) ? changed : it).toList());
+  }
+
+  /** The same project with one prop more, under its own id. */
+  public Project and(Prop more) {
+    List<Prop> all = new ArrayList<>(props);
+    all.add(more);
+    return withProps(all);
   }
 
   public Project withName(String changed) {
-    return new Project(
-        changed, size, event, freeHours, shelf, paper, journal, defaults, parts, leftovers);
-  }
-
-  public Project withSize(Size changed) {
-    return new Project(
-        name, changed, event, freeHours, shelf, paper, journal, defaults, parts, leftovers);
+    return new Project(changed, event, freeHours, shelf, leftovers, paper, journal, wearers, props);
   }
 
   public Project withEvent(Event changed) {
-    return new Project(
-        name, size, changed, freeHours, shelf, paper, journal, defaults, parts, leftovers);
+    return new Project(name, changed, freeHours, shelf, leftovers, paper, journal, wearers, props);
   }
 
   public Project withFreeHours(FreeHours changed) {
-    return new Project(
-        name, size, event, changed, shelf, paper, journal, defaults, parts, leftovers);
+    return new Project(name, event, changed, shelf, leftovers, paper, journal, wearers, props);
   }
 
   public Project withShelf(Map<String, Double> changed) {
-    return new Project(
-        name, size, event, freeHours, changed, paper, journal, defaults, parts, leftovers);
-  }
-
-  public Project withPaper(Paper changed) {
-    return new Project(
-        name, size, event, freeHours, shelf, changed, journal, defaults, parts, leftovers);
-  }
-
-  public Project withJournal(Journal changed) {
-    return new Project(
-        name, size, event, freeHours, shelf, paper, changed, defaults, parts, leftovers);
-  }
-
-  public Project withParts(List<Part> changed) {
-    return new Project(
-        name, size, event, freeHours, shelf, paper, journal, defaults, changed, leftovers);
+    return new Project(name, event, freeHours, changed, leftovers, paper, journal, wearers, props);
   }
 
   public Project withLeftovers(List<Wish.Leftover> changed) {
-    return new Project(
-        name, size, event, freeHours, shelf, paper, journal, defaults, parts, changed);
+    return new Project(name, event, freeHours, shelf, changed, paper, journal, wearers, props);
   }
 
-  public Project withDefaults(Defaults changed) {
-    return new Project(
-        name, size, event, freeHours, shelf, paper, journal, changed, parts, leftovers);
+  public Project withPaper(Paper changed) {
+    return new Project(name, event, freeHours, shelf, leftovers, changed, journal, wearers, props);
+  }
+
+  public Project withJournal(Journal changed) {
+    return new Project(name, event, freeHours, shelf, leftovers, paper, changed, wearers, props);
+  }
+
+  public Project withWearers(Wearers changed) {
+    return new Project(name, event, freeHours, shelf, leftovers, paper, journal, changed, props);
+  }
+
+  public Project withProps(List<Prop> changed) {
+    return new Project(name, event, freeHours, shelf, leftovers, paper, journal, wearers, changed);
   }
 }

@@ -157,7 +157,7 @@ final class RecessFindings {
     Recess own = seat.recess();
     double front = layers.solid().frontAt(seat.spot().at());
     Box box = Box.around(seat.outline());
-    Edit hatch =
+    Change hatch =
         PartEdits.addFeature(
             slab.id(),
             "Put a hatch in front of it",
@@ -195,7 +195,7 @@ final class RecessFindings {
   }
 
   /** Moves it so far, the way that leaves it most foam beside it; nothing where none does. */
-  private List<Edit> moved(Seat seat, double by, String words) {
+  private List<PropEdit> moved(Seat seat, double by, String words) {
     return IntStream.range(0, DIRECTIONS)
         .mapToObj(it -> new Point(by, 0).turned(2 * Math.PI * it / DIRECTIONS))
         .filter(it -> seat.hole(it).isEmpty())
@@ -215,7 +215,7 @@ final class RecessFindings {
   private void tooThin(Seat seat) {
     double room = seat.under() + seat.above() + seat.recess().deep();
     double deep = seat.recess().deep();
-    List<Edit> mends = new ArrayList<>();
+    List<Change> mends = new ArrayList<>();
     if (room - deep >= 2 * LEAST_FOAM_MM) {
       double over = seat.recess().over() - seat.under() + (room - deep) / 2;
       mends.add(
@@ -245,7 +245,7 @@ final class RecessFindings {
   }
 
   /** The next thicker sheet of which as many layers hold it in their middle. */
-  private Optional<Edit> thicker(Seat seat) {
+  private Optional<PropEdit> thicker(Seat seat) {
     double worked = layers.thickness().value() - seat.under() - seat.above() - seat.recess().deep();
     double wanted = seat.recess().deep() + 2 * LEAST_FOAM_MM + Math.max(0, worked);
     int count = layers.each().size();
@@ -258,13 +258,9 @@ final class RecessFindings {
         .findFirst()
         .map(
             mm ->
-                new Edit(
-                    "Layers of " + show(mm) + ", and in the middle",
-                    project -> {
-                      Project thick = LayerEdits.foam(slab.id(), foamId, mm).applyTo(project);
-                      double over = (mm * count - seat.recess().deep()) / 2;
-                      return sized(seat, "over", over, "over").applyTo(thick);
-                    }));
+                LayerEdits.foam(slab.id(), foamId, mm)
+                    .then(sized(seat, "over", (mm * count - seat.recess().deep()) / 2, "over"))
+                    .named("Layers of " + show(mm) + ", and in the middle"));
   }
 
   private void onTheCore(Seat seat, CoreReckoning core) {
@@ -311,11 +307,11 @@ final class RecessFindings {
         outline.stream().mapToDouble(Point::x).max().orElse(0));
   }
 
-  private Edit sized(Seat seat, String key, double mm, String words) {
+  private PropEdit sized(Seat seat, String key, double mm, String words) {
     return PartEdits.feature(slab.id(), seat.recess().featureId(), words, it -> it.with(key, mm));
   }
 
-  private void add(Seat seat, String id, String title, String why, List<Edit> mends) {
+  private void add(Seat seat, String id, String title, String why, List<? extends Change> mends) {
     int number = seat.recess().spots().indexOf(seat.spot());
     found.add(
         new Finding(
@@ -327,12 +323,13 @@ final class RecessFindings {
                 + number
                 + "."
                 + id,
+            "",
             Station.LAYERS,
             new Place.OnPart(slab.id(), seat.spot().at()),
             Severity.WARNING,
             title,
             why,
-            mends));
+            List.copyOf(mends)));
   }
 
   private String show(double mm) {

@@ -4,7 +4,6 @@ import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -22,20 +21,13 @@ import stoutblade.catalogue.Coating;
 import stoutblade.core.CoreReckoning;
 import stoutblade.finish.CoatReckoning;
 import stoutblade.finish.CoatStock;
-import stoutblade.fit.Fitting;
 import stoutblade.journal.Comparison;
 import stoutblade.journal.Journal;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Scope;
 import stoutblade.measure.Units;
-import stoutblade.part.Assembly;
-import stoutblade.part.Part;
-import stoutblade.prop.Cut;
 import stoutblade.prop.Typeface;
-import stoutblade.reference.Placement;
-import stoutblade.reference.Sizing;
 import stoutblade.stock.Shopping;
-import stoutblade.wearer.BodyMeasure;
 
 /**
  * Derives everything from a project, and remembers the last result of each stage so that an edit
@@ -45,19 +37,11 @@ public final class Reckoner {
 
   private final Catalogue catalogue;
   private final Typeface typeface;
-  private final Memo<Sizing> sizings = new Memo<>();
-  private final Memo<Optional<Placement>> placements = new Memo<>();
-  private final Memo<Optional<Fitting>> fits = new Memo<>();
-  private final Memo<Assembly> assemblies = new Memo<>();
-  private final Memo<List<PartReckoning>> partLists = new Memo<>();
-  private final Map<String, PartReckoner> reckoners = new HashMap<>();
-  private final Memo<List<Papers>> paperLists = new Memo<>();
-  private final Memo<Whole> wholes = new Memo<>();
+  private final Map<String, PropReckoner> reckoners = new HashMap<>();
   private final Memo<List<CoatStock>> coats = new Memo<>();
   private final Memo<Optional<Shopping>> shoppings = new Memo<>();
   private final Memo<Optional<List<Step>>> steps = new Memo<>();
   private final Memo<Optional<Plan>> plans = new Memo<>();
-  private List<PartReckoning> before = List.of();
 
   /** A reckoner with the materials that can be chosen, and no letters. */
   public Reckoner(Catalogue catalogue) {
@@ -92,27 +76,16 @@ public final class Reckoner {
    * @param units units in which words on templates are written
    */
   public Derived derive(Project project, LocalDateTime now, Units units) {
-    Sizing sizing = sizings.of(project.size()::sizing, project.size());
-    Optional<Placement> placement = placements.of(() -> placement(project, sizing), sizing);
-    Assembly assembly = assemblies.of(() -> Assembly.of(project.parts()), project.parts());
-    List<PartReckoning> parts =
-        partLists.of(() -> parts(project, assembly, sizing), assembly, sizing);
-    Whole whole = wholes.of(() -> Whole.of(parts, assembly), parts, assembly);
-    List<CoatStock> stock = coats.of(() -> coats(parts, project.shelf()), parts, project.shelf());
+    List<PropReckoning> props = props(project, units);
+    List<List<PartReckoning>> lists = props.stream().map(PropReckoning::parts).toList();
+    List<PartReckoning> parts = lists.stream().flatMap(List::stream).toList();
+    List<CoatStock> stock = coats.of(() -> coats(parts, project.shelf()), lists, project.shelf());
     Optional<Shopping> shopping =
-        shoppings.of(() -> shopping(project, parts, stock), parts, stock, project.leftovers());
-    List<Papers> papers =
-        paperLists.of(
-            () ->
-                parts.stream()
-                    .map(it -> reckoner(it.part()).papers(it, project.paper(), units))
-                    .toList(),
-            parts,
-            project.paper(),
-            units);
+        shoppings.of(() -> shopping(project, parts, stock), lists, stock, project.leftovers());
+    List<List<Papers>> papers = props.stream().map(PropReckoning::papers).toList();
+    List<String> names = props.stream().map(it -> it.prop().name()).toList();
     Optional<List<Step>> work =
-        steps.of(
-            () -> shopping.map(it -> steps(parts, papers, it, units)), shopping, papers, units);
+        steps.of(() -> shopping.map(it -> steps(props, it, units)), shopping, papers, names, units);
     LocalDateTime minute = now.truncatedTo(ChronoUnit.MINUTES);
     Optional<Plan> plan =
         plans.of(
@@ -128,67 +101,31 @@ public final class Reckoner {
             minute.toEpochSecond(ZoneOffset.UTC));
     Derived derived =
         new Derived(
-            project,
-            sizing,
-            placement,
-            fits.of(() -> fitting(project, sizing, whole), sizing, whole),
-            assembly,
-            parts,
-            papers,
-            whole,
-            stock,
-            shopping,
-            plan,
-            comparison(project, parts, plan),
-            bodyFigures(project),
-            List.of());
-    return derived.with(new Findings(derived, catalogue, units).all());
+            project, props, stock, shopping, plan, comparison(project, parts, plan), List.of());
+    return derived.with(findings(derived, units));
   }
 
-  /**
-   * The parts, each worked out anew only where it is another than before; the list is the same one
-   * as long as all of them are.
-   */
-  private List<PartReckoning> parts(Project project, Assembly assembly, Sizing sizing) {
-    List<PartReckoning> all = new ArrayList<>();
-    reckoners.keySet().retainAll(project.parts().stream().map(Part::id).toList());
-    for (Part part : project.parts()) {
-      PartReckoner.Around around =
-          new PartReckoner.Around(
-              project.part(part.placing().on()),
-              part.cut().flatMap(it -> scale(project, sizing, it)),
-              assembly.made(part),
-              assembly.mirrored(part));
-      all.add(reckoner(part).of(part, around));
+  private List<Finding> findings(Derived derived, Units units) {
+    Project project = derived.project();
+    List<Finding> all = new ArrayList<>();
+    for (PropReckoning prop : derived.props()) {
+      all.addAll(reckoners.get(prop.id()).findings(prop, project, units));
     }
-    if (!sameAsBefore(all)) {
-      before = List.copyOf(all);
+    all.addAll(Findings.of(derived, catalogue, units));
+    return all;
+  }
+
+  /** The props, each worked out anew only where it is another than before. */
+  private List<PropReckoning> props(Project project, Units units) {
+    reckoners.keySet().retainAll(project.props().stream().map(Prop::id).toList());
+    List<PropReckoning> all = new ArrayList<>();
+    for (Prop prop : project.props()) {
+      all.add(
+          reckoners
+              .computeIfAbsent(prop.id(), id -> new PropReckoner(catalogue, typeface))
+              .of(prop, project.wearer(prop), project.paper(), units));
     }
-    return before;
-  }
-
-  @SuppressWarnings("ReferenceEquality") // what is worked out anew is another object
-  private boolean sameAsBefore(List<PartReckoning> now) {
-    boolean same = now.size() == before.size();
-    for (int i = 0; same && i < now.size(); i++) {
-      same = now.get(i) == before.get(i);
-    }
-    return same;
-  }
-
-  private PartReckoner reckoner(Part part) {
-    return reckoners.computeIfAbsent(part.id(), id -> new PartReckoner(catalogue, typeface));
-  }
-
-  /** What an outline was traced on; one that is drawn over the centre line, on that picture. */
-  private static Optional<Figure> scale(Project project, Sizing sizing, Cut cut) {
-    return sizing
-        .scaleOf(cut.from())
-        .or(
-            () ->
-                cut.half() && cut.bothFaces()
-                    ? project.size().traced().flatMap(it -> sizing.scaleOf(it.id()))
-                    : Optional.empty());
+    return List.copyOf(all);
   }
 
   // == WHAT IS BOUGHT
@@ -221,41 +158,27 @@ public final class Reckoner {
     return stock;
   }
 
-  // == SIZE
-
-  private static Optional<Placement> placement(Project project, Sizing sizing) {
-    return project.size().traced().flatMap(it -> Placement.of(sizing.pictures().get(it.id())));
-  }
-
-  private static Optional<Fitting> fitting(Project project, Sizing sizing, Whole whole) {
-    return bulk(sizing, whole)
-        .map(
-            it ->
-                Fitting.of(
-                    project.wearer(), project.size().carry(), project.size().passages(), it));
-  }
-
-  /** The prop's length as marked and its width as drafted; else what a model of it says. */
-  private static Optional<Fitting.Bulk> bulk(Sizing sizing, Whole whole) {
-    Optional<Figure> length = sizing.wholeLength().or(whole::length);
-    Optional<Figure> width =
-        sizing.models().values().stream()
-            .filter(it -> it.scale().model().showsWhole() && !it.sides().isEmpty())
-            .map(it -> middle(it.sides()))
-            .findFirst()
-            .or(whole::width)
-            .or(() -> length);
-    return length.map(it -> new Fitting.Bulk(it, width.orElseThrow()));
-  }
-
-  private static Figure middle(List<Figure> sides) {
-    return sides.stream().sorted(Comparator.comparing(Figure::value)).toList().get(1);
-  }
-
   // == THE WORK
 
-  private List<Step> steps(
-      List<PartReckoning> parts, List<Papers> papers, Shopping shopping, Units units) {
+  private List<Step> steps(List<PropReckoning> props, Shopping shopping, Units units) {
+    List<WorkSteps.OfPart> all = new ArrayList<>();
+    for (PropReckoning prop : props) {
+      String name = props.size() > 1 ? prop.prop().name() : "";
+      all.addAll(steps(prop.parts(), name, shopping, units));
+    }
+    List<Papers> papers = props.stream().flatMap(it -> it.papers().stream()).toList();
+    return WorkSteps.of(
+        all,
+        shopping.missing(),
+        papers.stream().mapToLong(Papers::pages).sum(),
+        papers.stream().mapToInt(it -> it.templates().size()).sum(),
+        props.size(),
+        catalogue);
+  }
+
+  /** The steps of the parts of a prop, whose name is empty where it is the only one. */
+  private List<WorkSteps.OfPart> steps(
+      List<PartReckoning> parts, String prop, Shopping shopping, Units units) {
     List<PartReckoning> made = parts.stream().filter(it -> it.body().isPresent()).toList();
     List<WorkSteps.OfPart> all = new ArrayList<>();
     boolean several = made.size() > 1;
@@ -272,15 +195,18 @@ public final class Reckoner {
       if (it.made() > 0) {
         all.add(
             new WorkSteps.OfPart(
-                it.scope(), several ? it.part().name() : "", PartSteps.of(work, catalogue)));
+                it.scope(),
+                named(prop, several ? it.part().name() : ""),
+                PartSteps.of(work, catalogue)));
       }
     }
-    return WorkSteps.of(
-        all,
-        shopping.missing(),
-        papers.stream().mapToLong(Papers::pages).sum(),
-        papers.stream().mapToInt(it -> it.templates().size()).sum(),
-        catalogue);
+    return all;
+  }
+
+  /** The names of both; a part that is called after its prop says it once. */
+  private static String named(String prop, String part) {
+    boolean one = prop.isEmpty() || part.isEmpty() || part.startsWith(prop);
+    return one ? (part.isEmpty() ? prop : part) : prop + ", " + part;
   }
 
   private static Optional<Work.Carrier> carrier(PartReckoning part, List<PartReckoning> made) {
@@ -297,7 +223,7 @@ public final class Reckoner {
       Project project, List<PartReckoning> parts, Optional<Plan> plan) {
     List<Comparison.Line> lines = new ArrayList<>();
     for (PartReckoning part : parts) {
-      Journal.Built built = project.journal().built(part.id());
+      Journal.Built built = project.journal().built(part.path());
       part.body().ifPresent(it -> lines.addAll(compared(part, it, built)));
     }
     Optional<Comparison.Line> times =
@@ -342,9 +268,5 @@ public final class Reckoner {
                       Comparison.line(scope.id("mass"), name + "weight", scope.of(mass.get()), g)));
     }
     return lines;
-  }
-
-  private static List<Figure> bodyFigures(Project project) {
-    return BodyMeasure.all(project.wearer(), project.wearer().height());
   }
 }

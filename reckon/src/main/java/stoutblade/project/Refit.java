@@ -33,8 +33,22 @@ public record Refit(double factor, List<String> changes) {
 
   /** What an edit did, where it enlarged the whole prop. */
   public static Optional<Refit> between(Derived before, Derived after, Units units) {
-    return factor(before.project().parts(), after.project().parts())
-        .map(factor -> new Refit(factor, changes(before, after, units)));
+    for (PropReckoning prop : after.props()) {
+      Optional<Double> factor = factor(before, prop);
+      if (factor.isPresent()) {
+        List<String> changes = new ArrayList<>(held(prop.prop()));
+        changes.addAll(changes(before, after, units));
+        return Optional.of(new Refit(factor.get(), changes));
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static Optional<Double> factor(Derived before, PropReckoning after) {
+    return before
+        .project()
+        .prop(after.id())
+        .flatMap(it -> factor(it.parts(), after.prop().parts()));
   }
 
   /** The factor between parts of the same shapes; empty where they are not, or it is 1. */
@@ -44,6 +58,9 @@ public record Refit(double factor, List<String> changes) {
     }
     Optional<Double> factor = Optional.empty();
     for (int i = 0; i < before.size(); i++) {
+      if (after.get(i).held()) {
+        continue;
+      }
       Optional<Cut> was = before.get(i).cut();
       Optional<Cut> is = after.get(i).cut();
       if (was.isPresent() && is.isPresent()) {
@@ -79,6 +96,16 @@ public record Refit(double factor, List<String> changes) {
     return outline.nodes().stream().mapToDouble(it -> it.at().length()).max().orElse(1);
   }
 
+  /** What keeps its size, in a sentence. */
+  private static List<String> held(Prop prop) {
+    List<String> names = prop.parts().stream().filter(Part::held).map(Part::name).toList();
+    return names.isEmpty()
+        ? List.of()
+        : List.of(
+            String.join(", ", names)
+                + (names.size() == 1 ? " keeps its size" : " keep their size"));
+  }
+
   private static List<String> changes(Derived before, Derived after, Units units) {
     List<String> changes = new ArrayList<>();
     after.parts().stream()
@@ -92,9 +119,11 @@ public record Refit(double factor, List<String> changes) {
     counted(changes, pages(before), pages(after), "page", "pages");
     counted(changes, bought(before, "parts"), bought(after, "parts"), "sheet", "sheets");
     counted(changes, bought(before, "rod"), bought(after, "rod"), "rod", "rods");
-    Set<String> known = before.findings().stream().map(Finding::id).collect(Collectors.toSet());
+    Set<String> known =
+        before.findings().stream().map(it -> it.propId() + it.id()).collect(Collectors.toSet());
     after.findings().stream()
-        .filter(it -> it.severity() != Finding.Severity.NEXT && !known.contains(it.id()))
+        .filter(
+            it -> it.severity() != Finding.Severity.NEXT && !known.contains(it.propId() + it.id()))
         .forEach(it -> changes.add("new at " + it.station().title() + ": " + it.title()));
     return changes;
   }

@@ -10,8 +10,7 @@ import java.util.function.UnaryOperator;
 import stoutblade.build.FreeHours;
 import stoutblade.journal.Journal;
 import stoutblade.part.Part;
-import stoutblade.prop.Placing;
-import stoutblade.prop.Where;
+import stoutblade.reference.Model;
 import stoutblade.reference.Reference;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
@@ -98,48 +97,61 @@ public record Repair(Project mended, List<Removed> removed) {
   /** In the order in which they are put back: what much hangs on first. */
   private static List<Piece> pieces(Project project) {
     List<Piece> all = new ArrayList<>();
-    for (Reference it : project.size().references()) {
-      all.add(
-          new Piece(
-              "the picture '" + it.name() + "'",
-              own -> SizeEdits.removePicture(it.id()).applyTo(own)));
-    }
-    project
-        .size()
-        .models()
-        .forEach(
-            it ->
-                all.add(
-                    new Piece(
-                        "the model '" + it.name() + "'",
-                        own -> SizeEdits.removeModel(it.id()).applyTo(own))));
-    for (Part part : project.parts()) {
-      String of = " of '" + part.name() + "'";
-      String id = part.id();
-      all.add(new Piece("the part '" + part.name() + "'", it -> without(it, part)));
-      if (part.cut().filter(it -> !it.features().isEmpty()).isPresent()) {
-        all.add(
-            onPart("the details" + of, id, it -> it.withCut(own -> own.withFeatures(List.of()))));
-      }
-      if (part.cut().isPresent()) {
-        all.add(onPart("the layers" + of, id, Repair::plainLayers));
-      }
-      if (part.core().isPresent()) {
-        all.add(onPart("the core" + of, id, it -> it.withCore(Optional.empty())));
-      }
-      if (!part.coats().isEmpty()) {
-        all.add(onPart("the coats" + of, id, it -> it.withCoats(List.of())));
-      }
-    }
+    project.props().forEach(it -> all.addAll(pieces(it)));
     all.add(new Piece("what is on the shelf", it -> it.withShelf(Map.of())));
     all.add(new Piece("the free hours", it -> it.withFreeHours(FreeHours.EVENINGS_AND_WEEKENDS)));
     all.add(new Piece("the log", it -> it.withJournal(Journal.EMPTY)));
     return all;
   }
 
+  private static List<Piece> pieces(Prop prop) {
+    List<Piece> all = new ArrayList<>();
+    for (Reference it : prop.size().references()) {
+      all.add(
+          new Piece(
+              "the picture '" + it.name() + "'",
+              own -> SizeEdits.removePicture(it.id()).in(prop.id()).applyTo(own)));
+    }
+    for (Model it : prop.size().models()) {
+      all.add(
+          new Piece(
+              "the model '" + it.name() + "'",
+              own -> SizeEdits.removeModel(it.id()).in(prop.id()).applyTo(own)));
+    }
+    for (Part part : prop.parts()) {
+      String of = " of '" + part.name() + "'";
+      PartRef ref = new PartRef(prop.id(), part.id());
+      all.add(
+          new Piece(
+              "the part '" + part.name() + "'",
+              it -> it.with(without(it.needed(prop.id()), part.id()))));
+      if (part.cut().filter(it -> !it.features().isEmpty()).isPresent()) {
+        all.add(
+            onPart("the details" + of, ref, it -> it.withCut(own -> own.withFeatures(List.of()))));
+      }
+      if (part.cut().isPresent()) {
+        all.add(onPart("the layers" + of, ref, Repair::plainLayers));
+      }
+      if (part.core().isPresent()) {
+        all.add(onPart("the core" + of, ref, it -> it.withCore(Optional.empty())));
+      }
+      if (!part.coats().isEmpty()) {
+        all.add(onPart("the coats" + of, ref, it -> it.withCoats(List.of())));
+      }
+    }
+    return all;
+  }
+
   /** A change of a part, where it is still there. */
-  private static Piece onPart(String what, String id, UnaryOperator<Part> change) {
-    return new Piece(what, it -> it.part(id).map(part -> it.with(change.apply(part))).orElse(it));
+  private static Piece onPart(String what, PartRef ref, UnaryOperator<Part> change) {
+    return new Piece(
+        what,
+        it -> {
+          Prop prop = it.needed(ref.propId());
+          return prop.part(ref.partId())
+              .map(part -> it.with(prop.with(change.apply(part))))
+              .orElse(it);
+        });
   }
 
   private static Part plainLayers(Part part) {
@@ -147,20 +159,14 @@ public record Repair(Project mended, List<Removed> removed) {
   }
 
   /** What was fixed to it is fixed to the prop itself. */
-  private static Project without(Project project, Part gone) {
+  private static Prop without(Prop prop, String gone) {
     List<Part> left = new ArrayList<>();
-    for (Part part : project.parts()) {
-      if (!part.id().equals(gone.id())) {
-        boolean held = part.placing().on().equals(gone.id());
-        left.add(held ? part.withPlacing(freed(part.placing())) : part);
+    for (Part part : prop.parts()) {
+      if (!part.id().equals(gone)) {
+        boolean held = part.placing().on().equals(gone);
+        left.add(held ? part.withPlacing(part.placing().freed()) : part);
       }
     }
-    return project.withParts(left);
-  }
-
-  private static Placing freed(Placing placing) {
-    Placing own = placing.on("");
-    // Along the edge of what is gone there is no place any more.
-    return own.where() instanceof Where.Along ? own.at(Where.At.of(0, 0)) : own;
+    return prop.withParts(left);
   }
 }

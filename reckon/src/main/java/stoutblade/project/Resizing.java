@@ -6,6 +6,7 @@ import stoutblade.reference.ModelSize;
 import stoutblade.reference.PictureSize;
 import stoutblade.reference.Sizing;
 import stoutblade.trace.Tracing;
+import stoutblade.wearer.Wearer;
 
 /**
  * One scale holds for the whole prop: where an edit changes the size of a pixel or the factor of
@@ -16,25 +17,29 @@ public final class Resizing {
 
   private Resizing() {}
 
-  /** The project after an edit of its size, with everything that was drafted enlarged. */
-  static Project resized(Project before, Project after) {
-    Sizing old = before.size().sizing();
-    Sizing now = after.size().sizing();
+  /** The prop after an edit of its size or wearer, with everything that was drafted enlarged. */
+  static Prop resized(Prop before, Prop after, Wearer was, Wearer is) {
+    Sizing old = before.size().sizing(was);
+    Sizing now = after.size().sizing(is);
     double factor = factor(before.size(), old, now);
     List<Tracing> tracings =
         after.size().tracings().stream()
             .map(it -> times(it, factorOf(it.from(), old, now)))
             .toList();
-    Project traced =
+    Prop traced =
         tracings.equals(after.size().tracings())
             ? after
             : after.withSize(after.size().withTracings(tracings));
     if (factor == 1) {
       return traced;
     }
-    return traced
-        .withParts(traced.parts().stream().map(it -> it.times(factor)).toList())
-        .withSize(traced.size().withCarry(traced.size().carry().times(factor)));
+    return times(traced, factor);
+  }
+
+  /** What was drafted made larger or smaller, with where and how it is held; foam stays. */
+  static Prop times(Prop prop, double factor) {
+    return prop.withParts(prop.parts().stream().map(it -> it.resized(factor)).toList())
+        .withSize(prop.size().withCarry(prop.size().carry().times(factor)));
   }
 
   private static Tracing times(Tracing tracing, double factor) {

@@ -64,23 +64,23 @@ final class SheetFindings {
 
   private void unsold(Foam foam, Sheet sheet, int index) {
     String id = part.id();
-    List<Edit> mends = new ArrayList<>();
+    List<Change> mends = new ArrayList<>();
     if (!(part.part().shape() instanceof Slices)) {
       double nearest =
           foam.thicknessesMm().stream()
               .min(Comparator.comparing(it -> Math.abs(it - sheet.thicknessMm())))
               .orElseThrow();
       mends.add(
-          new Edit(
-              "Use " + show(nearest),
-              part.part().cut().isPresent()
-                  ? project -> replaced(project, id, sheet, nearest)
-                  : PartEdits.foam(id, sheet.foamId(), nearest).change()));
+          (part.part().cut().isPresent()
+                  ? replaced(id, sheet, nearest)
+                  : PartEdits.foam(id, sheet.foamId(), nearest))
+              .named("Use " + show(nearest)));
     }
     stack(foam, sheet).ifPresent(mends::add);
     found.add(
         new Finding(
             "layers." + id + ".unsold-" + (index + 1),
+            "",
             Station.LAYERS,
             new Place.OnPart(id, new Point(0, 0)),
             Severity.WARNING,
@@ -91,24 +91,23 @@ final class SheetFindings {
                 + (part.part().shape() instanceof Slices
                     ? ". Slice the model anew for one of them."
                     : "."),
-            mends));
+            List.copyOf(mends)));
   }
 
   /** Every layer of that sheet. */
-  private static Project replaced(Project project, String id, Sheet from, double mm) {
+  private static PropEdit replaced(String id, Sheet from, double mm) {
     return LayerEdits.on(
-            id,
-            "Thickness",
-            it ->
-                it.withSheets(
-                    it.sheets().stream()
-                        .map(own -> own.sameFoam(from) ? own.withFoam(own.foamId(), mm) : own)
-                        .toList()))
-        .applyTo(project);
+        id,
+        "Thickness",
+        it ->
+            it.withSheets(
+                it.sheets().stream()
+                    .map(own -> own.sameFoam(from) ? own.withFoam(own.foamId(), mm) : own)
+                    .toList()));
   }
 
   /** What is cut from one sheet may be made of several that are sold. */
-  private Optional<Edit> stack(Foam foam, Sheet sheet) {
+  private Optional<Change> stack(Foam foam, Sheet sheet) {
     boolean single = part.part().cut().isPresent() && part.part().layering().sheets().size() == 1;
     if (!single || part.layers().isEmpty()) {
       return Optional.empty();

@@ -3,6 +3,7 @@ package stoutblade.project;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import stoutblade.fit.Carry;
 import stoutblade.fit.Passage;
 import stoutblade.reference.Model;
@@ -12,12 +13,10 @@ import stoutblade.reference.Sizing;
 import stoutblade.trace.Tracing;
 import stoutblade.wearer.Bearer;
 import stoutblade.wearer.Wearer;
-import stoutblade.wearer.Wearers;
 
 /**
  * What is decided about the size of the prop.
  *
- * @param wearers the people kept, and who carries it
  * @param bearer who bears it in its own world; empty where the wearer plays nobody else's height
  * @param school which size it gets
  * @param references the pictures, in the order of the contact strip
@@ -27,7 +26,6 @@ import stoutblade.wearer.Wearers;
  * @param passages what it must pass on the way
  */
 public record Size(
-    Wearers wearers,
     Optional<Bearer> bearer,
     School school,
     List<Reference> references,
@@ -66,10 +64,9 @@ public record Size(
     }
   }
 
-  /** Nothing known but the wearer. */
-  public static Size of(Wearer wearer) {
+  /** Nothing known yet. */
+  public static Size unknown() {
     return new Size(
-        Wearers.of(wearer),
         Optional.empty(),
         School.TRUE_SIZE,
         List.of(),
@@ -79,36 +76,41 @@ public record Size(
         List.of(Passage.DOOR));
   }
 
-  public Size withWearers(Wearers changed) {
-    return new Size(changed, bearer, school, references, models, tracings, carry, passages);
-  }
-
   public Size withBearer(Optional<Bearer> changed) {
-    return new Size(wearers, changed, school, references, models, tracings, carry, passages);
+    return new Size(changed, school, references, models, tracings, carry, passages);
   }
 
   public Size withSchool(School changed) {
-    return new Size(wearers, bearer, changed, references, models, tracings, carry, passages);
+    return new Size(bearer, changed, references, models, tracings, carry, passages);
   }
 
   public Size withReferences(List<Reference> changed) {
-    return new Size(wearers, bearer, school, changed, models, tracings, carry, passages);
+    return new Size(bearer, school, changed, models, tracings, carry, passages);
   }
 
   public Size withModels(List<Model> changed) {
-    return new Size(wearers, bearer, school, references, changed, tracings, carry, passages);
+    return new Size(bearer, school, references, changed, tracings, carry, passages);
   }
 
   public Size withTracings(List<Tracing> changed) {
-    return new Size(wearers, bearer, school, references, models, changed, carry, passages);
+    return new Size(bearer, school, references, models, changed, carry, passages);
   }
 
   public Size withCarry(Carry changed) {
-    return new Size(wearers, bearer, school, references, models, tracings, changed, passages);
+    return new Size(bearer, school, references, models, tracings, changed, passages);
   }
 
   public Size withPassages(List<Passage> changed) {
-    return new Size(wearers, bearer, school, references, models, tracings, carry, changed);
+    return new Size(bearer, school, references, models, tracings, carry, changed);
+  }
+
+  /** The digests of the files of its pictures and models, each once. */
+  public List<String> digests() {
+    return Stream.concat(
+            references.stream().map(it -> it.picture().digest()),
+            models.stream().map(Model::digest))
+        .distinct()
+        .toList();
   }
 
   /** The picture of an id. */
@@ -145,8 +147,8 @@ public record Size(
     return withModels(all);
   }
 
-  /** All sizes that follow. */
-  public Sizing sizing() {
-    return Sizing.of(wearers.wearer(), bearer, school, references, models);
+  /** All sizes that follow for whom it is carried by. */
+  public Sizing sizing(Wearer wearer) {
+    return Sizing.of(wearer, bearer, school, references, models);
   }
 }

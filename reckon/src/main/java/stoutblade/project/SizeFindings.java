@@ -31,24 +31,24 @@ final class SizeFindings {
   /** A range by the camera alone that is wider than this, to each side, asks for more. */
   private static final double WIDE_SHARE = 0.015;
 
-  private final Derived derived;
+  private final PropReckoning prop;
   private final Size size;
   private final Units units;
   private final List<Finding> found = new ArrayList<>();
 
-  SizeFindings(Derived derived, Units units) {
-    this.derived = derived;
-    this.size = derived.project().size();
+  SizeFindings(PropReckoning prop, Units units) {
+    this.prop = prop;
+    this.size = prop.prop().size();
     this.units = units;
   }
 
   List<Finding> all() {
     next();
-    derived.sizing().pictures().values().forEach(this::picture);
+    prop.sizing().pictures().values().forEach(this::picture);
     size.models().forEach(this::model);
     size.tracings().forEach(this::tracing);
     lengths();
-    derived.fit().ifPresent(this::fit);
+    prop.fit().ifPresent(this::fit);
     return found;
   }
 
@@ -56,7 +56,7 @@ final class SizeFindings {
 
   private void next() {
     if (size.references().isEmpty() && size.models().isEmpty()) {
-      if (derived.project().parts().stream().noneMatch(Part::drawn)) {
+      if (prop.prop().parts().stream().noneMatch(Part::drawn)) {
         next(
             "open",
             "Open a picture of the prop",
@@ -66,7 +66,7 @@ final class SizeFindings {
       return;
     }
     boolean scaled =
-        derived.sizing().pictures().values().stream().anyMatch(it -> it.perPixel().isPresent());
+        prop.sizing().pictures().values().stream().anyMatch(it -> it.perPixel().isPresent());
     if (!size.references().isEmpty() && !scaled) {
       next(
           "ruler",
@@ -79,7 +79,7 @@ final class SizeFindings {
           "Mark the blade's centre line",
           "From the middle of its base to its tip: the outline is traced about it.");
     }
-    if (size.school() instanceof School.Target && derived.sizing().trueLength().isEmpty()) {
+    if (size.school() instanceof School.Target && prop.sizing().trueLength().isEmpty()) {
       next(
           "target",
           "Mark the whole prop, butt to tip",
@@ -126,7 +126,7 @@ final class SizeFindings {
     Reference reference = scale.reference();
     String id = reference.id();
     boolean unknown = reference.camera().kind() == Camera.Kind.UNKNOWN;
-    List<Edit> mends = new ArrayList<>();
+    List<Change> mends = new ArrayList<>();
     if (unknown) {
       mends.add(
           SizeEdits.camera(id, "Drawn flat", it -> Camera.FLAT)
@@ -208,8 +208,7 @@ final class SizeFindings {
 
   /** Several pictures or models that each give the whole prop. */
   private void lengths() {
-    derived
-        .sizing()
+    prop.sizing()
         .trueLength()
         .filter(it -> !it.agree())
         .ifPresent(
@@ -261,7 +260,7 @@ final class SizeFindings {
       return;
     }
     Box box = Box.around(tracing.outlines().getFirst().path().flattened(0.1));
-    List<Edit> mends = new ArrayList<>();
+    List<Change> mends = new ArrayList<>();
     List<String> sizes = new ArrayList<>();
     for (FileUnit.Usual usual : FileUnit.USUAL) {
       double factor = usual.mm() / unit.mm();
@@ -308,7 +307,7 @@ final class SizeFindings {
   }
 
   private void drags(Carry carry, Figure lowest) {
-    List<Edit> mends = new ArrayList<>();
+    List<Change> mends = new ArrayList<>();
     if (carry.rest() != Pose.UPRIGHT) {
       mends.add(
           SizeEdits.carry("Held upright", it -> it.withRest(Pose.UPRIGHT))
@@ -327,8 +326,7 @@ final class SizeFindings {
   }
 
   private void grip(double mm) {
-    Figure grip =
-        BodyMeasure.GRIP.of(derived.project().wearer(), derived.project().wearer().height());
+    Figure grip = BodyMeasure.GRIP.of(prop.wearer(), prop.wearer().height());
     double thickest = Math.min(Fitting.THICKEST_GRIP_MM, grip.value());
     if (mm > thickest) {
       gripFinding(mm, thickest, "The grip is too thick", "A hand holds hard up to about ");
@@ -390,9 +388,7 @@ final class SizeFindings {
         .strapSpanMm()
         .ifPresent(
             span -> {
-              Figure forearm =
-                  BodyMeasure.FOREARM.of(
-                      derived.project().wearer(), derived.project().wearer().height());
+              Figure forearm = BodyMeasure.FOREARM.of(prop.wearer(), prop.wearer().height());
               if (forearm.value() > span) {
                 add(
                     "size.fit.straps",
@@ -419,7 +415,7 @@ final class SizeFindings {
   private void stuck(Fitting fit, String passage) {
     Carry carry = size.carry();
     double half = Math.round(fit.length().value() / 2);
-    List<Edit> mends =
+    List<Change> mends =
         carry.apartAtMm().isEmpty()
             ? List.of(
                 SizeEdits.carry(
@@ -438,9 +434,8 @@ final class SizeFindings {
   }
 
   private void weight() {
-    Optional<Double> limit = derived.project().wearer().weightLimitG();
-    derived
-        .whole()
+    Optional<Double> limit = prop.wearer().weightLimitG();
+    prop.whole()
         .mass()
         .filter(it -> limit.isPresent() && it.value() > limit.get())
         .ifPresent(
@@ -453,7 +448,7 @@ final class SizeFindings {
                     "It comes to "
                         + mass.show(units)
                         + " without "
-                        + String.join(", ", derived.whole().unknown())
+                        + String.join(", ", prop.whole().unknown())
                         + "; the limit is "
                         + Display.show(limit.get(), mass.quantity(), units)
                         + ".",
@@ -463,8 +458,13 @@ final class SizeFindings {
   // == SMALL THINGS
 
   private void add(
-      String id, Place place, Severity severity, String title, String why, List<Edit> mends) {
-    found.add(new Finding(id, Station.SIZE, place, severity, title, why, mends));
+      String id,
+      Place place,
+      Severity severity,
+      String title,
+      String why,
+      List<? extends Change> mends) {
+    found.add(new Finding(id, "", Station.SIZE, place, severity, title, why, List.copyOf(mends)));
   }
 
   private String show(double mm) {

@@ -70,6 +70,12 @@ public record Placing(
     return new Placing(changed, where, facing, shows, textured, copies, mirrored);
   }
 
+  /** Fixed to nothing: along the edge of what carried it there is no place any more. */
+  public Placing freed() {
+    Placing own = on("");
+    return own.where() instanceof Where.Along ? own.at(Where.At.of(0, 0)) : own;
+  }
+
   public Placing at(Where changed) {
     return new Placing(on, changed, facing, shows, textured, copies, mirrored);
   }

@@ -48,6 +48,11 @@ public record Slices(Origin origin, List<SlicedLayer> layers, double pegMm) impl
     }
   }
 
+  /** The same where its model is not at hand. */
+  public Slices withoutModel() {
+    return new Slices(new Origin(origin.name, "", 0), layers, pegMm);
+  }
+
   /**
    * One layer.
    *

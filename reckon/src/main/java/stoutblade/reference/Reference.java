@@ -1,6 +1,7 @@
 package stoutblade.reference;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.measure.Stated;
@@ -254,7 +255,7 @@ public record Reference(
   }
 
   /** The first id of a letter and a number that is not taken. */
-  public static String next(String letter, List<String> taken) {
+  public static String next(String letter, Collection<String> taken) {
     int number = 1;
     while (taken.contains(letter + number)) {
       number++;

@@ -1,7 +1,12 @@
 package stoutblade.template;
 
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.zip.CRC32;
 import stoutblade.shape.Box;
+import stoutblade.shape.Cubic;
+import stoutblade.shape.Point;
 
 /**
  * A template at full size.
@@ -16,6 +21,7 @@ public record Template(
     String id, String title, List<Copy> copies, List<Stroke> strokes, List<Label> labels) {
 
   private static final double TOLERANCE_MM = 0.02;
+  private static final double OFF = 0.3719;
 
   /**
    * A piece that is cut by a template.
@@ -47,6 +53,34 @@ public record Template(
       box = box.with(label.box());
     }
     return box;
+  }
+
+  /**
+   * A mark that is the same as long as its lines run within a tenth of a millimetre where they did
+   * and it cuts as many pieces: what was printed before that still holds.
+   *
+   * @return eight hexadecimal digits
+   */
+  public String mark() {
+    CRC32 mark = new CRC32();
+    mark.update(copies.size());
+    mark.update((int) mirroredCopies());
+    for (Stroke stroke : strokes) {
+      mark.update(stroke.kind().name().getBytes(StandardCharsets.US_ASCII));
+      for (Cubic cubic : stroke.path().cubics()) {
+        for (Point point :
+            List.of(cubic.start(), cubic.control1(), cubic.control2(), cubic.end())) {
+          mark.update(tenths(point.x()));
+          mark.update(tenths(point.y()));
+        }
+      }
+    }
+    return String.format("%08x", mark.getValue());
+  }
+
+  /** Rounded away from where lengths like to lie, so that the last bit decides nothing. */
+  private static byte[] tenths(double mm) {
+    return ByteBuffer.allocate(Integer.BYTES).putInt((int) Math.floor(10 * mm + OFF)).array();
   }
 
   /** How many pieces are cut mirrored. */

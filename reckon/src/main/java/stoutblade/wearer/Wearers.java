@@ -1,72 +1,68 @@
 package stoutblade.wearer;
 
-import java.util.ArrayList;
-import java.util.List;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.SequencedMap;
 
 /**
- * The people that are kept, one of whom carries the prop.
+ * The people that props are made for.
  *
- * @param kept all of them, at least one
- * @param carrying the index of the one who carries it
+ * @param kept all of them by id, at least one, in the order in which they came
  */
-public record Wearers(List<Wearer> kept, int carrying) {
+public record Wearers(SequencedMap<String, Wearer> kept) {
+
+  /** The id of the first of all. */
+  public static final String FIRST = "w1";
 
   /** The most people that are kept. */
   public static final int MOST = 24;
 
   /**
-   * Checks count and index.
+   * Checks the count.
    *
-   * @throws IllegalArgumentException if there is nobody, or nobody of that index
+   * @throws IllegalArgumentException if there is nobody, or too many
    */
   public Wearers {
-    kept = List.copyOf(kept);
+    kept = Collections.unmodifiableSequencedMap(new LinkedHashMap<>(kept));
     if (kept.isEmpty() || kept.size() > MOST) {
       throw new IllegalArgumentException(
           "Between 1 and " + MOST + " wearers are kept; found " + kept.size());
-    }
-    if (carrying < 0 || carrying >= kept.size()) {
-      throw new IllegalArgumentException(
-          "The one who carries the prop is one of " + kept.size() + "; found " + carrying);
     }
   }
 
   /** One person alone. */
   public static Wearers of(Wearer wearer) {
-    return new Wearers(List.of(wearer), 0);
+    return new Wearers(new LinkedHashMap<>(Map.of(FIRST, wearer)));
   }
 
-  /** The one who carries the prop. */
-  public Wearer wearer() {
-    return kept.get(carrying);
+  /**
+   * A person who is kept.
+   *
+   * @throws IllegalArgumentException if nobody has that id
+   */
+  public Wearer get(String id) {
+    Wearer wearer = kept.get(id);
+    if (wearer == null) {
+      throw new IllegalArgumentException("There is no wearer '" + id + "'");
+    }
+    return wearer;
   }
 
-  /** The one who carries it, changed. */
-  public Wearers with(Wearer changed) {
-    List<Wearer> all = new ArrayList<>(kept);
-    all.set(carrying, changed);
-    return new Wearers(all, carrying);
+  /** The same people, with one changed or added. */
+  public Wearers with(String id, Wearer changed) {
+    SequencedMap<String, Wearer> all = new LinkedHashMap<>(kept);
+    all.put(id, changed);
+    return new Wearers(all);
   }
 
-  /** One more, who carries it from now on. */
-  public Wearers and(Wearer more) {
-    List<Wearer> all = new ArrayList<>(kept);
-    all.add(more);
-    return new Wearers(all, kept.size());
-  }
-
-  /** The one who carries it is kept no longer; another one of those kept carries it. */
-  public Wearers withoutCarrying() {
+  /** The same people without one. */
+  public Wearers without(String id) {
     if (kept.size() == 1) {
       throw new IllegalArgumentException("The last wearer stays: somebody carries the prop");
     }
-    List<Wearer> all = new ArrayList<>(kept);
-    all.remove(carrying);
-    return new Wearers(all, Math.max(0, carrying - 1));
-  }
-
-  /** The same people; another one carries it. */
-  public Wearers carriedBy(int index) {
-    return new Wearers(kept, index);
+    SequencedMap<String, Wearer> all = new LinkedHashMap<>(kept);
+    all.remove(id);
+    return new Wearers(all);
   }
 }

@@ -15,6 +15,7 @@ import stoutblade.core.CoreReckoning;
 import stoutblade.finish.Coats;
 import stoutblade.part.Part;
 import stoutblade.project.Derived;
+import stoutblade.project.First;
 import stoutblade.project.PartReckoning;
 import stoutblade.project.Samples;
 import stoutblade.prop.Bought;
@@ -33,7 +34,7 @@ class BodyTest {
   private static final double GRAMS = Samples.FOAM.densityGPerMm3();
 
   private static PartReckoning reckoned(Part part) {
-    return Samples.derive(Samples.bare().withParts(List.of(part))).parts().getFirst();
+    return Samples.derive(First.withParts(Samples.bare(), List.of(part))).parts().getFirst();
   }
 
   private static Body body(Part part) {
@@ -119,30 +120,31 @@ class BodyTest {
   @Test
   void a_bought_pipe_weighs_by_its_wall_and_is_bought_by_its_length() {
     Part pipe = Part.bought("d1", "Haft", new Bought("pipe", "pipe", 1185, 21.3, 0, 0));
-    Derived derived = Samples.derive(Samples.bare().withParts(List.of(pipe)));
+    Derived derived = Samples.derive(First.withParts(Samples.bare(), List.of(pipe)));
     Body body = derived.parts().getFirst().body().orElseThrow();
 
     double wall = Math.PI / 4 * (21.3 * 21.3 - 15.8 * 15.8);
     assertThat(body.mass().orElseThrow().value()).isCloseTo(wall * 1185 * 1380e-6, within(1e-6));
-    assertThat(derived.whole().mass().orElseThrow().value())
+    assertThat(derived.first().whole().mass().orElseThrow().value())
         .isCloseTo(wall * 1185 * 1380e-6, within(1e-6));
     assertThat(derived.shopping().orElseThrow().lines())
         .singleElement()
         .satisfies(it -> assertThat(it.need().value()).isEqualTo(1185));
     assertThat(derived.plan().orElseThrow().steps())
         .extracting(it -> it.id())
-        .contains("d1/have", "d1/measure", "all/pack")
-        .doesNotContain("d1/cut", "all/print");
+        .contains("p1/d1/have", "p1/d1/measure", "all/pack")
+        .doesNotContain("p1/d1/cut", "all/print");
   }
 
   @Test
   void what_nobody_weighed_is_named_and_not_counted() {
     Part strap = Part.bought("d1", "Strap", new Bought("leather strap", "", 300, 30, 0, 4));
     Derived derived =
-        Samples.derive(Samples.bare().withParts(List.of(strap, Samples.blade().withId("d2"))));
+        Samples.derive(
+            First.withParts(Samples.bare(), List.of(strap, Samples.blade().withId("d2"))));
 
-    assertThat(derived.whole().unknown()).containsExactly("Strap", "glue and coats");
-    assertThat(derived.whole().mass().orElseThrow().label()).contains("without Strap");
+    assertThat(derived.first().whole().unknown()).containsExactly("Strap", "glue and coats");
+    assertThat(derived.first().whole().mass().orElseThrow().label()).contains("without Strap");
   }
 
   /**
@@ -196,12 +198,12 @@ class BodyTest {
   void the_whole_prop_balances_between_its_parts() {
     Part low = disc("d1", 0);
     Part high = disc("d2", 300);
-    Derived derived = Samples.derive(Samples.bare().withParts(List.of(low, high)));
+    Derived derived = Samples.derive(First.withParts(Samples.bare(), List.of(low, high)));
 
-    assertThat(derived.whole().length().orElseThrow().value()).isCloseTo(400, within(0.1));
-    assertThat(derived.whole().balance().orElseThrow().value()).isCloseTo(200, within(0.1));
-    assertThat(derived.whole().width().orElseThrow().value()).isCloseTo(100, within(0.1));
-    assertThat(derived.fit().orElseThrow().length().value()).isCloseTo(400, within(0.1));
+    assertThat(derived.first().whole().length().orElseThrow().value()).isCloseTo(400, within(0.1));
+    assertThat(derived.first().whole().balance().orElseThrow().value()).isCloseTo(200, within(0.1));
+    assertThat(derived.first().whole().width().orElseThrow().value()).isCloseTo(100, within(0.1));
+    assertThat(derived.first().fit().orElseThrow().length().value()).isCloseTo(400, within(0.1));
   }
 
   private static Part disc(String id, double y) {
@@ -233,7 +235,8 @@ class BodyTest {
         Part.bought("d3", "Haft", new Bought("pipe", "pipe", 500, 21.3, 0, 0)).withCoats(paint);
     Derived derived =
         Samples.derive(
-            Samples.bare().withShelf(Map.of("paint", 1000.0)).withParts(List.of(ring, disc, pipe)));
+            First.withParts(
+                Samples.bare().withShelf(Map.of("paint", 1000.0)), List.of(ring, disc, pipe)));
 
     double surface = 0;
     for (PartReckoning it : derived.parts()) {
@@ -245,6 +248,6 @@ class BodyTest {
     assertThat(derived.coats().getFirst().missing().value()).isCloseTo(need - 1000, within(1e-6));
     assertThat(derived.plan().orElseThrow().steps())
         .extracting(it -> it.id())
-        .contains("d1/coat-paint-2", "d2/coat-paint-2", "d3/coat-paint-2");
+        .contains("p1/d1/coat-paint-2", "p1/d2/coat-paint-2", "p1/d3/coat-paint-2");
   }
 }

@@ -12,6 +12,7 @@ import stoutblade.project.First;
 import stoutblade.project.LayerEdits;
 import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
 import stoutblade.project.Samples;
 import stoutblade.prop.Feature;
 import stoutblade.prop.Recess;
@@ -30,6 +31,7 @@ class ClosingTest {
   private static Project with(Project project, double what, double deep, double over) {
     Project added =
         PartEdits.addFeature(First.ID, Feature.Kind.RECESS, "", Where.At.of(20, 150))
+            .in(Prop.FIRST)
             .applyTo(project);
     String id = First.features(added).getLast().id();
     return PartEdits.feature(
@@ -42,6 +44,7 @@ class ClosingTest {
                     .with("wide", 12)
                     .with("deep", deep)
                     .with("over", over))
+        .in(Prop.FIRST)
         .applyTo(added);
   }
 
@@ -100,8 +103,10 @@ class ClosingTest {
 
     assertThat(steps)
         .extracting(Step::id)
-        .containsSubsequence("d1/cut", "d1/pockets", "d1/lay-in", "d1/spread-1", "d1/join-2");
-    Step lay = steps.stream().filter(it -> it.id().equals("d1/lay-in")).findFirst().orElseThrow();
+        .containsSubsequence(
+            "p1/d1/cut", "p1/d1/pockets", "p1/d1/lay-in", "p1/d1/spread-1", "p1/d1/join-2");
+    Step lay =
+        steps.stream().filter(it -> it.id().equals("p1/d1/lay-in")).findFirst().orElseThrow();
     assertThat(lay.why()).startsWith("a magnet: try it");
     assertThat(lay.cautions()).anyMatch(it -> it.contains("implants"));
     assertThat(lay.minutes()).isCloseTo(5 + 10, within(1e-9));
@@ -113,10 +118,12 @@ class ClosingTest {
     List<Step> one =
         Samples.derive(with(stack("foam", 10), HATCH, 6, 0)).plan().orElseThrow().steps();
 
-    assertThat(one).extracting(Step::id).containsSubsequence("d1/cut", "d1/pockets", "d1/sand");
-    assertThat(one).extracting(Step::id).doesNotContain("d1/lay-in");
+    assertThat(one)
+        .extracting(Step::id)
+        .containsSubsequence("p1/d1/cut", "p1/d1/pockets", "p1/d1/sand");
+    assertThat(one).extracting(Step::id).doesNotContain("p1/d1/lay-in");
     Step pockets =
-        one.stream().filter(it -> it.id().equals("d1/pockets")).findFirst().orElseThrow();
+        one.stream().filter(it -> it.id().equals("p1/d1/pockets")).findFirst().orElseThrow();
     assertThat(pockets.why())
         .isEqualTo(
             "a hatch in layer 1; the lid of a hatch in layer 1; depths are on the templates");
@@ -166,7 +173,10 @@ class ClosingTest {
 
   @Test
   void taking_the_layers_out_takes_its_work_along() {
-    Project one = LayerEdits.remove(First.ID, 0).applyTo(with(stack("foam", 10, 10), MAGNET, 4, 3));
+    Project one =
+        LayerEdits.remove(First.ID, 0)
+            .in(Prop.FIRST)
+            .applyTo(with(stack("foam", 10, 10), MAGNET, 4, 3));
 
     assertThat(words(one)).isEmpty();
   }

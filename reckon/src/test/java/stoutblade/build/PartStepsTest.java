@@ -12,6 +12,7 @@ import stoutblade.project.Derived;
 import stoutblade.project.First;
 import stoutblade.project.LayerEdits;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
 import stoutblade.project.Samples;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
@@ -128,7 +129,7 @@ class PartStepsTest {
 
   @Test
   void one_layer_is_called_one() {
-    Project one = LayerEdits.remove(First.ID, 1).applyTo(Samples.whole());
+    Project one = LayerEdits.remove(First.ID, 1).in(Prop.FIRST).applyTo(Samples.whole());
 
     assertThat(step(one, "trace").title()).isEqualTo("Trace the layer");
     assertThat(step(one, "cut").title()).isEqualTo("Cut the layer to the line");

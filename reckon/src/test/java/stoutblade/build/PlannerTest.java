@@ -9,6 +9,7 @@ import stoutblade.event.Event;
 import stoutblade.journal.Journal;
 import stoutblade.project.Edits;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
 import stoutblade.project.Samples;
 
 class PlannerTest {
@@ -29,7 +30,9 @@ class PlannerTest {
   @Test
   void hands_on_time_is_the_sum_of_what_is_left() {
     Project begun =
-        Edits.done(new Journal.Done("all/print", 30, Samples.NOW)).applyTo(Samples.whole());
+        Edits.done(new Journal.Done("all/print", 30, Samples.NOW))
+            .in(Prop.FIRST)
+            .applyTo(Samples.whole());
     double print = plan(Samples.whole()).step("all/print").orElseThrow().minutes();
 
     double before = plan(Samples.whole()).handsOn().value();
@@ -42,9 +45,11 @@ class PlannerTest {
   void spare_time_counts_free_hours_only_and_turns_negative_when_late() {
     Event later = new Event("Later", Samples.NOW.plusWeeks(5), Event.USUAL_READY_BEFORE);
     double four = plan(Samples.whole()).spare().value();
-    double five = plan(Edits.event(later).applyTo(Samples.whole())).spare().value();
+    double five = plan(Edits.event(later).in(Prop.FIRST).applyTo(Samples.whole())).spare().value();
     double soon =
-        plan(Edits.event(new Event("Soon", Samples.NOW.plusDays(2), 0)).applyTo(Samples.whole()))
+        plan(Edits.event(new Event("Soon", Samples.NOW.plusDays(2), 0))
+                .in(Prop.FIRST)
+                .applyTo(Samples.whole()))
             .spare()
             .value();
 
@@ -57,7 +62,7 @@ class PlannerTest {
   void with_all_steps_done_nothing_is_left() {
     Project all = Samples.whole();
     for (Step step : plan(all).steps()) {
-      all = Edits.done(new Journal.Done(step.id(), 10, Samples.NOW)).applyTo(all);
+      all = Edits.done(new Journal.Done(step.id(), 10, Samples.NOW)).in(Prop.FIRST).applyTo(all);
     }
 
     assertThat(plan(all).placed()).isEmpty();
@@ -84,12 +89,16 @@ class PlannerTest {
   @Test
   void a_clock_of_a_step_stops_when_it_is_done() {
     Project running =
-        Edits.startClock("d1/spread", java.time.Instant.EPOCH).applyTo(Samples.whole());
+        Edits.startClock("p1/d1/spread", java.time.Instant.EPOCH)
+            .in(Prop.FIRST)
+            .applyTo(Samples.whole());
 
-    assertThat(running.journal().clocks()).containsKey("d1/spread");
-    assertThat(Edits.stopClock("d1/spread").applyTo(running).journal().clocks()).isEmpty();
+    assertThat(running.journal().clocks()).containsKey("p1/d1/spread");
+    assertThat(Edits.stopClock("p1/d1/spread").in(Prop.FIRST).applyTo(running).journal().clocks())
+        .isEmpty();
     assertThat(
-            Edits.done(new Journal.Done("d1/spread", 10, Samples.NOW))
+            Edits.done(new Journal.Done("p1/d1/spread", 10, Samples.NOW))
+                .in(Prop.FIRST)
                 .applyTo(running)
                 .journal()
                 .clocks())

@@ -14,7 +14,9 @@ import stoutblade.event.Event;
 import stoutblade.journal.Journal;
 import stoutblade.measure.Figure;
 import stoutblade.project.Edits;
+import stoutblade.project.First;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
 import stoutblade.project.Samples;
 
 /** Time that is kept before the event, and paces that were learned. */
@@ -76,7 +78,8 @@ class ReserveTest {
 
   @Property(tries = 20)
   void what_the_maker_keeps_is_kept(@ForAll @IntRange(min = 0, max = 1200) int minutes) {
-    Project project = Edits.reserve(Optional.of((double) minutes)).applyTo(Samples.whole());
+    Project project =
+        Edits.reserve(Optional.of((double) minutes)).in(Prop.FIRST).applyTo(Samples.whole());
     Plan plan = plan(project);
 
     assertThat(plan.reserve().value()).isEqualTo(minutes);
@@ -89,7 +92,9 @@ class ReserveTest {
     Project tight = Samples.whole();
     for (int days = 2; days < 28; days++) {
       tight =
-          Edits.event(new Event("Soon", Samples.NOW.plusDays(days), 0)).applyTo(Samples.whole());
+          Edits.event(new Event("Soon", Samples.NOW.plusDays(days), 0))
+              .in(Prop.FIRST)
+              .applyTo(Samples.whole());
       if (plan(tight).spare().value() >= 0) {
         break;
       }
@@ -103,9 +108,10 @@ class ReserveTest {
               assertThat(it.id()).isEqualTo("build.reserve");
               assertThat(it.mends()).hasSize(1);
             });
-    Project none = Edits.reserve(Optional.of(0.0)).applyTo(tight);
+    Project none = Edits.reserve(Optional.of(0.0)).in(Prop.FIRST).applyTo(tight);
     assertThat(Samples.derive(none).findings()).noneMatch(it -> it.id().equals("build.reserve"));
-    assertThatThrownBy(() -> Edits.reserve(Optional.of(-5.0)).applyTo(Samples.whole()))
+    assertThatThrownBy(
+            () -> Edits.reserve(Optional.of(-5.0)).in(Prop.FIRST).applyTo(Samples.whole()))
         .hasMessageContaining("1000 hours");
   }
 
@@ -115,32 +121,37 @@ class ReserveTest {
   @Test
   void what_a_step_took_counts_for_steps_of_its_kind_that_are_still_to_do() {
     Project two =
-        Samples.whole()
-            .withParts(
-                java.util.List.of(Samples.blade(), Samples.blade().withId("d2").withName("Twin")));
+        First.withParts(
+            Samples.whole(),
+            java.util.List.of(Samples.blade(), Samples.blade().withId("d2").withName("Twin")));
     Plan before = plan(two);
-    double planned = before.step("d1/trace").orElseThrow().minutes();
-    Project done = Edits.done(new Journal.Done("d1/trace", 2 * planned, Samples.NOW)).applyTo(two);
+    double planned = before.step("p1/d1/trace").orElseThrow().minutes();
+    Project done =
+        Edits.done(new Journal.Done("p1/d1/trace", 2 * planned, Samples.NOW))
+            .in(Prop.FIRST)
+            .applyTo(two);
     Plan after = plan(done);
 
-    Step other = after.step("d2/trace").orElseThrow();
+    Step other = after.step("p1/d2/trace").orElseThrow();
     assertThat(other.minutes()).isCloseTo(2 * planned, within(1e-9));
     assertThat(other.handsOn().inputs()).extracting(Figure::id).contains("build.learned.tracing");
-    assertThat(after.step("d1/trace").orElseThrow().minutes()).isEqualTo(planned);
-    assertThat(after.step("d2/groove").orElseThrow().minutes())
-        .isEqualTo(before.step("d2/groove").orElseThrow().minutes());
+    assertThat(after.step("p1/d1/trace").orElseThrow().minutes()).isEqualTo(planned);
+    assertThat(after.step("p1/d2/groove").orElseThrow().minutes())
+        .isEqualTo(before.step("p1/d2/groove").orElseThrow().minutes());
   }
 
   @Test
   void one_odd_note_does_not_throw_the_plan_over() {
     Project odd =
-        Edits.done(new Journal.Done("d1/trace", 50_000, Samples.NOW))
+        Edits.done(new Journal.Done("p1/d1/trace", 50_000, Samples.NOW))
+            .in(Prop.FIRST)
             .applyTo(
-                Samples.whole()
-                    .withParts(java.util.List.of(Samples.blade(), Samples.blade().withId("d2"))));
+                First.withParts(
+                    Samples.whole(),
+                    java.util.List.of(Samples.blade(), Samples.blade().withId("d2"))));
     Plan plan = plan(odd);
 
-    assertThat(plan.step("d2/trace").orElseThrow().minutes())
-        .isCloseTo(4 * plan.step("d1/trace").orElseThrow().minutes(), within(1e-9));
+    assertThat(plan.step("p1/d2/trace").orElseThrow().minutes())
+        .isCloseTo(4 * plan.step("p1/d1/trace").orElseThrow().minutes(), within(1e-9));
   }
 }

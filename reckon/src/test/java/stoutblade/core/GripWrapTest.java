@@ -15,6 +15,7 @@ import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.project.Edits;
 import stoutblade.project.First;
+import stoutblade.project.Prop;
 import stoutblade.project.Samples;
 import stoutblade.project.Station;
 
@@ -59,13 +60,15 @@ class GripWrapTest {
 
   @Test
   void only_a_core_that_is_held_below_the_blade_is_wrapped() {
-    assertThat(Samples.derive(Samples.whole()).figuresOf(Station.CORE, First.ID))
-        .anyMatch(it -> it.id().equals("d1/grip.turns"));
+    assertThat(Samples.derive(Samples.whole()).figuresOf(Station.CORE, Prop.FIRST, First.ID))
+        .anyMatch(it -> it.id().equals("p1/d1/grip.turns"));
     assertThat(
             Samples.derive(
                     Edits.coreHeldAt(First.ID, 50)
-                        .applyTo(Edits.coreStart(First.ID, 0).applyTo(Samples.whole())))
-                .figuresOf(Station.CORE, First.ID))
-        .noneMatch(it -> it.id().equals("d1/grip.turns"));
+                        .in(Prop.FIRST)
+                        .applyTo(
+                            Edits.coreStart(First.ID, 0).in(Prop.FIRST).applyTo(Samples.whole())))
+                .figuresOf(Station.CORE, Prop.FIRST, First.ID))
+        .noneMatch(it -> it.id().equals("p1/d1/grip.turns"));
   }
 }

@@ -11,12 +11,13 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import stoutblade.build.Step;
+import stoutblade.project.Change;
 import stoutblade.project.Derived;
-import stoutblade.project.Edit;
 import stoutblade.project.Edits;
 import stoutblade.project.Finding;
 import stoutblade.project.First;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
 import stoutblade.project.Samples;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
@@ -61,6 +62,7 @@ class GrooveTest {
     List<Sheet> all = java.util.Arrays.stream(sheets).mapToObj(it -> Sheet.of("foam", it)).toList();
     Project project =
         Edits.groove(First.ID, groove)
+            .in(Prop.FIRST)
             .applyTo(First.with(Samples.whole(), Layering.of(all, Profile.FLAT)));
     return Samples.derive(project);
   }
@@ -95,6 +97,7 @@ class GrooveTest {
   void a_v_too_deep_is_mended() {
     Project vee =
         Edits.groove(First.ID, Groove.VEE)
+            .in(Prop.FIRST)
             .applyTo(First.with(Samples.whole(), Layering.of(2, "foam", 10, Profile.FLAT)));
     Finding deep =
         Samples.derive(vee).findings().stream()
@@ -102,11 +105,11 @@ class GrooveTest {
             .findFirst()
             .orElseThrow();
 
-    assertThat(deep.mends()).extracting(Edit::name).first().asString().startsWith("Round it out");
+    assertThat(deep.mends()).extracting(Change::name).first().asString().startsWith("Round it out");
     assertThat(deep.mends())
         .allSatisfy(
             it ->
-                assertThat(Samples.derive(it.applyTo(vee)).findings())
+                assertThat(Samples.derive(it.in(Prop.FIRST).applyTo(vee)).findings())
                     .noneMatch(own -> own.id().equals("core.d1.deep")));
   }
 
@@ -118,7 +121,7 @@ class GrooveTest {
         .anyMatch(it -> it.text().startsWith("V at 45°, 12.7 mm wide, 6.4 mm deep"));
     Step groove =
         vee.plan().orElseThrow().steps().stream()
-            .filter(it -> it.id().equals("d1/groove"))
+            .filter(it -> it.id().equals("p1/d1/groove"))
             .findFirst()
             .orElseThrow();
     assertThat(groove.tools()).contains("knife held at 45°");
@@ -148,6 +151,7 @@ class GrooveTest {
     assertThatThrownBy(
             () ->
                 Edits.groove(First.ID, Groove.VEE)
+                    .in(Prop.FIRST)
                     .applyTo(First.withCore(Samples.whole(), Optional.empty())))
         .hasMessageContaining("core first");
   }

@@ -15,16 +15,19 @@ import org.junit.jupiter.params.provider.EnumSource;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.project.Change;
 import stoutblade.project.Derived;
-import stoutblade.project.Edit;
 import stoutblade.project.Finding;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
 import stoutblade.project.Samples;
 import stoutblade.project.SizeEdits;
+import stoutblade.project.WearerEdits;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.wearer.Wearer;
+import stoutblade.wearer.Wearers;
 
 class FittingTest {
 
@@ -138,15 +141,15 @@ class FittingTest {
 
   // == FINDINGS
 
-  private static Derived with(Edit... edits) {
+  private static Derived with(Change... edits) {
     Project project = Samples.whole();
-    for (Edit edit : edits) {
-      project = edit.applyTo(project);
+    for (Change edit : edits) {
+      project = edit.in(Prop.FIRST).applyTo(project);
     }
     return Samples.derive(project);
   }
 
-  private static Edit carry(Carry.Length length, double mm) {
+  private static Change carry(Carry.Length length, double mm) {
     return SizeEdits.carry(length.words(), it -> it.with(length, Optional.of(mm)));
   }
 
@@ -157,8 +160,8 @@ class FittingTest {
   private static void assertEachMends(Derived derived, String id) {
     Finding finding = found(derived, id);
     assertThat(finding.mends()).isNotEmpty();
-    for (Edit mend : finding.mends()) {
-      assertThat(Samples.derive(mend.applyTo(derived.project())).findings())
+    for (Change mend : finding.mends()) {
+      assertThat(Samples.derive(mend.in(Prop.FIRST).applyTo(derived.project())).findings())
           .noneMatch(it -> it.id().equals(id));
     }
   }
@@ -177,7 +180,7 @@ class FittingTest {
     assertEachMends(
         with(
             carry(Carry.Length.GRIP_AT, 100),
-            SizeEdits.height(900),
+            WearerEdits.height(Wearers.FIRST, 900),
             SizeEdits.carry("Hanging", it -> it.withRest(Pose.HANGING))),
         "size.fit.drags");
   }
@@ -204,7 +207,11 @@ class FittingTest {
 
   @Test
   void a_weight_limit_is_kept_in_mind() {
-    assertThat(found(with(SizeEdits.weightLimit(Optional.of(50.0))), "size.fit.weight").why())
+    assertThat(
+            found(
+                    with(WearerEdits.weightLimit(Wearers.FIRST, Optional.of(50.0))),
+                    "size.fit.weight")
+                .why())
         .contains("50 g");
   }
 

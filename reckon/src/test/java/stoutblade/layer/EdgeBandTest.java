@@ -156,10 +156,10 @@ class EdgeBandTest {
     }
     assertThat(derived.plan().orElseThrow().steps())
         .extracting(Step::id)
-        .containsSubsequence("d1/join", "d1/band", "d1/sand");
+        .containsSubsequence("p1/d1/join", "p1/d1/band", "p1/d1/sand");
     Step spread =
         derived.plan().orElseThrow().steps().stream()
-            .filter(it -> it.id().equals("d1/spread"))
+            .filter(it -> it.id().equals("p1/d1/spread"))
             .findFirst()
             .orElseThrow();
     double between = 2 * First.layers(derived).orElseThrow().solid().within().area();

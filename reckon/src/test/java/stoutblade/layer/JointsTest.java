@@ -107,7 +107,8 @@ class JointsTest {
     Project project = Samples.whole();
     Derived derived =
         Samples.derive(
-            project.with(
+            First.with(
+                project,
                 First.part(project)
                     .withCut(it -> it.withOutline(pike))
                     .withLayering(Layering.of(2, "foam", 10, Profile.bevel(10, 8)))));
@@ -115,7 +116,7 @@ class JointsTest {
 
     assertThat(templates).hasSize(2);
     assertThat(joint(templates.getFirst())).isNotEqualTo(joint(templates.getLast()));
-    assertThat(derived.plan().orElseThrow().steps()).anyMatch(it -> it.id().equals("d1/butt"));
+    assertThat(derived.plan().orElseThrow().steps()).anyMatch(it -> it.id().equals("p1/d1/butt"));
   }
 
   private static double joint(Template template) {

@@ -20,6 +20,7 @@ import stoutblade.shape.Node;
 import stoutblade.shape.Point;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
+import stoutblade.wearer.Wearers;
 
 class FindingsTest {
 
@@ -37,8 +38,8 @@ class FindingsTest {
   private static void assertEachMends(Project project, String id) {
     Finding finding = found(project, id);
     assertThat(finding.mends()).isNotEmpty();
-    for (Edit mend : finding.mends()) {
-      assertThat(find(mend.applyTo(project), id)).as(mend.name()).isEmpty();
+    for (Change mend : finding.mends()) {
+      assertThat(find(mend.in(Prop.FIRST).applyTo(project), id)).as(mend.name()).isEmpty();
     }
   }
 
@@ -54,7 +55,8 @@ class FindingsTest {
     assertThat(found(empty, "size.next.open").severity()).isEqualTo(Finding.Severity.NEXT);
     assertThat(found(empty, "draft.next.trace").station()).isEqualTo(Station.DRAFT);
     Project opened =
-        empty.withSize(Samples.pictured(Samples.picture().withRulers(List.of())).size());
+        First.withSize(
+            empty, Samples.pictured(Samples.picture().withRulers(List.of())).first().size());
     assertThat(found(opened, "size.next.ruler").why()).contains("head to heel");
     assertThat(Samples.derive(opened).plan()).isEmpty();
   }
@@ -87,7 +89,7 @@ class FindingsTest {
 
     assertThat(finding.place()).isEqualTo(new Place.OnPicture("p1", new Point(100, 780)));
     assertThat(finding.why()).contains("16.7 % smaller");
-    Project aside = finding.mends().getFirst().applyTo(project);
+    Project aside = finding.mends().getFirst().in(Prop.FIRST).applyTo(project);
     assertThat(find(aside, "size.p1.disagree.r2")).isEmpty();
     assertThat(find(aside, "size.p1.disagree.r1")).isEmpty();
   }
@@ -103,10 +105,11 @@ class FindingsTest {
     Finding finding = found(project, "size.p1.camera");
 
     assertThat(finding.why()).contains("upright edges", "horizon", "over the feet");
-    Project drawn = finding.mends().getFirst().applyTo(project);
+    Project drawn = finding.mends().getFirst().in(Prop.FIRST).applyTo(project);
     assertThat(find(drawn, "size.p1.camera")).isEmpty();
-    Project photo = finding.mends().getLast().applyTo(project);
-    assertThat(photo.size().references().getFirst().camera().kind()).isEqualTo(Camera.Kind.PHOTO);
+    Project photo = finding.mends().getLast().in(Prop.FIRST).applyTo(project);
+    assertThat(photo.first().size().references().getFirst().camera().kind())
+        .isEqualTo(Camera.Kind.PHOTO);
     assertThat(found(photo, "size.p1.camera").mends()).isEmpty();
   }
 
@@ -160,7 +163,9 @@ class FindingsTest {
   void a_core_too_deep_for_its_layers_offers_others() {
     Project thin = First.with(Samples.whole(), Layering.of(2, "foam", 6, Profile.bevel(20, 4)));
     Project fat =
-        Edits.rod(First.ID, "pipe", First.core(thin).orElseThrow()).applyTo(Samples.whole());
+        Edits.rod(First.ID, "pipe", First.core(thin).orElseThrow())
+            .in(Prop.FIRST)
+            .applyTo(Samples.whole());
 
     Finding finding = found(thin, "core.d1.deep");
 
@@ -171,7 +176,7 @@ class FindingsTest {
 
   @Test
   void a_core_that_would_show_near_the_tip_is_ended_sooner() {
-    Project far = Edits.coreEnd(First.ID, 495).applyTo(Samples.whole());
+    Project far = Edits.coreEnd(First.ID, 495).in(Prop.FIRST).applyTo(Samples.whole());
 
     assertEachMends(far, "core.d1.shows");
   }
@@ -189,6 +194,7 @@ class FindingsTest {
     Project noFoam = First.with(Samples.whole(), Layering.of(2, "moon", 10, Profile.bevel(20, 4)));
     Project noRod =
         Edits.rod(First.ID, "moon", First.core(Samples.whole()).orElseThrow())
+            .in(Prop.FIRST)
             .applyTo(Samples.whole());
     Project noPaint = First.withCoats(Samples.whole(), List.of(new Coats("moon", 1)));
 
@@ -210,8 +216,8 @@ class FindingsTest {
 
   @Test
   void bevels_that_meet_and_edges_too_thin_are_found() {
-    Project meeting = LayerEdits.bevel(First.ID, 80).applyTo(Samples.whole());
-    Project sharp = LayerEdits.edge(First.ID, 0).applyTo(Samples.whole());
+    Project meeting = LayerEdits.bevel(First.ID, 80).in(Prop.FIRST).applyTo(Samples.whole());
+    Project sharp = LayerEdits.edge(First.ID, 0).in(Prop.FIRST).applyTo(Samples.whole());
 
     assertEachMends(meeting, "layers.d1.bevel");
     assertEachMends(sharp, "layers.d1.edge");
@@ -219,10 +225,11 @@ class FindingsTest {
 
   @Test
   void what_is_too_large_to_cut_or_buy_is_found() {
-    Project large = OutlineEdits.length(First.ID, 1500).applyTo(Samples.whole());
+    Project large = OutlineEdits.length(First.ID, 1500).in(Prop.FIRST).applyTo(Samples.whole());
     Project huge =
         OutlineEdits.width(First.ID, 9000)
-            .applyTo(OutlineEdits.length(First.ID, 9000).applyTo(Samples.whole()));
+            .in(Prop.FIRST)
+            .applyTo(OutlineEdits.length(First.ID, 9000).in(Prop.FIRST).applyTo(Samples.whole()));
 
     assertThat(found(large, "draft.d1.sheet").why()).contains("150 cm by 10 cm");
     assertThat(found(huge, "cut.d1.pages").why()).contains("pages of A4");
@@ -234,9 +241,13 @@ class FindingsTest {
   @Test
   void an_event_too_near_says_how_much_work_is_late() {
     Project tomorrow =
-        Edits.event(new Event("Soon", Samples.NOW.plusDays(1), 0)).applyTo(Samples.whole());
+        Edits.event(new Event("Soon", Samples.NOW.plusDays(1), 0))
+            .in(Prop.FIRST)
+            .applyTo(Samples.whole());
     Project never =
-        Edits.freeHours(new FreeHours(Map.of(), java.util.Set.of())).applyTo(Samples.whole());
+        Edits.freeHours(new FreeHours(Map.of(), java.util.Set.of()))
+            .in(Prop.FIRST)
+            .applyTo(Samples.whole());
 
     assertThat(found(tomorrow, "build.late").why()).contains("latest time behind them");
     assertThat(found(never, "build.unplaced.all/print").why())
@@ -248,9 +259,13 @@ class FindingsTest {
     LocalDateTime at = Samples.NOW;
     Project begun =
         Edits.built(
-                First.ID,
+                "p1/d1",
                 it -> new Journal.Built(Optional.of(503.0), Optional.empty(), Optional.of(170.0)))
-            .applyTo(Edits.done(new Journal.Done("all/print", 40, at)).applyTo(Samples.whole()));
+            .in(Prop.FIRST)
+            .applyTo(
+                Edits.done(new Journal.Done("all/print", 40, at))
+                    .in(Prop.FIRST)
+                    .applyTo(Samples.whole()));
 
     Derived derived = Samples.derive(begun);
 
@@ -259,7 +274,7 @@ class FindingsTest {
     assertThat(derived.comparison().lines().getFirst().difference().value()).isEqualTo(3);
     assertThat(derived.comparison().times().orElseThrow().real().value()).isEqualTo(40);
     assertThat(
-            Samples.derive(Edits.notDone("all/print").applyTo(begun))
+            Samples.derive(Edits.notDone("all/print").in(Prop.FIRST).applyTo(begun))
                 .plan()
                 .orElseThrow()
                 .place("all/print"))
@@ -279,7 +294,7 @@ class FindingsTest {
             });
 
     assertThat(values).hasSizeGreaterThan(40);
-    assertThat(derived.findingsOf(Station.CORE)).isEmpty();
+    assertThat(derived.findingsOf(Station.CORE, Prop.FIRST)).isEmpty();
   }
 
   /** Whatever is remembered: one reckoner fed edit after edit says what a fresh one says. */
@@ -287,16 +302,16 @@ class FindingsTest {
   void a_reckoner_that_remembers_says_what_a_fresh_one_says() {
     Reckoner remembering = new Reckoner(Samples.CATALOGUE);
     Project project = Samples.pictured(Samples.picture());
-    for (Edit edit :
+    for (Change edit :
         List.of(
             Edits.coreStart(First.ID, -300),
-            SizeEdits.height(1600),
+            WearerEdits.height(Wearers.FIRST, 1600),
             LayerEdits.bevel(First.ID, 12),
             Edits.withoutCore(First.ID),
             SizeEdits.carry("Apart", it -> it.withHands(2)),
             OutlineEdits.length(First.ID, 640),
             Edits.coats(First.ID, "paint", 1))) {
-      project = edit.applyTo(project);
+      project = edit.in(Prop.FIRST).applyTo(project);
       Derived now = remembering.derive(project, Samples.NOW, Units.METRIC);
 
       assertThat(values(now)).as(edit.name()).isEqualTo(values(Samples.derive(project)));
@@ -316,7 +331,7 @@ class FindingsTest {
     Project thin = First.with(Samples.whole(), Layering.of(2, "foam", 6, Profile.bevel(20, 4)));
     Derived inches = new Reckoner(Samples.CATALOGUE).derive(thin, Samples.NOW, Units.INCHES);
 
-    assertThat(inches.findingsOf(Station.CORE).getFirst().why()).contains("3/16\"");
+    assertThat(inches.findingsOf(Station.CORE, Prop.FIRST).getFirst().why()).contains("3/16\"");
   }
 
   @Test
@@ -326,7 +341,9 @@ class FindingsTest {
 
     Derived after =
         reckoner.derive(
-            Edits.coats(First.ID, "paint", 1).applyTo(before.project()), Samples.NOW, Units.METRIC);
+            Edits.coats(First.ID, "paint", 1).in(Prop.FIRST).applyTo(before.project()),
+            Samples.NOW,
+            Units.METRIC);
 
     assertThat(First.form(after).orElseThrow()).isSameAs(First.form(before).orElseThrow());
     assertThat(First.core(after).orElseThrow()).isSameAs(First.core(before).orElseThrow());

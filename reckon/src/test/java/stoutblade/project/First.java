@@ -6,16 +6,19 @@ import stoutblade.core.CoreChoice;
 import stoutblade.core.CoreReckoning;
 import stoutblade.finish.Coats;
 import stoutblade.layer.Layers;
+import stoutblade.part.Defaults;
 import stoutblade.part.Part;
 import stoutblade.prop.Feature;
 import stoutblade.prop.Measures;
 import stoutblade.prop.PlateForm;
+import stoutblade.reference.School;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Outline;
 import stoutblade.stack.Layering;
 import stoutblade.template.Template;
+import stoutblade.wearer.Wearer;
 
-/** The first part of a project, which most of these tests are about. */
+/** The first prop of a project and its first part, which most of these tests are about. */
 public final class First {
 
   /** Its id in the samples. */
@@ -24,11 +27,11 @@ public final class First {
   private First() {}
 
   public static Part part(Project project) {
-    return project.parts().getFirst();
+    return project.first().parts().getFirst();
   }
 
   public static HalfOutline half(Project project) {
-    return project.parts().isEmpty()
+    return project.first().parts().isEmpty()
         ? HalfOutline.EMPTY
         : (HalfOutline) part(project).cut().orElseThrow().outline();
   }
@@ -38,7 +41,9 @@ public final class First {
   }
 
   public static Layering layering(Project project) {
-    return project.parts().isEmpty() ? project.defaults().stack() : part(project).layering();
+    return project.first().parts().isEmpty()
+        ? project.first().defaults().stack()
+        : part(project).layering();
   }
 
   public static Optional<CoreChoice> core(Project project) {
@@ -49,24 +54,56 @@ public final class First {
     return part(project).coats();
   }
 
+  /** The project with its first prop alone. */
+  public static Project alone(Project project) {
+    return project.withProps(List.of(project.first()));
+  }
+
+  /** The project with a part in the place of the one that has its id. */
+  public static Project with(Project project, Part changed) {
+    return project.with(project.first().with(changed));
+  }
+
+  public static Project withParts(Project project, List<Part> changed) {
+    return project.with(project.first().withParts(changed));
+  }
+
+  public static Project withSize(Project project, Size changed) {
+    return project.with(project.first().withSize(changed));
+  }
+
+  public static Project withDefaults(Project project, Defaults changed) {
+    return project.with(project.first().withDefaults(changed));
+  }
+
+  /** Gives the first prop another size. */
+  public static PropEdit school(School school, Project project) {
+    return SizeEdits.school(school, project.first().size(), wearer(project));
+  }
+
+  /** Who carries the first prop. */
+  public static Wearer wearer(Project project) {
+    return project.wearer(project.first());
+  }
+
   public static Project with(Project project, Layering changed) {
-    return project.with(part(project).withLayering(changed));
+    return with(project, part(project).withLayering(changed));
   }
 
   public static Project with(Project project, Outline changed) {
-    return project.with(part(project).withCut(it -> it.withOutline(changed)));
+    return with(project, part(project).withCut(it -> it.withOutline(changed)));
   }
 
   public static Project withFeatures(Project project, List<Feature> changed) {
-    return project.with(part(project).withCut(it -> it.withFeatures(changed)));
+    return with(project, part(project).withCut(it -> it.withFeatures(changed)));
   }
 
   public static Project withCore(Project project, Optional<CoreChoice> changed) {
-    return project.with(part(project).withCore(changed));
+    return with(project, part(project).withCore(changed));
   }
 
   public static Project withCoats(Project project, List<Coats> changed) {
-    return project.with(part(project).withCoats(changed));
+    return with(project, part(project).withCoats(changed));
   }
 
   public static PartReckoning of(Derived derived) {
@@ -93,7 +130,9 @@ public final class First {
   }
 
   public static List<Template> templates(Derived derived) {
-    return derived.papers().isEmpty() ? List.of() : derived.papers().getFirst().templates();
+    return derived.first().papers().isEmpty()
+        ? List.of()
+        : derived.first().papers().getFirst().templates();
   }
 
   public static Optional<Template> template(Derived derived) {

@@ -15,7 +15,7 @@ import stoutblade.template.Paper;
 
 class HistoryLaws {
 
-  private static Edit random(Random random, Project project) {
+  private static Change random(Random random, Project project) {
     int nodes = First.half(project).nodes().size();
     return switch (random.nextInt(7)) {
       case 0 -> LayerEdits.bevel(First.ID, random.nextInt(40));
@@ -41,7 +41,7 @@ class HistoryLaws {
     History history = History.of(first);
     List<Project> seen = new ArrayList<>(List.of(first));
     for (int i = 0; i < 30; i++) {
-      History after = history.after(random(random, history.now()));
+      History after = history.after(random(random, history.now()).in(Prop.FIRST));
       if (!after.equals(history)) {
         seen.add(after.now());
       }
@@ -66,11 +66,11 @@ class HistoryLaws {
   void a_new_edit_gives_up_what_was_undone() {
     History history =
         History.of(Samples.whole())
-            .after(LayerEdits.bevel(First.ID, 10))
-            .after(LayerEdits.bevel(First.ID, 12))
+            .after(LayerEdits.bevel(First.ID, 10).in(Prop.FIRST))
+            .after(LayerEdits.bevel(First.ID, 12).in(Prop.FIRST))
             .undo();
 
-    History after = history.after(LayerEdits.bevel(First.ID, 14));
+    History after = history.after(LayerEdits.bevel(First.ID, 14).in(Prop.FIRST));
 
     assertThat(after.redoable()).isEmpty();
     assertThat(after.undoable()).contains("Bevel width");
@@ -81,7 +81,7 @@ class HistoryLaws {
   void an_edit_without_effect_is_no_step() {
     History history = History.of(Samples.whole());
 
-    assertThat(history.after(LayerEdits.bevel(First.ID, 20))).isSameAs(history);
+    assertThat(history.after(LayerEdits.bevel(First.ID, 20).in(Prop.FIRST))).isSameAs(history);
     assertThat(history.undo()).isSameAs(history);
     assertThat(history.redo()).isSameAs(history);
   }
@@ -90,7 +90,7 @@ class HistoryLaws {
   void the_oldest_states_are_given_up() {
     History history = History.of(Samples.whole());
     for (int i = 0; i < History.DEEPEST + 20; i++) {
-      history = history.after(LayerEdits.bevel(First.ID, i % 50));
+      history = history.after(LayerEdits.bevel(First.ID, i % 50).in(Prop.FIRST));
     }
 
     assertThat(history.states()).hasSize(History.DEEPEST);
@@ -100,7 +100,7 @@ class HistoryLaws {
   void an_edit_that_cannot_be_made_says_why_and_changes_nothing() {
     History history = History.of(Samples.whole());
 
-    assertThatThrownBy(() -> history.after(LayerEdits.edge(First.ID, 99)))
+    assertThatThrownBy(() -> history.after(LayerEdits.edge(First.ID, 99).in(Prop.FIRST)))
         .hasMessageContaining("no thicker than all layers");
     assertThat(history.now()).isEqualTo(Samples.whole());
   }

@@ -25,37 +25,38 @@ class LayerEditsTest {
   private static final Project WHOLE = Samples.whole();
 
   private static List<Double> sheets(Project project, String id) {
-    return LayerEdits.of(project, id).sheets().stream().map(Sheet::thicknessMm).toList();
+    return LayerEdits.of(project.first(), id).sheets().stream().map(Sheet::thicknessMm).toList();
   }
 
   @Test
   void layers_are_added_changed_moved_and_taken_out() {
-    Project three = LayerEdits.add(First.ID, 1).applyTo(WHOLE);
-    Project thin = LayerEdits.foam(First.ID, 2, "foam", 6).applyTo(three);
-    Project moved = LayerEdits.move(First.ID, 2, -2).applyTo(thin);
+    Project three = LayerEdits.add(First.ID, 1).in(Prop.FIRST).applyTo(WHOLE);
+    Project thin = LayerEdits.foam(First.ID, 2, "foam", 6).in(Prop.FIRST).applyTo(three);
+    Project moved = LayerEdits.move(First.ID, 2, -2).in(Prop.FIRST).applyTo(thin);
 
     assertThat(sheets(thin, First.ID)).containsExactly(10.0, 10.0, 6.0);
     assertThat(sheets(moved, First.ID)).containsExactly(6.0, 10.0, 10.0);
-    assertThat(sheets(LayerEdits.move(First.ID, 0, 9).applyTo(moved), First.ID))
+    assertThat(sheets(LayerEdits.move(First.ID, 0, 9).in(Prop.FIRST).applyTo(moved), First.ID))
         .as("no further than the front")
         .containsExactly(10.0, 10.0, 6.0);
-    assertThat(sheets(LayerEdits.remove(First.ID, 0).applyTo(moved), First.ID))
+    assertThat(sheets(LayerEdits.remove(First.ID, 0).in(Prop.FIRST).applyTo(moved), First.ID))
         .containsExactly(10.0, 10.0);
   }
 
   @Test
   void the_last_layer_stays() {
-    Project one = LayerEdits.remove(First.ID, 0).applyTo(WHOLE);
+    Project one = LayerEdits.remove(First.ID, 0).in(Prop.FIRST).applyTo(WHOLE);
 
-    assertThatThrownBy(() -> LayerEdits.remove(First.ID, 0).applyTo(one))
+    assertThatThrownBy(() -> LayerEdits.remove(First.ID, 0).in(Prop.FIRST).applyTo(one))
         .hasMessage("A part has at least one layer");
   }
 
   @Test
   void an_edge_thicker_than_the_layers_that_are_left_becomes_as_thick() {
-    Project thick = LayerEdits.profile(First.ID, "Edge", it -> it.withEdge(18)).applyTo(WHOLE);
+    Project thick =
+        LayerEdits.profile(First.ID, "Edge", it -> it.withEdge(18)).in(Prop.FIRST).applyTo(WHOLE);
 
-    Project one = LayerEdits.remove(First.ID, 0).applyTo(thick);
+    Project one = LayerEdits.remove(First.ID, 0).in(Prop.FIRST).applyTo(thick);
 
     assertThat(First.layering(one).profile().edgeMm()).isEqualTo(10);
   }
@@ -63,10 +64,14 @@ class LayerEditsTest {
   @Test
   void another_kind_of_section_starts_with_sizes_that_can_be_seen() {
     Project flat =
-        LayerEdits.profile(First.ID, "Flat", it -> Profile.FLAT.withEdge(20)).applyTo(WHOLE);
+        LayerEdits.profile(First.ID, "Flat", it -> Profile.FLAT.withEdge(20))
+            .in(Prop.FIRST)
+            .applyTo(WHOLE);
 
     Profile round =
-        First.layering(LayerEdits.kind(First.ID, 0, Profile.Kind.ROUND).applyTo(flat)).profile();
+        First.layering(
+                LayerEdits.kind(First.ID, 0, Profile.Kind.ROUND).in(Prop.FIRST).applyTo(flat))
+            .profile();
 
     assertThat(round.widthMm()).isEqualTo(20);
     assertThat(round.edgeMm()).isEqualTo(4);
@@ -80,16 +85,18 @@ class LayerEditsTest {
   @Test
   void a_plate_has_layers_of_its_own_and_another_part_has_none() {
     Project plated =
-        PartEdits.addPlate("Disc", WholeOutline.circle(new Point(0, 0), 60), 10).applyTo(WHOLE);
-    Project both = PartEdits.addShape("Ring", "ring", Map.of()).applyTo(plated);
+        PartEdits.addPlate("Disc", WholeOutline.circle(new Point(0, 0), 60), 10)
+            .in(Prop.FIRST)
+            .applyTo(WHOLE);
+    Project both = PartEdits.addShape("Ring", "ring", Map.of()).in(Prop.FIRST).applyTo(plated);
 
-    Project two = LayerEdits.add("d2", 0).applyTo(both);
+    Project two = LayerEdits.add("d2", 0).in(Prop.FIRST).applyTo(both);
 
-    assertThat(two.part("d2").orElseThrow().thicknessMm()).isEqualTo(20);
+    assertThat(two.first().part("d2").orElseThrow().thicknessMm()).isEqualTo(20);
     assertThat(First.layering(two)).isEqualTo(First.layering(WHOLE));
-    assertThatThrownBy(() -> LayerEdits.add("d3", 0).applyTo(both))
+    assertThatThrownBy(() -> LayerEdits.add("d3", 0).in(Prop.FIRST).applyTo(both))
         .hasMessageContaining("made of one sheet");
-    assertThatThrownBy(() -> LayerEdits.add("d9", 0).applyTo(both))
+    assertThatThrownBy(() -> LayerEdits.add("d9", 0).in(Prop.FIRST).applyTo(both))
         .hasMessage("There is no part 'd9'");
   }
 
@@ -109,7 +116,7 @@ class LayerEditsTest {
             Wish.Criterion.DEVIATION);
     Choice best = StackFinder.best(wish, 1).getFirst();
 
-    Project taken = LayerEdits.take(First.ID, best, 16).applyTo(WHOLE);
+    Project taken = LayerEdits.take(First.ID, best, 16).in(Prop.FIRST).applyTo(WHOLE);
     List<Figure> figures = ChoiceFigures.of(best, wish, it -> foam, Map.of("Rim", 12.0));
 
     assertThat(First.layering(taken).sheets()).isEqualTo(best.sheets());
@@ -130,18 +137,23 @@ class LayerEditsTest {
 
   @Test
   void leftovers_are_counted_once_for_each_sheet() {
-    Project some = LayerEdits.leftover(new Wish.Leftover("foam", 10, 5000)).applyTo(WHOLE);
-    Project more = LayerEdits.leftover(new Wish.Leftover("foam", 10, 9000)).applyTo(some);
+    Project some =
+        Edits.leftover(new Wish.Leftover("foam", 10, 5000)).in(Prop.FIRST).applyTo(WHOLE);
+    Project more = Edits.leftover(new Wish.Leftover("foam", 10, 9000)).in(Prop.FIRST).applyTo(some);
 
     assertThat(more.leftovers()).containsExactly(new Wish.Leftover("foam", 10, 9000));
-    assertThat(LayerEdits.leftover(new Wish.Leftover("foam", 10, 0)).applyTo(more).leftovers())
+    assertThat(
+            Edits.leftover(new Wish.Leftover("foam", 10, 0))
+                .in(Prop.FIRST)
+                .applyTo(more)
+                .leftovers())
         .isEmpty();
   }
 
   @Test
   void layers_are_symmetric_where_the_halves_are_images() {
     assertThat(Layering.of(3, "foam", 5, Profile.FLAT).symmetric()).isTrue();
-    Project thin = LayerEdits.foam(First.ID, 0, "foam", 6).applyTo(WHOLE);
+    Project thin = LayerEdits.foam(First.ID, 0, "foam", 6).in(Prop.FIRST).applyTo(WHOLE);
     assertThat(First.layering(thin).symmetric()).isFalse();
     assertThat(First.layering(thin).joints()).containsExactly(0.0, 6.0, 16.0);
   }

@@ -57,7 +57,7 @@ class LayerFindingsTest {
   }
 
   private static Project mended(Project project, String id) {
-    return finding(project, id).orElseThrow().mends().getFirst().applyTo(project);
+    return finding(project, id).orElseThrow().mends().getFirst().in(Prop.FIRST).applyTo(project);
   }
 
   private static List<Pocket> pockets(Project project) {
@@ -121,9 +121,9 @@ class LayerFindingsTest {
     Project deep = with(blade(10, 10), 0, 150, magnet(15, 2));
     Finding thin = finding(deep, "recess-f1-0.face").orElseThrow();
 
-    Edit thicker = thin.mends().getLast();
+    Change thicker = thin.mends().getLast();
     assertThat(thicker.name()).isEqualTo("Layers of 12 mm, and in the middle");
-    Project mended = thicker.applyTo(deep);
+    Project mended = thicker.in(Prop.FIRST).applyTo(deep);
     assertThat(First.layering(mended).thicknessMm()).isEqualTo(24);
     assertThat(First.features(mended).getFirst().size("over")).isEqualTo(4.5);
     assertThat(finding(mended, "recess-f1-0.face")).isEmpty();
@@ -281,8 +281,8 @@ class LayerFindingsTest {
 
     assertThat(derived.plan().orElseThrow().steps())
         .extracting(it -> it.id())
-        .doesNotContain("d1/spread", "d1/join")
-        .contains("d1/cut", "d1/sand");
+        .doesNotContain("p1/d1/spread", "p1/d1/join")
+        .contains("p1/d1/cut", "p1/d1/sand");
     assertThat(derived.shopping().orElseThrow().lines())
         .noneMatch(it -> it.need().id().equals("stock.cement.need"));
   }
@@ -292,13 +292,14 @@ class LayerFindingsTest {
     HalfOutline half =
         new HalfOutline(List.of(Node.corner(widthMm / 2, 0), Node.corner(0, lengthMm)));
     Project project =
-        First.withCore(Samples.whole(), Optional.empty())
-            .with(
-                First.part(Samples.whole())
-                    .withCut(it -> it.withOutline(half))
-                    .withLayering(Layering.of(2, "foam", 10, Profile.bevel(20, 4))));
+        First.with(
+            First.withCore(Samples.whole(), Optional.empty()),
+            First.part(Samples.whole())
+                .withCore(Optional.empty())
+                .withCut(it -> it.withOutline(half))
+                .withLayering(Layering.of(2, "foam", 10, Profile.bevel(20, 4))));
     for (int i = 0; i < added; i++) {
-      project = LayerEdits.add(First.ID, 0).applyTo(project);
+      project = LayerEdits.add(First.ID, 0).in(Prop.FIRST).applyTo(project);
     }
     return project;
   }
@@ -318,7 +319,7 @@ class LayerFindingsTest {
     assertThat(eaten).isNotEmpty().allMatch(it -> it.severity() == Finding.Severity.WRONG);
     assertThat(derived.templates()).allMatch(it -> it.box().width() > 0 && !it.strokes().isEmpty());
     int layers = First.layering(project).sheets().size();
-    Project mended = eaten.getFirst().mends().getFirst().applyTo(project);
+    Project mended = eaten.getFirst().mends().getFirst().in(Prop.FIRST).applyTo(project);
     assertThat(First.layering(mended).sheets()).hasSize(layers - 1);
     while (finding(project, "eaten-up").isPresent()) {
       project = mended(project, "eaten-up");
@@ -328,6 +329,7 @@ class LayerFindingsTest {
 
   private static Project outlined(Outline own) {
     return LayerEdits.sheet(First.ID, 1, "Own outline", it -> it.withOwn(Optional.of(own)))
+        .in(Prop.FIRST)
         .applyTo(Samples.whole());
   }
 
@@ -371,17 +373,17 @@ class LayerFindingsTest {
   void a_thickness_that_is_not_sold_is_found_with_the_nearest_and_a_stack_that_makes_it() {
     Part disc =
         Part.of("d1", "Disc", new Cut(WholeOutline.circle(new Point(0, 0), 60)), "foam", 16);
-    Project project = Samples.bare().withParts(List.of(disc));
+    Project project = First.withParts(Samples.bare(), List.of(disc));
     Finding finding = unsold(project);
 
     assertThat(finding.title()).isEqualTo("16 mm is not sold");
     assertThat(finding.why()).contains("5 mm, 6 mm, 8 mm, 10 mm, 12 mm");
     assertThat(finding.mends()).hasSize(2);
-    Project nearest = finding.mends().getFirst().applyTo(project);
-    assertThat(nearest.parts().getFirst().thicknessMm()).isEqualTo(12);
-    Project stacked = finding.mends().getLast().applyTo(project);
-    assertThat(stacked.parts().getFirst().layering().sheets()).hasSizeGreaterThan(1);
-    assertThat(stacked.parts().getFirst().thicknessMm()).isEqualTo(16);
+    Project nearest = finding.mends().getFirst().in(Prop.FIRST).applyTo(project);
+    assertThat(nearest.first().parts().getFirst().thicknessMm()).isEqualTo(12);
+    Project stacked = finding.mends().getLast().in(Prop.FIRST).applyTo(project);
+    assertThat(stacked.first().parts().getFirst().layering().sheets()).hasSizeGreaterThan(1);
+    assertThat(stacked.first().parts().getFirst().thicknessMm()).isEqualTo(16);
     for (Project mended : List.of(nearest, stacked)) {
       assertThat(Samples.derive(mended).findings()).noneMatch(it -> it.id().contains("unsold"));
     }
@@ -390,12 +392,12 @@ class LayerFindingsTest {
   @Test
   void a_sheet_of_any_part_is_looked_at_and_strip_is_no_sheet() {
     Part ring = Part.formed("d1", "Ring", "ring", Map.of("foam", 7.0), "foam", Placing.USUAL);
-    Project rings = Samples.bare().withParts(List.of(ring));
-    Project mended = unsold(rings).mends().getFirst().applyTo(rings);
-    assertThat(mended.parts().getFirst().thicknessMm()).isIn(6.0, 8.0);
+    Project rings = First.withParts(Samples.bare(), List.of(ring));
+    Project mended = unsold(rings).mends().getFirst().in(Prop.FIRST).applyTo(rings);
+    assertThat(mended.first().parts().getFirst().thicknessMm()).isIn(6.0, 8.0);
 
     Part strip = Part.formed("d1", "Rim", "moulding", Map.of("foam", 15.0), "foam", Placing.USUAL);
-    assertThat(Samples.derive(Samples.bare().withParts(List.of(strip))).findings())
+    assertThat(Samples.derive(First.withParts(Samples.bare(), List.of(strip))).findings())
         .noneMatch(it -> it.id().contains("unsold"));
   }
 

@@ -43,7 +43,7 @@ class PartFindingsTest {
   }
 
   private static Project with(Part... parts) {
-    return Samples.whole().withParts(List.of(parts));
+    return First.withParts(Samples.whole(), List.of(parts));
   }
 
   private static Optional<Finding> finding(Project project, String id) {
@@ -51,7 +51,7 @@ class PartFindingsTest {
   }
 
   private static Project mended(Project project, String id) {
-    return finding(project, id).orElseThrow().mends().getFirst().applyTo(project);
+    return finding(project, id).orElseThrow().mends().getFirst().in(Prop.FIRST).applyTo(project);
   }
 
   private static Project worked(Feature... features) {
@@ -77,15 +77,15 @@ class PartFindingsTest {
                 Node.corner(0, 0), Node.corner(80, 0), Node.corner(60, 50), Node.corner(0, 90)));
     Part plate =
         Samples.plate("d1", "Cheek", lopsided, List.of(), "mat", 12.5, Placing.USUAL.made(2, 0));
-    Project project = Samples.whole().withParts(List.of(plate));
+    Project project = First.withParts(Samples.whole(), List.of(plate));
 
     Finding found =
         Samples.derive(project).findings().stream()
             .filter(it -> it.id().endsWith("d1.halves"))
             .findFirst()
             .orElseThrow();
-    Project mended = found.mends().getFirst().applyTo(project);
-    assertThat(mended.parts().getFirst().placing().mirrored()).isEqualTo(1);
+    Project mended = found.mends().getFirst().in(Prop.FIRST).applyTo(project);
+    assertThat(mended.first().parts().getFirst().placing().mirrored()).isEqualTo(1);
     assertThat(Samples.derive(mended).findings()).noneMatch(it -> it.id().endsWith(".halves"));
     Part even =
         Samples.plate(
@@ -96,7 +96,7 @@ class PartFindingsTest {
             "mat",
             12.5,
             Placing.USUAL.made(2, 0));
-    assertThat(Samples.derive(Samples.whole().withParts(List.of(even))).findings())
+    assertThat(Samples.derive(First.withParts(Samples.whole(), List.of(even))).findings())
         .noneMatch(it -> it.id().endsWith(".halves"));
   }
 
@@ -187,7 +187,7 @@ class PartFindingsTest {
 
     Project mended = mended(project, "draft.d1.sliver-0");
 
-    Feature moved = mended.parts().getFirst().cut().orElseThrow().features().getFirst();
+    Feature moved = mended.first().parts().getFirst().cut().orElseThrow().features().getFirst();
     assertThat(moved.where())
         .isInstanceOfSatisfying(
             Where.At.class, it -> assertThat(it.spot().at().y()).isCloseTo(45 - 6, within(1.0)));
@@ -202,7 +202,7 @@ class PartFindingsTest {
     Project along = with(plate("d1", board(), hole(12, new Where.Along(0, 1, 9, 5))));
     Project deeper = mended(along, "draft.d1.sliver-0");
     assertThat(finding(deeper, "draft.d1.sliver-0")).isEmpty();
-    assertThat(deeper.parts().getFirst().cut().orElseThrow().features().getFirst().where())
+    assertThat(deeper.first().parts().getFirst().cut().orElseThrow().features().getFirst().where())
         .isInstanceOfSatisfying(Where.Along.class, it -> assertThat(it.insetMm()).isGreaterThan(9));
   }
 
@@ -214,7 +214,7 @@ class PartFindingsTest {
 
     Project mended = mended(project, "draft.d1.sliver-0");
 
-    Node tip = mended.parts().getFirst().cut().orElseThrow().outline().nodes().get(2);
+    Node tip = mended.first().parts().getFirst().cut().orElseThrow().outline().nodes().get(2);
     assertThat(tip.kind()).isEqualTo(Node.Kind.ROUND);
     assertThat(tip.ease()).isEqualTo(5);
   }
@@ -251,7 +251,7 @@ class PartFindingsTest {
         Part.formed(
             "d1", "Rim", "band", Map.of("round", 2000.0, "width", 30.0), "foam", Placing.USUAL);
     assertThat(finding(with(band), "draft.d1.sheet")).isEmpty();
-    PartReckoning reckoned = Samples.derive(with(band)).part("d1").orElseThrow();
+    PartReckoning reckoned = Samples.derive(with(band)).first().part("d1").orElseThrow();
     assertThat(reckoned.covers()).isPresent();
     assertThat(reckoned.templates(Units.METRIC)).hasSize(2);
     assertThat(reckoned.mass().orElseThrow().inputs().getFirst().formula()).contains("one.covers");
@@ -273,7 +273,7 @@ class PartFindingsTest {
 
     Project mended = mended(project, "draft.d2.band");
 
-    assertThat(mended.parts().get(1).formed().orElseThrow().sizes().get("round"))
+    assertThat(mended.first().parts().get(1).formed().orElseThrow().sizes().get("round"))
         .isCloseTo(640, within(0.1));
     assertThat(finding(mended, "draft.d2.band")).isEmpty();
   }
@@ -294,7 +294,7 @@ class PartFindingsTest {
 
     Project mended = mended(project, "draft.d2.texture");
 
-    assertThat(mended.parts().get(1).placing().textured()).isEqualTo(Faces.FRONT);
+    assertThat(mended.first().parts().get(1).placing().textured()).isEqualTo(Faces.FRONT);
     assertThat(finding(mended, "draft.d2.texture")).isEmpty();
   }
 
@@ -312,13 +312,15 @@ class PartFindingsTest {
     Part four = plate("d1", board()).withPlacing(Placing.USUAL.made(4, 2));
     Derived derived = Samples.derive(with(four));
 
-    double mass = derived.part("d1").orElseThrow().mass().orElseThrow().value();
+    double mass = derived.first().part("d1").orElseThrow().mass().orElseThrow().value();
     assertThat(mass).isCloseTo(4 * 200 * 120 * 10 * 150e-6, within(0.01));
-    assertThat(derived.whole().mass().orElseThrow().value()).isCloseTo(mass, within(1e-6));
+    assertThat(derived.first().whole().mass().orElseThrow().value()).isCloseTo(mass, within(1e-6));
     Derived both = Samples.derive(with(four, Samples.blade().withId("d2")));
-    double blade = both.part("d2").orElseThrow().core().orElseThrow().mass().value();
-    assertThat(both.whole().mass().orElseThrow().value()).isCloseTo(mass + blade, within(1e-6));
-    assertThat(both.whole().mass().orElseThrow().label()).contains("without glue and coats");
+    double blade = both.first().part("d2").orElseThrow().core().orElseThrow().mass().value();
+    assertThat(both.first().whole().mass().orElseThrow().value())
+        .isCloseTo(mass + blade, within(1e-6));
+    assertThat(both.first().whole().mass().orElseThrow().label())
+        .contains("without glue and coats");
   }
 
   @Test
@@ -353,7 +355,7 @@ class PartFindingsTest {
         .satisfies(it -> assertThat(it.buy().value()).isEqualTo(1));
     assertThat(derived.plan().orElseThrow().steps())
         .extracting(it -> it.id())
-        .contains("d1/trace", "d1/cut", "d1/sand", "d1/measure", "all/pack");
+        .contains("p1/d1/trace", "p1/d1/cut", "p1/d1/sand", "p1/d1/measure", "all/pack");
     assertThat(derived.findings()).noneMatch(it -> it.title().contains("Trace half"));
   }
 
@@ -364,12 +366,15 @@ class PartFindingsTest {
         with(plate("d1", board()), plate("d2", WholeOutline.circle(new Point(0, 0), 40)));
     var units = stoutblade.measure.Units.METRIC;
     Derived before = reckoner.derive(project, Samples.NOW, units);
-    Project moved = OutlineEdits.moveNode("d1", 0, new Point(-110, -60)).applyTo(project);
+    Project moved =
+        OutlineEdits.moveNode("d1", 0, new Point(-110, -60)).in(Prop.FIRST).applyTo(project);
 
     Derived after = reckoner.derive(moved, Samples.NOW, units);
 
-    assertThat(after.part("d2").orElseThrow()).isSameAs(before.part("d2").orElseThrow());
-    assertThat(after.part("d1").orElseThrow()).isNotSameAs(before.part("d1").orElseThrow());
+    assertThat(after.first().part("d2").orElseThrow())
+        .isSameAs(before.first().part("d2").orElseThrow());
+    assertThat(after.first().part("d1").orElseThrow())
+        .isNotSameAs(before.first().part("d1").orElseThrow());
   }
 
   private static Part kept(double second, Point... ring) {
@@ -411,7 +416,7 @@ class PartFindingsTest {
   @Test
   void a_kept_piece_larger_than_a_sheet_is_looked_through_like_any() {
     Part large = kept(100, new Point(50, 120)).times(18);
-    PartReckoning reckoned = Samples.derive(with(large)).part("d1").orElseThrow();
+    PartReckoning reckoned = Samples.derive(with(large)).first().part("d1").orElseThrow();
 
     assertThat(reckoned.covers().orElseThrow().panels()).isNotEmpty();
     assertThat(finding(with(large), "draft.d1.sheet")).isPresent();

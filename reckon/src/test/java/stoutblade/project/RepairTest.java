@@ -18,10 +18,10 @@ class RepairTest {
   private static Project project() {
     Project project = Samples.whole();
     for (String name : List.of("Guard", "Lug", "Haft")) {
-      project = PartEdits.addPlate(name, square(), 10).applyTo(project);
+      project = PartEdits.addPlate(name, square(), 10).in(Prop.FIRST).applyTo(project);
     }
     String guard = id(project, "Guard");
-    return PartEdits.fix(id(project, "Lug"), guard).applyTo(project);
+    return PartEdits.fix(id(project, "Lug"), guard).in(Prop.FIRST).applyTo(project);
   }
 
   private static WholeOutline square() {
@@ -30,7 +30,7 @@ class RepairTest {
   }
 
   private static String id(Project project, String name) {
-    return project.parts().stream()
+    return project.first().parts().stream()
         .filter(it -> it.name().equals(name))
         .map(Part::id)
         .findFirst()
@@ -39,7 +39,7 @@ class RepairTest {
 
   private static Consumer<Project> refusing(String... parts) {
     return project -> {
-      for (Part part : project.parts()) {
+      for (Part part : project.first().parts()) {
         if (List.of(parts).contains(part.name())) {
           throw new IllegalArgumentException(part.name() + " has no end");
         }
@@ -53,9 +53,10 @@ class RepairTest {
 
     assertThat(repair.removed())
         .containsExactly(new Repair.Removed("the part 'Guard'", "Guard has no end"));
-    assertThat(repair.mended().parts().stream().map(Part::name))
+    assertThat(repair.mended().first().parts().stream().map(Part::name))
         .containsExactly("Test blade", "Lug", "Haft");
-    assertThat(repair.mended().part(id(project(), "Lug")).orElseThrow().placing().on()).isEmpty();
+    assertThat(repair.mended().first().part(id(project(), "Lug")).orElseThrow().placing().on())
+        .isEmpty();
     assertThat(First.part(repair.mended())).isEqualTo(First.part(project()));
     assertThat(First.layering(repair.mended())).isEqualTo(First.layering(project()));
     assertThat(First.coats(repair.mended())).isEqualTo(First.coats(project()));
@@ -75,7 +76,7 @@ class RepairTest {
         Repair.of(
             project(),
             it -> {
-              if (it.parts().stream().anyMatch(part -> part.core().isPresent())) {
+              if (it.first().parts().stream().anyMatch(part -> part.core().isPresent())) {
                 throw new IndexOutOfBoundsException("Index 3 out of bounds for length 3");
               }
             },
@@ -110,11 +111,12 @@ class RepairTest {
     String haft = id(project, "Haft");
     Project along =
         PartEdits.place(haft, "Along", it -> it.on(guard).at(new Where.Along(0, 1, 0, 3)))
+            .in(Prop.FIRST)
             .applyTo(project);
 
     Repair repair = Repair.of(along, refusing("Guard"), share -> {});
 
-    assertThat(repair.mended().part(haft).orElseThrow().placing().where())
+    assertThat(repair.mended().first().part(haft).orElseThrow().placing().where())
         .isEqualTo(Where.At.of(0, 0));
   }
 

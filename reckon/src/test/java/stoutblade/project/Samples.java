@@ -40,6 +40,7 @@ import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
 import stoutblade.template.Paper;
 import stoutblade.wearer.Wearer;
+import stoutblade.wearer.Wearers;
 
 /** Small made-up projects and materials for tests. */
 public final class Samples {
@@ -157,16 +158,22 @@ public final class Samples {
   /** A project with everything decided and nothing done. */
   public static Project whole() {
     return new Project(
-        "Test prop",
-        Size.of(new Wearer("Tester", 1740)),
+        "Test work",
         new Event("Test day", NOW.plusWeeks(4), Event.USUAL_READY_BEFORE),
         FreeHours.EVENINGS_AND_WEEKENDS,
         Map.of("primer", 500_000.0, "paint", 60_000.0),
+        List.of(),
         Paper.A4,
         Journal.EMPTY,
-        new Defaults(STACK, COATS),
-        List.of(blade()),
-        List.of());
+        Wearers.of(new Wearer("Tester", 1740)),
+        List.of(
+            new Prop(
+                Prop.FIRST,
+                "Test prop",
+                Wearers.FIRST,
+                Size.unknown(),
+                new Defaults(STACK, COATS),
+                List.of(blade()))));
   }
 
   private static final Layering STACK = Layering.of(2, "foam", 10, Profile.bevel(20, 4));
@@ -175,7 +182,7 @@ public final class Samples {
 
   /** The same without any part. */
   public static Project bare() {
-    return whole().withParts(List.of());
+    return First.withParts(whole(), List.of());
   }
 
   /** The sample blade: worked on both faces, with a core and coats. */
@@ -264,7 +271,7 @@ public final class Samples {
 
   /** The whole project with a picture. */
   public static Project pictured(Reference reference) {
-    return whole().withSize(whole().size().withReferences(List.of(reference)));
+    return First.withSize(whole(), whole().first().size().withReferences(List.of(reference)));
   }
 
   /** Everything derived from a project at the time of the tests. */

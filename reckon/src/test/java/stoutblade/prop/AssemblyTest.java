@@ -12,8 +12,10 @@ import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import stoutblade.part.Assembly;
 import stoutblade.part.Part;
+import stoutblade.project.First;
 import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
 import stoutblade.project.Samples;
 import stoutblade.shape.Point;
 import stoutblade.shape.WholeOutline;
@@ -36,11 +38,11 @@ class AssemblyTest {
   }
 
   private static Project with(Part... parts) {
-    return Samples.whole().withParts(List.of(parts));
+    return First.withParts(Samples.whole(), List.of(parts));
   }
 
   private static Spot first(Project project, String id) {
-    return Assembly.of(project.parts()).spots().get(id).getFirst();
+    return Assembly.of(project.first().parts()).spots().get(id).getFirst();
   }
 
   private static Where at(double x, double y, double turn) {
@@ -53,11 +55,11 @@ class AssemblyTest {
         with(
             disc("d1", on("", new Where.Row(new Point(-50, 0), new Point(50, 0), 2))),
             disc("d2", on("d1", new Where.Ring(new Point(0, 0), 30, 16, 0)).made(2, 1)));
-    Assembly assembly = Assembly.of(project.parts());
+    Assembly assembly = Assembly.of(project.first().parts());
 
     assertThat(assembly.spots().get("d2")).hasSize(32);
-    assertThat(assembly.made(project.parts().get(1))).isEqualTo(64);
-    assertThat(assembly.mirrored(project.parts().get(1))).isEqualTo(32);
+    assertThat(assembly.made(project.first().parts().get(1))).isEqualTo(64);
+    assertThat(assembly.mirrored(project.first().parts().get(1))).isEqualTo(32);
   }
 
   @Property
@@ -73,7 +75,7 @@ class AssemblyTest {
             disc("d4", on("", at(7, 7, 0))));
     Point by = new Point(x, y);
 
-    Project moved = PartEdits.move("d2", by).applyTo(project);
+    Project moved = PartEdits.move("d2", by).in(Prop.FIRST).applyTo(project);
 
     for (String id : List.of("d2", "d3")) {
       assertThat(first(moved, id).at().distance(first(project, id).at().plus(by))).isLessThan(1e-9);
@@ -92,7 +94,7 @@ class AssemblyTest {
             disc("d3", on("", new Where.Ring(new Point(3, 4), 9, 5, 0.2))));
 
     for (String id : List.of("d2", "d3")) {
-      Project fixed = PartEdits.fix(id, "d1").applyTo(project);
+      Project fixed = PartEdits.fix(id, "d1").in(Prop.FIRST).applyTo(project);
       assertThat(first(fixed, id).at().distance(first(project, id).at())).isLessThan(1e-9);
       assertThat(Math.IEEEremainder(first(fixed, id).turn() - first(project, id).turn(), Math.TAU))
           .isCloseTo(0, within(1e-9));
@@ -107,10 +109,10 @@ class AssemblyTest {
             disc("d2", on("d1", at(5, -8, 1))),
             disc("d3", on("d2", at(1, 2, 0))));
 
-    Project left = PartEdits.remove("d2").applyTo(project);
+    Project left = PartEdits.remove("d2").in(Prop.FIRST).applyTo(project);
 
-    assertThat(left.parts()).extracting(Part::id).containsExactly("d1", "d3");
-    assertThat(left.parts().get(1).placing().on()).isEqualTo("d1");
+    assertThat(left.first().parts()).extracting(Part::id).containsExactly("d1", "d3");
+    assertThat(left.first().parts().get(1).placing().on()).isEqualTo("d1");
     assertThat(first(left, "d3").at().distance(first(project, "d3").at())).isLessThan(1e-9);
   }
 
@@ -119,7 +121,7 @@ class AssemblyTest {
     assertThatThrownBy(() -> with(disc("d1", on("d9", at(0, 0, 0)))))
         .hasMessageContaining("which is not there");
     Project chain = with(disc("d1", Placing.USUAL), disc("d2", on("d1", at(0, 0, 0))));
-    assertThatThrownBy(() -> PartEdits.fix("d1", "d2").applyTo(chain))
+    assertThatThrownBy(() -> PartEdits.fix("d1", "d2").in(Prop.FIRST).applyTo(chain))
         .hasMessageContaining("carries itself");
     assertThatThrownBy(() -> with(disc("d1", on("", new Where.Along(0, 1, 0, 4)))))
         .hasMessageContaining("fixed to a part that is cut along an outline");
@@ -139,7 +141,7 @@ class AssemblyTest {
                 "eva-stiff",
                 on("d1", at(0, 0, 0))));
 
-    var seen = Samples.derive(project).part("d2").orElseThrow().seen();
+    var seen = Samples.derive(project).first().part("d2").orElseThrow().seen();
 
     assertThat(stoutblade.shape.Box.around(seen.getFirst().flattened(0.1)).width())
         .isCloseTo(50, within(0.2));

@@ -8,8 +8,10 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import stoutblade.part.Part;
+import stoutblade.project.First;
 import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
 import stoutblade.project.Samples;
 
 class ShapedPartTest {
@@ -36,16 +38,19 @@ class ShapedPartTest {
   @Test
   void parts_are_added_changed_and_removed_as_edits() {
     Project one =
-        PartEdits.addShape("Collar", "ring", Map.of("across", 60.0)).applyTo(Samples.bare());
-    Project two = PartEdits.addShape("Cone", "cone", Map.of()).applyTo(one);
-    assertThat(two.parts()).extracting(Part::id).containsExactly("d1", "d2");
+        PartEdits.addShape("Collar", "ring", Map.of("across", 60.0))
+            .in(Prop.FIRST)
+            .applyTo(Samples.bare());
+    Project two = PartEdits.addShape("Cone", "cone", Map.of()).in(Prop.FIRST).applyTo(one);
+    assertThat(two.first().parts()).extracting(Part::id).containsExactly("d1", "d2");
 
-    Project changed = PartEdits.shape("d2", "Higher", it -> it.with("height", 300)).applyTo(two);
-    assertThat(changed.parts().get(1))
+    Project changed =
+        PartEdits.shape("d2", "Higher", it -> it.with("height", 300)).in(Prop.FIRST).applyTo(two);
+    assertThat(changed.first().parts().get(1))
         .extracting(it -> it.formed().orElseThrow().sizes().get("height"))
         .isEqualTo(300.0);
-    assertThat(changed.parts().get(0)).isEqualTo(two.parts().get(0));
-    assertThat(PartEdits.remove("d1").applyTo(changed).parts())
+    assertThat(changed.first().parts().get(0)).isEqualTo(two.first().parts().get(0));
+    assertThat(PartEdits.remove("d1").in(Prop.FIRST).applyTo(changed).first().parts())
         .extracting(Part::id)
         .containsExactly("d2");
   }
@@ -62,7 +67,7 @@ class ShapedPartTest {
     assertThatThrownBy(
             () -> Part.formed("d1", "Glue", "glue", Map.of(), "eva-stiff", Placing.USUAL))
         .hasMessageContaining("no foam to cut");
-    assertThatThrownBy(() -> Samples.bare().withParts(List.of(COLLAR, COLLAR)))
+    assertThatThrownBy(() -> First.withParts(Samples.bare(), List.of(COLLAR, COLLAR)))
         .hasMessageContaining("an id of its own");
   }
 }

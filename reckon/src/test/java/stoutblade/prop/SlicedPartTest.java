@@ -16,6 +16,7 @@ import stoutblade.project.Derived;
 import stoutblade.project.PartEdits;
 import stoutblade.project.PartReckoning;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
 import stoutblade.project.Samples;
 import stoutblade.reference.Orientation;
 import stoutblade.reference.Orientation.View;
@@ -45,11 +46,12 @@ class SlicedPartTest {
 
   private static Project kept() {
     return PartEdits.addSliced("Torus", new Slices.Origin("torus.stl", "o1", 2), torus, "foam", 6)
+        .in(Prop.FIRST)
         .applyTo(Samples.bare());
   }
 
   private static Part part() {
-    return kept().parts().getFirst();
+    return kept().first().parts().getFirst();
   }
 
   @Test
@@ -67,7 +69,7 @@ class SlicedPartTest {
   @Test
   void its_weight_and_its_template_follow() {
     Derived derived = Samples.derive(kept());
-    PartReckoning reckoned = derived.part("d1").orElseThrow();
+    PartReckoning reckoned = derived.first().part("d1").orElseThrow();
 
     double volume = part().developed().panels().stream().mapToDouble(Panel::area).sum() * 10;
     assertThat(reckoned.mass().orElseThrow().value())
@@ -97,16 +99,18 @@ class SlicedPartTest {
         Slicer.of(
             MeshSamples.torus(100, 30, 60, Turn.NONE), Orientation.Z_UP, 1, slicing, share -> {});
     Project project =
-        PartEdits.addSliced("Torus", NOWHERE, mixed, "foam", 0).applyTo(Samples.bare());
+        PartEdits.addSliced("Torus", NOWHERE, mixed, "foam", 0)
+            .in(Prop.FIRST)
+            .applyTo(Samples.bare());
     Derived derived = Samples.derive(project);
 
-    assertThat(derived.part("d1").orElseThrow().mass().orElseThrow().value())
+    assertThat(derived.first().part("d1").orElseThrow().mass().orElseThrow().value())
         .isCloseTo(mixed.cut() * Samples.FOAM.densityGPerMm3(), within(mixed.cut() * 1e-6));
     assertThat(derived.shopping().orElseThrow().lines())
         .extracting(it -> it.name())
         .anyMatch(it -> it.contains("12 mm, for Torus"))
         .anyMatch(it -> it.contains("6 mm, for Torus"));
-    assertThat(derived.part("d1").orElseThrow().templates(Units.METRIC))
+    assertThat(derived.first().part("d1").orElseThrow().templates(Units.METRIC))
         .extracting(Template::title)
         .containsExactly("Torus, 12 mm", "Torus, 6 mm");
   }
@@ -117,14 +121,17 @@ class SlicedPartTest {
     assertThat(part().slices().orElseThrow().origin().since(4)).hasValue(2);
     assertThat(NOWHERE.since(4)).isEmpty();
     Project moved =
-        PartEdits.place("d1", "moved", it -> it.moved(new Point(70, 5))).applyTo(kept());
+        PartEdits.place("d1", "moved", it -> it.moved(new Point(70, 5)))
+            .in(Prop.FIRST)
+            .applyTo(kept());
     Project anew =
         PartEdits.slicedAnew("d1", new Slices.Origin("torus.stl", "o1", 4), torus, "foam", 0)
+            .in(Prop.FIRST)
             .applyTo(moved);
 
-    Part part = anew.parts().getFirst();
-    assertThat(anew.parts()).hasSize(1);
-    assertThat(part.placing()).isEqualTo(moved.parts().getFirst().placing());
+    Part part = anew.first().parts().getFirst();
+    assertThat(anew.first().parts()).hasSize(1);
+    assertThat(part.placing()).isEqualTo(moved.first().parts().getFirst().placing());
     assertThat(part.name()).isEqualTo("Torus");
     assertThat(part.slices().orElseThrow().origin().perUnit()).isEqualTo(4);
     assertThat(part.slices().orElseThrow().pegMm()).isZero();

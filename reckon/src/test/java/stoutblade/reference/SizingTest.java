@@ -12,10 +12,11 @@ import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import stoutblade.measure.Stated;
 import stoutblade.measure.Units;
-import stoutblade.project.Edit;
 import stoutblade.project.First;
 import stoutblade.project.OutlineEdits;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
+import stoutblade.project.PropEdit;
 import stoutblade.project.Refit;
 import stoutblade.project.Samples;
 import stoutblade.project.SizeEdits;
@@ -30,11 +31,13 @@ class SizingTest {
   /** A picture at 2 mm to the pixel for a character of 1740 mm; the whole prop is 1900 mm. */
   private static Project project(double characterMm) {
     Project bare = Samples.pictured(Samples.picture().withWhole(Optional.of(WHOLE)));
-    return SizeEdits.bearer(Optional.of(new Bearer("Character", characterMm))).applyTo(bare);
+    return SizeEdits.bearer(Optional.of(new Bearer("Character", characterMm)))
+        .in(Prop.FIRST)
+        .applyTo(bare);
   }
 
   private static Sizing sizing(Project project) {
-    return project.size().sizing();
+    return project.first().size().sizing(First.wearer(project));
   }
 
   private static double whole(Project project) {
@@ -49,7 +52,7 @@ class SizingTest {
   void without_a_character_both_schools_give_the_same_size() {
     Project bare = Samples.pictured(Samples.picture().withWhole(Optional.of(WHOLE)));
 
-    assertThat(whole(SizeEdits.school(School.IN_PROPORTION, bare).applyTo(bare)))
+    assertThat(whole(First.school(School.IN_PROPORTION, bare).in(Prop.FIRST).applyTo(bare)))
         .isEqualTo(whole(bare))
         .isCloseTo(1900, within(1e-9));
   }
@@ -62,7 +65,8 @@ class SizingTest {
   void in_proportion_is_true_size_times_the_ratio_of_statures() {
     Project trueSize = project(67 * 25.4);
 
-    Project inProportion = SizeEdits.school(School.IN_PROPORTION, trueSize).applyTo(trueSize);
+    Project inProportion =
+        First.school(School.IN_PROPORTION, trueSize).in(Prop.FIRST).applyTo(trueSize);
 
     assertThat(whole(trueSize)).isCloseTo(950 * 67 * 25.4 / 870, within(1e-9));
     assertThat(whole(inProportion) / whole(trueSize)).isCloseTo(1740 / (67 * 25.4), within(1e-9));
@@ -72,9 +76,9 @@ class SizingTest {
   @Test
   void the_choice_is_one_edit_that_names_its_factor_and_moves_core_and_handle() {
     Project trueSize = project(1933.333333333);
-    Edit edit = SizeEdits.school(School.IN_PROPORTION, trueSize);
+    PropEdit edit = First.school(School.IN_PROPORTION, trueSize);
 
-    Project smaller = edit.applyTo(trueSize);
+    Project smaller = edit.in(Prop.FIRST).applyTo(trueSize);
 
     assertThat(edit.name()).isEqualTo("Size of the prop × 0.9");
     assertThat(First.core(smaller).orElseThrow().endMm())
@@ -87,7 +91,8 @@ class SizingTest {
       @ForAll @DoubleRange(min = 0, max = 1) double share,
       @ForAll @DoubleRange(min = 1400, max = 2200) double character) {
     Project trueSize = project(character);
-    Project between = SizeEdits.school(new School.Blend(share), trueSize).applyTo(trueSize);
+    Project between =
+        First.school(new School.Blend(share), trueSize).in(Prop.FIRST).applyTo(trueSize);
 
     double expected = 1 + share * (1740 / character - 1);
 
@@ -99,9 +104,10 @@ class SizingTest {
   @Test
   void a_length_aimed_at_is_met_and_stays_met_when_a_ruler_changes() {
     Project thirty = project(1740 * 762 / 1900.0);
-    Project aimed = SizeEdits.school(new School.Target(24 * 25.4), thirty).applyTo(thirty);
+    Project aimed =
+        First.school(new School.Target(24 * 25.4), thirty).in(Prop.FIRST).applyTo(thirty);
 
-    Project remarked = SizeEdits.ruler("p1", Samples.figure(1000)).applyTo(aimed);
+    Project remarked = SizeEdits.ruler("p1", Samples.figure(1000)).in(Prop.FIRST).applyTo(aimed);
 
     assertThat(sizing(aimed).factor().value()).isCloseTo(0.8, within(1e-9));
     assertThat(blade(aimed)).isCloseTo(blade(thirty) * 0.8, within(1e-9));
@@ -114,11 +120,11 @@ class SizingTest {
   void going_there_and_back_leaves_the_blade_as_it_was() {
     Project start = project(1600);
 
-    Project there = SizeEdits.school(School.IN_PROPORTION, start).applyTo(start);
-    Project back = SizeEdits.school(School.TRUE_SIZE, there).applyTo(there);
+    Project there = First.school(School.IN_PROPORTION, start).in(Prop.FIRST).applyTo(start);
+    Project back = First.school(School.TRUE_SIZE, there).in(Prop.FIRST).applyTo(there);
 
     assertThat(blade(back)).isCloseTo(blade(start), within(1e-9));
-    assertThat(back.size()).isEqualTo(start.size());
+    assertThat(back.first().size()).isEqualTo(start.first().size());
   }
 
   @Test
@@ -129,7 +135,7 @@ class SizingTest {
             .with(Camera.FLAT)
             .with(Samples.figure(870))
             .withWhole(Optional.of(new Mark(new Point(700, 1150), new Point(700, 150))));
-    Project two = SizeEdits.addPicture(side).applyTo(one);
+    Project two = SizeEdits.addPicture(side).in(Prop.FIRST).applyTo(one);
 
     assertThat(whole(two)).isBetween(1900.0, 2000.0);
     assertThat(sizing(two).trueLength().orElseThrow().agree()).isFalse();
@@ -144,19 +150,19 @@ class SizingTest {
         Reference.of("p2", "Side", Samples.picture().picture())
             .with(Camera.FLAT)
             .with(Samples.figure(435));
-    Project two = SizeEdits.addPicture(side).applyTo(one);
+    Project two = SizeEdits.addPicture(side).in(Prop.FIRST).applyTo(one);
 
-    Project moved = SizeEdits.centreLine("p2", WHOLE).applyTo(two);
+    Project moved = SizeEdits.centreLine("p2", WHOLE).in(Prop.FIRST).applyTo(two);
 
-    assertThat(moved.size().traced().orElseThrow().id()).isEqualTo("p2");
-    assertThat(moved.size().references().getFirst().centreLine()).isEmpty();
+    assertThat(moved.first().size().traced().orElseThrow().id()).isEqualTo("p2");
+    assertThat(moved.first().size().references().getFirst().centreLine()).isEmpty();
     assertThat(blade(moved)).isCloseTo(blade(two), within(1e-9));
   }
 
   @Test
   void a_change_of_size_says_what_does_not_follow_and_what_no_longer_fits() {
     Project large = project(1740);
-    Project small = SizeEdits.school(new School.Target(665), large).applyTo(large);
+    Project small = First.school(new School.Target(665), large).in(Prop.FIRST).applyTo(large);
 
     Refit refit =
         Refit.between(Samples.derive(large), Samples.derive(small), Units.METRIC).orElseThrow();
@@ -166,7 +172,7 @@ class SizingTest {
         .startsWith("The whole prop is now 0.35 times as large as it was: the foam stays 10 mm;")
         .contains("the core stays Dowel 9 mm")
         .contains("instead of");
-    Project longer = OutlineEdits.length(First.ID, 900).applyTo(large);
+    Project longer = OutlineEdits.length(First.ID, 900).in(Prop.FIRST).applyTo(large);
     assertThat(Refit.between(Samples.derive(large), Samples.derive(longer), Units.METRIC))
         .isEmpty();
   }
@@ -186,7 +192,11 @@ class SizingTest {
 
   private static Sizing with(Model model) {
     return Sizing.of(
-        Samples.whole().wearer(), Optional.empty(), School.TRUE_SIZE, List.of(), List.of(model));
+        First.wearer(Samples.whole()),
+        Optional.empty(),
+        School.TRUE_SIZE,
+        List.of(),
+        List.of(model));
   }
 
   @Test

@@ -13,6 +13,7 @@ import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
 import stoutblade.project.Samples;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
@@ -68,6 +69,7 @@ class ShelvesTest {
     for (String name : List.of("One", "Two", "Three", "Four")) {
       project =
           PartEdits.addShape(name, "ring", Map.of("across", 400.0, "foam", 10.0, "width", 30.0))
+              .in(Prop.FIRST)
               .applyTo(project);
     }
     Shopping.Line line =
@@ -91,11 +93,12 @@ class ShelvesTest {
   void small_pieces_come_from_what_is_left_over() {
     Project discs =
         PartEdits.addPlate("Disc", WholeOutline.circle(new Point(0, 0), 50), 10)
+            .in(Prop.FIRST)
             .applyTo(Samples.bare());
     assertThat(buy(discs, 0)).isEqualTo(1);
     assertThat(buy(discs, 99 * 99)).as("too small for one").isEqualTo(1);
     assertThat(buy(discs, 150 * 150)).as("one fits").isEqualTo(0);
-    Project two = PartEdits.place("d1", "Two", it -> it.made(2, 0)).applyTo(discs);
+    Project two = PartEdits.place("d1", "Two", it -> it.made(2, 0)).in(Prop.FIRST).applyTo(discs);
     assertThat(buy(two, 150 * 150)).as("one of two fits").isEqualTo(1);
   }
 

@@ -14,6 +14,7 @@ import stoutblade.project.LayerEdits;
 import stoutblade.project.OutlineEdits;
 import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
 import stoutblade.project.Samples;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
@@ -45,7 +46,8 @@ class ShoppingTest {
   void a_wide_blade_takes_a_sheet_for_each_layer() {
     Project wide =
         OutlineEdits.width(First.ID, 520)
-            .applyTo(OutlineEdits.length(First.ID, 900).applyTo(Samples.whole()));
+            .in(Prop.FIRST)
+            .applyTo(OutlineEdits.length(First.ID, 900).in(Prop.FIRST).applyTo(Samples.whole()));
 
     assertThat(line(wide, "Foam").buy().value()).isEqualTo(2);
   }
@@ -80,7 +82,9 @@ class ShoppingTest {
   @Test
   void a_profile_weighs_and_is_bought_as_a_profile() {
     Project project =
-        PartEdits.addShape("Rim strip", "moulding", Map.of("foam", 15.0)).applyTo(Samples.bare());
+        PartEdits.addShape("Rim strip", "moulding", Map.of("foam", 15.0))
+            .in(Prop.FIRST)
+            .applyTo(Samples.bare());
 
     Shopping.Line strip = line(project, "Half-round profile");
     assertThat(strip.need().value()).isCloseTo(1000 + 120, within(1e-9));
@@ -90,7 +94,8 @@ class ShoppingTest {
     double mass = Math.PI * 225 / 8 * (1000 + 60) * 150e-6;
     assertThat(Samples.derive(project).parts().getFirst().mass().orElseThrow().value())
         .isCloseTo(mass, within(1e-9));
-    Project round = PartEdits.shape("d1", "Round", it -> it.with("shape", 2)).applyTo(project);
+    Project round =
+        PartEdits.shape("d1", "Round", it -> it.with("shape", 2)).in(Prop.FIRST).applyTo(project);
     assertThat(Samples.derive(round).parts().getFirst().mass().orElseThrow().value())
         .isCloseTo(2 * mass, within(1e-9));
   }
@@ -106,13 +111,15 @@ class ShoppingTest {
                 new Node(new Point(60, 0), Node.Kind.CORNER, 0, bulge),
                 new Node(new Point(-60, 0), Node.Kind.CORNER, 0, bulge)));
     HalfOutline half = new HalfOutline(List.of(Node.corner(30, 0), Node.corner(30, 80)));
-    Project flat = PartEdits.addPlate("Disc", disc, 8).applyTo(Samples.bare());
-    Project both = reversed ? flat : PartEdits.addPlate("Guard", half, 8).applyTo(flat);
+    Project flat = PartEdits.addPlate("Disc", disc, 8).in(Prop.FIRST).applyTo(Samples.bare());
+    Project both =
+        reversed ? flat : PartEdits.addPlate("Guard", half, 8).in(Prop.FIRST).applyTo(flat);
     Project layered =
         LayerEdits.on(
                 "d1",
                 "Layers",
                 it -> it.withSheets(List.of(Sheet.of("foam", 8), Sheet.of("foam", 8))))
+            .in(Prop.FIRST)
             .applyTo(flat);
 
     double circle = Math.PI * 3600;

@@ -13,6 +13,7 @@ import stoutblade.project.Derived;
 import stoutblade.project.First;
 import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
 import stoutblade.project.Samples;
 import stoutblade.prop.Cut;
 import stoutblade.prop.Placing;
@@ -60,18 +61,22 @@ class LayerTemplatesTest {
     List<Step> steps =
         Samples.derive(First.with(Samples.whole(), ONE_LARGE)).plan().orElseThrow().steps();
 
-    assertThat(steps.stream().map(Step::id)).containsSubsequence("d1/join", "d1/trim", "d1/sand");
+    assertThat(steps.stream().map(Step::id))
+        .containsSubsequence("p1/d1/join", "p1/d1/trim", "p1/d1/sand");
     assertThat(Samples.derive(Samples.whole()).plan().orElseThrow().steps().stream().map(Step::id))
-        .doesNotContain("d1/trim");
+        .doesNotContain("p1/d1/trim");
   }
 
   @Test
   void a_layered_plate_has_a_template_of_its_own_for_the_large_layer_too() {
     Project project =
         PartEdits.addPlate("Disc", WholeOutline.circle(new Point(0, 0), 60), 10)
+            .in(Prop.FIRST)
             .applyTo(Samples.bare());
     Project layered =
-        stoutblade.project.LayerEdits.on("d1", "Layers", it -> ONE_LARGE).applyTo(project);
+        stoutblade.project.LayerEdits.on("d1", "Layers", it -> ONE_LARGE)
+            .in(Prop.FIRST)
+            .applyTo(project);
 
     List<Template> templates = Samples.derive(layered).parts().getFirst().templates(Units.METRIC);
 
@@ -86,7 +91,7 @@ class LayerTemplatesTest {
   }
 
   private static List<String> words(Part part) {
-    return Samples.derive(Samples.bare().withParts(List.of(part))).templates().stream()
+    return Samples.derive(First.withParts(Samples.bare(), List.of(part))).templates().stream()
         .flatMap(it -> it.labels().stream())
         .map(it -> it.text())
         .toList();
@@ -104,7 +109,7 @@ class LayerTemplatesTest {
         Layering.of(
             List.of(Sheet.of("foam", 6), Sheet.of("foam", 10)), Profile.FLAT.withFlatBack(true));
     List<Template> templates =
-        Samples.derive(Samples.bare().withParts(List.of(disc(oneSided, Placing.USUAL))))
+        Samples.derive(First.withParts(Samples.bare(), List.of(disc(oneSided, Placing.USUAL))))
             .templates();
     assertThat(templates)
         .extracting(it -> it.copies().getFirst().name())

@@ -80,17 +80,17 @@ class WearerTest {
   }
 
   @Test
-  void several_wearers_are_kept_and_one_carries() {
-    Wearers two = Wearers.of(new Wearer("A", 1740)).and(new Wearer("B", 1600));
+  void several_wearers_are_kept_by_their_ids() {
+    Wearers two = Wearers.of(new Wearer("A", 1740)).with("w2", new Wearer("B", 1600));
 
-    assertThat(two.wearer().name()).isEqualTo("B");
-    assertThat(two.carriedBy(0).with(new Wearer("C", 1800)).kept())
+    assertThat(two.get("w2").name()).isEqualTo("B");
+    assertThat(two.with(Wearers.FIRST, new Wearer("C", 1800)).kept().values())
         .extracting(Wearer::name)
         .containsExactly("C", "B");
-    assertThat(two.withoutCarrying().wearer().name()).isEqualTo("A");
-    assertThatThrownBy(() -> two.withoutCarrying().withoutCarrying())
+    assertThat(two.without("w2").kept()).containsOnlyKeys(Wearers.FIRST);
+    assertThatThrownBy(() -> two.without("w2").without(Wearers.FIRST))
         .hasMessageContaining("last wearer stays");
-    assertThatThrownBy(() -> two.carriedBy(2)).hasMessageContaining("one of 2");
+    assertThatThrownBy(() -> two.get("w3")).hasMessageContaining("no wearer 'w3'");
   }
 
   @Test

@@ -50,7 +50,12 @@ class SceneTest {
   @Test
   void the_demos_marks_are_near_what_the_camera_sees() throws java.io.IOException {
     Reference marks =
-        Demo.open(LocalDateTime.of(2031, 3, 3, 12, 0)).project().size().references().getFirst();
+        Demo.open(LocalDateTime.of(2031, 3, 3, 12, 0))
+            .project()
+            .first()
+            .size()
+            .references()
+            .getFirst();
 
     assertNear(marks, "r1", Quay.HEAD, Quay.HEEL);
     assertNear(marks, "r2", Quay.CRATE_TOP, Quay.CRATE_FOOT);

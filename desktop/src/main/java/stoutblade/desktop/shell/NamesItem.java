@@ -1,17 +1,21 @@
 package stoutblade.desktop.shell;
 
 import java.util.function.Function;
+import java.util.function.Supplier;
 import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
 import stoutblade.desktop.Desk;
-import stoutblade.project.Edit;
+import stoutblade.project.Change;
 import stoutblade.project.Edits;
-import stoutblade.project.Project;
-import stoutblade.project.SizeEdits;
+import stoutblade.project.PropEdits;
+import stoutblade.project.WearerEdits;
 
-/** The names of prop and wearer, in the menu of the tape's case; Enter takes what is typed. */
+/**
+ * The names of the work, the prop and its wearer, in the menu of the tape's case; Enter takes what
+ * is typed.
+ */
 public final class NamesItem extends CustomMenuItem {
 
   private final Desk desk;
@@ -22,16 +26,21 @@ public final class NamesItem extends CustomMenuItem {
     this.desk = desk;
     setHideOnClick(false);
     setContent(grid);
-    add("Prop", "prop-name", Project::name, Edits::name);
-    add("Wearer", "wearer-name", it -> it.wearer().name(), SizeEdits::wearerName);
+    add("Work", "work-name", () -> desk.project().name(), Edits::name);
+    add("Prop", "prop-name", () -> desk.prop().name(), PropEdits::name);
+    add(
+        "Wearer",
+        "wearer-name",
+        () -> desk.wearer().name(),
+        it -> WearerEdits.name(desk.prop().wearerId(), it));
   }
 
-  private void add(
-      String label, String id, Function<Project, String> now, Function<String, Edit> edit) {
-    TextField field = PlainText.field(now.apply(desk.project()));
+  private void add(String label, String id, Supplier<String> now, Function<String, Change> edit) {
+    TextField field = PlainText.field(now.get());
     field.setId(id);
     field.setOnAction(event -> desk.perform(edit.apply(field.getText())));
-    desk.derivedProperty().addListener(it -> field.setText(now.apply(desk.project())));
+    desk.derivedProperty().addListener(it -> field.setText(now.get()));
+    desk.propProperty().addListener(it -> field.setText(now.get()));
     grid.addRow(grid.getRowCount(), new Label(label), field);
   }
 }

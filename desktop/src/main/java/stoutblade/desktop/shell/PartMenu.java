@@ -1,14 +1,17 @@
 package stoutblade.desktop.shell;
 
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.CustomMenuItem;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextField;
 import stoutblade.desktop.Desk;
 import stoutblade.part.Part;
-import stoutblade.project.Edit;
+import stoutblade.project.Change;
 import stoutblade.project.PartEdits;
+import stoutblade.project.PropEdits;
 import stoutblade.prop.Placing;
 
 /** What can be done with a part on the rack: named, put in order, made again, mirrored, removed. */
@@ -34,10 +37,39 @@ final class PartMenu extends ContextMenu {
             item("rack-down", "Move down", PartEdits.order(id, 1)),
             item("rack-again", "Another like it", PartEdits.again(id)),
             item("rack-mirror", "Cut mirrored", mirrored(part)),
+            held(part),
+            copies(id),
             item("rack-remove", "Remove", PartEdits.remove(id)));
   }
 
-  private MenuItem item(String id, String words, Edit edit) {
+  private MenuItem held(Part part) {
+    CheckMenuItem item = new CheckMenuItem("Keeps its size");
+    item.setId("rack-held");
+    item.setSelected(part.held());
+    item.setOnAction(event -> desk.perform(PartEdits.held(part.id(), item.isSelected())));
+    return item;
+  }
+
+  /** The other props, in which the part is made as well. */
+  private Menu copies(String id) {
+    Menu menu = new Menu("Make it for another prop too");
+    menu.setId("rack-copy");
+    String own = desk.prop().id();
+    desk.project().props().stream()
+        .filter(it -> !it.id().equals(own))
+        .forEach(
+            it ->
+                menu.getItems()
+                    .add(
+                        item(
+                            "rack-copy-" + it.id(),
+                            it.name(),
+                            PropEdits.copyPart(own, id, it.id()))));
+    menu.setVisible(!menu.getItems().isEmpty());
+    return menu;
+  }
+
+  private MenuItem item(String id, String words, Change edit) {
     MenuItem item = new MenuItem(words);
     item.setId(id);
     item.setOnAction(event -> desk.perform(edit));
@@ -45,7 +77,7 @@ final class PartMenu extends ContextMenu {
   }
 
   /** All of it mirrored, or none. */
-  private static Edit mirrored(Part part) {
+  private static Change mirrored(Part part) {
     Placing placing = part.placing();
     int now = placing.mirrored() == placing.copies() ? 0 : placing.copies();
     return PartEdits.place(part.id(), "Cut mirrored", it -> it.made(it.copies(), now));

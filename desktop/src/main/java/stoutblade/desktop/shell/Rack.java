@@ -4,10 +4,14 @@ import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -21,17 +25,29 @@ import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.station.Figures;
 import stoutblade.measure.Display;
 import stoutblade.part.Part;
+import stoutblade.project.Edit;
 import stoutblade.project.PartReckoning;
+import stoutblade.project.PropEdits;
+import stoutblade.project.PropReckoning;
 import stoutblade.project.Station;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 
-/** The rack at the left: the wearer with the whole prop, and its parts, as small true drawings. */
+/**
+ * The rack at the left: the wearer with the prop that is looked at, the props of the event and that
+ * one's parts, as small true drawings.
+ */
 public final class Rack extends VBox {
 
   private static final double WIDTH = 148;
   private static final double PART_HIGH = 34;
   private static final double TALL_HIGH = 96;
+  private static final double PROP_WIDE = 26;
+  private static final double PROP_HIGH = 34;
+  private static final double PROP_ROW = 45;
+
+  /** So many props are in sight at once; the rest is scrolled to. */
+  private static final double MOST_PROPS = 4.5;
 
   /** What is this many times as high as wide gets a higher card. */
   private static final double TALL = 2;
@@ -41,30 +57,44 @@ public final class Rack extends VBox {
   private final Desk desk;
   private final MatView whole = small(Lie.UPRIGHT);
   private final Button wholeCard;
+  private final MenuButton more;
+  private final VBox propCards = new VBox();
+  private final ScrollPane propList = new ScrollPane(propCards);
   private final VBox partCards = new VBox(6);
   private final ScrollPane partList = new ScrollPane(partCards);
-  private IdentityHashMap<PartReckoning, Button> cards = new IdentityHashMap<>();
+  private IdentityHashMap<Object, Button> cards = new IdentityHashMap<>();
 
-  /** A rack that follows the desk. */
-  public Rack(Desk desk) {
-    super(10);
+  /**
+   * A rack that follows the desk.
+   *
+   * @param takeIn asks for another project and takes a prop of it in
+   */
+  public Rack(Desk desk, Runnable takeIn) {
+    super(8);
     this.desk = desk;
+    more = more(takeIn);
     getStyleClass().add(Style.RACK);
     setPrefWidth(WIDTH);
     setMinWidth(WIDTH);
     whole.setDrawing(this::drawWhole);
-    wholeCard = card(whole, 210, Station.SIZE);
-    partList.getStyleClass().add(Style.RACK_PARTS);
-    partList.setFitToWidth(true);
-    partList.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    wholeCard = card(whole, 178, Station.SIZE);
+    list(propList);
+    list(partList);
     partList.setMinHeight(0);
     partList.setPrefHeight(PART_HIGH);
     VBox.setVgrow(partList, Priority.ALWAYS);
-    getChildren().addAll(wholeCard, partList);
+    getChildren().addAll(wholeCard, propList, more, partList);
+    desk.propProperty().addListener(it -> show());
     desk.partProperty().addListener(it -> mark());
     desk.sumsProperty().addListener(it -> mark());
     desk.derivedProperty().addListener(it -> show());
     show();
+  }
+
+  private static void list(ScrollPane list) {
+    list.getStyleClass().add(Style.RACK_PARTS);
+    list.setFitToWidth(true);
+    list.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
   }
 
   private static MatView small(Lie lie) {
@@ -91,27 +121,93 @@ public final class Rack extends VBox {
   }
 
   private void show() {
-    double height = desk.project().wearer().heightMm();
-    double top = Math.max(height, Figures.wholeLength(desk.derived()));
-    wholeCard.setText(desk.project().wearer().name() + "\n" + Display.length(height, desk.units()));
+    double height = desk.wearer().heightMm();
+    double top = Math.max(height, Figures.wholeLength(desk.reckoned()));
+    wholeCard.setText(desk.wearer().name() + "\n" + Display.length(height, desk.units()));
     whole.fit(new Box(-height * 0.2, 0, height * 0.36, top), 6);
-    showParts();
+    showProps();
   }
 
-  private void showParts() {
-    // A card is made anew only where its part is another than before: compared by identity.
-    IdentityHashMap<PartReckoning, Button> now = new IdentityHashMap<>();
-    List<Button> order = new ArrayList<>();
-    for (PartReckoning part : desk.derived().parts()) {
-      Button card = Optional.ofNullable(cards.get(part)).orElseGet(() -> partCard(part));
-      now.put(part, card);
-      order.add(card);
+  private void showProps() {
+    // A card is made anew only where what it shows is another than before: compared by identity.
+    IdentityHashMap<Object, Button> now = new IdentityHashMap<>();
+    List<Button> props = new ArrayList<>();
+    for (PropReckoning prop : desk.derived().props()) {
+      props.add(kept(prop, now, () -> propCard(prop)));
     }
-    if (!order.equals(partCards.getChildren())) {
-      partCards.getChildren().setAll(order);
+    List<Button> parts = new ArrayList<>();
+    for (PartReckoning part : desk.reckoned().parts()) {
+      parts.add(kept(part, now, () -> partCard(part)));
     }
+    fill(propCards, props);
+    fill(partCards, parts);
     cards = now;
+    propList.setPrefHeight(Math.min(props.size(), MOST_PROPS) * PROP_ROW);
+    propList.setMinHeight(propList.getPrefHeight());
     mark();
+  }
+
+  private static void fill(VBox list, List<Button> wanted) {
+    if (!wanted.equals(list.getChildren())) {
+      list.getChildren().setAll(wanted);
+    }
+  }
+
+  private Button kept(Object what, IdentityHashMap<Object, Button> now, Supplier<Button> maker) {
+    Button card = Optional.ofNullable(cards.get(what)).orElseGet(maker);
+    now.put(what, card);
+    return card;
+  }
+
+  /** A prop: all of it, small. */
+  private Button propCard(PropReckoning prop) {
+    MatView picture = small(Lie.UPRIGHT);
+    picture.setPrefSize(PROP_WIDE, PROP_HIGH);
+    picture.setMinSize(PROP_WIDE, PROP_HIGH);
+    picture.setMaxSize(PROP_WIDE, PROP_HIGH);
+    List<Figures.Piece> pieces = Figures.prop(prop, false);
+    picture.setDrawing(pen -> pieces.forEach(it -> pen.stroke(it.path(), pen.colour(Ink.INK), 1)));
+    if (!pieces.isEmpty()) {
+      picture.fit(
+          Box.around(pieces.stream().flatMap(it -> it.path().flattened(1).stream()).toList()), 3);
+    }
+    Button card = new Button(prop.prop().name(), picture);
+    card.setId("prop-" + prop.id());
+    card.setContentDisplay(ContentDisplay.LEFT);
+    card.setAlignment(Pos.CENTER_LEFT);
+    card.setMinWidth(0);
+    card.setMaxWidth(Double.MAX_VALUE);
+    card.setWrapText(true);
+    card.setPrefHeight(PROP_ROW);
+    card.setMinHeight(PROP_ROW);
+    card.getStyleClass().addAll(Style.RACK_CARD, Style.RACK_PROP);
+    card.setOnAction(event -> desk.goToProp(prop.id()));
+    card.setContextMenu(new PropMenu(desk, prop.prop()));
+    return card;
+  }
+
+  private MenuButton more(Runnable takeIn) {
+    MenuItem blank = new MenuItem("A new one");
+    blank.setId("add-prop-new");
+    blank.setOnAction(
+        event ->
+            added(
+                PropEdits.add(
+                    "Prop " + (desk.project().props().size() + 1), desk.prop().wearerId())));
+    MenuItem like = new MenuItem("Another like this one");
+    like.setId("add-prop-like");
+    like.setOnAction(event -> added(PropEdits.again(desk.prop().id())));
+    MenuItem other = new MenuItem("One from another project…");
+    other.setId("add-prop-other");
+    other.setOnAction(event -> takeIn.run());
+    MenuButton add = new MenuButton("Add a prop", null, blank, like, other);
+    add.setId("add-prop");
+    add.setMaxWidth(Double.MAX_VALUE);
+    return add;
+  }
+
+  private void added(Edit edit) {
+    desk.perform(edit, () -> desk.goToProp(desk.project().props().getLast().id()));
   }
 
   private Button partCard(PartReckoning reckoned) {
@@ -143,17 +239,22 @@ public final class Rack extends VBox {
     return card;
   }
 
-  /** Marks the part that is looked at. */
+  /** Marks the part and the prop that are looked at. */
   private void mark() {
     String chosen = desk.partProperty().get();
     String looked = chosen.isEmpty() ? desk.lookedId() : chosen;
-    for (Node card : partCards.getChildren()) {
-      card.pseudoClassStateChanged(CURRENT, ("part-" + looked).equals(card.getId()));
+    mark(partCards, "part-" + looked);
+    mark(propCards, "prop-" + desk.prop().id());
+  }
+
+  private static void mark(VBox cards, String id) {
+    for (Node card : cards.getChildren()) {
+      card.pseudoClassStateChanged(CURRENT, id.equals(card.getId()));
     }
   }
 
   private void drawWhole(Pen pen) {
-    Figures.body(pen, desk.project().wearer(), new Point(0, 0));
-    Figures.held(pen, desk.derived(), new Point(desk.project().wearer().heightMm() * 0.27, 0));
+    Figures.body(pen, desk.wearer(), new Point(0, 0));
+    Figures.held(pen, desk.reckoned(), new Point(desk.wearer().heightMm() * 0.27, 0));
   }
 }

@@ -33,6 +33,7 @@ public final class Slip extends ScrollPane {
     desk.derivedProperty().addListener(it -> show());
     desk.stationProperty().addListener(it -> show());
     desk.sumsProperty().addListener(it -> show());
+    desk.propProperty().addListener(it -> show());
     desk.partProperty().addListener(it -> show());
     desk.besideProperty().addListener(it -> show());
     show();
@@ -41,7 +42,8 @@ public final class Slip extends ScrollPane {
   private void show() {
     List<Figure> figures = new ArrayList<>();
     if (!desk.sumsProperty().get()) {
-      figures.addAll(desk.derived().figuresOf(desk.stationProperty().get(), lookedAt()));
+      figures.addAll(
+          desk.derived().figuresOf(desk.stationProperty().get(), desk.prop().id(), lookedAt()));
     }
     figures.addAll(desk.besideProperty().get());
     if (sameRows(figures)) {

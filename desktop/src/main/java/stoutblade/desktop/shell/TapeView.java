@@ -73,6 +73,7 @@ public final class TapeView extends Inks {
     getChildren().add(end);
     desk.derivedProperty().addListener(it -> show());
     desk.stationProperty().addListener(it -> show());
+    desk.propProperty().addListener(it -> show());
     show();
   }
 
@@ -97,10 +98,9 @@ public final class TapeView extends Inks {
   }
 
   private void show() {
-    Derived derived = desk.derived();
     for (Station station : Station.values()) {
       long wrong =
-          derived.findingsOf(station).stream()
+          desk.findingsOf(station).stream()
               .filter(it -> it.severity() != Finding.Severity.NEXT)
               .count();
       Button mark = marks.get(station);

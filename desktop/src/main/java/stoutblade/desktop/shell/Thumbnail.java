@@ -10,12 +10,15 @@ import stoutblade.desktop.mat.Pen;
 import stoutblade.part.Assembly;
 import stoutblade.part.Part;
 import stoutblade.project.Project;
+import stoutblade.project.Prop;
 import stoutblade.prop.Spot;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 
-/** A small drawing of a project that nothing has been worked out of: its outlines. */
+/**
+ * A small drawing of a project that nothing has been worked out of: the outlines of its first prop.
+ */
 final class Thumbnail extends StackPane {
 
   private static final double WIDE = 64;
@@ -50,8 +53,9 @@ final class Thumbnail extends StackPane {
   }
 
   private void gather(Project project) {
-    Assembly assembly = Assembly.of(project.parts());
-    for (Part part : project.parts()) {
+    Prop prop = project.first();
+    Assembly assembly = Assembly.of(prop.parts());
+    for (Part part : prop.parts()) {
       for (Path path : part.seen()) {
         assembly.spots().get(part.id()).forEach(it -> add(path, it));
       }

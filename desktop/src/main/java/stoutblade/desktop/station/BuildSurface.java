@@ -8,8 +8,11 @@ import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -55,6 +58,9 @@ public final class BuildSurface implements Surface {
   private static final DateTimeFormatter DATE =
       DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
+  /** So many of the next steps are shown at first: nobody works on more of them at once. */
+  private static final int NEXT = 24;
+
   private final Desk desk;
   private final BorderPane node = new BorderPane();
   private final VBox steps = new VBox(8);
@@ -69,6 +75,8 @@ public final class BuildSurface implements Surface {
   private final Button usual = new Button("As usual");
   private Optional<FreeHours> shownHours = Optional.empty();
   private boolean showing;
+
+  private boolean everything;
 
   /** The surface. */
   public BuildSurface(Desk desk) {
@@ -233,7 +241,7 @@ public final class BuildSurface implements Surface {
 
   private void showSteps(Derived derived) {
     List<Node> cards = new ArrayList<>();
-    derived.findingsOf(Station.BUILD).stream()
+    desk.findingsOf(Station.BUILD).stream()
         .filter(it -> !(it.place() instanceof Place.OnStep))
         .forEach(it -> cards.add(MaskingTape.strip(desk, it)));
     Optional<Plan> plan = derived.plan();
@@ -247,9 +255,12 @@ public final class BuildSurface implements Surface {
     } else {
       Journal journal = derived.project().journal();
       List<Step> all = plan.get().steps();
-      all.stream()
-          .filter(step -> journal.of(step.id()).isEmpty())
-          .forEach(step -> cards.add(card(derived, plan.get(), step)));
+      List<Step> open = inTime(plan.get(), journal);
+      int shown = everything ? open.size() : Math.min(NEXT, open.size());
+      open.subList(0, shown).forEach(step -> cards.add(card(plan.get(), step)));
+      if (shown < open.size()) {
+        cards.add(theRest(open.size() - shown));
+      }
       all.stream()
           .flatMap(step -> journal.of(step.id()).map(done -> doneRow(step, done)).stream())
           .forEach(cards::add);
@@ -257,7 +268,29 @@ public final class BuildSurface implements Surface {
     steps.getChildren().setAll(cards);
   }
 
-  private Node card(Derived derived, Plan plan, Step step) {
+  /** What is to be done, in the order in which it is; what has no time first. */
+  private static List<Step> inTime(Plan plan, Journal journal) {
+    Map<String, LocalDateTime> starts = new HashMap<>();
+    plan.placed().forEach(it -> starts.put(it.step().id(), it.start()));
+    return plan.steps().stream()
+        .filter(step -> journal.of(step.id()).isEmpty())
+        .sorted(Comparator.comparing(step -> starts.getOrDefault(step.id(), LocalDateTime.MIN)))
+        .toList();
+  }
+
+  private Button theRest(int count) {
+    Button rest = new Button("Show the " + count + " steps after these, too");
+    rest.setId("all-steps");
+    rest.setMaxWidth(Double.MAX_VALUE);
+    rest.setOnAction(
+        event -> {
+          everything = true;
+          showSteps(desk.derived());
+        });
+    return rest;
+  }
+
+  private Node card(Plan plan, Step step) {
     Label title = new Label(step.title());
     title.setWrapText(true);
     title.getStyleClass().add(Style.CARD_TITLE);
@@ -272,7 +305,7 @@ public final class BuildSurface implements Surface {
     card.getStyleClass().add(Style.CARD);
     card.setId("step-" + Style.nodeId(step.id()));
     fill(card, plan, step);
-    derived.findingsOf(Station.BUILD).stream()
+    desk.findingsOf(Station.BUILD).stream()
         .filter(it -> it.place().equals(new Place.OnStep(step.id())))
         .forEach((Finding it) -> card.getChildren().add(MaskingTape.strip(desk, it)));
     card.getChildren().add(buttons(step));

@@ -17,8 +17,8 @@ import stoutblade.desktop.mat.PartDrawing;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.project.Change;
 import stoutblade.project.Derived;
-import stoutblade.project.Edit;
 import stoutblade.project.Edits;
 import stoutblade.project.PartReckoning;
 import stoutblade.project.Station;
@@ -76,7 +76,7 @@ public final class CoreSurface implements Surface {
             .with("Held at", held));
   }
 
-  private EntryField field(BiFunction<String, Double, Edit> edit) {
+  private EntryField field(BiFunction<String, Double, Change> edit) {
     return EntryField.length(desk, mm -> desk.perform(edit.apply(desk.lookedId(), mm)));
   }
 

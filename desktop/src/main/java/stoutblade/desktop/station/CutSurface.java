@@ -121,7 +121,7 @@ public final class CutSurface implements Surface {
   public void show(Derived derived) {
     Units units = desk.units();
     mat.setUnits(units);
-    List<Template> templates = derived.templates();
+    List<Template> templates = desk.reckoned().templates();
     showing = true;
     paper.setValue(derived.project().paper());
     // Another part that is looked at shows its own template.
@@ -133,7 +133,7 @@ public final class CutSurface implements Surface {
         templates.stream()
             .filter(it -> it.id().equals(before))
             .findFirst()
-            .or(() -> ofLooked(derived))
+            .or(() -> ofLooked())
             .or(() -> templates.stream().findFirst());
     which.setValue(now.orElse(null));
     showing = false;
@@ -149,13 +149,13 @@ public final class CutSurface implements Surface {
           mat.fitAnew(all, 40);
         });
     showList(derived);
-    tape.show(derived.findingsOf(Station.CUT));
+    tape.show(desk.findingsOf(Station.CUT));
     mat.redraw();
   }
 
   /** The first template of the part that is looked at. */
-  private Optional<Template> ofLooked(Derived derived) {
-    return derived.papers().stream()
+  private Optional<Template> ofLooked() {
+    return desk.reckoned().papers().stream()
         .filter(it -> it.partId().equals(desk.lookedId()))
         .flatMap(it -> it.templates().stream())
         .findFirst();

@@ -11,8 +11,8 @@ import stoutblade.develop.Panel;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.part.Part;
-import stoutblade.project.Derived;
 import stoutblade.project.PartReckoning;
+import stoutblade.project.PropReckoning;
 import stoutblade.prop.Spot;
 import stoutblade.reference.Placement;
 import stoutblade.shape.Box;
@@ -40,8 +40,8 @@ public final class Figures {
   }
 
   /** The length of the whole prop in mm, as made; 0 where nothing tells it. */
-  public static double wholeLength(Derived derived) {
-    return derived.fit().map(it -> it.length().value()).orElseGet(() -> tracedLength(derived));
+  public static double wholeLength(PropReckoning prop) {
+    return prop.fit().map(it -> it.length().value()).orElseGet(() -> tracedLength(prop));
   }
 
   /** Panels of a shape that was laid out flat, as a small picture. */
@@ -53,15 +53,14 @@ public final class Figures {
   }
 
   /** That length in words, to the figures that its doubt leaves it. */
-  public static String wholeLengthWords(Derived derived, Units units) {
-    return derived
-        .fit()
+  public static String wholeLengthWords(PropReckoning prop, Units units) {
+    return prop.fit()
         .map(it -> it.length().showRounded(units))
-        .orElseGet(() -> Display.length(tracedLength(derived), units));
+        .orElseGet(() -> Display.length(tracedLength(prop), units));
   }
 
-  private static double tracedLength(Derived derived) {
-    return derived.project().size().tracings().stream()
+  private static double tracedLength(PropReckoning prop) {
+    return prop.prop().size().tracings().stream()
         .findFirst()
         .map(it -> Box.around(it.outlines().getFirst().path().flattened(1)).height())
         .orElse(0.0);
@@ -81,32 +80,31 @@ public final class Figures {
    *
    * @param side true for how thin it is, seen from the side
    */
-  public static List<Piece> prop(Derived derived, boolean side) {
-    double whole = wholeLength(derived);
+  public static List<Piece> prop(PropReckoning prop, boolean side) {
+    double whole = wholeLength(prop);
     if (whole <= 0) {
       return List.of();
     }
     double thick =
-        derived
-            .project()
+        prop.prop()
             .size()
             .carry()
             .thicknessMm()
             .orElse(
-                derived.parts().stream()
+                prop.parts().stream()
                     .mapToDouble(it -> it.part().thicknessMm())
                     .filter(it -> it > 0)
                     .findFirst()
                     .orElse(HAFT_MM));
-    List<Piece> drafted = drafted(derived);
+    List<Piece> drafted = drafted(prop);
     if (drafted.isEmpty()) {
-      return traced(derived, side, thick);
+      return traced(prop, side, thick);
     }
     Box box = Box.around(drafted.stream().flatMap(it -> it.path().flattened(1).stream()).toList());
     double base = Math.max(0, whole - box.height());
     List<Piece> pieces = new ArrayList<>();
     if (base > 1) {
-      double half = derived.project().size().carry().gripDiameterMm().orElse(HAFT_MM) / 2;
+      double half = prop.prop().size().carry().gripDiameterMm().orElse(HAFT_MM) / 2;
       pieces.add(new Piece(bar(half, 0, base), Ink.CORE));
     }
     if (side) {
@@ -119,14 +117,14 @@ public final class Figures {
   }
 
   /** All parts with their cores, each where it is on the prop; carriers first. */
-  private static List<Piece> drafted(Derived derived) {
+  private static List<Piece> drafted(PropReckoning prop) {
     List<Piece> pieces = new ArrayList<>();
-    List<Part> order = new ArrayList<>(derived.assembly().order());
+    List<Part> order = new ArrayList<>(prop.assembly().order());
     // What does not show in front lies behind.
     order.sort(Comparator.comparing(it -> it.placing().shows().front()));
     for (Part part : order) {
-      PartReckoning own = derived.part(part.id()).orElseThrow();
-      for (Spot spot : derived.assembly().spots().get(part.id())) {
+      PartReckoning own = prop.part(part.id()).orElseThrow();
+      for (Spot spot : prop.assembly().spots().get(part.id())) {
         own.core()
             .ifPresent(
                 core -> {
@@ -144,8 +142,8 @@ public final class Figures {
     return pieces;
   }
 
-  private static List<Piece> traced(Derived derived, boolean side, double thick) {
-    return derived.project().size().tracings().stream()
+  private static List<Piece> traced(PropReckoning prop, boolean side, double thick) {
+    return prop.prop().size().tracings().stream()
         .findFirst()
         .map(it -> it.outlines().getFirst().path())
         .map(
@@ -168,8 +166,8 @@ public final class Figures {
   }
 
   /** The prop held upright with its butt at a place. */
-  public static void held(Pen pen, Derived derived, Point butt) {
-    for (Piece piece : prop(derived, false)) {
+  public static void held(Pen pen, PropReckoning prop, Point butt) {
+    for (Piece piece : prop(prop, false)) {
       Path moved = moved(piece.path(), butt);
       pen.fill(moved, pen.colour(piece.ink()));
       pen.stroke(moved, pen.colour(Ink.INK), 1.5);

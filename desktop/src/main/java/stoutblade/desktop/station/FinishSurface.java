@@ -130,7 +130,7 @@ public final class FinishSurface implements Surface {
             });
     showing = true;
     more.setDisable(desk.looked().isEmpty());
-    forAll.setDisable(coats().isEmpty() || desk.project().parts().size() < 2);
+    forAll.setDisable(coats().isEmpty() || desk.prop().parts().size() < 2);
     List<String> planned = coats().stream().map(Coats::coatingId).toList();
     more.getItems()
         .setAll(
@@ -138,7 +138,7 @@ public final class FinishSurface implements Surface {
     more.setValue(null);
     showing = false;
     List<Node> lines = new ArrayList<>();
-    derived.findingsOf(Station.FINISH).stream()
+    desk.findingsOf(Station.FINISH).stream()
         .filter(it -> !(it.place() instanceof Place.OnCoating own) || elsewhere(own))
         .forEach(it -> lines.add(MaskingTape.strip(desk, it)));
     for (int i = 0; i < coats().size(); i++) {
@@ -176,7 +176,7 @@ public final class FinishSurface implements Surface {
         .filter(it -> it.coating().spread() > 0)
         .ifPresent(it -> card.getChildren().add(stock(coats, it)));
     coating.ifPresent(it -> card.getChildren().add(drying(it, coats.count())));
-    derived.findingsOf(Station.FINISH).stream()
+    desk.findingsOf(Station.FINISH).stream()
         .filter(it -> it.place() instanceof Place.OnCoating own && on(own, coats.coatingId()))
         .forEach(it -> card.getChildren().add(MaskingTape.strip(desk, it)));
     return card;

@@ -19,6 +19,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import stoutblade.build.Plan;
 import stoutblade.build.Step;
+import stoutblade.build.WorkSteps;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.mat.Ink;
@@ -34,6 +35,7 @@ import stoutblade.measure.Display;
 import stoutblade.project.Derived;
 import stoutblade.project.Edits;
 import stoutblade.project.PartReckoning;
+import stoutblade.project.PartRef;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 
@@ -89,7 +91,12 @@ public final class LogSurface implements Surface {
   }
 
   private boolean measure(UnaryOperator<Built> change) {
-    return desk.perform(Edits.built(desk.lookedId(), change));
+    return desk.perform(Edits.built(looked(), change));
+  }
+
+  /** The id of the part that is looked at, within the project. */
+  private String looked() {
+    return new PartRef(desk.prop().id(), desk.lookedId()).path();
   }
 
   @Override
@@ -106,7 +113,7 @@ public final class LogSurface implements Surface {
               mat.setLie(PartDrawing.lie(part));
               PartDrawing.box(part).ifPresent(it -> mat.fitAnew(it, 40));
             });
-    Built built = derived.project().journal().built(desk.lookedId());
+    Built built = derived.project().journal().built(looked());
     built.lengthMm().ifPresentOrElse(length::show, length::showNothing);
     built.widthMm().ifPresentOrElse(width::show, width::showNothing);
     built.massG().ifPresentOrElse(mass::show, mass::showNothing);
@@ -129,7 +136,8 @@ public final class LogSurface implements Surface {
     double scale = BAR / longest;
     plan.ifPresent(
         it ->
-            it.steps()
+            it.steps().stream()
+                .filter(step -> WorkSteps.concerns(step, desk.prop().id()))
                 .forEach(
                     step ->
                         lines.add(row(step, derived.project().journal().of(step.id()), scale))));
@@ -226,7 +234,7 @@ public final class LogSurface implements Surface {
     PartDrawing.face(pen, part, pen.faint(Ink.FOAM, 0.7));
     List<List<Point>> rings = PartDrawing.rings(part);
     pen.stroke(rings, pen.colour(Ink.INK), 1.5, 6, 4);
-    Built built = desk.project().journal().built(part.id());
+    Built built = desk.project().journal().built(part.path());
     double along = built.lengthMm().orElse(box.height()) / box.height();
     double across = built.widthMm().orElse(box.width()) / box.width();
     boolean measured = built.lengthMm().isPresent() || built.widthMm().isPresent();

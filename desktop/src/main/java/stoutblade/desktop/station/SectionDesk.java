@@ -92,7 +92,7 @@ public final class SectionDesk extends SplitPane {
     shown.ifPresent(this::fit);
     plain.ifPresent(this::fitPlain);
     String id = part.map(PartReckoning::id).orElse("");
-    tape.show(derived.findingsOf(station).stream().filter(it -> about(it.place(), id)).toList());
+    tape.show(desk.findingsOf(station).stream().filter(it -> about(it.place(), id)).toList());
     nothing.setText(plain.map(SectionDesk::words).orElse(""));
     nothing.setVisible(plain.isPresent());
     plan.redraw();

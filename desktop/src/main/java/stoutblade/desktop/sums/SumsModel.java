@@ -34,7 +34,7 @@ final class SumsModel {
 
   /** The part that is looked at, where it is one. */
   Optional<Part> part() {
-    return desk.project().part(desk.partProperty().get()).filter(it -> it.formed().isPresent());
+    return desk.prop().part(desk.partProperty().get()).filter(it -> it.formed().isPresent());
   }
 
   Sum chosen() {
@@ -137,7 +137,7 @@ final class SumsModel {
     free.entries().forEach(it -> sizes.put(it.key(), value(it)));
     return desk.perform(
         PartEdits.addShape(free.title(), free.key(), sizes),
-        () -> desk.partProperty().set(desk.project().parts().getLast().id()));
+        () -> desk.partProperty().set(desk.prop().parts().getLast().id()));
   }
 
   /** The answer. */

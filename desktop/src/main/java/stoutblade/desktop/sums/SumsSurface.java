@@ -334,7 +334,7 @@ public final class SumsSurface implements Surface {
   private void print() {
     Sum sum = model.chosen();
     if (model.part().isPresent()) {
-      desk.derived()
+      desk.reckoned()
           .part(model.part().get().id())
           .ifPresent(it -> it.templates(desk.units()).forEach(printer));
       return;

@@ -89,11 +89,11 @@ class SumsModelTest {
   void a_sum_is_kept_as_a_part_with_every_size_it_has() {
     model.choose(sum("box"));
     model.type(entry("wide"), 250);
-    int before = desk.project().parts().size();
+    int before = desk.project().first().parts().size();
 
     assertThat(model.keep()).isTrue();
 
-    assertThat(desk.project().parts()).hasSize(before + 1);
+    assertThat(desk.project().first().parts()).hasSize(before + 1);
     assertThat(model.part().orElseThrow().formed().orElseThrow().sizes())
         .containsEntry("wide", 250.0)
         .containsEntry("narrow", 120.0)

@@ -59,12 +59,12 @@ public final class DraftSurface implements Surface {
     return Optional.of(looked)
         .filter(it -> it.startsWith(Desk.MODEL))
         .map(it -> it.substring(Desk.MODEL.length()))
-        .filter(it -> desk.project().size().model(it).isPresent());
+        .filter(it -> desk.prop().size().model(it).isPresent());
   }
 
   private boolean put() {
     boolean asked = desk.partProperty().get().equals(Desk.PROP);
-    boolean bladeless = outlines.empty() && !desk.project().parts().isEmpty();
+    boolean bladeless = outlines.empty() && !desk.prop().parts().isEmpty();
     return asked || bladeless;
   }
 

@@ -7,7 +7,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import stoutblade.desktop.Desk;
 import stoutblade.part.Defaults;
-import stoutblade.project.Edit;
+import stoutblade.project.Change;
 import stoutblade.project.PartEdits;
 import stoutblade.prop.Bought;
 import stoutblade.reference.Model;
@@ -57,14 +57,14 @@ final class NewPart {
                         () -> add("Plate", it.outline()))));
     items.add(item("new-blade", "Blade, worked on both faces", this::addBlade));
     items.add(item("new-bought", "Bought thing: a pipe, a ball, a strap", this::addBought));
-    List<Tracing> tracings = desk.project().size().tracings();
+    List<Tracing> tracings = desk.prop().size().tracings();
     if (!tracings.isEmpty()) {
       items.add(new SeparatorMenuItem());
     }
     for (Tracing tracing : tracings) {
       items.add(item("new-" + tracing.id(), "From " + tracing.name(), () -> addTraced(tracing)));
     }
-    for (Model model : desk.project().size().models()) {
+    for (Model model : desk.prop().size().models()) {
       items.add(
           item(
               "new-patch-" + model.id(),
@@ -107,8 +107,8 @@ final class NewPart {
     add(PartEdits.addBought("Bought thing", new Bought("bought thing", "", 100, 40, 0, 0)));
   }
 
-  private void add(Edit edit) {
-    desk.perform(edit, () -> desk.goToPart(desk.project().parts().getLast().id()));
+  private void add(Change edit) {
+    desk.perform(edit, () -> desk.goToPart(desk.prop().parts().getLast().id()));
   }
 
   /** The outline of a tracing that is taken becomes the plate, about its middle. */

@@ -82,9 +82,9 @@ final class OutlineDesk {
     // A blade lies with its tip to the right; a plate stands as it does on the prop.
     mat.setLie(model.lies() ? Lie.LYING : Lie.UPRIGHT);
     trays.show();
-    place(derived);
+    place();
     showHow();
-    tape.show(derived.findingsOf(Station.DRAFT).stream().filter(it -> about(it.place())).toList());
+    tape.show(desk.findingsOf(Station.DRAFT).stream().filter(it -> about(it.place())).toList());
     mat.redraw();
   }
 
@@ -105,11 +105,11 @@ final class OutlineDesk {
   /**
    * Fits the mat: to what is expected before anything is drawn, to the outline once it is there.
    */
-  private void place(Derived derived) {
+  private void place() {
     Outline outline = model.outline();
     if (outline.nodes().isEmpty()) {
       fitted = "";
-      mat.fit(firstView(derived), 30);
+      mat.fit(firstView(), 30);
       model.tracingProperty().set(true);
     } else if (!fitted.equals("+" + model.outlineId())
         && !model.tracingProperty().get()
@@ -119,9 +119,9 @@ final class OutlineDesk {
     }
   }
 
-  private Box firstView(Derived derived) {
+  private Box firstView() {
     double reach =
-        derived
+        desk.reckoned()
             .placement()
             .filter(it -> model.lies())
             .flatMap(
@@ -137,20 +137,19 @@ final class OutlineDesk {
   // == DRAWING
 
   private void draw(Pen pen) {
-    Derived derived = desk.derived();
     drawing.picture(pen, trays.dim().get());
     Outline outline = model.outline();
     if (model.half()) {
       double end =
           outline.nodes().isEmpty()
-              ? firstView(derived).maxY()
+              ? firstView().maxY()
               : outline.nodes().stream().mapToDouble(it -> it.at().y()).max().orElse(0) * 1.04;
       drawing.centreLine(pen, end);
     }
     drawing.slab(pen, model.moved());
     drawing.nodes(pen, outline);
     Optional<PlateForm> form =
-        derived.part(model.id()).flatMap(PartReckoning::form).filter(PlateForm::whole);
+        desk.reckoned().part(model.id()).flatMap(PartReckoning::form).filter(PlateForm::whole);
     if (model.lies() && model.layer().isEmpty()) {
       form.flatMap(PlateForm::measures).ifPresent((Measures it) -> drawing.measures(pen, it));
     } else {

@@ -46,10 +46,10 @@ final class OutlineDrawing {
             .part()
             .flatMap(
                 it ->
-                    desk.derived().assembly().spots().getOrDefault(it.id(), List.of()).stream()
+                    desk.reckoned().assembly().spots().getOrDefault(it.id(), List.of()).stream()
                         .findFirst())
             .orElse(Spot.ORIGIN);
-    desk.derived().placement().ifPresent(it -> Figures.picture(pen, it, pictures, dim, spot::own));
+    desk.reckoned().placement().ifPresent(it -> Figures.picture(pen, it, pictures, dim, spot::own));
   }
 
   void centreLine(Pen pen, double end) {
@@ -84,7 +84,7 @@ final class OutlineDrawing {
       outline(pen, slab.outline());
       return;
     }
-    Optional<PlateForm> known = desk.derived().part(slab.id()).flatMap(it -> it.form());
+    Optional<PlateForm> known = desk.reckoned().part(slab.id()).flatMap(it -> it.form());
     PlateForm form =
         known
             .filter(it -> !model.holding())

@@ -77,7 +77,7 @@ final class OutlineModel {
         select(-1);
       }
     }
-    return part.flatMap(it -> desk.project().part(it.id()));
+    return part.flatMap(it -> desk.prop().part(it.id()));
   }
 
   /** True where it lies with its far end to the right, as a blade does; so does a first part. */
@@ -91,7 +91,7 @@ final class OutlineModel {
         .flatMap(Part::slab)
         .orElseGet(
             () ->
-                desk.project()
+                desk.prop()
                     .defaults()
                     .layered("d1", Defaults.FIRST, HalfOutline.EMPTY, "")
                     .slab()
@@ -100,7 +100,7 @@ final class OutlineModel {
 
   /** The layers of what is looked at. */
   List<Sheet> sheets() {
-    return part().map(Part::layering).orElseGet(() -> desk.project().defaults().stack()).sheets();
+    return part().map(Part::layering).orElseGet(() -> desk.prop().defaults().stack()).sheets();
   }
 
   /** The layer whose outline is drawn, counted from 0 at the back; none for that of the part. */
@@ -139,7 +139,7 @@ final class OutlineModel {
 
   /** The outline as it is to be drawn: with the node being moved where it is now. */
   Outline outline() {
-    return moving.orElseGet(() -> OutlineEdits.of(desk.project(), outlineId()));
+    return moving.orElseGet(() -> OutlineEdits.of(desk.prop(), outlineId()));
   }
 
   boolean half() {

@@ -308,7 +308,7 @@ final class OutlineTrays {
     if (plate && model.layer().isEmpty()) {
       material.into(always);
     }
-    if (desk.derived().placement().isPresent()) {
+    if (desk.reckoned().placement().isPresent()) {
       always.with("Picture", dim);
     }
     features.setDisable(!model.outline().drawn() || model.layer().isPresent());

@@ -67,7 +67,7 @@ final class PatchModel {
   }
 
   Optional<Model> model() {
-    return desk.project().size().model(modelId);
+    return desk.prop().size().model(modelId);
   }
 
   Optional<Mesh> mesh() {
@@ -76,7 +76,7 @@ final class PatchModel {
 
   /** mm of the prop for a unit of the model, once its size was said. */
   Optional<Double> mm() {
-    return Optional.ofNullable(desk.derived().sizing().models().get(modelId))
+    return Optional.ofNullable(desk.reckoned().sizing().models().get(modelId))
         .flatMap(ModelSize::perUnit);
   }
 

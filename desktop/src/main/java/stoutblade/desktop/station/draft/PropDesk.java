@@ -29,8 +29,8 @@ import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.part.Assembly;
 import stoutblade.part.Part;
+import stoutblade.project.Change;
 import stoutblade.project.Derived;
-import stoutblade.project.Edit;
 import stoutblade.project.PartEdits;
 import stoutblade.project.PartReckoning;
 import stoutblade.project.Place;
@@ -170,7 +170,7 @@ final class PropDesk {
     if (part().isPresent()) {
       return "";
     }
-    return desk.project().parts().isEmpty()
+    return desk.prop().parts().isEmpty()
         ? "There is no part yet: begin one with New part."
         : "Press a part to say what it is fixed to, drag it to move it, Enter to draft it.";
   }
@@ -179,7 +179,7 @@ final class PropDesk {
 
   /** The part that is selected. */
   private Optional<Part> part() {
-    return desk.project().part(selected);
+    return desk.prop().part(selected);
   }
 
   /** What is selected, where it is bought. */
@@ -202,14 +202,14 @@ final class PropDesk {
   private String carrier(String id) {
     return switch (id) {
       case "" -> "nothing: it stands by itself";
-      default -> desk.project().part(id).map(Part::name).orElse(id);
+      default -> desk.prop().part(id).map(Part::name).orElse(id);
     };
   }
 
   private List<String> carriers(Part part) {
     List<String> ids = new ArrayList<>(List.of(""));
-    Assembly assembly = desk.derived().assembly();
-    desk.project().parts().stream()
+    Assembly assembly = desk.reckoned().assembly();
+    desk.prop().parts().stream()
         .filter(it -> !it.id().equals(part.id()) && !assembly.carries(part.id(), it))
         .map(Part::id)
         .forEach(ids::add);
@@ -226,7 +226,7 @@ final class PropDesk {
     @Override
     public Outline carrier() {
       return part()
-          .flatMap(it -> desk.project().part(it.placing().on()))
+          .flatMap(it -> desk.prop().part(it.placing().on()))
           .flatMap(Part::cut)
           .map(Cut::outline)
           .orElse(HalfOutline.EMPTY);
@@ -261,17 +261,17 @@ final class PropDesk {
     desk.besideProperty()
         .set(
             part()
-                .flatMap(it -> derived.part(it.id()))
+                .flatMap(it -> desk.reckoned().part(it.id()))
                 .map(PartReckoning::figures)
                 .orElse(List.of()));
     always.getChildren().clear();
-    if (derived.placement().isPresent()) {
+    if (desk.reckoned().placement().isPresent()) {
       always.with("Picture", dim);
     }
     always.setManaged(!always.getChildren().isEmpty());
     always.setVisible(!always.getChildren().isEmpty());
-    bounds(derived).ifPresent(it -> mat.fitAnew(it, MARGIN_PX));
-    tape.show(derived.findingsOf(Station.DRAFT));
+    bounds().ifPresent(it -> mat.fitAnew(it, MARGIN_PX));
+    tape.show(desk.findingsOf(Station.DRAFT));
     mat.redraw();
   }
 
@@ -298,7 +298,7 @@ final class PropDesk {
         .with(" ", button("part-remove", "Remove  Del", PartEdits::remove));
   }
 
-  private Button button(String id, String words, Function<String, Edit> edit) {
+  private Button button(String id, String words, Function<String, Change> edit) {
     return Tray.button(
         id,
         words,
@@ -325,11 +325,11 @@ final class PropDesk {
     places.show();
   }
 
-  private Optional<Box> bounds(Derived derived) {
+  private Optional<Box> bounds() {
     List<Point> all = new ArrayList<>();
-    for (PartReckoning part : derived.parts()) {
+    for (PartReckoning part : desk.reckoned().parts()) {
       for (Path path : part.seen()) {
-        for (Spot spot : derived.assembly().spots().get(part.part().id())) {
+        for (Spot spot : desk.reckoned().assembly().spots().get(part.part().id())) {
           all.addAll(spot.place(path).flattened(1));
         }
       }
@@ -339,7 +339,7 @@ final class PropDesk {
 
   private Optional<Point> where(Place place) {
     if (place instanceof Place.OnPart it) {
-      List<Spot> spots = desk.derived().assembly().spots().getOrDefault(it.partId(), List.of());
+      List<Spot> spots = desk.reckoned().assembly().spots().getOrDefault(it.partId(), List.of());
       return spots.isEmpty() ? Optional.empty() : Optional.of(spots.getFirst().place(it.mm()));
     }
     return Optional.empty();
@@ -354,14 +354,13 @@ final class PropDesk {
 
   /** The part under a place, the topmost first. */
   private Optional<Part> under(Point place) {
-    Derived derived = desk.derived();
     double reach = REACH_PX / mat.zoom();
-    List<Part> topmost = new ArrayList<>(derived.assembly().order().reversed());
+    List<Part> topmost = new ArrayList<>(desk.reckoned().assembly().order().reversed());
     topmost.sort(Comparator.comparing(PropDrawing::hidden));
     for (Part part : topmost) {
-      for (Spot spot : derived.assembly().spots().get(part.id())) {
+      for (Spot spot : desk.reckoned().assembly().spots().get(part.id())) {
         Point own = spot.own(place);
-        for (Path line : derived.part(part.id()).orElseThrow().seen()) {
+        for (Path line : desk.reckoned().part(part.id()).orElseThrow().seen()) {
           Region region = Region.inside(line, 0.1);
           if (region.holds(own) || region.toBoundary(own) < reach / 3) {
             return Optional.of(part);
@@ -424,7 +423,7 @@ final class PropDesk {
   }
 
   private void next(int by) {
-    List<Part> parts = desk.project().parts();
+    List<Part> parts = desk.prop().parts();
     if (!parts.isEmpty()) {
       int now = part().map(parts::indexOf).orElse(by > 0 ? -1 : 0);
       select(parts.get(Math.floorMod(now + by, parts.size())).id());

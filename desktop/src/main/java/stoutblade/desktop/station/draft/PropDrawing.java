@@ -9,7 +9,6 @@ import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.station.Figures;
 import stoutblade.layer.Layers;
 import stoutblade.part.Part;
-import stoutblade.project.Derived;
 import stoutblade.project.PartReckoning;
 import stoutblade.prop.PlateForm;
 import stoutblade.prop.Spot;
@@ -43,9 +42,8 @@ final class PropDrawing {
    * @param dim how strongly the picture underneath shows
    */
   void draw(Pen pen, Optional<Part> chosen, Point by, double dim) {
-    Derived derived = desk.derived();
-    derived.placement().ifPresent(it -> Figures.picture(pen, it, pictures, dim));
-    List<Part> order = derived.assembly().order();
+    desk.reckoned().placement().ifPresent(it -> Figures.picture(pen, it, pictures, dim));
+    List<Part> order = desk.reckoned().assembly().order();
     order.stream().filter(PropDrawing::hidden).forEach(it -> part(pen, it, chosen, by));
     order.stream().filter(it -> !hidden(it)).forEach(it -> part(pen, it, chosen, by));
     // What was chosen may be of a project that is not open any more.
@@ -53,7 +51,7 @@ final class PropDrawing {
         .filter(order::contains)
         .ifPresent(
             it -> {
-              Spot carrier = derived.assembly().carrier(it);
+              Spot carrier = desk.reckoned().assembly().carrier(it);
               for (Point handle : Handles.of(it.placing().where())) {
                 pen.handle(carrier.place(handle).plus(by), true, true);
               }
@@ -61,13 +59,13 @@ final class PropDrawing {
   }
 
   private void part(Pen pen, Part part, Optional<Part> chosen, Point by) {
-    Derived derived = desk.derived();
     boolean selected = chosen.filter(it -> it.id().equals(part.id())).isPresent();
     boolean moves =
-        selected || chosen.filter(it -> derived.assembly().carries(it.id(), part)).isPresent();
+        selected
+            || chosen.filter(it -> desk.reckoned().assembly().carries(it.id(), part)).isPresent();
     Point shift = moves ? by : new Point(0, 0);
-    PartReckoning reckoned = derived.part(part.id()).orElseThrow();
-    for (Spot spot : derived.assembly().spots().get(part.id())) {
+    PartReckoning reckoned = desk.reckoned().part(part.id()).orElseThrow();
+    for (Spot spot : desk.reckoned().assembly().spots().get(part.id())) {
       Spot placed = new Spot(spot.at().plus(shift), spot.turn());
       Optional<PlateForm> form = reckoned.form().filter(it -> !it.face().empty());
       if (form.isPresent()) {

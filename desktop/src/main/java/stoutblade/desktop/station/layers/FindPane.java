@@ -25,7 +25,7 @@ import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.measure.Display;
-import stoutblade.project.LayerEdits;
+import stoutblade.project.Edits;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 import stoutblade.stack.Choice;
@@ -152,7 +152,7 @@ final class FindPane {
       return;
     }
     desk.perform(
-        LayerEdits.leftover(
+        Edits.leftover(
             new Wish.Leftover(
                 leftFoam.getValue().id(), leftThick.getValue(), leftWideMm * leftLongMm)));
   }
@@ -170,8 +170,7 @@ final class FindPane {
       chip.getStyleClass().add(Style.STRIP_CARD);
       chip.setOnAction(
           event ->
-              desk.perform(
-                  LayerEdits.leftover(new Wish.Leftover(it.foamId(), it.thicknessMm(), 0))));
+              desk.perform(Edits.leftover(new Wish.Leftover(it.foamId(), it.thicknessMm(), 0))));
       left.getChildren().add(chip);
     }
   }

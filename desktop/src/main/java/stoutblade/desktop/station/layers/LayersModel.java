@@ -88,7 +88,7 @@ final class LayersModel {
   Layering layering() {
     return desk.looked()
         .flatMap(it -> it.part().stack())
-        .orElseGet(() -> desk.project().defaults().stack());
+        .orElseGet(() -> desk.prop().defaults().stack());
   }
 
   // == THE SECTION ALONG
@@ -226,8 +226,8 @@ final class LayersModel {
   private Map<String, Double> neighbours() {
     Map<String, Double> found = new LinkedHashMap<>();
     String id = id();
-    String on = desk.project().part(id).map(it -> it.placing().on()).orElse("");
-    for (PartReckoning it : desk.derived().parts()) {
+    String on = desk.prop().part(id).map(it -> it.placing().on()).orElse("");
+    for (PartReckoning it : desk.reckoned().parts()) {
       Placing placing = it.part().placing();
       boolean beside =
           placing.on().equals(id)

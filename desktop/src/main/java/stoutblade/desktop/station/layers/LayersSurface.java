@@ -113,7 +113,7 @@ public final class LayersSurface implements Surface {
     return Optional.of(looked)
         .filter(it -> it.startsWith(Desk.SLICE))
         .map(it -> it.substring(Desk.SLICE.length()))
-        .filter(it -> desk.project().size().model(it).isPresent());
+        .filter(it -> desk.prop().size().model(it).isPresent());
   }
 
   @Override

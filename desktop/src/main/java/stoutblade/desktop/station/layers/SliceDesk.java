@@ -23,7 +23,7 @@ import stoutblade.formats.ModelFile;
 import stoutblade.measure.Display;
 import stoutblade.mesh.Mesh;
 import stoutblade.part.Part;
-import stoutblade.project.Edit;
+import stoutblade.project.Change;
 import stoutblade.project.PartEdits;
 import stoutblade.prop.Slices;
 import stoutblade.reference.Model;
@@ -177,11 +177,11 @@ final class SliceDesk {
   }
 
   private Optional<Model> model() {
-    return desk.project().size().model(modelId);
+    return desk.prop().size().model(modelId);
   }
 
   private Optional<Double> perUnit() {
-    return Optional.ofNullable(desk.derived().sizing().models().get(modelId))
+    return Optional.ofNullable(desk.reckoned().sizing().models().get(modelId))
         .flatMap(ModelSize::perUnit);
   }
 
@@ -191,7 +191,7 @@ final class SliceDesk {
       sliced = Optional.empty();
     }
     if (foam.getValue() == null) {
-      foam.setValue(desk.catalogue().foam(desk.project().defaults().foamId()).orElse(null));
+      foam.setValue(desk.catalogue().foam(desk.prop().defaults().foamId()).orElse(null));
       offer();
     }
     leaned.show(Math.toDegrees(lean));
@@ -298,7 +298,7 @@ final class SliceDesk {
 
   /** The part that was sliced from this model before. */
   private Optional<Part> before() {
-    return desk.project().parts().stream()
+    return desk.prop().parts().stream()
         .filter(it -> it.slices().filter(own -> own.origin().modelId().equals(modelId)).isPresent())
         .findFirst();
   }
@@ -329,7 +329,7 @@ final class SliceDesk {
                                 old.id(), origin(it), it, foam.getValue().id(), slicedPegMm))));
   }
 
-  private void kept(Edit edit) {
+  private void kept(Change edit) {
     desk.perform(
         edit,
         () -> {

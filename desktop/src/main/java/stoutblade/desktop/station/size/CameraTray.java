@@ -12,7 +12,7 @@ import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.measure.Stated;
-import stoutblade.project.Edit;
+import stoutblade.project.Change;
 import stoutblade.project.SizeEdits;
 import stoutblade.reference.Camera;
 import stoutblade.reference.Mark;
@@ -118,7 +118,7 @@ final class CameraTray {
   }
 
   /** The edit that a line marked on the picture makes. */
-  Edit marked(Tool tool, Mark mark) {
+  Change marked(Tool tool, Mark mark) {
     String id = model.reference().map(Reference::id).orElse("");
     return tool == Tool.HORIZON
         ? SizeEdits.camera(id, "Mark the horizon", it -> it.withHorizon(Optional.of(mark)))

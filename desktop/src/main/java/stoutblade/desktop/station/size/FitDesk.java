@@ -5,9 +5,11 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.SequencedMap;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.Label;
@@ -35,13 +37,18 @@ import stoutblade.fit.Passage;
 import stoutblade.fit.Pose;
 import stoutblade.fit.Posture;
 import stoutblade.measure.Display;
+import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
-import stoutblade.project.Derived;
-import stoutblade.project.Edit;
+import stoutblade.part.Part;
+import stoutblade.project.Change;
 import stoutblade.project.Finding;
+import stoutblade.project.PartEdits;
 import stoutblade.project.Place;
+import stoutblade.project.PropEdits;
+import stoutblade.project.PropReckoning;
 import stoutblade.project.SizeEdits;
 import stoutblade.project.Station;
+import stoutblade.project.WearerEdits;
 import stoutblade.reference.School;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
@@ -70,6 +77,8 @@ final class FitDesk {
   private final ToggleButton inProportion = new ToggleButton("In proportion");
   private final Slider between = new Slider(0, 1, 0);
   private final EntryField target;
+  private final MenuButton keep = new MenuButton();
+  private final TextField name = PlainText.field();
   private final ComboBox<Carry.Kind> kind = new ComboBox<>();
   private final Map<Pose, ToggleButton> poses = new EnumMap<>(Pose.class);
   private final ToggleButton bothHands = new ToggleButton("Both hands");
@@ -82,7 +91,9 @@ final class FitDesk {
     this.tape = new MaskingTape(desk, mat, this::where);
     mat.setId("fit-mat");
     mat.setDrawing(this::draw);
-    height = EntryField.length(desk, mm -> perform(() -> SizeEdits.height(mm)));
+    height =
+        EntryField.length(
+            desk, mm -> perform(() -> WearerEdits.height(desk.prop().wearerId(), mm)));
     height.setId("wearer-height");
     bearer =
         EntryField.length(
@@ -94,9 +105,10 @@ final class FitDesk {
             desk,
             FitDesk::grams,
             g -> Display.show(g, Quantity.MASS, desk.units()),
-            g -> perform(() -> SizeEdits.weightLimit(Optional.of(g))));
-    target = EntryField.length(desk, mm -> school(() -> new School.Target(mm)));
+            g -> perform(() -> WearerEdits.weightLimit(desk.prop().wearerId(), Optional.of(g))));
+    target = EntryField.length(desk, this::resize);
     target.setId("target-length");
+    keep.setId("keep-size");
     wearers.setId("wearers");
     wearers.setPrefWidth(150);
     height.setPrefColumnCount(4);
@@ -106,7 +118,8 @@ final class FitDesk {
         event -> {
           int index = wearers.getSelectionModel().getSelectedIndex();
           if (!showing && index >= 0) {
-            perform(() -> SizeEdits.carriedBy(index));
+            String id = List.copyOf(desk.project().wearers().kept().keySet()).get(index);
+            perform(() -> WearerEdits.carriedBy(desk.prop().id(), id));
           }
         });
     trueSize.setId("true-size");
@@ -138,7 +151,7 @@ final class FitDesk {
   }
 
   private String bearerName() {
-    return desk.project().size().bearer().map(Bearer::name).orElse("The character");
+    return desk.prop().size().bearer().map(Bearer::name).orElse("The character");
   }
 
   private static double grams(String text) {
@@ -155,7 +168,7 @@ final class FitDesk {
     }
   }
 
-  private boolean perform(Supplier<Edit> edit) {
+  private boolean perform(Supplier<Change> edit) {
     try {
       return desk.perform(edit.get());
     } catch (IllegalArgumentException e) {
@@ -164,8 +177,45 @@ final class FitDesk {
     }
   }
 
+  /** A prop that is marked gets its length by its scale; one that is only drafted is resized. */
+  private boolean resize(double mm) {
+    PropReckoning now = desk.reckoned();
+    return now.sizing().trueLength().isPresent()
+        ? school(() -> new School.Target(mm))
+        : perform(
+            () ->
+                now.whole()
+                    .length()
+                    .map(it -> PropEdits.resize(mm / it.value()))
+                    .orElseThrow(
+                        () ->
+                            new IllegalArgumentException(
+                                "Nothing tells the prop's length yet: draft a part, or mark the"
+                                    + " whole prop on a picture")));
+  }
+
+  /** The parts, each with a tick where it keeps its size. */
+  private void showKept() {
+    keep.getItems()
+        .setAll(
+            desk.prop().parts().stream()
+                .map(
+                    part -> {
+                      CheckMenuItem item = new CheckMenuItem(part.name());
+                      item.setId("keep-" + part.id());
+                      item.setSelected(part.held());
+                      item.setOnAction(
+                          event -> perform(() -> PartEdits.held(part.id(), item.isSelected())));
+                      return item;
+                    })
+                .toList());
+    long held = desk.prop().parts().stream().filter(Part::held).count();
+    keep.setText(held == 0 ? "Nothing" : held + (held == 1 ? " part" : " parts"));
+    keep.setDisable(desk.prop().parts().isEmpty());
+  }
+
   private boolean school(Supplier<School> school) {
-    return perform(() -> SizeEdits.school(school.get(), desk.project()));
+    return perform(() -> SizeEdits.school(school.get(), desk.prop().size(), desk.wearer()));
   }
 
   Node node() {
@@ -184,36 +234,45 @@ final class FitDesk {
         .with("Which size", trueSize)
         .with("or between", between)
         .with(" ", inProportion)
-        .with("or a length", target);
+        .with("or a length", target)
+        .with("What stays", keep);
   }
 
   private MenuButton measuresMenu() {
     GridPane grid = new GridPane(8, 6);
-    TextField name = PlainText.field();
     name.setId("kept-wearer-name");
-    name.setOnAction(event -> perform(() -> SizeEdits.wearerName(name.getText())));
-    desk.derivedProperty().addListener(it -> name.setText(desk.project().wearer().name()));
-    name.setText(desk.project().wearer().name());
+    name.setOnAction(
+        event -> perform(() -> WearerEdits.name(desk.prop().wearerId(), name.getText())));
     grid.addRow(0, new Label("Called"), name);
     for (BodyMeasure measure : BodyMeasure.values()) {
       EntryField field =
           EntryField.length(
-              desk, mm -> perform(() -> SizeEdits.bodyMeasure(measure, Optional.of(mm))));
+              desk,
+              mm ->
+                  perform(
+                      () ->
+                          WearerEdits.bodyMeasure(
+                              desk.prop().wearerId(), measure, Optional.of(mm))));
       field.setId("measure-" + measure.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
       Button guess = new Button("Estimate");
-      guess.setOnAction(event -> perform(() -> SizeEdits.bodyMeasure(measure, Optional.empty())));
+      guess.setOnAction(
+          event ->
+              perform(
+                  () ->
+                      WearerEdits.bodyMeasure(desk.prop().wearerId(), measure, Optional.empty())));
       measures.put(measure, field);
       grid.addRow(grid.getRowCount(), new Label(measure.label()), field, guess);
     }
     Button none = new Button("No limit");
-    none.setOnAction(event -> perform(() -> SizeEdits.weightLimit(Optional.empty())));
+    none.setOnAction(
+        event -> perform(() -> WearerEdits.weightLimit(desk.prop().wearerId(), Optional.empty())));
     grid.addRow(grid.getRowCount(), new Label("Carries at most"), weight, none);
     Button more = new Button("Keep someone else as well");
     more.setId("add-wearer");
     more.setOnAction(event -> perform(this::someoneElse));
     grid.add(more, 0, grid.getRowCount(), 3, 1);
     Button gone = new Button("Keep this wearer no longer");
-    gone.setOnAction(event -> perform(SizeEdits::removeWearer));
+    gone.setOnAction(event -> perform(() -> WearerEdits.remove(desk.prop().wearerId())));
     grid.add(gone, 0, grid.getRowCount(), 3, 1);
     Button same = new Button("The character is as tall as the wearer");
     same.setOnAction(event -> perform(() -> SizeEdits.bearer(Optional.empty())));
@@ -221,11 +280,11 @@ final class FitDesk {
     return menu("Measures", "wearer-measures", grid);
   }
 
-  private Edit someoneElse() {
-    return SizeEdits.addWearer(
+  private Change someoneElse() {
+    return WearerEdits.add(
+        desk.prop().id(),
         new Wearer(
-            "Wearer " + (desk.project().size().wearers().kept().size() + 1),
-            desk.project().wearer().heightMm()));
+            "Wearer " + (desk.project().wearers().kept().size() + 1), desk.wearer().heightMm()));
   }
 
   private static MenuButton menu(String words, String id, Node content) {
@@ -312,31 +371,34 @@ final class FitDesk {
 
   // == SHOWING
 
-  void show(Derived derived) {
+  void show() {
     showing = true;
     mat.setUnits(desk.units());
-    var size = derived.project().size();
-    Wearer wearer = derived.project().wearer();
+    var size = desk.prop().size();
+    Wearer wearer = desk.wearer();
     List<String> names = new ArrayList<>();
-    size.wearers().kept().forEach(it -> names.add(it.name()));
+    SequencedMap<String, Wearer> kept = desk.project().wearers().kept();
+    kept.values().forEach(it -> names.add(it.name()));
     if (!wearers.getItems().equals(names)) {
       wearers.getItems().setAll(names);
     }
-    wearers.getSelectionModel().select(size.wearers().carrying());
+    wearers.getSelectionModel().select(List.copyOf(kept.keySet()).indexOf(desk.prop().wearerId()));
+    name.setText(wearer.name());
     height.show(wearer.heightMm());
     size.bearer().ifPresentOrElse(it -> bearer.show(it.heightMm()), bearer::showNothing);
     measures.forEach(
         (measure, field) -> show(field, Optional.ofNullable(wearer.measured().get(measure))));
     show(weight, wearer.weightLimitG());
     showSchool(size.school());
+    showKept();
     kind.setValue(size.carry().kind());
     poses.forEach((pose, button) -> button.setSelected(pose == size.carry().rest()));
     bothHands.setSelected(size.carry().hands() == 2);
     lengths.forEach((length, field) -> show(field, size.carry().get(length)));
     showPassages(size.passages());
-    mat.fitAnew(extent(derived), 14);
-    tape.show(findings(derived));
-    desk.besideProperty().set(derived.wearerFigures());
+    mat.fitAnew(extent(), 14);
+    tape.show(findings());
+    desk.besideProperty().set(desk.reckoned().wearerFigures());
     showing = false;
     mat.redraw();
   }
@@ -346,7 +408,7 @@ final class FitDesk {
   }
 
   private void showSchool(School school) {
-    boolean same = desk.project().size().bearer().isEmpty();
+    boolean same = desk.prop().size().bearer().isEmpty();
     trueSize.setSelected(school.equals(School.TRUE_SIZE));
     inProportion.setSelected(school.equals(School.IN_PROPORTION));
     between.setDisable(same);
@@ -354,10 +416,17 @@ final class FitDesk {
     switch (school) {
       case School.Blend it -> {
         between.setValue(it.share());
-        target.showNothing();
+        drafted().ifPresentOrElse(target::show, target::showNothing);
       }
       case School.Target it -> target.show(it.lengthMm());
     }
+  }
+
+  /** How long a prop is that is drafted and nowhere marked. */
+  private Optional<Double> drafted() {
+    return desk.reckoned().sizing().trueLength().isPresent()
+        ? Optional.empty()
+        : desk.reckoned().whole().length().map(Figure::value);
   }
 
   private void showPassages(List<Passage> all) {
@@ -435,8 +504,8 @@ final class FitDesk {
         });
   }
 
-  private static List<Finding> findings(Derived derived) {
-    return derived.findingsOf(Station.SIZE).stream()
+  private List<Finding> findings() {
+    return desk.findingsOf(Station.SIZE).stream()
         .filter(
             it ->
                 it.place() instanceof Place.OnFit
@@ -444,9 +513,9 @@ final class FitDesk {
         .toList();
   }
 
-  private Box extent(Derived derived) {
-    double tall = derived.project().wearer().heightMm();
-    double top = Math.max(tall, Figures.wholeLength(derived)) * 1.04;
+  private Box extent() {
+    double tall = desk.wearer().heightMm();
+    double top = Math.max(tall, Figures.wholeLength(desk.reckoned())) * 1.04;
     return new Box(-tall * 0.55, -tall * 0.03, tall * (BETWEEN + 0.75), top);
   }
 
@@ -457,16 +526,14 @@ final class FitDesk {
   // == DRAWING
 
   private Posture posture(boolean side) {
-    Derived derived = desk.derived();
-    double whole = Figures.wholeLength(derived);
-    Carry carry = derived.project().size().carry();
-    double gripAt =
-        carry.gripAtMm().orElse(Math.min(whole / 2, derived.project().wearer().heightMm() * 0.6));
-    return Posture.of(carry.rest(), side, derived.project().wearer().heightMm(), whole, gripAt);
+    double whole = Figures.wholeLength(desk.reckoned());
+    Carry carry = desk.prop().size().carry();
+    double gripAt = carry.gripAtMm().orElse(Math.min(whole / 2, desk.wearer().heightMm() * 0.6));
+    return Posture.of(carry.rest(), side, desk.wearer().heightMm(), whole, gripAt);
   }
 
   private void draw(Pen pen) {
-    double tall = desk.derived().project().wearer().heightMm();
+    double tall = desk.wearer().heightMm();
     pen.line(
         new Point(-tall * 0.5, 0), new Point(tall * (BETWEEN + 0.7), 0), pen.colour(Ink.INK), 2);
     draw(pen, posture(false), new Point(0, 0), false);
@@ -476,14 +543,14 @@ final class FitDesk {
         new Point(-tall * 0.42, tall),
         Display.length(tall, desk.units()),
         pen.colour(Ink.INK));
-    double whole = Figures.wholeLength(desk.derived());
+    double whole = Figures.wholeLength(desk.reckoned());
     if (whole > 0) {
       Posture posture = posture(false);
       Point away = new Point(tall * 0.12, 0);
       pen.measure(
           posture.place(new Point(0, 0)).plus(away),
           posture.place(new Point(0, whole)).plus(away),
-          Figures.wholeLengthWords(desk.derived(), desk.units()),
+          Figures.wholeLengthWords(desk.reckoned(), desk.units()),
           pen.colour(Ink.MEASURE));
     }
     tape.mark(pen);
@@ -506,7 +573,7 @@ final class FitDesk {
   }
 
   private void drawProp(Pen pen, Posture posture, Point foot, boolean side) {
-    for (Figures.Piece piece : Figures.prop(desk.derived(), side)) {
+    for (Figures.Piece piece : Figures.prop(desk.reckoned(), side)) {
       List<Point> placed =
           piece.path().flattened(1).stream().map(it -> posture.place(it).plus(foot)).toList();
       pen.fill(List.of(placed), pen.colour(piece.ink()));

@@ -16,7 +16,6 @@ import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Figures;
-import stoutblade.project.Derived;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 
@@ -105,29 +104,29 @@ final class HoldUp {
     done.run();
   }
 
-  void show(Derived derived) {
+  void show() {
     mat.setUnits(desk.units());
     fit();
   }
 
   /** Shows the place where the hand is, at the real size. */
   private void fit() {
-    double whole = Figures.wholeLength(desk.derived());
-    double grip = desk.project().size().carry().gripAtMm().orElse(whole * 0.9);
+    double whole = Figures.wholeLength(desk.reckoned());
+    double grip = desk.prop().size().carry().gripAtMm().orElse(whole * 0.9);
     double half = 1e-3;
     mat.fit(new Box(-half, grip - half, half, grip + half), 0);
     mat.zoomTo(size.getValue());
   }
 
   private void draw(Pen pen) {
-    Figures.prop(desk.derived(), false)
+    Figures.prop(desk.reckoned(), false)
         .forEach(
             piece -> {
               pen.fill(piece.path(), pen.colour(piece.ink()));
               pen.stroke(piece.path(), pen.colour(Ink.INK), 1.5);
             });
     double beside =
-        Figures.prop(desk.derived(), false).stream()
+        Figures.prop(desk.reckoned(), false).stream()
             .flatMap(it -> it.path().flattened(1).stream())
             .mapToDouble(Point::x)
             .min()

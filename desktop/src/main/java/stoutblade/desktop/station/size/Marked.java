@@ -3,7 +3,7 @@ package stoutblade.desktop.station.size;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import stoutblade.project.Edit;
+import stoutblade.project.Change;
 import stoutblade.project.SizeEdits;
 import stoutblade.reference.Mark;
 import stoutblade.reference.Reference;
@@ -53,7 +53,7 @@ record Marked(What what, List<Point> points) {
   }
 
   /** The edit that puts the mark where it is now. */
-  Optional<Edit> edit(Reference reference) {
+  Optional<Change> edit(Reference reference) {
     return switch (what) {
       case OfRuler it ->
           reference

@@ -34,7 +34,6 @@ import stoutblade.measure.Quantity;
 import stoutblade.measure.Stated;
 import stoutblade.mesh.MeshSection;
 import stoutblade.mesh.SectionFigures;
-import stoutblade.project.Derived;
 import stoutblade.project.SizeEdits;
 import stoutblade.project.Station;
 import stoutblade.reference.Axis;
@@ -193,7 +192,7 @@ final class ModelDesk {
     return node;
   }
 
-  private void perform(java.util.function.Supplier<stoutblade.project.Edit> edit) {
+  private void perform(java.util.function.Supplier<stoutblade.project.Change> edit) {
     try {
       desk.perform(edit.get());
     } catch (IllegalArgumentException e) {
@@ -202,11 +201,11 @@ final class ModelDesk {
   }
 
   private Optional<Model> model() {
-    return desk.project().size().model(modelId);
+    return desk.prop().size().model(modelId);
   }
 
   private Optional<ModelSize> size() {
-    return Optional.ofNullable(desk.derived().sizing().models().get(modelId));
+    return Optional.ofNullable(desk.reckoned().sizing().models().get(modelId));
   }
 
   /** mm of the prop for a unit of the model; 1 until its size was said. */
@@ -216,7 +215,7 @@ final class ModelDesk {
 
   // == SHOWING
 
-  void show(Derived derived, String id) {
+  void show(String id) {
     if (!id.equals(modelId)) {
       modelId = id;
       forget();
@@ -240,7 +239,7 @@ final class ModelDesk {
     health.setText(health(model.get()));
     fit(model.get(), scaled);
     tape.show(
-        derived.findingsOf(Station.SIZE).stream()
+        desk.findingsOf(Station.SIZE).stream()
             .filter(it -> it.id().equals("size." + id + ".unit"))
             .toList());
     showFigures();
@@ -340,7 +339,7 @@ final class ModelDesk {
   private void look(View at) {
     view = at;
     forget();
-    show(desk.derived(), modelId);
+    show(modelId);
   }
 
   /** What was drawn on one view says nothing on another. */

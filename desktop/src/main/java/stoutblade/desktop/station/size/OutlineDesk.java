@@ -79,7 +79,7 @@ final class OutlineDesk {
   }
 
   private Optional<Tracing> tracing() {
-    return desk.project().size().tracing(tracingId);
+    return desk.prop().size().tracing(tracingId);
   }
 
   private void draft(Tracing tracing) {

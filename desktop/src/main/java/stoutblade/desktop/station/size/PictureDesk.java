@@ -37,7 +37,6 @@ import stoutblade.desktop.station.size.Marked.OfWhole;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Stated;
-import stoutblade.project.Derived;
 import stoutblade.project.Finding;
 import stoutblade.project.Place;
 import stoutblade.project.SizeEdits;
@@ -297,14 +296,14 @@ final class PictureDesk {
   // == SHOWING
 
   /** Shows a picture. */
-  void show(Derived derived, String pictureId) {
+  void show(String pictureId) {
     model.look(pictureId);
     mat.setUnits(desk.units());
     Optional<Reference> reference = model.reference();
     if (reference.isEmpty()) {
       return;
     }
-    PictureSize size = derived.sizing().pictures().get(pictureId);
+    PictureSize size = desk.reckoned().sizing().pictures().get(pictureId);
     mat.setRuled(size.perPixel().isPresent());
     if (!pictureName.isFocused()) {
       pictureName.setText(reference.get().name());
@@ -323,15 +322,15 @@ final class PictureDesk {
             });
     showLower();
     agreement.show(size.scale());
-    fit(derived, size);
-    tape.show(findings(derived, pictureId));
+    fit(size);
+    tape.show(findings(pictureId));
     desk.besideProperty().set(size.figures());
     mat.redraw();
   }
 
   /** The findings about this picture, and what comes next. */
-  private static List<Finding> findings(Derived derived, String pictureId) {
-    return derived.findingsOf(Station.SIZE).stream()
+  private List<Finding> findings(String pictureId) {
+    return desk.findingsOf(Station.SIZE).stream()
         .filter(
             it ->
                 it.place() instanceof Place.OnPicture at
@@ -342,7 +341,7 @@ final class PictureDesk {
   }
 
   /** Fits the mat when another picture lies on it, or it lies another way. */
-  private void fit(Derived derived, PictureSize size) {
+  private void fit(PictureSize size) {
     Reference reference = size.scale().reference();
     String now =
         reference.id()
@@ -353,24 +352,24 @@ final class PictureDesk {
             + size.scale().flat().flattened();
     if (!now.equals(fittedTo)) {
       fittedTo = now;
-      mat.fit(extent(derived, size), 12);
+      mat.fit(extent(size), 12);
     }
   }
 
-  private Box extent(Derived derived, PictureSize size) {
+  private Box extent(PictureSize size) {
     Box picture = new PictureLay(size).extent();
-    return size.perPixel().isPresent() ? picture.with(people(derived, picture)) : picture;
+    return size.perPixel().isPresent() ? picture.with(people(picture)) : picture;
   }
 
-  private static Box people(Derived derived, Box picture) {
-    double tall = derived.project().wearer().heightMm();
+  private Box people(Box picture) {
+    double tall = desk.wearer().heightMm();
     double x = picture.maxX() + tall * 0.33;
     return new Box(
-        x - tall * 0.3, 0, x + tall * 0.42, Math.max(tall, Figures.wholeLength(derived)));
+        x - tall * 0.3, 0, x + tall * 0.42, Math.max(tall, Figures.wholeLength(desk.reckoned())));
   }
 
   private Optional<PictureSize> size() {
-    return model.reference().map(it -> desk.derived().sizing().pictures().get(it.id()));
+    return model.reference().map(it -> desk.reckoned().sizing().pictures().get(it.id()));
   }
 
   private Optional<PictureLay> lay() {
@@ -461,19 +460,18 @@ final class PictureDesk {
   }
 
   private void drawWearer(Pen pen, Box picture) {
-    Derived derived = desk.derived();
-    double tall = derived.project().wearer().heightMm();
+    double tall = desk.wearer().heightMm();
     double x = picture.maxX() + tall * 0.33;
     pen.line(new Point(x - tall * 0.27, 0), new Point(x + tall * 0.4, 0), pen.colour(Ink.INK), 2);
-    Figures.body(pen, derived.project().wearer(), new Point(x, 0));
-    Figures.held(pen, derived, new Point(x + tall * 0.19, 0));
-    double whole = Figures.wholeLength(derived);
+    Figures.body(pen, desk.wearer(), new Point(x, 0));
+    Figures.held(pen, desk.reckoned(), new Point(x + tall * 0.19, 0));
+    double whole = Figures.wholeLength(desk.reckoned());
     if (whole > 0) {
       Point side = new Point(x + tall * 0.30, 0);
       pen.measure(
           side,
           side.plus(new Point(0, whole)),
-          Figures.wholeLengthWords(derived, desk.units()),
+          Figures.wholeLengthWords(desk.reckoned(), desk.units()),
           pen.colour(Ink.MEASURE));
     }
     pen.measure(

@@ -14,7 +14,7 @@ import stoutblade.desktop.station.size.Marked.OfRuler;
 import stoutblade.desktop.station.size.Marked.OfWhole;
 import stoutblade.desktop.station.size.Marked.What;
 import stoutblade.measure.Stated;
-import stoutblade.project.Edit;
+import stoutblade.project.Change;
 import stoutblade.project.SizeEdits;
 import stoutblade.reference.Mark;
 import stoutblade.reference.Measure;
@@ -71,7 +71,7 @@ final class PictureModel {
   }
 
   Optional<Reference> reference() {
-    return desk.project().size().reference(pictureId);
+    return desk.prop().size().reference(pictureId);
   }
 
   /** The selected ruler. */
@@ -271,7 +271,7 @@ final class PictureModel {
     return made(() -> SizeEdits.ruler(id, ruler(up, next, places)), new OfRuler(next));
   }
 
-  private Optional<What> made(java.util.function.Supplier<Edit> edit, What what) {
+  private Optional<What> made(java.util.function.Supplier<Change> edit, What what) {
     return perform(edit) ? Optional.of(what) : Optional.empty();
   }
 
@@ -296,11 +296,7 @@ final class PictureModel {
   }
 
   private String figureName() {
-    return desk.project()
-        .size()
-        .bearer()
-        .map(it -> it.name())
-        .orElse(desk.project().wearer().name());
+    return desk.prop().size().bearer().map(it -> it.name()).orElse(desk.wearer().name());
   }
 
   /** A sheet of A4 at first, lying as it was marked. */
@@ -384,7 +380,7 @@ final class PictureModel {
   }
 
   /** Makes an edit whose values may be out of range: the reason is told. */
-  boolean perform(java.util.function.Supplier<Edit> edit) {
+  boolean perform(java.util.function.Supplier<Change> edit) {
     try {
       return desk.perform(edit.get());
     } catch (IllegalArgumentException e) {

@@ -157,7 +157,7 @@ public final class SizeSurface implements Surface {
 
   /** Chooses the picture that was just added. */
   public void chooseLatestPicture() {
-    List<Reference> all = desk.project().size().references();
+    List<Reference> all = desk.prop().size().references();
     if (!all.isEmpty()) {
       choose(all.getLast().id());
     }
@@ -166,7 +166,7 @@ public final class SizeSurface implements Surface {
   /** Takes a model that was just read. */
   public void take(ModelFile file) {
     meshes.add(file);
-    Size size = desk.project().size();
+    Size size = desk.prop().size();
     String id = Reference.next("s", size.models().stream().map(Model::id).toList());
     desk.addFile(file.digest(), file.file());
     desk.perform(SizeEdits.addModel(file.model(id)), () -> choose(id));
@@ -178,7 +178,7 @@ public final class SizeSurface implements Surface {
         SizeEdits.addFile(file.name(), file.outlines(), file.toleranceMm(), file.work().scale()),
         () -> {
           desk.say(file.words());
-          choose(desk.project().size().tracings().getLast().id());
+          choose(desk.prop().size().tracings().getLast().id());
         });
   }
 
@@ -193,9 +193,9 @@ public final class SizeSurface implements Surface {
 
   @Override
   public void show(Derived derived) {
-    settle(derived.project().size());
+    settle(desk.prop().size());
     strip.show(chosen);
-    Node wanted = wanted(derived);
+    Node wanted = wanted();
     if (node.getCenter() != wanted) {
       node.setCenter(wanted);
       // The keys go to what is looked at now.
@@ -216,27 +216,27 @@ public final class SizeSurface implements Surface {
     }
   }
 
-  private Node wanted(Derived derived) {
+  private Node wanted() {
     if (traceDesk.open()) {
       return traceDesk.node();
     }
     if (holding) {
-      holdUp.show(derived);
+      holdUp.show();
       return holdUp.node();
     }
-    if (derived.project().size().reference(chosen).isPresent()) {
-      pictureDesk.show(derived, chosen);
+    if (desk.prop().size().reference(chosen).isPresent()) {
+      pictureDesk.show(chosen);
       return pictureDesk.node();
     }
-    if (derived.project().size().model(chosen).isPresent()) {
-      modelDesk.show(derived, chosen);
+    if (desk.prop().size().model(chosen).isPresent()) {
+      modelDesk.show(chosen);
       return modelDesk.node();
     }
-    if (derived.project().size().tracing(chosen).isPresent()) {
+    if (desk.prop().size().tracing(chosen).isPresent()) {
       outlineDesk.show(chosen);
       return outlineDesk.node();
     }
-    fitDesk.show(derived);
+    fitDesk.show();
     return fitDesk.node();
   }
 
@@ -293,10 +293,10 @@ public final class SizeSurface implements Surface {
   }
 
   private boolean chosenKey(KeyEvent event) {
-    Optional<Reference> picture = desk.project().size().reference(chosen);
+    Optional<Reference> picture = desk.prop().size().reference(chosen);
     return picture.isPresent()
         ? pictureDesk.key(event)
-        : desk.project().size().model(chosen).isPresent() && modelDesk.key(event);
+        : desk.prop().size().model(chosen).isPresent() && modelDesk.key(event);
   }
 
   /** Moves along the strip. */

@@ -75,9 +75,9 @@ final class Strip extends BorderPane {
   /** All cards, in order. */
   List<String> ids() {
     List<String> ids = new ArrayList<>(List.of(WEARER));
-    desk.project().size().references().forEach(it -> ids.add(it.id()));
-    desk.project().size().models().forEach(it -> ids.add(it.id()));
-    desk.project().size().tracings().forEach(it -> ids.add(it.id()));
+    desk.prop().size().references().forEach(it -> ids.add(it.id()));
+    desk.prop().size().models().forEach(it -> ids.add(it.id()));
+    desk.prop().size().tracings().forEach(it -> ids.add(it.id()));
     return ids;
   }
 
@@ -102,25 +102,25 @@ final class Strip extends BorderPane {
   }
 
   private String title(String id) {
-    return desk.project()
+    return desk.prop()
         .size()
         .reference(id)
         .map(Reference::name)
-        .or(() -> desk.project().size().model(id).map(Model::name))
-        .or(() -> desk.project().size().tracing(id).map(Tracing::name))
-        .orElse(desk.project().wearer().name());
+        .or(() -> desk.prop().size().model(id).map(Model::name))
+        .or(() -> desk.prop().size().tracing(id).map(Tracing::name))
+        .orElse(desk.wearer().name());
   }
 
   private Optional<Image> image(String id) {
     Optional<Image> picture =
-        desk.project()
+        desk.prop()
             .size()
             .reference(id)
             .flatMap(it -> pictures.of(plain(it), Flat.NONE, 0.05))
             .map(Pictures.Shown::image);
     return picture.or(
         () ->
-            desk.project()
+            desk.prop()
                 .size()
                 .model(id)
                 .filter(it -> !pictures.reading())

@@ -2,6 +2,8 @@ package stoutblade.desktop.station.draft;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -9,11 +11,13 @@ import stoutblade.demo.Demo;
 import stoutblade.desktop.Chores;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Meshes;
+import stoutblade.desktop.NewProject;
 import stoutblade.desktop.TestDesk;
 import stoutblade.flatten.LaidFlat;
 import stoutblade.flatten.Proposal;
 import stoutblade.flatten.Seams;
 import stoutblade.flatten.StretchColours;
+import stoutblade.formats.Document;
 import stoutblade.formats.ModelFile;
 import stoutblade.mesh.Mesh;
 import stoutblade.part.Part;
@@ -30,7 +34,7 @@ class PatchModelTest {
   private final PatchModel model = new PatchModel(desk, meshes);
 
   @BeforeEach
-  void readTheBell() throws java.io.IOException {
+  void readTheBell() throws IOException {
     try (var in = Demo.class.getResourceAsStream(Demo.FOG_BELL)) {
       meshes.add(ModelFile.read(Demo.FOG_BELL, in.readAllBytes(), share -> {}));
     }
@@ -90,7 +94,7 @@ class PatchModelTest {
         .anyMatch(it -> it.id().equals("patch.stretched") && it.value() > 1)
         .anyMatch(it -> it.id().equals("patch.squeezed") && it.value() < 1);
     assertThat(model.keep("Wall")).isTrue();
-    Part part = desk.project().parts().getLast();
+    Part part = desk.project().first().parts().getLast();
     assertThat(part.name()).isEqualTo("Wall");
     assertThat(((FlatPieces) part.shape()).origin()).contains("faces of Fog Bell");
     assertThat(part.developed().seams()).containsKey("A");
@@ -131,9 +135,9 @@ class PatchModelTest {
   }
 
   @Test
-  void another_project_with_a_model_of_the_same_id_forgets_it_too() throws java.io.IOException {
+  void another_project_with_a_model_of_the_same_id_forgets_it_too() {
     model.choose(new Point(0, 100), false, false);
-    desk.open(Demo.tidegate(desk.now()), Optional.empty());
+    desk.open(new Document(NewProject.first(desk.now()), Map.of()), Optional.empty());
     model.take("s2");
 
     assertThat(model.model()).isEmpty();

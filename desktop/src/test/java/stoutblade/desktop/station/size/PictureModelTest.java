@@ -27,7 +27,7 @@ class PictureModelTest {
   }
 
   private Reference reference() {
-    return desk.project().size().reference("p1").orElseThrow();
+    return desk.project().first().size().reference("p1").orElseThrow();
   }
 
   private void drag(Tool tool, Point from, Point to) {

@@ -1,9 +1,8 @@
-package stoutblade.cli;
+package stoutblade.demo;
 
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
-import stoutblade.demo.Demo;
 import stoutblade.formats.Document;
 import stoutblade.formats.ProjectFile;
 
@@ -23,8 +22,6 @@ public final class ProjectSource {
   public static Document open(String named, LocalDateTime now) throws IOException {
     return switch (named) {
       case DEMO -> Demo.open(now);
-      case DEMO + "-tidegate" -> Demo.tidegate(now);
-      case DEMO + "-fog-bell" -> Demo.fogBell(now);
       default -> ProjectFile.read(Path.of(named));
     };
   }
