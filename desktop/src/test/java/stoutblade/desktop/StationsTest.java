@@ -221,6 +221,33 @@ class StationsTest extends InWindow {
   }
 
   @Test
+  void the_glue_of_a_joint_is_chosen_where_it_is_spread(FxRobot robot) {
+    openDemo();
+    go(robot, Station.BUILD);
+    fx(
+        () -> {
+          robot
+              .lookup("#glue-p1-d7-spread")
+              .queryAs(javafx.scene.control.MenuButton.class)
+              .getItems()
+              .stream()
+              .filter(it -> "glue-contact-cement-thin".equals(it.getId()))
+              .findFirst()
+              .orElseThrow()
+              .fire();
+          return true;
+        });
+    until(() -> desk.prop().needed(Demo.LEAF).gluing().facesId().isPresent());
+    settled();
+    assertThat(
+            robot
+                .lookup("#glue-p1-d7-spread")
+                .queryAs(javafx.scene.control.MenuButton.class)
+                .getText())
+        .isEqualTo("Contact cement, spread thin");
+  }
+
+  @Test
   void log_measures_the_built_blade(FxRobot robot) {
     openDemo();
     go(robot, Station.LOG);

@@ -121,8 +121,14 @@ final class FromVersion7 implements Migrations.Migration {
     spot.put("turn", 0.0);
     placing.put("facing", false).put("shows", "FRONT").put("textured", "NONE");
     placing.put("copies", 1).put("mirrored", 0);
-    part.put("held", false);
+    last(part);
     return part;
+  }
+
+  /** What no part could say. */
+  private static void last(ObjectNode part) {
+    part.putObject("gluing").putNull("facesId").putNull("coreId");
+    part.put("held", false);
   }
 
   private static ObjectNode part(ObjectNode old, String blade) {
@@ -163,7 +169,7 @@ final class FromVersion7 implements Migrations.Migration {
       it.put("on", blade);
     }
     part.set("placing", placing);
-    part.put("held", false);
+    last(part);
     return part;
   }
 

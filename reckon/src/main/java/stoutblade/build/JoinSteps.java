@@ -24,7 +24,7 @@ final class JoinSteps extends StepMaker {
    * @return what comes after it
    */
   Need core(CoreReckoning core) {
-    Glue bed = catalogue.glue(Glue.FOR_CORE);
+    Glue bed = work.bed();
     add(
         step(
                 "core-fit",
@@ -44,7 +44,7 @@ final class JoinSteps extends StepMaker {
                     ? "Glue the core in"
                     : layers() == 1 ? "Bed the core" : "Bed the core in the front layer",
                 channel
-                    ? bed.name() + " in the channel, damp, a third of the gap filled: it foams up"
+                    ? bed.name() + inTheChannel(bed)
                     : bed.name() + " where it goes in and comes out, and at every rib it passes")
             .time("bedding", count("core-bed", "Cores to bed", work.made()))
             .after("core-fit")
@@ -112,8 +112,8 @@ final class JoinSteps extends StepMaker {
             spread(
                 spread,
                 only
-                    ? "Spread the cement on both glue faces"
-                    : "Spread the cement between " + which,
+                    ? "Spread the " + cement().word() + " on both glue faces"
+                    : "Spread the " + cement().word() + " between " + which,
                 " on all of both faces" + (work.core().isPresent() ? " but the channel" : ""),
                 spreadAmount(spread),
                 before)));
@@ -122,7 +122,9 @@ final class JoinSteps extends StepMaker {
         step(
                 join,
                 only ? "Join the layers and press" : "Join " + which + " and press",
-                "It grabs at once: line up the centre lines at the base, then roll to the tip")
+                cement().grabs()
+                    ? "It grabs at once: line up the centre lines at the base, then roll to the tip"
+                    : "Line up the centre lines before it sets, and press from base to tip")
             .time("joining", count(join, "Joints to close", work.made()))
             .tools(
                 "roller",
@@ -171,13 +173,18 @@ final class JoinSteps extends StepMaker {
     add(
         spread(
             "spread",
-            "Spread the cement where its pieces meet",
+            "Spread the " + cement().word() + " where its pieces meet",
             " on both faces of every joint, one joint after the other",
             times(work.made(), "spread", "Faces to spread", work.body().glued()),
             before));
     closed(
         "spread",
-        step("join", "Join its pieces", "It grabs at once: start in the middle, then to both ends")
+        step(
+                "join",
+                "Join its pieces",
+                cement().grabs()
+                    ? "It grabs at once: start in the middle, then to both ends"
+                    : "Start in the middle, then to both ends, before it sets")
             .time(
                 "joining",
                 count("join", "Joints to close", Math.max(1, work.body().seams()) * work.made()))
@@ -192,15 +199,21 @@ final class JoinSteps extends StepMaker {
                 spread,
                 cement().waitMinutes(),
                 cement().joinByMinutes(),
-                "dry to the touch, not yet dead")));
+                cement().grabs() ? "dry to the touch, not yet dead" : "before it sets")));
     return Need.after(step.id());
+  }
+
+  private static String inTheChannel(Glue bed) {
+    return bed.id().equals(Glue.FOR_CORE)
+        ? " in the channel, damp, a third of the gap filled: it foams up"
+        : " in the channel, all round the core";
   }
 
   private StepBuilder spread(String id, String title, String where, Figure amount, Need before) {
     return step(id, title, cement().name() + where)
         .time("spreading", amount)
         .need(before)
-        .glue(Glue.FOR_LAYERS)
+        .glue(cement().id())
         .tools("brush or spreader", "moving air")
         .cautions(cement().caution(), Cautions.SHEETS);
   }

@@ -43,7 +43,7 @@ abstract class StepMaker {
   }
 
   final Glue cement() {
-    return catalogue.glue(Glue.FOR_LAYERS);
+    return work.glue();
   }
 
   // == WHAT IS MADE
@@ -73,8 +73,7 @@ abstract class StepMaker {
   }
 
   final Need bedded() {
-    return Need.after(
-        "core-bed", catalogue.glue(Glue.FOR_CORE).pressMinutes(), "the core's glue sets");
+    return Need.after("core-bed", work.bed().pressMinutes(), "the core's glue sets");
   }
 
   /** The step that closes the last joint between layers. */

@@ -60,6 +60,18 @@ public record Catalogue(
   }
 
   /**
+   * The glue that was chosen; where none was, or it is in the catalogue no more, the proposed one.
+   *
+   * @throws IllegalArgumentException if the catalogue lacks both
+   */
+  public Glue glue(Optional<String> chosen, String proposed) {
+    return glues.stream()
+        .filter(it -> chosen.filter(it.id()::equals).isPresent())
+        .findFirst()
+        .orElseGet(() -> glue(proposed));
+  }
+
+  /**
    * How long a kind of work takes.
    *
    * @throws IllegalArgumentException if the catalogue lacks it

@@ -30,6 +30,16 @@ public record Glue(
   /** The glue that beds a core. */
   public static final String FOR_CORE = "polyurethane-glue";
 
+  /** What it is called in a sentence. */
+  public String word() {
+    return grabs() ? "cement" : "glue";
+  }
+
+  /** True where it is spread on both faces and grabs at once when they meet. */
+  public boolean grabs() {
+    return id.startsWith(FOR_LAYERS);
+  }
+
   /**
    * Checks the order of the clock.
    *

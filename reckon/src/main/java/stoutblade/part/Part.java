@@ -32,6 +32,7 @@ import stoutblade.stack.Profile;
  * @param core the core in it; empty for none
  * @param coats its coats, in the order in which they go on
  * @param placing where it is on the prop
+ * @param gluing which glues it is made with
  * @param held true where it keeps its size when the prop is made larger or smaller
  */
 public record Part(
@@ -42,6 +43,7 @@ public record Part(
     Optional<CoreChoice> core,
     List<Coats> coats,
     Placing placing,
+    Gluing gluing,
     boolean held) {
 
   /** The most parts of one prop. */
@@ -81,7 +83,15 @@ public record Part(
   /** A part with neither core nor coats, at the prop's origin. */
   public static Part of(String id, String name, Shape shape, Layering stack) {
     return new Part(
-        id, name, shape, Optional.of(stack), Optional.empty(), List.of(), Placing.USUAL, false);
+        id,
+        name,
+        shape,
+        Optional.of(stack),
+        Optional.empty(),
+        List.of(),
+        Placing.USUAL,
+        Gluing.PROPOSED,
+        false);
   }
 
   /** The same of one flat sheet. */
@@ -104,7 +114,15 @@ public record Part(
   /** A bought thing. */
   public static Part bought(String id, String name, Bought thing) {
     return new Part(
-        id, name, thing, Optional.empty(), Optional.empty(), List.of(), Placing.USUAL, false);
+        id,
+        name,
+        thing,
+        Optional.empty(),
+        Optional.empty(),
+        List.of(),
+        Placing.USUAL,
+        Gluing.PROPOSED,
+        false);
   }
 
   // == ITS SHAPE
@@ -202,15 +220,15 @@ public record Part(
   // == CHANGES
 
   public Part withId(String changed) {
-    return new Part(changed, name, shape, stack, core, coats, placing, held);
+    return new Part(changed, name, shape, stack, core, coats, placing, gluing, held);
   }
 
   public Part withName(String changed) {
-    return new Part(id, changed, shape, stack, core, coats, placing, held);
+    return new Part(id, changed, shape, stack, core, coats, placing, gluing, held);
   }
 
   public Part withShape(Shape changed) {
-    return new Part(id, name, changed, stack, core, coats, placing, held);
+    return new Part(id, name, changed, stack, core, coats, placing, gluing, held);
   }
 
   /** The same with its outline or its features changed; any other shape stays. */
@@ -219,7 +237,7 @@ public record Part(
   }
 
   public Part withLayering(Layering changed) {
-    return new Part(id, name, shape, Optional.of(changed), core, coats, placing, held);
+    return new Part(id, name, shape, Optional.of(changed), core, coats, placing, gluing, held);
   }
 
   /** As many layers as before, all of one foam. */
@@ -228,20 +246,24 @@ public record Part(
   }
 
   public Part withCore(Optional<CoreChoice> changed) {
-    return new Part(id, name, shape, stack, changed, coats, placing, held);
+    return new Part(id, name, shape, stack, changed, coats, placing, gluing, held);
   }
 
   public Part withCoats(List<Coats> changed) {
-    return new Part(id, name, shape, stack, core, changed, placing, held);
+    return new Part(id, name, shape, stack, core, changed, placing, gluing, held);
   }
 
   public Part withPlacing(Placing changed) {
-    return new Part(id, name, shape, stack, core, coats, changed, held);
+    return new Part(id, name, shape, stack, core, coats, changed, gluing, held);
+  }
+
+  public Part withGluing(Gluing changed) {
+    return new Part(id, name, shape, stack, core, coats, placing, changed, held);
   }
 
   /** The same, which keeps its size from now on, or follows its prop again. */
   public Part withHeld(boolean changed) {
-    return new Part(id, name, shape, stack, core, coats, placing, changed);
+    return new Part(id, name, shape, stack, core, coats, placing, gluing, changed);
   }
 
   /** The same where its prop is made larger or smaller: one that keeps its size only moves. */
@@ -259,6 +281,7 @@ public record Part(
         core.map(it -> it.times(factor)),
         coats,
         placing.times(factor),
+        gluing,
         held);
   }
 }

@@ -3,6 +3,7 @@ package stoutblade.project;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
@@ -147,6 +148,7 @@ public final class PartEdits {
               it.core(),
               it.coats(),
               it.placing(),
+              it.gluing(),
               it.held());
         });
   }
@@ -240,6 +242,16 @@ public final class PartEdits {
   /** Calls a part something else. */
   public static PropEdit name(String id, String name) {
     return change(id, "Name the part", it -> it.withName(name.strip()));
+  }
+
+  /** Chooses the glue between its layers and pieces, or leaves it to what is proposed. */
+  public static PropEdit glue(String id, Optional<String> glueId) {
+    return change(id, "Glue", it -> it.withGluing(it.gluing().withFaces(glueId)));
+  }
+
+  /** Chooses the glue that its core is bedded in, or leaves it to what is proposed. */
+  public static PropEdit coreGlue(String id, Optional<String> glueId) {
+    return change(id, "Glue of the core", it -> it.withGluing(it.gluing().withCore(glueId)));
   }
 
   /** Says whether a part keeps its size when the prop is made larger or smaller. */

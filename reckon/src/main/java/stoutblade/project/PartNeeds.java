@@ -7,6 +7,7 @@ import java.util.Optional;
 import stoutblade.body.Body;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.Glue;
 import stoutblade.core.CoreReckoning;
 import stoutblade.develop.Edge;
 import stoutblade.develop.Panel;
@@ -82,7 +83,11 @@ final class PartNeeds {
                   part.made() + " * {" + own.id() + "}",
                   Source.GEOMETRY,
                   own);
-      glued.add(new Shopping.Glued(part.part().name(), all));
+      glued.add(
+          new Shopping.Glued(
+              part.part().name(),
+              all,
+              catalogue.glue(part.part().gluing().facesId(), Glue.FOR_LAYERS)));
     }
   }
 
@@ -92,7 +97,11 @@ final class PartNeeds {
     if (core.bed().isPresent()) {
       bedded.add(
           new Shopping.Bedded(
-              core, scope.of(core.diameter()), scope.of(core.inFoam()), part.made()));
+              core,
+              scope.of(core.diameter()),
+              scope.of(core.inFoam()),
+              part.made(),
+              catalogue.glue(part.part().gluing().coreId(), Glue.FOR_CORE)));
     }
   }
 

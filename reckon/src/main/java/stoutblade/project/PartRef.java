@@ -1,5 +1,7 @@
 package stoutblade.project;
 
+import java.util.Optional;
+
 /**
  * Which part of which prop.
  *
@@ -7,6 +9,12 @@ package stoutblade.project;
  * @param partId the part within it
  */
 public record PartRef(String propId, String partId) {
+
+  /** The part that a step is about; empty for one that all props share. */
+  public static Optional<PartRef> ofStep(String stepId) {
+    String[] ids = stepId.split("/", -1);
+    return ids.length == 3 ? Optional.of(new PartRef(ids[0], ids[1])) : Optional.empty();
+  }
 
   /** Its id within the project, as what was logged of it is kept under. */
   public String path() {

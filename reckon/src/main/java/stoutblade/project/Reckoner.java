@@ -18,6 +18,7 @@ import stoutblade.build.Work;
 import stoutblade.build.WorkSteps;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Coating;
+import stoutblade.catalogue.Glue;
 import stoutblade.core.CoreReckoning;
 import stoutblade.finish.CoatReckoning;
 import stoutblade.finish.CoatStock;
@@ -189,6 +190,8 @@ public final class Reckoner {
               it.made(),
               it.core(),
               it.coats(),
+              catalogue.glue(it.part().gluing().facesId(), Glue.FOR_LAYERS),
+              catalogue.glue(it.part().gluing().coreId(), Glue.FOR_CORE),
               carrier(it, made),
               shopping.missing() > 0,
               units);

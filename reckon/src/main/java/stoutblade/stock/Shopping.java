@@ -1,7 +1,10 @@
 package stoutblade.stock;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Foam;
 import stoutblade.catalogue.Glue;
@@ -87,11 +90,12 @@ public record Shopping(List<Line> lines) {
    * Faces that are glued.
    *
    * @param area of all of them
+   * @param glue what they are glued with
    */
-  public record Glued(String name, Figure area) {}
+  public record Glued(String name, Figure area, Glue glue) {}
 
-  /** A core that is bedded in layers, so many times. */
-  public record Bedded(CoreReckoning core, Figure diameter, Figure inFoam, int made) {}
+  /** A core that is bedded in layers in a glue, so many times. */
+  public record Bedded(CoreReckoning core, Figure diameter, Figure inFoam, int made, Glue glue) {}
 
   /**
    * A thing that is bought whole.
@@ -108,7 +112,7 @@ public record Shopping(List<Line> lines) {
    * @param strips what is cut from strip
    * @param lengths what is cut from rods and tubes
    * @param wholes what is bought whole
-   * @param glued what is glued with the cement for layers
+   * @param glued what is glued, each with its glue
    * @param bedded cores that are glued in
    * @param coats what is painted on
    * @param leftovers foam that is there already
@@ -139,13 +143,16 @@ public record Shopping(List<Line> lines) {
     lines.addAll(StripForParts.lines(needs.strips()));
     lines.addAll(RodForParts.lines(needs.lengths()));
     lines.addAll(WholeThings.lines(needs.wholes()));
-    List<Glued> glued = needs.glued().stream().filter(it -> it.area().value() > 0).toList();
-    if (!glued.isEmpty()) {
-      lines.add(cement(glued, catalogue.glue(Glue.FOR_LAYERS)));
-    }
-    if (!needs.bedded().isEmpty()) {
-      lines.add(bedding(needs.bedded(), catalogue.glue(Glue.FOR_CORE)));
-    }
+    Map<Glue, List<Glued>> glued = new LinkedHashMap<>();
+    needs.glued().stream()
+        .filter(it -> it.area().value() > 0)
+        .forEach(it -> glued.computeIfAbsent(it.glue(), own -> new ArrayList<>()).add(it));
+    glued.forEach((glue, faces) -> lines.add(cement(faces, glue)));
+    Map<Glue, List<Bedded>> bedded = new LinkedHashMap<>();
+    needs
+        .bedded()
+        .forEach(it -> bedded.computeIfAbsent(it.glue(), own -> new ArrayList<>()).add(it));
+    bedded.forEach((glue, cores) -> lines.add(bedding(cores, glue)));
     needs.coats().stream()
         .filter(it -> it.coating().spread() > 0)
         .map(Shopping::coats)
@@ -153,11 +160,21 @@ public record Shopping(List<Line> lines) {
     return new Shopping(lines);
   }
 
+  /** The proposed glue has the short id; one that was chosen has its own in it. */
+  private static String id(String group, Glue glue, String proposed) {
+    return "stock." + group + (glue.id().equals(proposed) ? "" : "." + glue.id());
+  }
+
+  private static String capital(String word) {
+    return word.substring(0, 1).toUpperCase(Locale.ENGLISH) + word.substring(1);
+  }
+
   private static Line cement(List<Glued> faces, Glue glue) {
+    String id = id("cement", glue, Glue.FOR_LAYERS);
     Figure spread =
         Figure.given(
-            "stock.cement.spread",
-            "Cement on each face",
+            id + ".spread",
+            capital(glue.word()) + " on each face",
             glue.spread(),
             Quantity.SPREAD,
             Source.catalogue(glue.name() + ": " + glue.source()));
@@ -166,20 +183,28 @@ public record Shopping(List<Line> lines) {
     inputs.add(spread);
     Figure need =
         Figure.computed(
-            "stock.cement.need",
-            "Cement for all glue faces",
+            id + ".need",
+            glue.id().equals(Glue.FOR_LAYERS)
+                ? "Cement for all glue faces"
+                : glue.name() + " for its faces",
             Quantity.VOLUME,
-            "(" + sum + ") * {stock.cement.spread}",
+            "(" + sum + ") * {" + spread.id() + "}",
             Source.GEOMETRY,
             inputs.toArray(Figure[]::new));
-    return glueLine(glue, "stock.cement.cans", "Cans of cement, 250 ml", need, 250_000);
+    String cans = glue.grabs() ? "Cans of cement, 250 ml" : "Bottles of glue, 250 ml";
+    return glueLine(glue, id + ".cans", cans, need, 250_000);
   }
 
-  /** Polyurethane glue foams to about three times its volume: a third of the gap is filled. */
+  /**
+   * Polyurethane glue foams to about three times its volume: a third of the gap is filled. Any
+   * other fills all of it.
+   */
   private static Line bedding(List<Bedded> cores, Glue glue) {
+    String id = id("bed", glue, Glue.FOR_CORE);
+    boolean foams = glue.id().equals(Glue.FOR_CORE);
     Figure gap =
         Figure.given(
-            "stock.bed.gap",
+            id + ".gap",
             "Gap round the core",
             0.5,
             Quantity.LENGTH,
@@ -191,19 +216,28 @@ public record Shopping(List<Line> lines) {
       String corners =
           it.core().choice().groove() == Groove.ROUND ? "" : "(1 - pi / 4) * " + across + "^2 + ";
       sum.add(
-          "%d * (%spi * (%s + {stock.bed.gap}) * {stock.bed.gap}) * {%s} / 3"
-              .formatted(it.made(), corners, across, it.inFoam().id()));
+          "%d * (%spi * (%s + {%s}) * {%s}) * {%s}%s"
+              .formatted(
+                  it.made(),
+                  corners,
+                  across,
+                  gap.id(),
+                  gap.id(),
+                  it.inFoam().id(),
+                  foams ? " / 3" : ""));
       inputs.addAll(List.of(it.diameter(), it.inFoam()));
     }
     Figure need =
         Figure.computed(
-            "stock.bed.need",
+            id + ".need",
             cores.size() == 1 ? "Glue to bed the core" : "Glue to bed the cores",
             Quantity.VOLUME,
             String.join(" + ", sum),
-            Source.practice("it foams to three times its volume: fill a third of the gap"),
+            foams
+                ? Source.practice("it foams to three times its volume: fill a third of the gap")
+                : Source.GEOMETRY,
             inputs.toArray(Figure[]::new));
-    return glueLine(glue, "stock.bed.bottles", "Bottles of glue, 100 ml", need, 100_000);
+    return glueLine(glue, id + ".bottles", "Bottles of glue, 100 ml", need, 100_000);
   }
 
   private static Line glueLine(

@@ -6,17 +6,21 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import stoutblade.catalogue.Glue;
 import stoutblade.finish.Coats;
 import stoutblade.measure.Figure;
 import stoutblade.project.Derived;
 import stoutblade.project.First;
 import stoutblade.project.LayerEdits;
+import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
+import stoutblade.project.PropEdits;
 import stoutblade.project.Samples;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
 import stoutblade.stack.ProfileChange;
+import stoutblade.stock.Shopping;
 
 class PartStepsTest {
 
@@ -74,6 +78,54 @@ class PartStepsTest {
     assertThat(ids(whole)).doesNotContain("grind").contains("coat-primer-3");
     assertThat(ids(First.withCoats(whole, List.of(new Coats("seal", 1)))))
         .doesNotContain("coat-primer-1", "coat-paint-1");
+  }
+
+  /**
+   * The glue is a choice: its clock is that of the glue that was chosen, for this part alone, and
+   * so is what is bought. Common practice: polyurethane glue wants hours in the clamp.
+   */
+  @Test
+  void the_glue_that_was_chosen_runs_the_clock_and_is_bought() {
+    Project whole = Samples.whole();
+    Project chosen =
+        PartEdits.glue(First.ID, Optional.of(Glue.FOR_CORE)).in(Prop.FIRST).applyTo(whole);
+
+    Step spread = step(chosen, "spread");
+    assertThat(spread.glueId()).isEqualTo(Glue.FOR_CORE);
+    assertThat(spread.title()).isEqualTo("Spread the glue on both glue faces");
+    assertThat(step(whole, "spread").title()).isEqualTo("Spread the cement on both glue faces");
+    Step.Need joined = step(chosen, "join").needs().getFirst();
+    assertThat(joined.notBefore()).isZero();
+    assertThat(joined.notAfter()).hasValue(Samples.FOAMING.joinByMinutes());
+    assertThat(step(whole, "join").needs().getFirst().notBefore())
+        .isEqualTo(Samples.CEMENT.waitMinutes());
+
+    assertThat(lines(whole)).contains(Samples.CEMENT.name(), Samples.FOAMING.name());
+    assertThat(lines(chosen)).doesNotContain(Samples.CEMENT.name());
+    Project both = PropEdits.again(Prop.FIRST).applyTo(chosen);
+    Project mixed = PartEdits.glue(First.ID, Optional.empty()).in("p2").applyTo(both);
+    assertThat(lines(mixed)).contains(Samples.CEMENT.name(), Samples.FOAMING.name());
+  }
+
+  /** A glue that the catalogue has no more: the proposed one is taken. */
+  @Test
+  void a_glue_that_is_gone_stops_no_plan() {
+    Project gone =
+        PartEdits.coreGlue(First.ID, Optional.of("moon-glue"))
+            .in(Prop.FIRST)
+            .applyTo(
+                PartEdits.glue(First.ID, Optional.of("moon-glue"))
+                    .in(Prop.FIRST)
+                    .applyTo(Samples.whole()));
+
+    assertThat(step(gone, "spread").glueId()).isEqualTo(Glue.FOR_LAYERS);
+    assertThat(lines(gone)).isEqualTo(lines(Samples.whole()));
+  }
+
+  private static List<String> lines(Project project) {
+    return Samples.derive(project).shopping().orElseThrow().lines().stream()
+        .map(Shopping.Line::name)
+        .toList();
   }
 
   @Test
