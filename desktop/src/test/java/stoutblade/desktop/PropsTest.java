@@ -170,7 +170,7 @@ class PropsTest extends InWindow {
 
     type(robot, "#target-length", "60 cm");
 
-    until(() -> Math.abs(desk.reckoned().whole().length().orElseThrow().value() - 600) < 1);
+    until(() -> Math.abs(desk.reckoned().whole().length().orElseThrow().value() - 600) < 0.1);
     assertThat(desk.prop().needed("d6").shape()).isEqualTo(strap);
     assertThat(desk.noticeProperty().get()).contains("Arm strap keeps its size");
   }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import stoutblade.journal.Journal;
 import stoutblade.measure.Display;
+import stoutblade.measure.Units;
 import stoutblade.part.Defaults;
 import stoutblade.part.Part;
 import stoutblade.prop.Bought;
@@ -51,6 +52,18 @@ public final class PropEdits {
           }
           return Resizing.times(prop, factor);
         });
+  }
+
+  /**
+   * Makes a drafted prop as long as is said; what keeps its size only moves.
+   *
+   * @param mm from its lowest to its highest place, in mm
+   * @throws IllegalArgumentException when made, as {@link #resize}, or if it cannot be that long
+   */
+  public static PropEdit resizeTo(double mm) {
+    return new PropEdit(
+        "The whole prop is " + Display.length(mm, Units.METRIC),
+        (prop, wearer) -> resize(Reduction.factor(prop, mm)).applyTo(prop, wearer));
   }
 
   /** Adds a prop of which nothing is known but who carries it, and what it must pass on the way. */

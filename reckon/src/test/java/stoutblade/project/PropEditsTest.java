@@ -186,6 +186,26 @@ class PropEditsTest {
         .hasMessageContaining("at once");
   }
 
+  /** A strap that stays sticks out below: the length is met all the same, to the tenth. */
+  @Test
+  void a_prop_is_as_long_as_was_said_though_not_all_of_it_follows() {
+    Part strap =
+        Part.of("d2", "Strap", new Cut(WholeOutline.circle(new Point(0, 0), 120)), "foam", 10)
+            .withPlacing(Placing.USUAL.on(First.ID).at(Where.At.of(0, 20)))
+            .withHeld(true);
+    Project project =
+        First.withParts(ONE, List.of(Samples.blade().withCore(Optional.empty()), strap));
+
+    Project reduced = PropEdits.resizeTo(350).in(Prop.FIRST).applyTo(project);
+
+    assertThat(Samples.derive(reduced).first().whole().length().orElseThrow().value())
+        .isCloseTo(350, within(0.1));
+    assertThatThrownBy(() -> PropEdits.resizeTo(100).in(Prop.FIRST).applyTo(project))
+        .hasMessageContaining("cannot be made 10 cm long");
+    assertThatThrownBy(() -> PropEdits.resizeTo(500).in(Prop.FIRST).applyTo(Samples.bare()))
+        .hasMessageContaining("draft a part");
+  }
+
   @Test
   void one_that_is_traced_is_resized_by_its_picture_alone() {
     Project traced =

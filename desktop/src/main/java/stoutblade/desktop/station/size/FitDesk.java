@@ -45,7 +45,6 @@ import stoutblade.project.Finding;
 import stoutblade.project.PartEdits;
 import stoutblade.project.Place;
 import stoutblade.project.PropEdits;
-import stoutblade.project.PropReckoning;
 import stoutblade.project.SizeEdits;
 import stoutblade.project.Station;
 import stoutblade.project.WearerEdits;
@@ -179,19 +178,9 @@ final class FitDesk {
 
   /** A prop that is marked gets its length by its scale; one that is only drafted is resized. */
   private boolean resize(double mm) {
-    PropReckoning now = desk.reckoned();
-    return now.sizing().trueLength().isPresent()
+    return desk.reckoned().sizing().trueLength().isPresent()
         ? school(() -> new School.Target(mm))
-        : perform(
-            () ->
-                now.whole()
-                    .length()
-                    .map(it -> PropEdits.resize(mm / it.value()))
-                    .orElseThrow(
-                        () ->
-                            new IllegalArgumentException(
-                                "Nothing tells the prop's length yet: draft a part, or mark the"
-                                    + " whole prop on a picture")));
+        : perform(() -> PropEdits.resizeTo(mm));
   }
 
   /** The parts, each with a tick where it keeps its size. */
@@ -210,7 +199,7 @@ final class FitDesk {
                     })
                 .toList());
     long held = desk.prop().parts().stream().filter(Part::held).count();
-    keep.setText(held == 0 ? "Nothing" : held + (held == 1 ? " part" : " parts"));
+    keep.setText(held == 0 ? "None" : Long.toString(held));
     keep.setDisable(desk.prop().parts().isEmpty());
   }
 
@@ -234,8 +223,7 @@ final class FitDesk {
         .with("Which size", trueSize)
         .with("or between", between)
         .with(" ", inProportion)
-        .with("or a length", target)
-        .with("What stays", keep);
+        .with("or a length", target);
   }
 
   private MenuButton measuresMenu() {
@@ -305,6 +293,7 @@ final class FitDesk {
           }
         });
     Tray tray = new Tray();
+    tray.setHgap(6);
     ToggleGroup group = new ToggleGroup();
     String label = "Held";
     for (Pose pose : Pose.values()) {
@@ -334,7 +323,8 @@ final class FitDesk {
     return tray.with("Handle", lengthsMenu())
         .with("On the way", menu("Doors", "passages", passages))
         .with("At real size", hold)
-        .with("Before foam", paper);
+        .with("Before foam", paper)
+        .with("Keeps its size", keep);
   }
 
   private static javafx.util.StringConverter<Carry.Kind> words() {
