@@ -110,6 +110,7 @@ public final class Desk {
     this.deriver = deriver;
     this.history = History.of(document.project());
     this.savedAs = document.project();
+    prop.set(project().first().id());
     derived.set(reckoner.derive(project(), now(), units()));
     units.addListener(it -> refresh());
     part.addListener(it -> layer.set(-1));
@@ -158,7 +159,7 @@ public final class Desk {
     return derived.get();
   }
 
-  /** The id of the prop that is looked at; empty, or of none, for the first. */
+  /** The id of the prop that is looked at. */
   public ReadOnlyStringProperty propProperty() {
     return prop;
   }
@@ -185,7 +186,7 @@ public final class Desk {
 
   /** Looks at another prop, where one is. */
   public void goToProp(String id) {
-    if (!prop().id().equals(id)) {
+    if (!prop.get().equals(id)) {
       part.set("");
       sums.set(false);
       prop.set(id);
@@ -326,6 +327,25 @@ public final class Desk {
     return !refused[0];
   }
 
+  /** Makes an edit that adds a prop after the others, and looks at it. */
+  public void addProp(Edit edit) {
+    addProp(edit, () -> {});
+  }
+
+  /**
+   * The same.
+   *
+   * @param then done once it is there
+   */
+  public void addProp(Edit edit, Runnable then) {
+    perform(
+        edit,
+        () -> {
+          goToProp(project().props().getLast().id());
+          then.run();
+        });
+  }
+
   /** Takes the last edit back. */
   public void undo() {
     walk("Undo", History::undo);
@@ -390,6 +410,9 @@ public final class Desk {
       history = stood.history;
       changed.set(!project().equals(savedAs));
       derived.set(stood.derived.get());
+      if (project().prop(prop.get()).isEmpty()) {
+        goToProp(project().first().id());
+      }
       keeper.ifPresent(it -> it.keep(document(), file.get()));
     }
   }
@@ -469,8 +492,8 @@ public final class Desk {
           changed.set(false);
           notice.set("");
           part.set("");
-          prop.set("");
           derived.set(stood.derived.orElseThrow());
+          goToProp(opened.project().first().id());
           keeper.ifPresent(Keeper::saved);
           then.run();
         },

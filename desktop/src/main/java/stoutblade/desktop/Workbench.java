@@ -327,12 +327,7 @@ public final class Workbench {
 
   private void takeIn(Document from, Prop prop) {
     prop.size().digests().forEach(it -> desk.addFile(it, from.files().get(it)));
-    desk.perform(
-        PropEdits.takeIn(from.project(), prop.id()),
-        () -> {
-          desk.goToProp(desk.project().props().getLast().id());
-          showPictures();
-        });
+    desk.addProp(PropEdits.takeIn(from.project(), prop.id()), this::showPictures);
   }
 
   /** Says which file is open here, and tells where it is open in another window, too. */

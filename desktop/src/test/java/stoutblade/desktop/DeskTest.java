@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import stoutblade.demo.Demo;
 import stoutblade.formats.Document;
 import stoutblade.measure.Units;
+import stoutblade.project.PropEdits;
 import stoutblade.project.Derived;
 import stoutblade.project.First;
 import stoutblade.project.LayerEdits;
@@ -149,6 +150,37 @@ class DeskTest {
     assertThat(next.shelf()).isEqualTo(before.shelf());
     assertThat(First.half(next).nodes()).isEmpty();
     assertThat(next.first().size().references()).isEmpty();
+  }
+
+  // == PROPS
+
+  @Test
+  void a_prop_that_is_undone_while_it_is_looked_at_gives_way_to_the_first() {
+    Desk desk = TestDesk.demo();
+    List<String> looked = new ArrayList<>();
+    desk.propProperty().addListener(it -> looked.add(desk.propProperty().get()));
+
+    desk.perform(
+        PropEdits.again(Demo.TIDEGATE),
+        () -> desk.goToProp(desk.project().props().getLast().id()));
+    assertThat(desk.prop().name()).isEqualTo("Tidegate 2");
+    desk.undo();
+
+    assertThat(desk.prop().id()).isEqualTo(Prop.FIRST);
+    assertThat(looked).containsExactly("p4", Prop.FIRST);
+    desk.redo();
+    assertThat(desk.prop().id()).as("what comes back does not jump into sight").isEqualTo("p1");
+  }
+
+  @Test
+  void another_project_is_looked_at_from_its_first_prop() {
+    Desk desk = TestDesk.demo();
+    desk.goToProp(Demo.BELL);
+
+    desk.open(TestDesk.demo().document(), Optional.empty());
+
+    assertThat(desk.prop().id()).isEqualTo(Prop.FIRST);
+    assertThat(desk.partProperty().get()).isEmpty();
   }
 
   // == DERIVED FIRST, TAKEN AFTER

@@ -264,13 +264,7 @@ public final class PartEdits {
   public static PropEdit order(String id, int by) {
     return PropEdit.of(
         by < 0 ? "Move it up" : "Move it down",
-        prop -> {
-          List<Part> parts = new ArrayList<>(prop.parts());
-          int at = parts.indexOf(prop.needed(id));
-          Part moving = parts.remove(at);
-          parts.add(Math.clamp(at + (long) by, 0, parts.size()), moving);
-          return prop.withParts(parts);
-        });
+        prop -> prop.withParts(Order.moved(prop.parts(), prop.needed(id), by)));
   }
 
   /** Adds a part that is drawn by half its outline and worked on both faces. */

@@ -147,13 +147,7 @@ public final class PropEdits {
   public static Edit order(String id, int by) {
     return new Edit(
         by < 0 ? "Move the prop up" : "Move the prop down",
-        project -> {
-          List<Prop> props = new ArrayList<>(project.props());
-          int at = props.indexOf(project.needed(id));
-          Prop moving = props.remove(at);
-          props.add(Math.clamp(at + (long) by, 0, props.size()), moving);
-          return project.withProps(props);
-        });
+        project -> project.withProps(Order.moved(project.props(), project.needed(id), by)));
   }
 
   /**

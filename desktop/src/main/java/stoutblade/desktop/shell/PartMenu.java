@@ -1,12 +1,8 @@
 package stoutblade.desktop.shell;
 
 import javafx.scene.control.CheckMenuItem;
-import javafx.scene.control.ContextMenu;
-import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.control.TextField;
 import stoutblade.desktop.Desk;
 import stoutblade.part.Part;
 import stoutblade.project.Change;
@@ -15,24 +11,13 @@ import stoutblade.project.PropEdits;
 import stoutblade.prop.Placing;
 
 /** What can be done with a part on the rack: named, put in order, made again, mirrored, removed. */
-final class PartMenu extends ContextMenu {
-
-  private final Desk desk;
+final class PartMenu extends RackMenu {
 
   PartMenu(Desk desk, Part part) {
-    this.desk = desk;
+    super(desk, "rack-name", part.name(), name -> PartEdits.name(part.id(), name));
     String id = part.id();
-    TextField name = PlainText.field(part.name());
-    name.setId("rack-name");
-    name.setOnAction(
-        event -> {
-          hide();
-          desk.perform(PartEdits.name(id, name.getText()));
-        });
     getItems()
         .addAll(
-            new CustomMenuItem(name, false),
-            new SeparatorMenuItem(),
             item("rack-up", "Move up", PartEdits.order(id, -1)),
             item("rack-down", "Move down", PartEdits.order(id, 1)),
             item("rack-again", "Another like it", PartEdits.again(id)),
@@ -67,13 +52,6 @@ final class PartMenu extends ContextMenu {
                             PropEdits.copyPart(own, id, it.id()))));
     menu.setVisible(!menu.getItems().isEmpty());
     return menu;
-  }
-
-  private MenuItem item(String id, String words, Change edit) {
-    MenuItem item = new MenuItem(words);
-    item.setId(id);
-    item.setOnAction(event -> desk.perform(edit));
-    return item;
   }
 
   /** All of it mirrored, or none. */

@@ -11,7 +11,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -187,27 +186,24 @@ public final class Rack extends VBox {
   }
 
   private MenuButton more(Runnable takeIn) {
-    MenuItem blank = new MenuItem("A new one");
-    blank.setId("add-prop-new");
-    blank.setOnAction(
-        event ->
-            added(
-                PropEdits.add(
-                    "Prop " + (desk.project().props().size() + 1), desk.prop().wearerId())));
-    MenuItem like = new MenuItem("Another like this one");
-    like.setId("add-prop-like");
-    like.setOnAction(event -> added(PropEdits.again(desk.prop().id())));
-    MenuItem other = new MenuItem("One from another project…");
-    other.setId("add-prop-other");
-    other.setOnAction(event -> takeIn.run());
-    MenuButton add = new MenuButton("Add a prop", null, blank, like, other);
+    MenuButton add =
+        new MenuButton(
+            "Add a prop",
+            null,
+            RackMenu.item("add-prop-new", "A new one", () -> desk.addProp(blank())),
+            RackMenu.item(
+                "add-prop-like",
+                "Another like this one",
+                () -> desk.addProp(PropEdits.again(desk.prop().id()))),
+            RackMenu.item("add-prop-other", "One from another project…", takeIn));
     add.setId("add-prop");
     add.setMaxWidth(Double.MAX_VALUE);
     return add;
   }
 
-  private void added(Edit edit) {
-    desk.perform(edit, () -> desk.goToProp(desk.project().props().getLast().id()));
+  private Edit blank() {
+    return PropEdits.add(
+        "Prop " + (desk.project().props().size() + 1), desk.prop().wearerId());
   }
 
   private Button partCard(PartReckoning reckoned) {
