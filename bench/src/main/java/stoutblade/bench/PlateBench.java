@@ -13,9 +13,9 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import stoutblade.feature.PlateForm;
 import stoutblade.formats.ShippedTypeface;
 import stoutblade.part.Part;
-import stoutblade.prop.PlateForm;
 
 /** The form of a plate with a feature of every kind, and what is too thin of it, by its nodes. */
 @State(Scope.Benchmark)
@@ -37,17 +37,17 @@ public class PlateBench {
   @Setup
   public void draft() {
     plate = Plates.of("d1", nodes);
-    form = PlateForm.of(plate.slab().orElseThrow(), typeface);
+    form = PlateForm.of(plate.blank().orElseThrow(), typeface);
   }
 
   @Benchmark
   public PlateForm form() {
-    return PlateForm.of(plate.slab().orElseThrow(), typeface);
+    return PlateForm.of(plate.blank().orElseThrow(), typeface);
   }
 
   @Benchmark
   public PlateForm whileDragged() {
-    return PlateForm.roughly(plate.slab().orElseThrow(), typeface);
+    return PlateForm.roughly(plate.blank().orElseThrow(), typeface);
   }
 
   @Benchmark

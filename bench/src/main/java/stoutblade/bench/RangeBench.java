@@ -40,7 +40,7 @@ final class RangeBench {
     double[] errors = all.stream().mapToDouble(Outcome::error).sorted().toArray();
     double[] ranges =
         all.stream()
-            .mapToDouble(it -> it.found().doubt().range95() / it.truth())
+            .mapToDouble(it -> it.found().uncertainty().range95() / it.truth())
             .sorted()
             .toArray();
     System.out.printf(

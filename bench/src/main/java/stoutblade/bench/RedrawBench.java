@@ -19,13 +19,13 @@ import stoutblade.desktop.Theme;
 import stoutblade.desktop.Workbench;
 import stoutblade.desktop.mat.MatPointer;
 import stoutblade.desktop.mat.MatView;
+import stoutblade.feature.Feature;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.part.Part;
 import stoutblade.project.OutlineEdits;
 import stoutblade.project.PropEdit;
 import stoutblade.project.Reckoner;
 import stoutblade.project.Station;
-import stoutblade.prop.Feature;
 import stoutblade.shape.Point;
 
 /**

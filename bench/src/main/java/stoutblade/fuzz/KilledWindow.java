@@ -62,7 +62,7 @@ public final class KilledWindow {
     private void save(Desk desk) {
       Project project = desk.project();
       first()
-          .chores()
+          .tasks()
           .start(
               "Saving",
               () -> Saving.anyway(file, desk.document()),

@@ -218,14 +218,14 @@ public final class MonkeyRun {
       onWindow(
           () ->
               quiet[0] =
-                  desk.workingProperty().get().isEmpty() && bench.chores().running().isEmpty());
+                  desk.workingProperty().get().isEmpty() && bench.tasks().running().isEmpty());
       if ((System.nanoTime() - start) / 1_000_000 > SETTLE_MILLIS) {
         onWindow(
             () -> {
               if (!desk.workingProperty().get().isEmpty()) {
                 desk.stopWorking();
               }
-              List.copyOf(bench.chores().running()).forEach(it -> it.cancel());
+              List.copyOf(bench.tasks().running()).forEach(it -> it.cancel());
             });
       }
       if (!quiet[0]) {

@@ -22,9 +22,11 @@ import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import stoutblade.catalogue.Catalogue;
+import stoutblade.feature.Typeface;
 import stoutblade.formats.Document;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
+import stoutblade.part.Bought;
 import stoutblade.part.Part;
 import stoutblade.project.Change;
 import stoutblade.project.Derived;
@@ -38,8 +40,6 @@ import stoutblade.project.PropReckoning;
 import stoutblade.project.Reckoner;
 import stoutblade.project.Refit;
 import stoutblade.project.Station;
-import stoutblade.prop.Bought;
-import stoutblade.prop.Typeface;
 import stoutblade.wearer.Wearer;
 
 /** What is open: the project with its history, what is derived from it, and how it is looked at. */
@@ -189,6 +189,7 @@ public final class Desk {
     if (!prop.get().equals(id)) {
       part.set("");
       sums.set(false);
+      layer.set(-1);
       prop.set(id);
     }
   }

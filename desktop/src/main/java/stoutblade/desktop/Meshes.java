@@ -30,7 +30,7 @@ public final class Meshes {
   private static final int MOST_SEEN = 24;
 
   private final Desk desk;
-  private final Chores chores;
+  private final BackgroundTasks tasks;
   private final Map<String, ModelFile> files = new HashMap<>();
   private final Map<String, MeshSection.Cutter> cutters = new HashMap<>();
   private final Map<Side, Seen> seen = new LinkedHashMap<>();
@@ -49,9 +49,9 @@ public final class Meshes {
   public record Seen(Silhouette silhouette, Image image, Box frame) {}
 
   /** The meshes of what is on the desk. */
-  public Meshes(Desk desk, Chores chores) {
+  public Meshes(Desk desk, BackgroundTasks tasks) {
     this.desk = desk;
-    this.chores = chores;
+    this.tasks = tasks;
   }
 
   /** Called when something that was asked for has been made. */
@@ -73,7 +73,7 @@ public final class Meshes {
     ModelFile ready = files.get(model.digest());
     byte[] bytes = desk.document().files().get(model.digest());
     if (ready == null && bytes != null && making.add(model.digest())) {
-      chores.start(
+      tasks.start(
           "Reading '" + model.name() + "'",
           progress -> ModelFile.read(model.name(), bytes, progress),
           read -> {
@@ -96,7 +96,7 @@ public final class Meshes {
   }
 
   private void look(ModelFile file, Side side) {
-    chores.start(
+    tasks.start(
         side.view.words() + " of '" + file.name() + "'",
         progress -> seen(file, side, progress),
         made -> {

@@ -29,7 +29,7 @@ final class Opener {
   private static final int LONGEST_NAME = 40;
 
   private final Desk desk;
-  private final Chores chores;
+  private final BackgroundTasks tasks;
   private final Pictures pictures;
   private final Supplier<SizeSurface> size;
 
@@ -38,9 +38,9 @@ final class Opener {
    *
    * @param size the surface that shows what was opened
    */
-  Opener(Desk desk, Chores chores, Pictures pictures, Supplier<SizeSurface> size) {
+  Opener(Desk desk, BackgroundTasks tasks, Pictures pictures, Supplier<SizeSurface> size) {
     this.desk = desk;
-    this.chores = chores;
+    this.tasks = tasks;
     this.pictures = pictures;
     this.size = size;
   }
@@ -54,7 +54,7 @@ final class Opener {
   }
 
   void picture(Path file) {
-    chores.start(
+    tasks.start(
         "Opening " + file.getFileName(),
         () -> Opened.of(PictureFile.read(file)),
         opened -> add(opened, named(file)));
@@ -100,7 +100,7 @@ final class Opener {
     image
         .getPixelReader()
         .getPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), argb, 0, width);
-    chores.start(
+    tasks.start(
         "Taking the picture",
         () -> Opened.of(PictureFile.read("clipboard.png", png(width, height, argb))),
         opened -> add(opened, "From the clipboard"));
@@ -115,14 +115,14 @@ final class Opener {
   }
 
   void model(Path file) {
-    chores.start(
+    tasks.start(
         "Reading " + file.getFileName(),
         progress -> ModelFile.read(file, progress),
         read -> size.get().take(read));
   }
 
   void lines(Path file) {
-    chores.start(
+    tasks.start(
         "Reading " + file.getFileName(), () -> LinesFile.read(file), read -> size.get().take(read));
   }
 
@@ -142,7 +142,7 @@ final class Opener {
   }
 
   private void paper(String name, Callable<PictureFile> reading) {
-    chores.start(
+    tasks.start(
         "Finding the markers",
         progress -> {
           PictureFile read = reading.call();

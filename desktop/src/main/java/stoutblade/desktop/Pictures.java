@@ -37,7 +37,7 @@ public final class Pictures {
   /** More made ones than this are seldom wanted again. */
   private static final int MOST_MADE = 12;
 
-  private final Chores chores;
+  private final BackgroundTasks tasks;
   private final Map<String, Levels> pictures = new HashMap<>();
   private final Map<Made, Flattened> flattened = new HashMap<>();
   private final Map<Made, Levels> made = new LinkedHashMap<>();
@@ -68,10 +68,10 @@ public final class Pictures {
   /**
    * The pictures.
    *
-   * @param chores does what takes long
+   * @param tasks does what takes long
    */
-  public Pictures(Chores chores) {
-    this.chores = chores;
+  public Pictures(BackgroundTasks tasks) {
+    this.tasks = tasks;
   }
 
   /** Called when a picture that was asked for has been made. */
@@ -127,7 +127,7 @@ public final class Pictures {
     if (!making.add(wanted)) {
       return;
     }
-    chores.start(
+    tasks.start(
         wanted.flat.flattened() ? "Flattening '" + reference.name() + "'" : "Brightening",
         () -> {
           Pixels bright = plain.pixels.brightened(wanted.brightness);
@@ -207,7 +207,7 @@ public final class Pictures {
 
   private void read(List<Picture> unread, Document document, Runnable each) {
     Picture first = unread.getFirst();
-    chores.start(
+    tasks.start(
         "Reading '" + first.name() + "'",
         progress -> {
           byte[] file = document.files().get(first.digest());

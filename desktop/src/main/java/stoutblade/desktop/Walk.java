@@ -193,7 +193,7 @@ final class Walk {
     PauseTransition pause = new PauseTransition(SETTLE);
     pause.setOnFinished(
         event -> {
-          if (bench.chores().running().isEmpty() && !bench.desk().busy()) {
+          if (bench.tasks().running().isEmpty() && !bench.desk().busy()) {
             then.run();
           } else {
             settled(then);

@@ -10,11 +10,11 @@ import java.util.Optional;
 import javafx.application.Platform;
 import javafx.stage.Stage;
 import stoutblade.catalogue.Catalogue;
+import stoutblade.feature.Typeface;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.Document;
 import stoutblade.formats.OpenFiles;
 import stoutblade.project.Reckoner;
-import stoutblade.prop.Typeface;
 
 /** The windows of this program, each with a project, an autosave and a history of its own. */
 final class Windows {
@@ -74,7 +74,7 @@ final class Windows {
    * begun gives its place up.
    */
   private void restore(Workbench from, Autosave.Left left) {
-    from.chores()
+    from.tasks()
         .start(
             "Restoring",
             () -> {

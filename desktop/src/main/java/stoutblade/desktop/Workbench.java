@@ -43,6 +43,7 @@ import stoutblade.desktop.station.draft.DraftSurface;
 import stoutblade.desktop.station.layers.LayersSurface;
 import stoutblade.desktop.station.size.SizeSurface;
 import stoutblade.desktop.sums.SumsSurface;
+import stoutblade.feature.PlateForm;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.Document;
 import stoutblade.formats.Exports;
@@ -59,7 +60,6 @@ import stoutblade.project.PropEdits;
 import stoutblade.project.Reckoner;
 import stoutblade.project.Repair;
 import stoutblade.project.Station;
-import stoutblade.prop.PlateForm;
 import stoutblade.template.FirstPapers;
 import stoutblade.template.Paper;
 import stoutblade.template.Template;
@@ -68,7 +68,7 @@ import stoutblade.template.Template;
 public final class Workbench {
 
   private final Desk desk;
-  private final Chores chores;
+  private final BackgroundTasks tasks;
   private final Pictures pictures;
   private final Meshes meshes;
   private final Dialogs dialogs;
@@ -121,18 +121,18 @@ public final class Workbench {
     this.dialogs = dialogs;
     this.printer = printer;
     this.switchTheme = switchTheme;
-    this.chores = new Chores(desk::say);
-    this.pictures = new Pictures(chores);
-    this.meshes = new Meshes(desk, chores);
-    this.opener = new Opener(desk, chores, pictures, this::sizeSurface);
+    this.tasks = new BackgroundTasks(desk::say);
+    this.pictures = new Pictures(tasks);
+    this.meshes = new Meshes(desk, tasks);
+    this.opener = new Opener(desk, tasks, pictures, this::sizeSurface);
     this.notices = new Notices(desk);
-    this.shelf = new Shelf(desk, chores, switchTheme);
+    this.shelf = new Shelf(desk, tasks, switchTheme);
     this.minutes = new Timeline(new KeyFrame(Duration.minutes(1), event -> desk.derive()));
     makers.put(
         Station.SIZE,
-        () -> new SizeSurface(desk, pictures, meshes, chores, home.folder(), new SizeRequests()));
-    makers.put(Station.DRAFT, () -> new DraftSurface(desk, pictures, meshes, chores));
-    makers.put(Station.LAYERS, () -> new LayersSurface(desk, chores, meshes));
+        () -> new SizeSurface(desk, pictures, meshes, tasks, home.folder(), new SizeRequests()));
+    makers.put(Station.DRAFT, () -> new DraftSurface(desk, pictures, meshes, tasks));
+    makers.put(Station.LAYERS, () -> new LayersSurface(desk, tasks, meshes));
     makers.put(Station.CORE, () -> new CoreSurface(desk));
     makers.put(Station.CUT, () -> new CutSurface(desk, new Requests()));
     makers.put(Station.BUILD, () -> new BuildSurface(desk));
@@ -177,8 +177,8 @@ public final class Workbench {
     return desk;
   }
 
-  public Chores chores() {
-    return chores;
+  public BackgroundTasks tasks() {
+    return tasks;
   }
 
   Notices notices() {
@@ -190,7 +190,7 @@ public final class Workbench {
   private Surface surface() {
     if (desk.sumsProperty().get()) {
       if (sums.isEmpty()) {
-        sums = Optional.of(new SumsSurface(desk, chores, new SizeRequests()::print));
+        sums = Optional.of(new SumsSurface(desk, tasks, new SizeRequests()::print));
       }
       return sums.get();
     }
@@ -262,7 +262,7 @@ public final class Workbench {
     LocalDateTime now = desk.now();
     leaving(
         () ->
-            chores.start(
+            tasks.start(
                 "Opening the demo", () -> Demo.open(now), document -> stand(document, then)));
   }
 
@@ -285,7 +285,7 @@ public final class Workbench {
 
   /** Opens a project file; until it is read whole and worked out, what is open stays. */
   public void open(Path file) {
-    chores.start(
+    tasks.start(
         "Opening " + file.getFileName(),
         () -> {
           // First: what changes while it is read is noticed when it is saved.
@@ -310,7 +310,7 @@ public final class Workbench {
         .openProject()
         .ifPresent(
             file ->
-                chores.start(
+                tasks.start(
                     "Reading " + file.getFileName(),
                     () -> ProjectFile.read(file),
                     document -> {
@@ -377,9 +377,9 @@ public final class Workbench {
     Reckoner own = new Reckoner(desk.catalogue(), desk.typeface());
     LocalDateTime now = desk.now();
     Units units = desk.units();
-    chores.start(
+    tasks.start(
         "Looking for what is wrong",
-        (Chores.Work<Repair>)
+        (BackgroundTasks.Work<Repair>)
             progress -> Repair.of(broken.project(), it -> own.derive(it, now, units), progress),
         repair ->
             notices.repair(
@@ -450,7 +450,7 @@ public final class Workbench {
   }
 
   private void save(Path file, Document document, Callable<Saving.Outcome> saving, Runnable then) {
-    chores.start(
+    tasks.start(
         "Saving " + file.getFileName(),
         saving,
         outcome -> {
@@ -587,7 +587,7 @@ public final class Workbench {
           .flatMap(PartReckoning::form)
           .filter(PlateForm::whole)
           .ifPresentOrElse(
-              form -> print(FirstPapers.outline(form.slab().name(), form)),
+              form -> print(FirstPapers.outline(form.blank().name(), form)),
               () -> desk.say("Draft a part first: there is no outline yet"));
     }
 
@@ -604,7 +604,7 @@ public final class Workbench {
     }
 
     private void print(Callable<Path> work, Runnable then) {
-      chores.start(
+      tasks.start(
           "Printing",
           work,
           path -> {
@@ -619,9 +619,9 @@ public final class Workbench {
     var derived = desk.derived();
     var units = desk.units();
     LocalDateTime now = desk.now();
-    chores.start(
+    tasks.start(
         "Exporting",
-        (Chores.Work<Exports.Written>)
+        (BackgroundTasks.Work<Exports.Written>)
             progress -> Exports.write(folder, derived, units, now, progress),
         written -> {
           Map<String, Journal.Printed> marks = new TreeMap<>();
@@ -636,7 +636,7 @@ public final class Workbench {
   }
 
   private void discard(Autosave.Left left) {
-    chores.start(
+    tasks.start(
         "Clearing up",
         () -> {
           Autosave.discard(left.folder());

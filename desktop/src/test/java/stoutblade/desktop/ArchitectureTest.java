@@ -25,10 +25,31 @@ class ArchitectureTest {
   }
 
   private static final String[] RECKON = {
-    "stoutblade.measure..", "stoutblade.shape..", "stoutblade.wearer..", "stoutblade.reference..",
-    "stoutblade.part..", "stoutblade.layer..", "stoutblade.core..", "stoutblade.template..",
-    "stoutblade.build..", "stoutblade.finish..", "stoutblade.stock..", "stoutblade.event..",
-    "stoutblade.journal..", "stoutblade.project.."
+    "stoutblade.body..",
+    "stoutblade.build..",
+    "stoutblade.catalogue..",
+    "stoutblade.core..",
+    "stoutblade.develop..",
+    "stoutblade.event..",
+    "stoutblade.feature..",
+    "stoutblade.finish..",
+    "stoutblade.fit..",
+    "stoutblade.flatten..",
+    "stoutblade.journal..",
+    "stoutblade.layer..",
+    "stoutblade.measure..",
+    "stoutblade.mesh..",
+    "stoutblade.part..",
+    "stoutblade.project..",
+    "stoutblade.reference..",
+    "stoutblade.shape..",
+    "stoutblade.slice..",
+    "stoutblade.stack..",
+    "stoutblade.stock..",
+    "stoutblade.sum..",
+    "stoutblade.template..",
+    "stoutblade.trace..",
+    "stoutblade.wearer.."
   };
 
   @ArchTest

@@ -16,12 +16,12 @@ import org.junit.jupiter.api.Test;
 import stoutblade.demo.Demo;
 import stoutblade.formats.Document;
 import stoutblade.measure.Units;
-import stoutblade.project.PropEdits;
 import stoutblade.project.Derived;
 import stoutblade.project.First;
 import stoutblade.project.LayerEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
+import stoutblade.project.PropEdits;
 
 /** What is open, without a window. */
 class DeskTest {
@@ -161,8 +161,7 @@ class DeskTest {
     desk.propProperty().addListener(it -> looked.add(desk.propProperty().get()));
 
     desk.perform(
-        PropEdits.again(Demo.TIDEGATE),
-        () -> desk.goToProp(desk.project().props().getLast().id()));
+        PropEdits.again(Demo.TIDEGATE), () -> desk.goToProp(desk.project().props().getLast().id()));
     assertThat(desk.prop().name()).isEqualTo("Tidegate 2");
     desk.undo();
 
@@ -175,7 +174,9 @@ class DeskTest {
   @Test
   void another_project_is_looked_at_from_its_first_prop() {
     Desk desk = TestDesk.demo();
+    desk.goToLayer(1);
     desk.goToProp(Demo.BELL);
+    assertThat(desk.layerProperty().get()).as("a layer of the other one").isEqualTo(-1);
 
     desk.open(TestDesk.demo().document(), Optional.empty());
 
@@ -187,7 +188,7 @@ class DeskTest {
 
   /** A desk on which nothing can be worked out of whatever has letters in it. */
   private static Desk without(java.util.function.Consumer<Desk> made) {
-    stoutblade.prop.Typeface broken =
+    stoutblade.feature.Typeface broken =
         (words, high) -> {
           throw new IllegalStateException("no such letter");
         };
@@ -204,9 +205,9 @@ class DeskTest {
   private static stoutblade.project.PropEdit letters() {
     return stoutblade.project.PartEdits.addFeature(
         Demo.LEAF,
-        stoutblade.prop.Feature.Kind.LETTERS,
+        stoutblade.feature.Feature.Kind.LETTERS,
         "HALT",
-        stoutblade.prop.Where.At.of(0, 200));
+        stoutblade.feature.Where.At.of(0, 200));
   }
 
   @Test

@@ -105,7 +105,7 @@ abstract class InWindow {
    * where it will: a robot clicks where a node lay last.
    */
   void settled() {
-    until(() -> bench.chores().running().isEmpty() && !desk.busy());
+    until(() -> bench.tasks().running().isEmpty() && !desk.busy());
     fx(
         () -> {
           bench.root().applyCss();
@@ -133,7 +133,7 @@ abstract class InWindow {
   void openDemo() {
     fx(
         () -> {
-          desk.open(Demo.open(desk.now()), Optional.empty());
+          desk.open(TestDesk.walk(), Optional.empty());
           bench.showPictures();
           return true;
         });

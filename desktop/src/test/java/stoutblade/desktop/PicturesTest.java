@@ -31,8 +31,8 @@ class PicturesTest {
   private static final String DIGEST = "e".repeat(64);
 
   private final List<String> faults = new ArrayList<>();
-  private final Chores chores = new Chores(faults::add);
-  private final Pictures pictures = new Pictures(chores);
+  private final BackgroundTasks tasks = new BackgroundTasks(faults::add);
+  private final Pictures pictures = new Pictures(tasks);
   private final Reference reference =
       Reference.of("p1", "P", new Picture(DIGEST, "p.png", 400, 200));
 
@@ -61,7 +61,7 @@ class PicturesTest {
   }
 
   private void settled() throws Exception {
-    WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> fx(() -> chores.running().isEmpty()));
+    WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> fx(() -> tasks.running().isEmpty()));
   }
 
   @Test

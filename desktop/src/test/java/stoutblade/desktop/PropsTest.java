@@ -179,7 +179,7 @@ class PropsTest extends InWindow {
   @Test
   void a_prop_comes_in_from_another_project(FxRobot robot) throws IOException {
     Path file = folder.resolve("walk.stout");
-    ProjectFile.write(file, Demo.open(desk.now()));
+    ProjectFile.write(file, TestDesk.walk());
     when(dialogs.openProject()).thenReturn(Optional.of(file));
     when(dialogs.choose(any(), any())).thenReturn(Optional.of(0));
 

@@ -47,10 +47,10 @@ class ShellTest extends InWindow {
     fx(
         () -> {
           bench
-              .chores()
+              .tasks()
               .start(
                   "Slicing",
-                  (Chores.Work<String>)
+                  (BackgroundTasks.Work<String>)
                       progress -> {
                         progress.accept(0.4);
                         never.await();
@@ -63,7 +63,7 @@ class ShellTest extends InWindow {
 
     robot.clickOn("Stop");
 
-    until(() -> bench.chores().running().isEmpty());
+    until(() -> bench.tasks().running().isEmpty());
     assertThat(finished).isFalse();
     assertThat(desk.noticeProperty().get()).isEmpty();
   }
@@ -73,7 +73,7 @@ class ShellTest extends InWindow {
     fx(
         () -> {
           bench
-              .chores()
+              .tasks()
               .start(
                   "Failing",
                   () -> {
@@ -117,7 +117,7 @@ class ShellTest extends InWindow {
     robot.clickOn("#export");
 
     assertThat(desk.project()).isEqualTo(before);
-    assertThat(bench.chores().running()).isEmpty();
+    assertThat(bench.tasks().running()).isEmpty();
     verify(dialogs, never()).leave();
   }
 

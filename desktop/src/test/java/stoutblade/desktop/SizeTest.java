@@ -74,14 +74,14 @@ class SizeTest extends InWindow {
 
     choose(robot, "#camera-kind", Camera.Kind.UNKNOWN);
     until(() -> robot.lookup("#finding-size-p1-camera").tryQuery().isPresent());
-    double unknown = figure("size.p1.whole.made").doubt().std();
+    double unknown = figure("size.p1.whole.made").uncertainty().std();
 
     type(robot, "#camera-height", "130 cm");
     type(robot, "#camera-focal", "97");
     until(() -> picture1().camera().focal().isPresent());
     Figure known = figure("size.p1.whole.made");
     assertThat(picture1().camera().height().orElseThrow().value()).isEqualTo(1300);
-    assertThat(known.doubt().std()).isLessThan(unknown);
+    assertThat(known.uncertainty().std()).isLessThan(unknown);
     assertThat(known.value()).isNotCloseTo(flat, within(0.5));
 
     robot.clickOn("#camera-upright");
@@ -97,7 +97,7 @@ class SizeTest extends InWindow {
     until(() -> robot.lookup("#agreement").query().isVisible());
     Label title = robot.lookup("#agreement .agreement-title").queryAs(Label.class);
     assertThat(title.getText()).startsWith("Rulers agree");
-    double before = figure("size.p1.scale").doubt().std();
+    double before = figure("size.p1.scale").uncertainty().std();
 
     // A third ruler that cannot be right: 60 px of the wall said to be a door's height.
     robot.push(KeyCode.K);
@@ -110,12 +110,12 @@ class SizeTest extends InWindow {
     until(() -> robot.lookup("#finding-size-p1-disagree-r3").tryQuery().isPresent());
     assertThat(picture1().ruler("r3").orElseThrow().name()).isEqualTo("Plank");
     assertThat(figure("size.p1.r3.gap").value()).isPositive();
-    assertThat(figure("size.p1.scale").doubt().std()).isGreaterThan(before);
+    assertThat(figure("size.p1.scale").uncertainty().std()).isGreaterThan(before);
 
     robot.clickOn("Set 'Plank' aside");
 
     until(() -> robot.lookup("#finding-size-p1-disagree-r3").tryQuery().isEmpty());
-    assertThat(figure("size.p1.scale").doubt().std()).isCloseTo(before, within(1e-12));
+    assertThat(figure("size.p1.scale").uncertainty().std()).isCloseTo(before, within(1e-12));
   }
 
   @Test

@@ -15,6 +15,9 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import stoutblade.demo.Demo;
+import stoutblade.feature.Feature;
+import stoutblade.feature.Typeface;
+import stoutblade.feature.Where;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
 import stoutblade.formats.ProjectFile;
@@ -25,9 +28,6 @@ import stoutblade.project.Project;
 import stoutblade.project.Prop;
 import stoutblade.project.PropEdit;
 import stoutblade.project.Reckoner;
-import stoutblade.prop.Feature;
-import stoutblade.prop.Typeface;
-import stoutblade.prop.Where;
 
 /** Edits that take long, and projects that cannot be worked out, in the window as it ships. */
 class SlowEditTest extends InWindow {
@@ -62,7 +62,7 @@ class SlowEditTest extends InWindow {
 
   /** The Reedcutter alone: nothing else of the walk has letters that would be waited for. */
   private static Document demo() throws IOException {
-    Document demo = Demo.open(TestDesk.now());
+    Document demo = TestDesk.walk();
     return demo.with(First.alone(demo.project()));
   }
 

@@ -19,6 +19,8 @@ public final class TestDesk {
   public static final Clock CLOCK =
       Clock.fixed(Instant.parse("2031-03-03T12:00:00Z"), ZoneOffset.UTC);
 
+  private static Document walk;
+
   private TestDesk() {}
 
   /** A desk with a new project. */
@@ -28,8 +30,16 @@ public final class TestDesk {
 
   /** A desk with the demo. */
   public static Desk demo() {
+    return on(walk(), Optional.empty());
+  }
+
+  /** The demo, read once for all tests. */
+  static synchronized Document walk() {
     try {
-      return on(Demo.open(now()), Optional.empty());
+      if (walk == null) {
+        walk = Demo.open(now());
+      }
+      return walk;
     } catch (IOException e) {
       throw new IllegalStateException(e);
     }

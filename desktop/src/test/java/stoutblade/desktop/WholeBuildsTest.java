@@ -14,14 +14,14 @@ import stoutblade.build.Step;
 import stoutblade.catalogue.Coating;
 import stoutblade.catalogue.Rod;
 import stoutblade.core.CoreReckoning;
+import stoutblade.feature.Where;
+import stoutblade.part.Bought;
 import stoutblade.part.Part;
+import stoutblade.part.Placing;
 import stoutblade.project.PartEdits;
 import stoutblade.project.PartReckoning;
 import stoutblade.project.Prop;
 import stoutblade.project.Station;
-import stoutblade.prop.Bought;
-import stoutblade.prop.Placing;
-import stoutblade.prop.Where;
 import stoutblade.shape.Point;
 
 /**

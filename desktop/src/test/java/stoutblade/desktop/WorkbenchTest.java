@@ -323,7 +323,7 @@ class WorkbenchTest extends InWindow {
   @Test
   void what_was_left_by_crashes_is_listed_and_restored_or_discarded(FxRobot robot)
       throws IOException {
-    Document demo = Demo.open(TestDesk.now());
+    Document demo = TestDesk.walk();
     Path gone = Files.createDirectories(folder.resolve("gone"));
     Autosave.Left one =
         new Autosave.Left(
@@ -626,9 +626,9 @@ class WorkbenchTest extends InWindow {
             desk.perform(
                 stoutblade.project.PartEdits.addFeature(
                     Demo.LEAF,
-                    stoutblade.prop.Feature.Kind.SLOT,
+                    stoutblade.feature.Feature.Kind.SLOT,
                     "",
-                    stoutblade.prop.Where.At.of(0, 250))));
+                    stoutblade.feature.Where.At.of(0, 250))));
     String id = First.features(desk.project()).getLast().id();
     fx(
         () ->

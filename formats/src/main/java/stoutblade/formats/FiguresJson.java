@@ -96,8 +96,8 @@ public final class FiguresJson {
     ObjectNode source = node.putObject("source");
     source.put("kind", figure.source().kind().word());
     source.put("note", figure.source().note());
-    if (!figure.doubt().parts().isEmpty()) {
-      node.put("std", figure.doubt().std());
+    if (!figure.uncertainty().parts().isEmpty()) {
+      node.put("std", figure.uncertainty().std());
     }
     return node;
   }

@@ -2,12 +2,12 @@ package stoutblade.formats;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
-import stoutblade.prop.Bought;
-import stoutblade.prop.Cut;
-import stoutblade.prop.FlatPieces;
-import stoutblade.prop.Formed;
-import stoutblade.prop.Slices;
-import stoutblade.prop.Where;
+import stoutblade.feature.Where;
+import stoutblade.part.Bought;
+import stoutblade.part.Cut;
+import stoutblade.part.FlatPieces;
+import stoutblade.part.Formed;
+import stoutblade.part.Slices;
 import stoutblade.reference.Model;
 import stoutblade.reference.Ruler;
 import stoutblade.reference.School;

@@ -11,7 +11,7 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import stoutblade.prop.Typeface;
+import stoutblade.feature.Typeface;
 import stoutblade.shape.Box;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.Path;

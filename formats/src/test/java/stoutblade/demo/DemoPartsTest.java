@@ -17,15 +17,15 @@ import stoutblade.formats.Exports;
 import stoutblade.formats.ProjectFile;
 import stoutblade.formats.ShippedTypeface;
 import stoutblade.measure.Units;
+import stoutblade.part.Bought;
 import stoutblade.part.Part;
+import stoutblade.part.Slices;
 import stoutblade.project.Derived;
 import stoutblade.project.Finding;
 import stoutblade.project.PartReckoning;
 import stoutblade.project.PropReckoning;
 import stoutblade.project.Reckoner;
 import stoutblade.project.Station;
-import stoutblade.prop.Bought;
-import stoutblade.prop.Slices;
 
 /** The pageant's props: whole, sound, and cut from templates. */
 class DemoPartsTest {
@@ -34,9 +34,15 @@ class DemoPartsTest {
 
   @TempDir Path folder;
 
-  private static Derived derived() throws IOException {
-    return new Reckoner(CatalogueFile.shipped(), new ShippedTypeface())
-        .derive(Demo.open(NOW).project(), NOW, Units.METRIC);
+  private static Derived derived;
+
+  private static synchronized Derived derived() throws IOException {
+    if (derived == null) {
+      derived =
+          new Reckoner(CatalogueFile.shipped(), new ShippedTypeface())
+              .derive(Demo.open(NOW).project(), NOW, Units.METRIC);
+    }
+    return derived;
   }
 
   @ParameterizedTest

@@ -13,6 +13,7 @@ final class FormatSamples {
   static final LocalDateTime NOW = LocalDateTime.of(2031, 3, 3, 12, 0);
 
   private static Document demo;
+  private static Derived derived;
 
   private FormatSamples() {}
 
@@ -24,7 +25,10 @@ final class FormatSamples {
     return demo;
   }
 
-  static Derived derived() throws IOException {
-    return new Reckoner(CatalogueFile.shipped()).derive(demo().project(), NOW, Units.METRIC);
+  static synchronized Derived derived() throws IOException {
+    if (derived == null) {
+      derived = new Reckoner(CatalogueFile.shipped()).derive(demo().project(), NOW, Units.METRIC);
+    }
+    return derived;
   }
 }

@@ -10,6 +10,8 @@ import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import stoutblade.demo.Demo;
+import stoutblade.feature.Feature;
+import stoutblade.feature.Where;
 import stoutblade.measure.EntryException;
 import stoutblade.measure.LengthEntry;
 import stoutblade.measure.Units;
@@ -25,8 +27,6 @@ import stoutblade.project.Project;
 import stoutblade.project.Prop;
 import stoutblade.project.SizeEdits;
 import stoutblade.project.WearerEdits;
-import stoutblade.prop.Feature;
-import stoutblade.prop.Where;
 import stoutblade.reference.Ruler;
 import stoutblade.reference.School;
 import stoutblade.shape.Node;
@@ -41,7 +41,7 @@ class RoundTripLaws {
   @Property(tries = 60)
   void any_parts_read_back_as_they_were_written(@ForAll long seed) throws IOException {
     Random random = new Random(seed);
-    Project project = Demo.open(FormatSamples.NOW).project();
+    Project project = FormatSamples.demo().project();
     for (int i = 0; i < 14; i++) {
       try {
         project =

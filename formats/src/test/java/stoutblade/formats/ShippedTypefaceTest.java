@@ -10,10 +10,10 @@ import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.junit.jupiter.api.Test;
-import stoutblade.prop.Feature;
-import stoutblade.prop.PlateForm;
-import stoutblade.prop.Slab;
-import stoutblade.prop.Where;
+import stoutblade.feature.Blank;
+import stoutblade.feature.Feature;
+import stoutblade.feature.PlateForm;
+import stoutblade.feature.Where;
 import stoutblade.shape.Box;
 import stoutblade.shape.Node;
 import stoutblade.shape.Path;
@@ -88,9 +88,9 @@ class ShippedTypefaceTest {
                   Node.corner(60, -60),
                   Node.corner(60, 60),
                   Node.corner(-60, 60)));
-      Slab slab = new Slab("d1", "Board", board, List.of(cut), 6);
+      Blank blank = new Blank("d1", "Board", board, List.of(cut), 6);
 
-      PlateForm form = PlateForm.of(slab, typeface);
+      PlateForm form = PlateForm.of(blank, typeface);
 
       assertThat(form.face().separate()).as(cut.words()).isEqualTo(1);
       assertThat(form.windows()).as(cut.words()).isNotEmpty();

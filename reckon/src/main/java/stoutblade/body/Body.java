@@ -6,17 +6,17 @@ import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Foam;
 import stoutblade.core.Cored;
 import stoutblade.develop.Developed;
+import stoutblade.feature.PlateForm;
 import stoutblade.layer.CoverStrips;
 import stoutblade.layer.FoamShare;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Figure;
+import stoutblade.part.Bought;
+import stoutblade.part.Cut;
+import stoutblade.part.FlatPieces;
+import stoutblade.part.Formed;
 import stoutblade.part.Part;
-import stoutblade.prop.Bought;
-import stoutblade.prop.Cut;
-import stoutblade.prop.FlatPieces;
-import stoutblade.prop.Formed;
-import stoutblade.prop.PlateForm;
-import stoutblade.prop.Slices;
+import stoutblade.part.Slices;
 
 /**
  * All that later stages know of one part, whatever its shape; each figure is of one piece of it.

@@ -7,7 +7,7 @@ import stoutblade.catalogue.Rod;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
-import stoutblade.prop.Bought;
+import stoutblade.part.Bought;
 
 /** The body of a thing that is bought: nothing is cut for it. */
 record BoughtBody(Bought thing, Catalogue catalogue) {

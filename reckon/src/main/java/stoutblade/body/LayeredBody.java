@@ -3,11 +3,11 @@ package stoutblade.body;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import stoutblade.feature.Measures;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
-import stoutblade.prop.Measures;
 
 /** The body of what is cut along an outline and worked from layers. */
 final class LayeredBody {
@@ -63,7 +63,7 @@ final class LayeredBody {
         Quantity.LENGTH,
         "once round what is cut of each layer; the part's own is {" + edge.id() + "}",
         Source.GEOMETRY,
-        edge.doubt(),
+        edge.uncertainty(),
         edge);
   }
 }

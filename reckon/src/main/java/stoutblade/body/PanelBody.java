@@ -6,10 +6,10 @@ import java.util.Optional;
 import stoutblade.catalogue.Foam;
 import stoutblade.develop.Panel;
 import stoutblade.layer.CoverStrips;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 import stoutblade.part.Part;
 import stoutblade.shape.Box;
 
@@ -208,12 +208,12 @@ final class PanelBody {
         Quantity.LENGTH,
         "area times thickness of each layer, over {" + area.id() + "}",
         Source.GEOMETRY,
-        Doubt.NONE,
+        Uncertainty.NONE,
         area);
   }
 
   private static Figure found(
       String id, String label, double value, Quantity quantity, String words) {
-    return Figure.found(id, label, value, quantity, words, Source.GEOMETRY, Doubt.NONE);
+    return Figure.found(id, label, value, quantity, words, Source.GEOMETRY, Uncertainty.NONE);
   }
 }

@@ -3,10 +3,10 @@ package stoutblade.body;
 import java.util.List;
 import stoutblade.catalogue.Foam;
 import stoutblade.layer.FoamShare;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 import stoutblade.part.Part;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
@@ -34,7 +34,7 @@ final class Sizes {
         Quantity.LENGTH,
         "highest less lowest place of what is seen of it",
         Source.GEOMETRY,
-        Doubt.NONE);
+        Uncertainty.NONE);
   }
 
   static Figure width(Box box) {
@@ -45,7 +45,7 @@ final class Sizes {
         Quantity.LENGTH,
         "rightmost less leftmost place of what is seen of it",
         Source.GEOMETRY,
-        Doubt.NONE);
+        Uncertainty.NONE);
   }
 
   /** A foam that lies evenly along a part. */

@@ -2,7 +2,7 @@ package stoutblade.body;
 
 import java.util.List;
 import stoutblade.develop.Panel;
-import stoutblade.prop.Slices;
+import stoutblade.part.Slices;
 
 /** The faces of what is glued up from slices: those that are glued, and those that show. */
 final class SlicedFaces {

@@ -5,10 +5,10 @@ import java.util.Optional;
 import stoutblade.catalogue.Foam;
 import stoutblade.develop.Strip;
 import stoutblade.measure.Display;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 import stoutblade.shape.Box;
 
 /** The body of what is bought as strip and cut from lengths. */
@@ -89,6 +89,6 @@ record StripBody(Body.Given given, Strip strip) {
 
   private static Figure found(
       String id, String label, double value, Quantity quantity, String words) {
-    return Figure.found(id, label, value, quantity, words, Source.GEOMETRY, Doubt.NONE);
+    return Figure.found(id, label, value, quantity, words, Source.GEOMETRY, Uncertainty.NONE);
   }
 }

@@ -9,11 +9,11 @@ import java.util.Optional;
 import java.util.Set;
 import stoutblade.core.Channel;
 import stoutblade.core.CoreReckoning;
+import stoutblade.feature.PlateForm;
+import stoutblade.feature.Recess;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Layers;
 import stoutblade.layer.Pocket;
-import stoutblade.prop.PlateForm;
-import stoutblade.prop.Recess;
 
 /**
  * What is done before a joint between two layers is closed, because afterwards nothing gets there.

@@ -6,10 +6,10 @@ import stoutblade.catalogue.Catalogue;
 import stoutblade.core.Bed;
 import stoutblade.core.Channel;
 import stoutblade.core.CoreReckoning;
+import stoutblade.feature.Fuller;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Pocket;
 import stoutblade.measure.Figure;
-import stoutblade.prop.Fuller;
 
 /**
  * The steps of cutting a part: a channel and fullers while the sheet is still wide enough to guide

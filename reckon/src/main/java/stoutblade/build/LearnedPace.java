@@ -6,10 +6,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import stoutblade.journal.Journal;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 
 /**
  * The pace of work as it turned out: steps that are not done yet take their planned time times what
@@ -68,7 +68,7 @@ final class LearnedPace {
                 + (done.size() == 1 ? " step" : " steps")
                 + " of this kind, over what was planned; between a quarter and four times",
             new Source(Source.Kind.LOG, "noted with the steps"),
-            Doubt.NONE,
+            Uncertainty.NONE,
             done.stream().map(Step::handsOn).toArray(Figure[]::new)));
   }
 

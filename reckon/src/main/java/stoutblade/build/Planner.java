@@ -8,10 +8,10 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import stoutblade.event.Event;
 import stoutblade.journal.Journal;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 
 /** Plans the steps back from the event through the free hours. */
 public final class Planner {
@@ -68,7 +68,7 @@ public final class Planner {
         Quantity.DURATION,
         "sum over the steps that are not done",
         Source.GEOMETRY,
-        Doubt.NONE,
+        Uncertainty.NONE,
         times.toArray(Figure[]::new));
   }
 
@@ -96,7 +96,7 @@ public final class Planner {
         Quantity.DURATION,
         "free hours from now to the first step, less work whose latest time has passed",
         Source.GEOMETRY,
-        Doubt.NONE);
+        Uncertainty.NONE);
   }
 
   private static long freeMinutes(FreeHours hours, LocalDateTime from, LocalDateTime to) {

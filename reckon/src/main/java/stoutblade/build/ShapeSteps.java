@@ -3,11 +3,11 @@ package stoutblade.build;
 import java.util.List;
 import stoutblade.build.Step.Need;
 import stoutblade.catalogue.Catalogue;
+import stoutblade.feature.Fuller;
 import stoutblade.layer.EdgeBand;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Figure;
-import stoutblade.prop.Fuller;
 
 /** The steps of shaping what is worked from layers. */
 final class ShapeSteps extends StepMaker {

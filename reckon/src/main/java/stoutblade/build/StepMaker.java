@@ -4,13 +4,13 @@ import java.util.List;
 import stoutblade.build.Step.Need;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Glue;
+import stoutblade.feature.Fuller;
+import stoutblade.feature.PlateForm;
 import stoutblade.layer.Layers;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
-import stoutblade.prop.Fuller;
-import stoutblade.prop.PlateForm;
+import stoutblade.measure.Uncertainty;
 
 /** What makers of a part's steps have in common: what is made, and the steps so far. */
 abstract class StepMaker {
@@ -115,13 +115,13 @@ abstract class StepMaker {
   /** The fullers that are worked in, or those that are laid on. */
   final List<Fuller> fullers(boolean raised) {
     return work.body().form().stream()
-        .flatMap(it -> Fuller.of(it.slab().features()).stream())
+        .flatMap(it -> Fuller.of(it.blank().features()).stream())
         .filter(it -> it.raised() == raised)
         .toList();
   }
 
   final Figure fullerLength(String step, List<Fuller> fullers) {
-    int faces = form().slab().faces();
+    int faces = form().blank().faces();
     return Figure.found(
         "build." + step + ".amount",
         "Fullers, length",
@@ -129,7 +129,7 @@ abstract class StepMaker {
         Quantity.LENGTH,
         "from end to end of each, on " + (faces == 2 ? "both faces" : "the front"),
         Source.GEOMETRY,
-        Doubt.NONE);
+        Uncertainty.NONE);
   }
 
   /** The last of the shaping, whatever the shape. */

@@ -44,7 +44,7 @@ record Worked(String wide, String down, String from, Figure along) {
             Quantity.LENGTH,
             "{" + girth.id() + "} beyond where the part stops being flat",
             Source.GEOMETRY,
-            girth.doubt(),
+            girth.uncertainty(),
             girth);
     return new Worked(
         first.profile().kind().across()

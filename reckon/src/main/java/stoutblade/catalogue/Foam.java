@@ -1,10 +1,10 @@
 package stoutblade.catalogue;
 
 import java.util.List;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 
 /**
  * A kind of foam sheet in the catalogue.
@@ -77,8 +77,8 @@ public record Foam(
   }
 
   /** How unsure its density is, as a share of it: one cause for all that is made of it. */
-  public Doubt densityDoubt() {
-    return Doubt.of("density." + id, DENSITY_SHARE);
+  public Uncertainty densityDoubt() {
+    return Uncertainty.of("density." + id, DENSITY_SHARE);
   }
 
   /**

@@ -1,10 +1,10 @@
 package stoutblade.catalogue;
 
 import java.util.List;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 
 /**
  * A rod or tube in the catalogue.
@@ -34,8 +34,8 @@ public record Rod(
   private static final double DENSITY_SHARE = 0.05;
 
   /** How unsure its density is, as a share of it. */
-  public Doubt densityDoubt() {
-    return Doubt.of("density." + id, DENSITY_SHARE);
+  public Uncertainty densityDoubt() {
+    return Uncertainty.of("density." + id, DENSITY_SHARE);
   }
 
   /** Its density as a figure, with how unsure it is. */

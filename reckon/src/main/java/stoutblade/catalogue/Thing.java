@@ -34,12 +34,12 @@ public record Thing(
     }
   }
 
-  /** The longer side with its doubt. */
+  /** The longer side with its uncertainty. */
   public Stated longSide() {
     return new Stated(longMm, longMm * spread);
   }
 
-  /** The shorter side with its doubt. */
+  /** The shorter side with its uncertainty. */
   public Stated shortSide() {
     return new Stated(shortMm, shortMm * spread);
   }

@@ -6,10 +6,10 @@ import java.util.Optional;
 import stoutblade.catalogue.Foam;
 import stoutblade.catalogue.Rod;
 import stoutblade.layer.Layers;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 
 /**
  * What a chosen core comes to in a part.
@@ -296,7 +296,7 @@ public record CoreReckoning(
           "height of the face over the middle plane less the rod, round the rod and along it, and"
               + " the foam beside it; {layers.layer}, {core.depth}",
           Source.GEOMETRY,
-          Doubt.NONE,
+          Uncertainty.NONE,
           layers.layer(),
           depth);
     }
@@ -309,7 +309,7 @@ public record CoreReckoning(
           Quantity.LENGTH,
           "where the least foam over the core was found",
           Source.GEOMETRY,
-          Doubt.NONE);
+          Uncertainty.NONE);
     }
 
     private Figure furthest(Fit fit, Figure wanted) {
@@ -322,7 +322,7 @@ public record CoreReckoning(
           Quantity.LENGTH,
           "furthest place to which {core.cover.wanted} holds from the near end on",
           Source.practice("the core stops inside the foam, just short of the tip"),
-          Doubt.NONE,
+          Uncertainty.NONE,
           wanted);
     }
 
@@ -334,7 +334,7 @@ public record CoreReckoning(
           Quantity.LENGTH,
           "from the near end, or {core.start}, to {core.end}, no further than the far end",
           Source.GEOMETRY,
-          Doubt.NONE,
+          Uncertainty.NONE,
           place("core.start", "Core starts, from the near end", choice.startMm()),
           place("core.end", "Core ends, from the near end", choice.endMm()));
     }
@@ -376,7 +376,7 @@ public record CoreReckoning(
                   Quantity.AREA,
                   "what the channel of {core.diameter} takes out of the layers that it crosses",
                   Source.GEOMETRY,
-                  Doubt.NONE,
+                  Uncertainty.NONE,
                   diameter);
           inputs.addAll(List.of(cut, density));
           formula.append(" - {%s} * {core.in-foam} * {%s}".formatted(cut.id(), density.id()));
@@ -433,9 +433,9 @@ public record CoreReckoning(
           Source.handbook(
               "Euler–Bernoulli beam; Roark's Formulas for Stress and Strain" + " (from memory)"),
           stiffness
-              .doubt()
+              .uncertainty()
               .times(-value / stiffness.value())
-              .plus(loads.doubt(stiffness.value(), Cantilever::droop)),
+              .plus(loads.uncertainty(stiffness.value(), Cantilever::droop)),
           stiffness,
           held,
           mass);
@@ -454,9 +454,9 @@ public record CoreReckoning(
               "Rayleigh's method; Blevins, Formulas for Natural Frequency and Mode"
                   + " Shape (from memory)"),
           stiffness
-              .doubt()
+              .uncertainty()
               .times(value / 2 / stiffness.value())
-              .plus(loads.doubt(stiffness.value(), Cantilever::frequency)),
+              .plus(loads.uncertainty(stiffness.value(), Cantilever::frequency)),
           stiffness,
           held,
           mass);

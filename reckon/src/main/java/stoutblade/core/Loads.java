@@ -6,7 +6,7 @@ import java.util.function.DoubleUnaryOperator;
 import java.util.function.ToDoubleFunction;
 import stoutblade.catalogue.Rod;
 import stoutblade.layer.FoamShare;
-import stoutblade.measure.Doubt;
+import stoutblade.measure.Uncertainty;
 
 /**
  * How the weight of a part with a rod lies along it: each foam with its own density where its
@@ -26,7 +26,7 @@ final class Loads {
   private final double from;
   private final double to;
   private final List<Foamed> foams;
-  private final Doubt size;
+  private final Uncertainty size;
   private final double length;
   private final boolean bladeEnds;
   private final double end;
@@ -66,7 +66,7 @@ final class Loads {
         part.shares().stream()
             .map(it -> new Foamed(it, cutFrom(channels, it.foam().id())))
             .toList();
-    this.size = part.length().doubt().times(1 / part.length().value());
+    this.size = part.length().uncertainty().times(1 / part.length().value());
     this.length = part.length().value();
     this.bladeEnds = length > choice.endMm();
     this.end = Math.max(length, choice.endMm());
@@ -129,22 +129,22 @@ final class Loads {
    *
    * @param asked what is asked of it
    */
-  Doubt doubt(double stiffness, ToDoubleFunction<Cantilever> asked) {
-    Doubt doubt = Doubt.NONE;
+  Uncertainty uncertainty(double stiffness, ToDoubleFunction<Cantilever> asked) {
+    Uncertainty uncertainty = Uncertainty.NONE;
     for (int i = 0; i < foams.size() + 1; i++) {
       double more = asked.applyAsDouble(bent(stiffness, 1, factors(i, 1 + VARIED)));
       double less = asked.applyAsDouble(bent(stiffness, 1, factors(i, 1 - VARIED)));
-      doubt = doubt.plus(densityDoubt(i).times((more - less) / (2 * VARIED)));
+      uncertainty = uncertainty.plus(densityDoubt(i).times((more - less) / (2 * VARIED)));
     }
     if (!size.parts().isEmpty()) {
       double more = asked.applyAsDouble(bent(stiffness, 1 + VARIED, new double[0]));
       double less = asked.applyAsDouble(bent(stiffness, 1 - VARIED, new double[0]));
-      doubt = doubt.plus(size.times((more - less) / (2 * VARIED)));
+      uncertainty = uncertainty.plus(size.times((more - less) / (2 * VARIED)));
     }
-    return doubt;
+    return uncertainty;
   }
 
-  private Doubt densityDoubt(int number) {
+  private Uncertainty densityDoubt(int number) {
     return number < foams.size()
         ? foams.get(number).share().foam().densityDoubt()
         : rod.densityDoubt();
@@ -222,20 +222,21 @@ final class Loads {
   }
 
   /** How unsure the balance is by the densities and by the sizes. */
-  Doubt balanceDoubt(double rodMass) {
+  Uncertainty balanceDoubt(double rodMass) {
     double at = balance(rodMass);
     double total = totalMass(rodMass);
-    Doubt doubt = rod.densityDoubt().times(rodMass * (rodMiddle() - at) / total);
+    Uncertainty uncertainty = rod.densityDoubt().times(rodMass * (rodMiddle() - at) / total);
     for (Foamed foam : foams) {
       double mass = mass(foam);
       double moment = moment(foam);
-      doubt = doubt.plus(foam.share().foam().densityDoubt().times((moment - at * mass) / total));
+      uncertainty =
+          uncertainty.plus(foam.share().foam().densityDoubt().times((moment - at * mass) / total));
       // Of a larger outline the mass grows twice and the moment three times as much; its channel
       // stays.
       double grown = 3 * wholeMoment(foam) - at * 2 * foam.share().volume();
-      doubt = doubt.plus(size.times(grown * foam.density() / total));
+      uncertainty = uncertainty.plus(size.times(grown * foam.density() / total));
     }
-    return doubt;
+    return uncertainty;
   }
 
   private double rodMiddle() {

@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.layer.Layers;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 import stoutblade.shape.Point;
 import stoutblade.shape.Span;
 
@@ -44,7 +44,7 @@ public record Section(Figure at, Figure width, Figure thickness, Optional<Figure
             Quantity.LENGTH,
             "the outline cut by a line across at {section.at}",
             Source.GEOMETRY,
-            Doubt.NONE,
+            Uncertainty.NONE,
             at);
     Figure thickness =
         Figure.found(
@@ -55,7 +55,7 @@ public record Section(Figure at, Figure width, Figure thickness, Optional<Figure
             "{%s}, or less where the profile is worked down towards {%s} at the edge"
                 .formatted(layers.thickness().id(), layers.edge().id()),
             Source.GEOMETRY,
-            Doubt.NONE,
+            Uncertainty.NONE,
             layers.thickness(),
             layers.edge());
     Optional<Figure> overCore =

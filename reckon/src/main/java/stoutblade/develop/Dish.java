@@ -57,10 +57,11 @@ public record Dish(double rimMm, double depthMm, double foamMm, int parts, Way w
   }
 
   /** The curve through the middle of the foam. */
-  public Profile.Cap profile() {
+  public TurnedProfile.Cap profile() {
     double sphere = sphere(rimMm, depthMm);
     double quarter = Math.asin(Math.min(1, rimMm / 2 / sphere));
-    return new Profile.Cap(sphere - foamMm / 2, depthMm > sphere ? Math.PI - quarter : quarter);
+    return new TurnedProfile.Cap(
+        sphere - foamMm / 2, depthMm > sphere ? Math.PI - quarter : quarter);
   }
 
   /**
@@ -92,7 +93,7 @@ public record Dish(double rimMm, double depthMm, double foamMm, int parts, Way w
   }
 
   private static double dartAt(double rim, double depth, double foam, int darts) {
-    Profile.Cap cap = new Dish(rim, depth, foam, darts, Way.DARTS, 1).profile();
+    TurnedProfile.Cap cap = new Dish(rim, depth, foam, darts, Way.DARTS, 1).profile();
     return 2 * Math.PI * (cap.length() - cap.rim()) / darts;
   }
 

@@ -9,7 +9,7 @@ public sealed interface Form
     permits Cone,
         Cover,
         Dish,
-        EdgeBand,
+        RimBand,
         Elbow,
         Helix,
         Insert,

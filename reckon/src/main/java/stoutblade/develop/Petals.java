@@ -17,7 +17,7 @@ import stoutblade.shape.Point;
  * @param way how it is laid out
  * @param segments in how many equal segments the darted disc is cut
  */
-record Petals(Profile profile, int parts, Dish.Way way, int segments) {
+record Petals(TurnedProfile profile, int parts, Dish.Way way, int segments) {
 
   private static final int MOST_PARTS = 96;
   private static final int CURVES = 24;

@@ -2,10 +2,10 @@ package stoutblade.develop;
 
 import java.util.ArrayList;
 import java.util.List;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
 
@@ -55,8 +55,8 @@ public record Turned(
   }
 
   /** The drawn curve moved inwards by half the foam. */
-  private static Profile.Drawn middle(List<Node> profile, double foamMm) {
-    List<Point> outside = Profile.Drawn.through(profile).points();
+  private static TurnedProfile.Drawn middle(List<Node> profile, double foamMm) {
+    List<Point> outside = TurnedProfile.Drawn.through(profile).points();
     List<Point> moved = new ArrayList<>();
     for (int i = 0; i < outside.size(); i++) {
       Point before = outside.get(Math.max(0, i - 1));
@@ -75,7 +75,7 @@ public record Turned(
             "The profile bends more tightly than foam of " + foamMm + " mm can");
       }
     }
-    return new Profile.Drawn(moved);
+    return new TurnedProfile.Drawn(moved);
   }
 
   /** The diameter of the rim outside, in mm. */
@@ -91,14 +91,14 @@ public record Turned(
   /** The outside from the middle to the rim: x from the axis, y above the rim, in mm. */
   public List<Point> outside() {
     double rim = profile.getLast().at().y();
-    return Profile.Drawn.through(profile).points().stream()
+    return TurnedProfile.Drawn.through(profile).points().stream()
         .map(it -> new Point(it.x(), it.y() - rim))
         .toList();
   }
 
   @Override
   public Developed develop(String id) {
-    Profile.Drawn middle = middle(profile, foamMm);
+    TurnedProfile.Drawn middle = middle(profile, foamMm);
     List<Panel> panels = new ArrayList<>(new Petals(middle, parts, way, segments).panels());
     List<Figure> figures = figures(id, middle);
     if (rimRingMm > 0) {
@@ -110,7 +110,7 @@ public record Turned(
     return new Developed(panels, figures, Dish.words(way));
   }
 
-  private List<Figure> figures(String id, Profile.Drawn middle) {
+  private List<Figure> figures(String id, TurnedProfile.Drawn middle) {
     Figure foam = Form.length(id + ".foam", "Foam", foamMm);
     Figure count = Form.count(id + ".parts", way == Dish.Way.DARTS ? "Darts" : "Gores", parts);
     Figure reach =
@@ -121,7 +121,7 @@ public record Turned(
             Quantity.LENGTH,
             "length of the drawn profile moved inwards by half of {" + foam.id() + "}",
             THROUGH_THE_MIDDLE,
-            Doubt.NONE,
+            Uncertainty.NONE,
             foam);
     Figure rim =
         Figure.found(
@@ -131,7 +131,7 @@ public record Turned(
             Quantity.LENGTH,
             "twice the distance of the profile's end from the axis, at half of {" + foam.id() + "}",
             THROUGH_THE_MIDDLE,
-            Doubt.NONE,
+            Uncertainty.NONE,
             foam);
     if (way == Dish.Way.GORES) {
       Figure wide =
@@ -174,7 +174,7 @@ public record Turned(
             Quantity.LENGTH,
             "rim less the foam on both sides",
             Source.GEOMETRY,
-            Doubt.NONE);
+            Uncertainty.NONE);
     Figure foam = Form.length(id + ".stiffener.foam", "Foam of the ring", foamMm);
     Figure length =
         Figure.computed(

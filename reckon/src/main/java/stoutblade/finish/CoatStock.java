@@ -2,10 +2,10 @@ package stoutblade.finish;
 
 import java.util.List;
 import stoutblade.catalogue.Coating;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 
 /**
  * What all parts together use up of one coating, against what is on the shelf.
@@ -66,7 +66,7 @@ public record CoatStock(
             Quantity.COUNT,
             "{%s.shelf} ÷ {%s.one}, whole coats only".formatted(id, id),
             Source.GEOMETRY,
-            Doubt.NONE,
+            Uncertainty.NONE,
             onShelf,
             one);
     return new CoatStock(coating, need, onShelf, missing, lastWhole);

@@ -3,10 +3,10 @@ package stoutblade.journal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 
 /**
  * The built thing against the plan.
@@ -56,7 +56,7 @@ public record Comparison(List<Line> lines, Optional<Line> times) {
             Quantity.DURATION,
             "sum over the steps that are done",
             Source.GEOMETRY,
-            Doubt.NONE,
+            Uncertainty.NONE,
             planned.toArray(Figure[]::new));
     Figure real =
         Figure.given(

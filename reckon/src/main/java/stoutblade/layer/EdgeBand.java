@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.stream.Stream;
 import stoutblade.catalogue.Foam;
 import stoutblade.develop.Panel;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
@@ -73,7 +73,7 @@ public record EdgeBand(
             Quantity.ANGLE,
             open ? "all turns of the line from end to end" : "once round",
             Source.GEOMETRY,
-            Doubt.NONE);
+            Uncertainty.NONE);
     Figure thick =
         Figure.given(
             own + ".thick",
@@ -149,7 +149,7 @@ public record EdgeBand(
   }
 
   private static Figure length(String id, String label, double mm, String words) {
-    return Figure.found(id, label, mm, Quantity.LENGTH, words, Source.GEOMETRY, Doubt.NONE);
+    return Figure.found(id, label, mm, Quantity.LENGTH, words, Source.GEOMETRY, Uncertainty.NONE);
   }
 
   /** All figures that a person is shown, in order. */

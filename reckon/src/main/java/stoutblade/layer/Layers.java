@@ -7,8 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import stoutblade.catalogue.Foam;
+import stoutblade.feature.PlateForm;
 import stoutblade.measure.Figure;
-import stoutblade.prop.PlateForm;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Sheet;
 
@@ -79,7 +79,7 @@ public record Layers(
                                     Solid.of(form, layering),
                                     layering,
                                     it,
-                                    form.slab().outline(),
+                                    form.blank().outline(),
                                     sizes.area(),
                                     sizes.edge())
                                 .layers()));

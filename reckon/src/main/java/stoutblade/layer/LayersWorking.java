@@ -7,10 +7,10 @@ import java.util.Map;
 import java.util.Optional;
 import stoutblade.catalogue.Foam;
 import stoutblade.measure.Display;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 import stoutblade.shape.Outline;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
@@ -178,7 +178,7 @@ record LayersWorking(
           Quantity.ANGLE,
           "no bevel",
           Source.GEOMETRY,
-          Doubt.NONE);
+          Uncertainty.NONE);
     }
     return Figure.computed(
         id + key,
@@ -209,8 +209,8 @@ record LayersWorking(
         area);
   }
 
-  private Doubt share(double value) {
-    return area.value() == 0 ? Doubt.NONE : area.doubt().times(value / area.value());
+  private Uncertainty share(double value) {
+    return area.value() == 0 ? Uncertainty.NONE : area.uncertainty().times(value / area.value());
   }
 
   private Figure sanded(Figure thickness) {
@@ -221,7 +221,7 @@ record LayersWorking(
         Quantity.VOLUME,
         "{%s} × {%s} less what is left inside the profile".formatted(area.id(), thickness.id()),
         Source.GEOMETRY,
-        Doubt.NONE,
+        Uncertainty.NONE,
         area,
         thickness);
   }
@@ -333,7 +333,7 @@ record LayersWorking(
                 ? "area of what is cut for its layer"
                 : "areas of what is cut for " + layers.size() + " layers",
             Source.GEOMETRY,
-            Doubt.NONE,
+            Uncertainty.NONE,
             area);
     costs.add(cost(cut, foam, kind.thicknessMm()));
     return cut;
@@ -389,6 +389,6 @@ record LayersWorking(
   private Figure found(
       String key, String label, double value, Quantity quantity, String words, Figure input) {
     return Figure.found(
-        id + key, label, value, quantity, words, Source.GEOMETRY, Doubt.NONE, input);
+        id + key, label, value, quantity, words, Source.GEOMETRY, Uncertainty.NONE, input);
   }
 }

@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
-import stoutblade.prop.Fuller;
+import stoutblade.feature.Fuller;
 import stoutblade.shape.Box;
 import stoutblade.shape.CentreLine;
 import stoutblade.shape.Point;

@@ -2,8 +2,8 @@ package stoutblade.layer;
 
 import java.util.ArrayList;
 import java.util.List;
-import stoutblade.prop.PlateForm;
-import stoutblade.prop.Recess;
+import stoutblade.feature.PlateForm;
+import stoutblade.feature.Recess;
 
 /**
  * What a recess takes out of one layer.
@@ -21,7 +21,7 @@ public record Pocket(Recess recess, Layer layer, double depthMm, boolean through
   /** The pockets in all layers, from the back. */
   public static List<Pocket> of(PlateForm form, Layers layers) {
     List<Pocket> all = new ArrayList<>();
-    for (Recess recess : Recess.of(form.slab().features(), form.slab().outline())) {
+    for (Recess recess : Recess.of(form.blank().features(), form.blank().outline())) {
       for (Layer layer : layers.each()) {
         double from = Math.max(recess.over(), layer.from());
         double to = Math.min(recess.top(), layer.to());

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
-import stoutblade.prop.Fuller;
+import stoutblade.feature.Fuller;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;

@@ -3,9 +3,9 @@ package stoutblade.layer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import stoutblade.prop.Fuller;
-import stoutblade.prop.PlateForm;
-import stoutblade.prop.Recess;
+import stoutblade.feature.Fuller;
+import stoutblade.feature.PlateForm;
+import stoutblade.feature.Recess;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
@@ -65,7 +65,7 @@ public final class Solid {
   public static Solid of(PlateForm form, Layering layering) {
     Region drawn =
         form.reshaped()
-            ? Region.inside(form.slab().outline().outline(), PlateForm.TOLERANCE_MM)
+            ? Region.inside(form.blank().outline().outline(), PlateForm.TOLERANCE_MM)
             : form.face();
     return of(form, drawn, layering);
   }
@@ -79,12 +79,12 @@ public final class Solid {
     Region full = front.reaching(front.high());
     // Along a ridge nothing is flat.
     this.flat = full.area() < face.area() * RIDGE ? Region.evenOdd(List.of()) : full;
-    this.bothFaces = making.form().slab().bothFaces();
+    this.bothFaces = making.form().blank().bothFaces();
     this.raised =
-        Fuller.of(making.form().slab().features()).stream().filter(Fuller::raised).toList();
+        Fuller.of(making.form().blank().features()).stream().filter(Fuller::raised).toList();
     this.laidOn = laidOn(making.form());
     this.pocketed =
-        Recess.of(making.form().slab().features(), making.form().slab().outline()).stream()
+        Recess.of(making.form().blank().features(), making.form().blank().outline()).stream()
             .map(Pocketed::of)
             .toList();
     this.edge = edge;

@@ -2,10 +2,10 @@ package stoutblade.layer;
 
 import java.util.ArrayList;
 import java.util.List;
-import stoutblade.prop.Feature;
-import stoutblade.prop.Fuller;
-import stoutblade.prop.PlateForm;
-import stoutblade.prop.Where;
+import stoutblade.feature.Feature;
+import stoutblade.feature.Fuller;
+import stoutblade.feature.PlateForm;
+import stoutblade.feature.Where;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
@@ -33,19 +33,19 @@ record SolidMaking(PlateForm form, Region drawn, Region face, Layering layering)
     double high = flatBack ? thick : thick / 2;
     double low = low(profile, high);
     List<List<Point>> all = edges();
-    List<Fuller> troughs = Fuller.of(form.slab().features());
+    List<Fuller> troughs = Fuller.of(form.blank().features());
     Rise front = rise(all, low, high, troughs, true);
     boolean same =
         !flatBack
-            && (form.slab().bothFaces() || troughs.isEmpty())
+            && (form.blank().bothFaces() || troughs.isEmpty())
             && bevels().stream().noneMatch(it -> it.size("faces") == 1);
     Rise back;
     if (same) {
       back = front;
     } else if (flatBack) {
-      back = rise(all, 0, 0, form.slab().bothFaces() ? troughs : List.of(), false);
+      back = rise(all, 0, 0, form.blank().bothFaces() ? troughs : List.of(), false);
     } else {
-      back = rise(all, low, high, form.slab().bothFaces() ? troughs : List.of(), false);
+      back = rise(all, low, high, form.blank().bothFaces() ? troughs : List.of(), false);
     }
     return new Solid(this, middle, front, back, all.getFirst());
   }
@@ -108,14 +108,14 @@ record SolidMaking(PlateForm form, Region drawn, Region face, Layering layering)
   }
 
   private List<Feature> bevels() {
-    return form.slab().features().stream().filter(it -> it.kind() == Feature.Kind.BEVEL).toList();
+    return form.blank().features().stream().filter(it -> it.kind() == Feature.Kind.BEVEL).toList();
   }
 
   /** The lines along the edge: without the base of half an outline, where it is cut straight. */
   private List<List<Point>> edges() {
-    return form.slab().outline() instanceof HalfOutline half
+    return form.blank().outline() instanceof HalfOutline half
         ? List.of(half.edge().flattened(LINE_MM))
-        : List.of(form.slab().outline().outline().flattened(LINE_MM));
+        : List.of(form.blank().outline().outline().flattened(LINE_MM));
   }
 
   private Rise rise(
@@ -145,7 +145,7 @@ record SolidMaking(PlateForm form, Region drawn, Region face, Layering layering)
                 ? bevel.size("edge") / 2
                 : bevel.size("edge") - (layering.thicknessMm() - high);
         double at = Math.clamp(own, 0, high);
-        List<List<Point>> sides = ((Where.Along) bevel.where()).edges(form.slab().outline());
+        List<List<Point>> sides = ((Where.Along) bevel.where()).edges(form.blank().outline());
         limits.add(
             new Limit.FromEdge(
                 sides,

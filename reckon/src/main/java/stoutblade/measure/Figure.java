@@ -14,7 +14,7 @@ import java.util.stream.Collectors;
  * @param formula how it came about, with inputs as {@code {id}}; empty for a value that was given
  * @param inputs the figures it came from
  * @param source where the formula or the value comes from
- * @param doubt how unsure it is
+ * @param uncertainty how unsure it is
  */
 public record Figure(
     String id,
@@ -24,7 +24,7 @@ public record Figure(
     String formula,
     List<Figure> inputs,
     Source source,
-    Doubt doubt) {
+    Uncertainty uncertainty) {
 
   /** Copies the inputs. */
   public Figure {
@@ -37,18 +37,18 @@ public record Figure(
   /** A value that was given: typed, marked, read from a catalogue or a standard. */
   public static Figure given(
       String id, String label, double value, Quantity quantity, Source source) {
-    return new Figure(id, label, value, quantity, "", List.of(), source, Doubt.NONE);
+    return new Figure(id, label, value, quantity, "", List.of(), source, Uncertainty.NONE);
   }
 
   /** A given value with its standard deviation, in the value's unit. */
   public static Figure given(
       String id, String label, double value, Quantity quantity, Source source, double std) {
-    return new Figure(id, label, value, quantity, "", List.of(), source, Doubt.of(id, std));
+    return new Figure(id, label, value, quantity, "", List.of(), source, Uncertainty.of(id, std));
   }
 
   /**
-   * Computes a figure from its formula; the doubt of the inputs is carried through it by central
-   * differences, cause by cause.
+   * Computes a figure from its formula; the uncertainty of the inputs is carried through it by
+   * central differences, cause by cause.
    *
    * @throws IllegalArgumentException if the formula is malformed or names an input not given
    */
@@ -56,13 +56,13 @@ public record Figure(
       String id, String label, Quantity quantity, String formula, Source source, Figure... inputs) {
     List<Figure> from = List.of(inputs);
     double value = Formula.compute(formula, name -> input(from, name).value);
-    Doubt doubt = Doubt.NONE;
+    Uncertainty uncertainty = Uncertainty.NONE;
     for (Figure input : from) {
-      if (!input.doubt.parts().isEmpty()) {
-        doubt = doubt.plus(input.doubt.times(slope(formula, from, input)));
+      if (!input.uncertainty.parts().isEmpty()) {
+        uncertainty = uncertainty.plus(input.uncertainty.times(slope(formula, from, input)));
       }
     }
-    return new Figure(id, label, value, quantity, formula, from, source, doubt);
+    return new Figure(id, label, value, quantity, formula, from, source, uncertainty);
   }
 
   /** The sum of one or more figures of a quantity; their doubts are carried through. */
@@ -88,13 +88,13 @@ public record Figure(
       Quantity quantity,
       String words,
       Source source,
-      Doubt doubt,
+      Uncertainty uncertainty,
       Figure... inputs) {
-    return new Figure(id, label, value, quantity, words, List.of(inputs), source, doubt);
+    return new Figure(id, label, value, quantity, words, List.of(inputs), source, uncertainty);
   }
 
   /**
-   * A length or an area measured on something that was traced at this scale, with its doubt.
+   * A length or an area measured on something that was traced at this scale, with its uncertainty.
    *
    * @param words how it was measured; the scale is named after them
    */
@@ -107,28 +107,28 @@ public record Figure(
         of,
         words + " {" + id + "}",
         Source.GEOMETRY,
-        doubt.times(power * measured / value),
+        uncertainty.times(power * measured / value),
         this);
   }
 
   /** The same under another label. */
   public Figure labelled(String changed) {
-    return new Figure(id, changed, value, quantity, formula, inputs, source, doubt);
+    return new Figure(id, changed, value, quantity, formula, inputs, source, uncertainty);
   }
 
   /** The same under another id, whose formula names inputs that have other ids, too. */
   Figure renamed(String changedId, String changedFormula, List<Figure> changedInputs) {
     return new Figure(
-        changedId, label, value, quantity, changedFormula, changedInputs, source, doubt);
+        changedId, label, value, quantity, changedFormula, changedInputs, source, uncertainty);
   }
 
-  /** The same figure with more doubt. */
-  public Figure also(Doubt more) {
-    return new Figure(id, label, value, quantity, formula, inputs, source, doubt.plus(more));
+  /** The same figure with more uncertainty. */
+  public Figure also(Uncertainty more) {
+    return new Figure(id, label, value, quantity, formula, inputs, source, uncertainty.plus(more));
   }
 
   private static double slope(String formula, List<Figure> from, Figure varied) {
-    double step = Math.max(Math.abs(varied.value) * 1e-6, varied.doubt.std() * 1e-3);
+    double step = Math.max(Math.abs(varied.value) * 1e-6, varied.uncertainty.std() * 1e-3);
     return (shifted(formula, from, varied, step) - shifted(formula, from, varied, -step))
         / (2 * step);
   }
@@ -152,12 +152,12 @@ public record Figure(
 
   /** The value with the range that holds it about 95 times in 100, where one is worth showing. */
   public String showWithRange(Units units) {
-    return Display.showWithRange(value, doubt.range95(), quantity, units);
+    return Display.showWithRange(value, uncertainty.range95(), quantity, units);
   }
 
   /** The value to the figures that its range leaves it, for where there is no room for both. */
   public String showRounded(Units units) {
-    return Display.showRounded(value, doubt.range95(), quantity, units);
+    return Display.showRounded(value, uncertainty.range95(), quantity, units);
   }
 
   /** The formula with the inputs' labels in it; empty for a given value. */

@@ -8,9 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import stoutblade.prop.Cut;
-import stoutblade.prop.Spot;
-import stoutblade.prop.Where;
+import stoutblade.feature.Spot;
+import stoutblade.feature.Where;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Outline;
 

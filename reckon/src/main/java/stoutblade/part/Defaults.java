@@ -2,8 +2,6 @@ package stoutblade.part;
 
 import java.util.List;
 import stoutblade.finish.Coats;
-import stoutblade.prop.Cut;
-import stoutblade.prop.Shape;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Outline;
 import stoutblade.stack.Layering;

@@ -6,17 +6,10 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import stoutblade.core.CoreChoice;
 import stoutblade.develop.Developed;
-import stoutblade.develop.EdgeBand;
+import stoutblade.develop.RimBand;
 import stoutblade.develop.Strip;
+import stoutblade.feature.Blank;
 import stoutblade.finish.Coats;
-import stoutblade.prop.Bought;
-import stoutblade.prop.Cut;
-import stoutblade.prop.Formed;
-import stoutblade.prop.Placing;
-import stoutblade.prop.Seen;
-import stoutblade.prop.Shape;
-import stoutblade.prop.Slab;
-import stoutblade.prop.Slices;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Path;
 import stoutblade.stack.Layering;
@@ -143,8 +136,8 @@ public record Part(
   }
 
   /** What is worked, where it is cut along an outline. */
-  public Optional<Slab> slab() {
-    return cut().map(it -> it.slab(id, name, layering().front().thicknessMm()));
+  public Optional<Blank> blank() {
+    return cut().map(it -> it.blank(id, name, layering().front().thicknessMm()));
   }
 
   /** True where half its outline is drawn. */
@@ -179,7 +172,8 @@ public record Part(
    */
   public List<Path> seen(Optional<Part> carrier) {
     return edgeBand()
-        .flatMap(band -> carrier.flatMap(Part::cut).flatMap(it -> Seen.round(band, it.outline())))
+        .flatMap(
+            band -> carrier.flatMap(Part::cut).flatMap(it -> Elevation.round(band, it.outline())))
         .orElseGet(this::seen);
   }
 
@@ -188,11 +182,11 @@ public record Part(
     return edgeBand().isPresent();
   }
 
-  private Optional<EdgeBand> edgeBand() {
+  private Optional<RimBand> edgeBand() {
     return formed()
         .map(it -> it.form(thicknessMm()))
-        .filter(EdgeBand.class::isInstance)
-        .map(EdgeBand.class::cast);
+        .filter(RimBand.class::isInstance)
+        .map(RimBand.class::cast);
   }
 
   // == ITS SHEETS

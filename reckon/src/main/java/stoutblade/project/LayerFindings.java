@@ -7,16 +7,16 @@ import java.util.OptionalDouble;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Foam;
 import stoutblade.core.CoreReckoning;
+import stoutblade.feature.Blank;
+import stoutblade.feature.Measures;
+import stoutblade.feature.PlateForm;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.part.Part;
+import stoutblade.part.Slices;
 import stoutblade.project.Finding.Severity;
-import stoutblade.prop.Measures;
-import stoutblade.prop.PlateForm;
-import stoutblade.prop.Slab;
-import stoutblade.prop.Slices;
 import stoutblade.reference.ModelSize;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
@@ -61,13 +61,13 @@ final class LayerFindings {
   }
 
   private void layers(PlateForm form, Layers layers, Optional<CoreReckoning> core) {
-    thickness(form.slab(), layers);
-    eatenUp(form.slab(), layers);
-    textures(form.slab(), layers);
-    ownOutlines(form.slab(), layers);
+    thickness(form.blank(), layers);
+    eatenUp(form.blank(), layers);
+    textures(form.blank(), layers);
+    ownOutlines(form.blank(), layers);
     bevels(form, layers);
     thinEdge(form, layers);
-    found.addAll(RecessFindings.of(form.slab(), layers, core, units));
+    found.addAll(RecessFindings.of(form.blank(), layers, core, units));
   }
 
   // == A SLICED MODEL
@@ -138,7 +138,7 @@ final class LayerFindings {
     Measures sizes = form.measures().orElseThrow();
     double half = Math.floor(sizes.width().value() / 4);
     add(
-        form.slab(),
+        form.blank(),
         "bevel",
         widest(form, sizes, 0),
         Severity.WARNING,
@@ -148,7 +148,7 @@ final class LayerFindings {
             + " leaves nothing flat on a part "
             + sizes.width().show(units)
             + " wide, so it never reaches its full thickness.",
-        List.of(LayerEdits.bevel(form.slab().id(), half).named("Bevel of " + show(half))));
+        List.of(LayerEdits.bevel(form.blank().id(), half).named("Bevel of " + show(half))));
   }
 
   private static Point widest(PlateForm form, Measures sizes, double share) {
@@ -164,7 +164,7 @@ final class LayerFindings {
       Profile own = LayerEdits.section(layering, section);
       if (own.edgeMm() < LEAST_EDGE_MM && !own.flat(layering.thicknessMm())) {
         add(
-            form.slab(),
+            form.blank(),
             "edge",
             widest(form, form.measures().orElseThrow(), 0.5),
             Severity.WARNING,
@@ -172,7 +172,7 @@ final class LayerFindings {
             "Below about 2 mm an edge of foam tears and waves when it is sanded (our assumption).",
             List.of(
                 LayerEdits.profile(
-                    form.slab().id(),
+                    form.blank().id(),
                     section,
                     "Edge of " + show(LEAST_EDGE_MM),
                     it -> it.withEdge(LEAST_EDGE_MM))));
@@ -181,37 +181,37 @@ final class LayerFindings {
     }
   }
 
-  private void thickness(Slab slab, Layers layers) {
+  private void thickness(Blank blank, Layers layers) {
     double wanted = layers.layering().wantedMm();
     double off = layers.thickness().value() - wanted;
     if (wanted > 0 && Math.abs(off) > OFF_MM) {
       add(
-          slab,
+          blank,
           "thickness",
           layers.solid().face().centre(),
           Severity.WARNING,
-          slab.name() + (off > 0 ? " comes out too thick" : " comes out too thin"),
+          blank.name() + (off > 0 ? " comes out too thick" : " comes out too thin"),
           "Its layers are "
               + layers.thickness().show(units)
               + " together, wanted is "
               + show(wanted)
               + ".",
-          nearer(slab, layers, wanted));
+          nearer(blank, layers, wanted));
     }
   }
 
   /** A layer of which the section leaves nothing is glued on to be sanded off again. */
-  private void eatenUp(Slab slab, Layers layers) {
+  private void eatenUp(Blank blank, Layers layers) {
     for (Layer layer : layers.each()) {
       if (layer.cut().empty()) {
         List<Change> mends =
             layers.each().size() > 1
                 ? List.of(
-                    LayerEdits.remove(slab.id(), layer.number() - 1)
+                    LayerEdits.remove(blank.id(), layer.number() - 1)
                         .named("Take layer " + layer.number() + " out"))
                 : List.of();
         add(
-            slab,
+            blank,
             "eaten-up-" + layer.number(),
             layers.solid().face().centre(),
             Severity.WRONG,
@@ -224,16 +224,16 @@ final class LayerFindings {
   }
 
   /** Layers with an outline of their own can be cut, and lie on those beside them. */
-  private void ownOutlines(Slab slab, Layers layers) {
+  private void ownOutlines(Blank blank, Layers layers) {
     for (Layer layer : layers.each()) {
       if (layer.sheet().own().isEmpty()) {
         continue;
       }
       int index = layer.number() - 1;
-      List<Change> mends = List.of(LayerEdits.asThePart(slab.id(), index));
+      List<Change> mends = List.of(LayerEdits.asThePart(blank.id(), index));
       if (layer.own().isEmpty()) {
         add(
-            slab,
+            blank,
             "own-" + layer.number(),
             layers.solid().face().centre(),
             Severity.WRONG,
@@ -243,7 +243,7 @@ final class LayerFindings {
             mends);
       } else if (layers.each().size() > 1 && !held(layers.each(), index)) {
         add(
-            slab,
+            blank,
             "loose-" + layer.number(),
             layer.cut().empty() ? layers.solid().face().centre() : layer.cut().centre(),
             Severity.WRONG,
@@ -251,19 +251,19 @@ final class LayerFindings {
             "Its outline lies beside the layers next to it.",
             mends);
       } else {
-        longer(slab, layers, layer);
+        longer(blank, layers, layer);
       }
     }
   }
 
   /** Lengths that are checked are those of the part. */
-  private void longer(Slab slab, Layers layers, Layer layer) {
+  private void longer(Blank blank, Layers layers, Layer layer) {
     Box part = layers.solid().face().box();
     Box own = layer.widest().box();
     double past = Math.max(own.maxY() - part.maxY(), part.minY() - own.minY());
     if (past > OFF_MM) {
       add(
-          slab,
+          blank,
           "longer-" + layer.number(),
           own.centre(),
           Severity.WARNING,
@@ -272,7 +272,7 @@ final class LayerFindings {
               + show(past)
               + " past it, and the length of the part counts for the event,"
               + " the case and the passages. Draw the part as long, too.",
-          List.of(LayerEdits.asThePart(slab.id(), layer.number() - 1)));
+          List.of(LayerEdits.asThePart(blank.id(), layer.number() - 1)));
     }
   }
 
@@ -282,7 +282,7 @@ final class LayerFindings {
         .anyMatch(it -> !each.get(it).widest().common(each.get(index).widest()).empty());
   }
 
-  private List<PropEdit> nearer(Slab slab, Layers layers, double wanted) {
+  private List<PropEdit> nearer(Blank blank, Layers layers, double wanted) {
     Wish wish =
         new Wish(
             wanted,
@@ -298,7 +298,7 @@ final class LayerFindings {
     return best.stream()
         .map(
             it ->
-                LayerEdits.take(slab.id(), it, wanted)
+                LayerEdits.take(blank.id(), it, wanted)
                     .named(
                         "Use "
                             + String.join(
@@ -311,7 +311,7 @@ final class LayerFindings {
   }
 
   /** Glue does not hold on a texture until it is ground off; with two layers one joint has one. */
-  private void textures(Slab slab, Layers layers) {
+  private void textures(Blank blank, Layers layers) {
     List<Layer> each = layers.each();
     for (Layer layer : each) {
       boolean front = layer.texturedInFront();
@@ -320,7 +320,7 @@ final class LayerFindings {
       if (glued) {
         boolean turns = front ? layer.number() == 1 : layer.number() == each.size();
         add(
-            slab,
+            blank,
             "texture-" + layer.number(),
             layers.solid().face().centre(),
             Severity.WARNING,
@@ -330,7 +330,7 @@ final class LayerFindings {
             turns
                 ? List.of(
                     LayerEdits.sheet(
-                        slab.id(),
+                        blank.id(),
                         layer.number() - 1,
                         "Turn it over",
                         it -> it.withTurned(!it.turned())))
@@ -344,7 +344,7 @@ final class LayerFindings {
   }
 
   private void add(
-      Slab slab,
+      Blank blank,
       String id,
       Point at,
       Severity severity,
@@ -353,10 +353,10 @@ final class LayerFindings {
       List<? extends Change> mends) {
     found.add(
         new Finding(
-            "layers." + slab.id() + "." + id,
+            "layers." + blank.id() + "." + id,
             "",
             Station.LAYERS,
-            new Place.OnPart(slab.id(), at),
+            new Place.OnPart(blank.id(), at),
             severity,
             title,
             why,

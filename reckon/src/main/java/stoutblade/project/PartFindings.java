@@ -5,23 +5,23 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.catalogue.Foam;
-import stoutblade.develop.EdgeBand;
+import stoutblade.develop.RimBand;
+import stoutblade.feature.Blank;
+import stoutblade.feature.Feature;
+import stoutblade.feature.Fuller;
+import stoutblade.feature.PlateForm;
+import stoutblade.feature.Spot;
+import stoutblade.feature.Where;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
+import stoutblade.part.Bought;
+import stoutblade.part.Cut;
+import stoutblade.part.FlatPieces;
+import stoutblade.part.Formed;
 import stoutblade.part.Part;
+import stoutblade.part.Placing;
+import stoutblade.part.Slices;
 import stoutblade.project.Finding.Severity;
-import stoutblade.prop.Bought;
-import stoutblade.prop.Cut;
-import stoutblade.prop.Feature;
-import stoutblade.prop.FlatPieces;
-import stoutblade.prop.Formed;
-import stoutblade.prop.Fuller;
-import stoutblade.prop.Placing;
-import stoutblade.prop.PlateForm;
-import stoutblade.prop.Slab;
-import stoutblade.prop.Slices;
-import stoutblade.prop.Spot;
-import stoutblade.prop.Where;
 import stoutblade.shape.Box;
 import stoutblade.shape.Node;
 import stoutblade.shape.Path;
@@ -74,22 +74,22 @@ final class PartFindings {
 
   // == OUTLINES
 
-  private void nothingLeft(Slab slab) {
-    Feature last = slab.features().getLast();
+  private void nothingLeft(Blank blank) {
+    Feature last = blank.features().getLast();
     add(
-        slab,
+        blank,
         "gone",
-        Box.around(slab.outline().outline().flattened(1)).centre(),
+        Box.around(blank.outline().outline().flattened(1)).centre(),
         Severity.WRONG,
-        "Nothing is left of " + slab.name(),
+        "Nothing is left of " + blank.name(),
         "What is cut out of it takes all of it away. Make it smaller, move it, or take it out.",
         List.of(
-            PartEdits.removeFeature(slab.id(), last.id())
+            PartEdits.removeFeature(blank.id(), last.id())
                 .named("Take out: " + last.kind().title())));
   }
 
   private void cut(Part part, PlateForm form, List<PlateForm.Sliver> slivers) {
-    if (!form.slab().outline().drawn() && !form.slab().outline().nodes().isEmpty()) {
+    if (!form.blank().outline().drawn() && !form.blank().outline().nodes().isEmpty()) {
       // It is being traced: a word on the drawing would be in the way of the hand.
       return;
     }
@@ -108,7 +108,7 @@ final class PartFindings {
       crossing(part, form, form.crossing().get());
       return;
     }
-    worked(form, form.slab().bothFaces() ? bridges(form, slivers) : slivers);
+    worked(form, form.blank().bothFaces() ? bridges(form, slivers) : slivers);
   }
 
   /** A blade runs out into its tip, but what is cut out of it leaves foam between. */
@@ -118,49 +118,49 @@ final class PartFindings {
 
   /** What is worked into it. */
   private void worked(PlateForm form, List<PlateForm.Sliver> slivers) {
-    Slab slab = form.slab();
-    if (form.face().empty() && !slab.features().isEmpty()) {
-      nothingLeft(slab);
+    Blank blank = form.blank();
+    if (form.face().empty() && !blank.features().isEmpty()) {
+      nothingLeft(blank);
       return;
     }
     slivers.stream().limit(MOST_SLIVERS).forEach(it -> sliver(form, it, slivers.indexOf(it)));
     if (form.outer().size() > 1) {
       add(
-          slab,
+          blank,
           "apart",
           form.face().centre(),
           Severity.WRONG,
-          slab.name() + " falls into " + form.outer().size() + " parts",
+          blank.name() + " falls into " + form.outer().size() + " parts",
           "What is cut out of it runs right through. Move it, or make it smaller.",
           List.of());
     }
-    slab.features().stream()
+    blank.features().stream()
         .filter(it -> it.kind() == Feature.Kind.FULLER)
-        .forEach(it -> fuller(slab, it));
+        .forEach(it -> fuller(blank, it));
   }
 
   /** A trough leaves something of the sheet below it. */
-  private void fuller(Slab slab, Feature feature) {
+  private void fuller(Blank blank, Feature feature) {
     Fuller fuller = Fuller.of(List.of(feature)).getFirst();
-    double most = slab.thicknessMm() / 2;
+    double most = blank.thicknessMm() / 2;
     if (!fuller.raised() && fuller.deep() > most) {
       add(
-          slab,
+          blank,
           "fuller-" + feature.id(),
           fuller.middle(),
-          fuller.deep() >= slab.thicknessMm() ? Severity.WRONG : Severity.WARNING,
-          fuller.deep() >= slab.thicknessMm()
+          fuller.deep() >= blank.thicknessMm() ? Severity.WRONG : Severity.WARNING,
+          fuller.deep() >= blank.thicknessMm()
               ? "The fuller goes through the sheet"
               : "The fuller leaves little of the sheet",
           show(fuller.deep())
               + " deep in a sheet of "
-              + show(slab.thicknessMm())
+              + show(blank.thicknessMm())
               + ". A groove is cut no deeper than half the sheet (common practice).",
           List.of(
               PartEdits.feature(
-                  slab.id(), feature.id(), "Rout " + show(most), it -> it.with("deep", most)),
+                  blank.id(), feature.id(), "Rout " + show(most), it -> it.with("deep", most)),
               PartEdits.feature(
-                  slab.id(), feature.id(), "Lay it on instead", it -> it.with("way", 1))));
+                  blank.id(), feature.id(), "Lay it on instead", it -> it.with("way", 1))));
     }
   }
 
@@ -172,32 +172,32 @@ final class PartFindings {
         Severity.WRONG,
         "The outline of " + part.name() + " crosses itself",
         "At " + show(at.x()) + " across, " + show(at.y()) + " along. It cannot be cut like this.",
-        OutlineEdits.uncrossed(part.id(), form.slab().outline()).map(List::of).orElse(List.of()));
+        OutlineEdits.uncrossed(part.id(), form.blank().outline()).map(List::of).orElse(List.of()));
   }
 
   private void sliver(PlateForm form, PlateForm.Sliver sliver, int number) {
-    Slab slab = form.slab();
+    Blank blank = form.blank();
     List<Change> mends = new ArrayList<>();
     if (sliver.tip()) {
-      tip(slab, sliver.at()).ifPresent(mends::add);
+      tip(blank, sliver.at()).ifPresent(mends::add);
     } else {
       bridge(form, sliver.at()).ifPresent(mends::add);
     }
     add(
-        slab,
+        blank,
         "sliver-" + number,
         sliver.at(),
         Severity.WARNING,
         sliver.tip() ? "A long thin point" : "Too little foam is left here",
         "It is narrower than the foam is thick, "
-            + show(slab.thicknessMm())
+            + show(blank.thicknessMm())
             + ": such a strip tears when it is cut or bent (our assumption).",
         mends);
   }
 
   /** A node at the thin point is rounded by half the thickness. */
-  private Optional<Change> tip(Slab slab, Point at) {
-    List<Node> nodes = slab.outline().nodes();
+  private Optional<Change> tip(Blank blank, Point at) {
+    List<Node> nodes = blank.outline().nodes();
     int nearest = -1;
     double least = Double.POSITIVE_INFINITY;
     for (int i = 0; i < nodes.size(); i++) {
@@ -208,12 +208,12 @@ final class PartFindings {
         nearest = i;
       }
     }
-    double radius = slab.thicknessMm() / 2;
+    double radius = blank.thicknessMm() / 2;
     return nearest < 0
         ? Optional.empty()
         : Optional.of(
             OutlineEdits.node(
-                slab.id(),
+                blank.id(),
                 nearest,
                 "Round the point by " + show(radius),
                 it -> it.with(Node.Kind.ROUND).withEase(radius)));
@@ -221,18 +221,18 @@ final class PartFindings {
 
   /** What is cut out nearest to the place is moved away from the edge until the foam holds. */
   private Optional<Change> bridge(PlateForm form, Point at) {
-    Slab slab = form.slab();
+    Blank blank = form.blank();
     Feature nearest = null;
     Spot spot = Spot.ORIGIN;
     double least = Double.POSITIVE_INFINITY;
-    for (Feature feature : slab.features()) {
+    for (Feature feature : blank.features()) {
       boolean cuts =
           switch (feature.kind()) {
             case HOLE, SLOT, WINDOW -> true;
             case LETTERS, ORNAMENT -> feature.size("way") == CUT_OUT;
             default -> false;
           };
-      for (Spot place : cuts ? feature.where().spots(slab.outline()) : List.<Spot>of()) {
+      for (Spot place : cuts ? feature.where().spots(blank.outline()) : List.<Spot>of()) {
         if (place.at().distance(at) < least) {
           least = place.at().distance(at);
           nearest = feature;
@@ -246,14 +246,14 @@ final class PartFindings {
     if (nearest.kind() == Feature.Kind.LETTERS) {
       return Optional.of(
           PartEdits.feature(
-              slab.id(), nearest.id(), "Engrave the letters", it -> it.with("way", 0)));
+              blank.id(), nearest.id(), "Engrave the letters", it -> it.with("way", 0)));
     }
-    double by = Math.ceil(Math.max(1, slab.thicknessMm() - gap(form, at) + 0.5));
+    double by = Math.ceil(Math.max(1, blank.thicknessMm() - gap(form, at) + 0.5));
     if (nearest.where() instanceof Where.At || nearest.where() instanceof Where.Row) {
       Point away = spot.at().minus(at).times(by / least);
       return Optional.of(
           PartEdits.feature(
-              slab.id(),
+              blank.id(),
               nearest.id(),
               "Move the " + nearest.kind().plain() + " by " + show(by),
               it -> it.at(it.where().moved(away))));
@@ -261,7 +261,7 @@ final class PartFindings {
     if (nearest.where() instanceof Where.Along along) {
       return Optional.of(
           PartEdits.feature(
-              slab.id(),
+              blank.id(),
               nearest.id(),
               "Move them in by " + show(by),
               it ->
@@ -272,7 +272,7 @@ final class PartFindings {
     if (nearest.where() instanceof Where.Ring ring && ring.radiusMm() > by) {
       return Optional.of(
           PartEdits.feature(
-              slab.id(),
+              blank.id(),
               nearest.id(),
               "Ring narrower by " + show(by),
               it ->
@@ -311,17 +311,17 @@ final class PartFindings {
 
   /** A band round a plate is as long as the plate's edge. */
   private void band(Part part) {
-    Optional<EdgeBand> own =
+    Optional<RimBand> own =
         part.formed()
             .map(it -> it.form(part.thicknessMm()))
-            .filter(EdgeBand.class::isInstance)
-            .map(EdgeBand.class::cast);
+            .filter(RimBand.class::isInstance)
+            .map(RimBand.class::cast);
     Optional<PartReckoning> carrier =
         prop.part(part.placing().on()).filter(it -> it.part().cut().isPresent());
     if (own.isEmpty() || carrier.isEmpty() || !carrier.get().part().drawn()) {
       return;
     }
-    EdgeBand band = own.get();
+    RimBand band = own.get();
     Part plate = carrier.get().part();
     double round = plate.cut().orElseThrow().outline().outline().length(0.01);
     if (Math.abs(round - band.roundMm()) > BAND_OFF_MM) {
@@ -474,14 +474,14 @@ final class PartFindings {
   }
 
   private void add(
-      Slab slab,
+      Blank blank,
       String id,
       Point at,
       Severity severity,
       String title,
       String why,
       List<? extends Change> mends) {
-    add(slab.id(), new Place.OnPart(slab.id(), at), id, severity, title, why, mends);
+    add(blank.id(), new Place.OnPart(blank.id(), at), id, severity, title, why, mends);
   }
 
   private void add(

@@ -11,6 +11,7 @@ import stoutblade.catalogue.Glue;
 import stoutblade.core.CoreReckoning;
 import stoutblade.develop.Edge;
 import stoutblade.develop.Panel;
+import stoutblade.feature.PlateForm;
 import stoutblade.finish.CoatStock;
 import stoutblade.layer.EdgeBand;
 import stoutblade.layer.Layer;
@@ -18,8 +19,7 @@ import stoutblade.layer.Layers;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Scope;
 import stoutblade.measure.Source;
-import stoutblade.prop.Bought;
-import stoutblade.prop.PlateForm;
+import stoutblade.part.Bought;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
@@ -175,7 +175,7 @@ final class PartNeeds {
   private static List<Shopping.Cut> laidOn(PlateForm form, Foam foam, int made) {
     List<Shopping.Cut> all = new ArrayList<>();
     for (Map.Entry<Double, List<Panel>> it : form.piecesByThickness().entrySet()) {
-      all.add(new Shopping.Cut(form.slab().name(), foam, it.getKey(), made, it.getValue()));
+      all.add(new Shopping.Cut(form.blank().name(), foam, it.getKey(), made, it.getValue()));
     }
     return all;
   }

@@ -9,6 +9,9 @@ import stoutblade.catalogue.Foam;
 import stoutblade.catalogue.Rod;
 import stoutblade.core.CoreReckoning;
 import stoutblade.develop.Developed;
+import stoutblade.feature.Measures;
+import stoutblade.feature.PlateForm;
+import stoutblade.feature.Typeface;
 import stoutblade.finish.CoatReckoning;
 import stoutblade.finish.Coats;
 import stoutblade.layer.CoverStrips;
@@ -19,9 +22,6 @@ import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.measure.Units;
 import stoutblade.part.Part;
-import stoutblade.prop.Measures;
-import stoutblade.prop.PlateForm;
-import stoutblade.prop.Typeface;
 import stoutblade.shape.Path;
 import stoutblade.template.Paper;
 import stoutblade.template.Template;
@@ -68,7 +68,7 @@ final class PartReckoner {
     Object scale = same(around.scale());
     Optional<PlateForm> form =
         forms.of(
-            () -> part.slab().map(it -> PlateForm.of(it.traced(around.scale()), typeface)),
+            () -> part.blank().map(it -> PlateForm.of(it.traced(around.scale()), typeface)),
             part.shape(),
             part.name(),
             part.stack().map(it -> it.front().thicknessMm()).orElse(0.0),
@@ -99,7 +99,7 @@ final class PartReckoner {
         coats.of(() -> coats(part, body, around.made()), body, part.coats(), around.made());
     List<PlateForm.Sliver> thin =
         slivers.of(
-            () -> form.map(it -> it.slivers(it.slab().thicknessMm())).orElse(List.of()), form);
+            () -> form.map(it -> it.slivers(it.blank().thicknessMm())).orElse(List.of()), form);
     Object follows =
         part.followsCarrier() && around.carrier().isPresent()
             ? around.carrier().get()

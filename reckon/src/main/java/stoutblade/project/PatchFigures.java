@@ -3,10 +3,10 @@ package stoutblade.project;
 import java.util.List;
 import stoutblade.develop.Panel;
 import stoutblade.flatten.LaidFlat;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 
 /** The figures of faces that were laid flat. */
 public final class PatchFigures {
@@ -63,6 +63,6 @@ public final class PatchFigures {
 
   private static Figure found(
       String id, String label, double value, Quantity quantity, String words) {
-    return Figure.found(id, label, value, quantity, words, Source.GEOMETRY, Doubt.NONE);
+    return Figure.found(id, label, value, quantity, words, Source.GEOMETRY, Uncertainty.NONE);
   }
 }

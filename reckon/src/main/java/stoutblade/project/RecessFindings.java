@@ -7,16 +7,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import stoutblade.core.CoreReckoning;
+import stoutblade.feature.Blank;
+import stoutblade.feature.Feature;
+import stoutblade.feature.Recess;
+import stoutblade.feature.Spot;
+import stoutblade.feature.Where;
 import stoutblade.layer.Layers;
 import stoutblade.layer.Solid;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.project.Finding.Severity;
-import stoutblade.prop.Feature;
-import stoutblade.prop.Recess;
-import stoutblade.prop.Slab;
-import stoutblade.prop.Spot;
-import stoutblade.prop.Where;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
@@ -32,21 +32,21 @@ final class RecessFindings {
   private static final int DIRECTIONS = 24;
   private static final double CLEAR_MM = 0.5;
 
-  private final Slab slab;
+  private final Blank blank;
   private final Layers layers;
   private final Units units;
   private final List<Finding> found = new ArrayList<>();
 
-  private RecessFindings(Slab slab, Layers layers, Units units) {
-    this.slab = slab;
+  private RecessFindings(Blank blank, Layers layers, Units units) {
+    this.blank = blank;
     this.layers = layers;
     this.units = units;
   }
 
   /** What is wrong with what is laid into a part of these layers, round its core if it has one. */
-  static List<Finding> of(Slab slab, Layers layers, Optional<CoreReckoning> core, Units units) {
-    RecessFindings findings = new RecessFindings(slab, layers, units);
-    for (Recess recess : Recess.of(slab.features(), slab.outline())) {
+  static List<Finding> of(Blank blank, Layers layers, Optional<CoreReckoning> core, Units units) {
+    RecessFindings findings = new RecessFindings(blank, layers, units);
+    for (Recess recess : Recess.of(blank.features(), blank.outline())) {
       for (Spot spot : recess.spots()) {
         Solid solid = layers.solid();
         findings.recess(new Seat(solid, solid.face(), recess, spot), core);
@@ -146,7 +146,7 @@ final class RecessFindings {
     Recess own = seat.recess();
     boolean open = Math.min(seat.under(), seat.above()) <= 0;
     return open
-        || Recess.of(slab.features(), slab.outline()).stream()
+        || Recess.of(blank.features(), blank.outline()).stream()
             .filter(it -> it.what() == Recess.What.HATCH)
             .filter(it -> it.over() <= own.top() && it.top() >= own.over())
             .flatMap(it -> it.spots().stream().map(spot -> spot.place(it.outline())))
@@ -159,7 +159,7 @@ final class RecessFindings {
     Box box = Box.around(seat.outline());
     Change hatch =
         PartEdits.addFeature(
-            slab.id(),
+            blank.id(),
             "Put a hatch in front of it",
             Feature.Kind.RECESS,
             Map.of(
@@ -204,7 +204,7 @@ final class RecessFindings {
         .map(
             way ->
                 PartEdits.feature(
-                    slab.id(),
+                    blank.id(),
                     seat.recess().featureId(),
                     words + show(by),
                     it -> it.at(it.where().moved(way))))
@@ -225,7 +225,7 @@ final class RecessFindings {
       double over = seat.recess().over() - seat.under() + LEAST_FOAM_MM;
       mends.add(
           PartEdits.feature(
-              slab.id(),
+              blank.id(),
               seat.recess().featureId(),
               "Only " + show(less) + " deep",
               it -> it.with("deep", less).with("over", over)));
@@ -258,7 +258,7 @@ final class RecessFindings {
         .findFirst()
         .map(
             mm ->
-                LayerEdits.foam(slab.id(), foamId, mm)
+                LayerEdits.foam(blank.id(), foamId, mm)
                     .then(sized(seat, "over", (mm * count - seat.recess().deep()) / 2, "over"))
                     .named("Layers of " + show(mm) + ", and in the middle"));
   }
@@ -292,7 +292,7 @@ final class RecessFindings {
           fits
               ? List.of(
                   PartEdits.feature(
-                      slab.id(),
+                      blank.id(),
                       seat.recess().featureId(),
                       "Move it aside by " + show(by),
                       it -> it.at(it.where().moved(way))))
@@ -308,7 +308,7 @@ final class RecessFindings {
   }
 
   private PropEdit sized(Seat seat, String key, double mm, String words) {
-    return PartEdits.feature(slab.id(), seat.recess().featureId(), words, it -> it.with(key, mm));
+    return PartEdits.feature(blank.id(), seat.recess().featureId(), words, it -> it.with(key, mm));
   }
 
   private void add(Seat seat, String id, String title, String why, List<? extends Change> mends) {
@@ -316,7 +316,7 @@ final class RecessFindings {
     found.add(
         new Finding(
             "layers."
-                + slab.id()
+                + blank.id()
                 + ".recess-"
                 + seat.recess().featureId()
                 + "-"
@@ -325,7 +325,7 @@ final class RecessFindings {
                 + id,
             "",
             Station.LAYERS,
-            new Place.OnPart(slab.id(), seat.spot().at()),
+            new Place.OnPart(blank.id(), seat.spot().at()),
             Severity.WARNING,
             title,
             why,

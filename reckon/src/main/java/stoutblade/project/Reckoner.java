@@ -20,6 +20,7 @@ import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Coating;
 import stoutblade.catalogue.Glue;
 import stoutblade.core.CoreReckoning;
+import stoutblade.feature.Typeface;
 import stoutblade.finish.CoatReckoning;
 import stoutblade.finish.CoatStock;
 import stoutblade.journal.Comparison;
@@ -27,7 +28,6 @@ import stoutblade.journal.Journal;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Scope;
 import stoutblade.measure.Units;
-import stoutblade.prop.Typeface;
 import stoutblade.stock.Shopping;
 
 /**

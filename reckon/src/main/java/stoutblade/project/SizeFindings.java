@@ -114,7 +114,7 @@ final class SizeFindings {
   /** How wide the range is by how the camera was held alone, as a share. */
   private static double cameraShare(Figure whole) {
     double squares =
-        whole.doubt().parts().entrySet().stream()
+        whole.uncertainty().parts().entrySet().stream()
             .filter(it -> it.getKey().contains(".camera."))
             .mapToDouble(it -> it.getValue() * it.getValue())
             .sum();

@@ -1,10 +1,10 @@
 package stoutblade.project;
 
 import java.util.List;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 import stoutblade.template.Template;
 import stoutblade.template.Tiling;
 
@@ -22,7 +22,7 @@ final class TemplateFigures {
             Quantity.COUNT,
             "copies named on the template",
             Source.GEOMETRY,
-            Doubt.NONE),
+            Uncertainty.NONE),
         Figure.found(
             "cut.mirrored",
             "Mirrored pieces",
@@ -30,7 +30,7 @@ final class TemplateFigures {
             Quantity.COUNT,
             "copies for which the paper is turned over",
             Source.GEOMETRY,
-            Doubt.NONE),
+            Uncertainty.NONE),
         Figure.found(
             "cut.pages",
             "Pages of " + tiling.paper().label(),
@@ -38,6 +38,6 @@ final class TemplateFigures {
             Quantity.COUNT,
             "windows of the paper less margins and foot, overlapping by 12 mm, that hold a line",
             Source.standard("ISO 216 and inch paper sizes"),
-            Doubt.NONE));
+            Uncertainty.NONE));
   }
 }

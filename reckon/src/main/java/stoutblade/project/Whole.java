@@ -4,12 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import stoutblade.measure.Doubt;
+import stoutblade.feature.Spot;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 import stoutblade.part.Assembly;
-import stoutblade.prop.Spot;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 
@@ -111,7 +111,7 @@ public record Whole(
         Quantity.LENGTH,
         "farthest places of all parts and cores, put together",
         Source.GEOMETRY,
-        Doubt.NONE);
+        Uncertainty.NONE);
   }
 
   private static Optional<Figure> mass(List<Figure> masses, List<String> unknown) {
@@ -134,7 +134,7 @@ public record Whole(
         "weights of all parts, each at its own balance point: "
             + masses.stream().map(it -> "{" + it.id() + "}").collect(Collectors.joining(", ")),
         Source.GEOMETRY,
-        Doubt.NONE,
+        Uncertainty.NONE,
         masses.toArray(Figure[]::new));
   }
 

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
-import stoutblade.measure.Doubt;
+import stoutblade.measure.Uncertainty;
 import stoutblade.reference.Ruler.SeenRectangle;
 import stoutblade.shape.Homography;
 import stoutblade.shape.Point;
@@ -221,12 +221,12 @@ public final class Flat {
    * @param id the common beginning of their names
    * @param value from the map into the flattened frame
    */
-  Doubt tiltDoubt(String id, ToDoubleFunction<Homography> value) {
-    return view.map(it -> it.doubt(id, value)).orElse(Doubt.NONE);
+  Uncertainty tiltDoubt(String id, ToDoubleFunction<Homography> value) {
+    return view.map(it -> it.uncertainty(id, value)).orElse(Uncertainty.NONE);
   }
 
   /** The same of a line's length, in flat pixels. */
-  Doubt tiltDoubt(String id, List<Point> px) {
+  Uncertainty tiltDoubt(String id, List<Point> px) {
     return tiltDoubt(id, changed -> length(changed, px));
   }
 

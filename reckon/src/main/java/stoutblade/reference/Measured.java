@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 import stoutblade.shape.Homography;
 import stoutblade.shape.Point;
 
@@ -182,7 +182,7 @@ public record Measured(Measure measure, List<Figure> figures) {
           factor);
     }
 
-    /** A value in the flattened frame, with the doubt of the marks and of the flattening. */
+    /** A value in the flattened frame, with the uncertainty of the marks and of the flattening. */
     private Figure flat(
         String rest,
         String label,
@@ -206,12 +206,14 @@ public record Measured(Measure measure, List<Figure> figures) {
           quantity,
           words,
           MARKED,
-          (Double.isFinite(std) ? Doubt.of(id(rest), std) : Doubt.NONE).plus(tilt(value)));
+          (Double.isFinite(std) ? Uncertainty.of(id(rest), std) : Uncertainty.NONE)
+              .plus(tilt(value)));
     }
 
-    private Doubt tilt(ToDoubleFunction<List<Point>> value) {
-      Doubt tilt = scale.flat().tiltDoubt(scale.causes(), map -> in(map, measure.points(), value));
-      return Double.isFinite(tilt.std()) ? tilt : Doubt.NONE;
+    private Uncertainty tilt(ToDoubleFunction<List<Point>> value) {
+      Uncertainty tilt =
+          scale.flat().tiltDoubt(scale.causes(), map -> in(map, measure.points(), value));
+      return Double.isFinite(tilt.std()) ? tilt : Uncertainty.NONE;
     }
 
     private static double in(Homography map, List<Point> px, ToDoubleFunction<List<Point>> value) {

@@ -3,10 +3,10 @@ package stoutblade.reference;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 import stoutblade.reference.Ruler.BodySegment;
 import stoutblade.reference.Ruler.FigureHeight;
 import stoutblade.reference.Ruler.KnownLength;
@@ -294,7 +294,9 @@ public final class Scale {
 
   // == LENGTHS
 
-  /** A length on the picture, flattened, with the doubt of its marks and of the flattening. */
+  /**
+   * A length on the picture, flattened, with the uncertainty of its marks and of the flattening.
+   */
   private Figure apparent(String id, String label, List<Point> px) {
     double marks = Flat.markingStd(px, reference.markingPx(), flat::length);
     double flattening = flat.flatteningStd(reference.markingPx(), px);
@@ -389,7 +391,9 @@ public final class Scale {
             : panShare(middle(px), propMiddle()) - panShare(propMiddle(), propMiddle());
     double apart =
         Math.hypot(Math.hypot(away, lensShare(px)), leanShare(figure.value(), scale.value()));
-    return apart > 0 ? figure.also(Doubt.of(id(rest + ".square"), apart * figure.value())) : figure;
+    return apart > 0
+        ? figure.also(Uncertainty.of(id(rest + ".square"), apart * figure.value()))
+        : figure;
   }
 
   // == RESULTS
@@ -399,7 +403,7 @@ public final class Scale {
     return reference;
   }
 
-  /** How the causes of doubt begin that come from how the camera was held. */
+  /** How the causes of uncertainty begin that come from how the camera was held. */
   String causes() {
     return id("camera.");
   }

@@ -14,9 +14,9 @@ import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresBuilder;
 import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresOptimizer;
 import org.hipparchus.optim.nonlinear.vector.leastsquares.LevenbergMarquardtOptimizer;
 import org.hipparchus.util.Pair;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Stated;
+import stoutblade.measure.Uncertainty;
 import stoutblade.shape.Homography;
 import stoutblade.shape.Point;
 
@@ -148,16 +148,16 @@ record View(
    *     off it
    * @param value from the map into the level frame
    */
-  Doubt doubt(String id, ToDoubleFunction<Homography> value) {
+  Uncertainty uncertainty(String id, ToDoubleFunction<Homography> value) {
     if (tiltStd == 0) {
-      return Doubt.NONE;
+      return Uncertainty.NONE;
     }
     double here = value.applyAsDouble(map(tilt, focalPx));
     double more = value.applyAsDouble(map(tilt + tiltStd, focalPx * (1 + focalStd)));
     double less = value.applyAsDouble(map(tilt - tiltStd, focalPx * (1 - focalStd)));
     double longer = value.applyAsDouble(map(tilt, focalPx * (1 + focalOwnStd)));
     double shorter = value.applyAsDouble(map(tilt, focalPx * (1 - focalOwnStd)));
-    return new Doubt(
+    return new Uncertainty(
         Map.of(
             id + "tilt", (more - less) / 2,
             id + "tilt.bent", (more + less) / 2 - here,
@@ -242,7 +242,7 @@ record View(
     /** A known length is as far away as is stated. */
     private void distance(Known known, Stated away) {
       double share =
-          Math.hypot(known.mm().doubt().std() / known.mm().value(), 0.01)
+          Math.hypot(known.mm().uncertainty().std() / known.mm().value(), 0.01)
               + 2 * reference.markingPx() / known.px().getFirst().distance(known.px().getLast());
       double std = Math.hypot(Math.max(away.std(), 10), share * away.value());
       residuals.add(

@@ -5,16 +5,16 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 
 /**
  * Several values of one thing brought together, each weighing as its uncertainty lets it.
  *
- * @param combined the weighted mean; where the values disagree beyond their doubts, its own doubt
- *     is widened by the Birge ratio
+ * @param combined the weighted mean; where the values disagree beyond their doubts, its own
+ *     uncertainty is widened by the Birge ratio
  * @param parts each value with its weight and how far it lies from the others
  * @param agree false where the values scatter more than their doubts explain, 19 times in 20
  */
@@ -22,7 +22,9 @@ public record Weighed(Figure combined, List<Part> parts, boolean agree) {
 
   private static final double NINETEEN_IN_TWENTY = 0.95;
 
-  /** A value whose doubt is nothing would take all the weight; this share of it is the least. */
+  /**
+   * A value whose uncertainty is nothing would take all the weight; this share of it is the least.
+   */
   private static final double LEAST_DOUBT = 1e-5;
 
   private static final Source SOURCE =
@@ -87,7 +89,8 @@ public record Weighed(Figure combined, List<Part> parts, boolean agree) {
   }
 
   private static double std(Figure figure) {
-    return Math.max(figure.doubt().std(), Math.max(1e-300, LEAST_DOUBT * Math.abs(figure.value())));
+    return Math.max(
+        figure.uncertainty().std(), Math.max(1e-300, LEAST_DOUBT * Math.abs(figure.value())));
   }
 
   /** The formula carries its weights as they are shown; the last is what is left of 1. */
@@ -110,7 +113,7 @@ public record Weighed(Figure combined, List<Part> parts, boolean agree) {
         id, label, quantity, formula.toString(), SOURCE, figures.toArray(Figure[]::new));
   }
 
-  /** The sum of squared distances from the mean, each in units of its own doubt. */
+  /** The sum of squared distances from the mean, each in units of its own uncertainty. */
   private static double surplus(List<Figure> figures, double mean) {
     return figures.stream()
         .mapToDouble(figure -> Math.pow((figure.value() - mean) / std(figure), 2))
@@ -118,8 +121,8 @@ public record Weighed(Figure combined, List<Part> parts, boolean agree) {
   }
 
   private static Figure widened(Figure mean, double birgeSquared) {
-    double more = mean.doubt().std() * Math.sqrt(Math.max(0, birgeSquared - 1));
-    return mean.also(Doubt.of(mean.id() + ".disagreement", more));
+    double more = mean.uncertainty().std() * Math.sqrt(Math.max(0, birgeSquared - 1));
+    return mean.also(Uncertainty.of(mean.id() + ".disagreement", more));
   }
 
   private static List<Part> parts(
@@ -151,7 +154,8 @@ public record Weighed(Figure combined, List<Part> parts, boolean agree) {
             Source.GEOMETRY,
             figure,
             rest);
-    return new Part(figure, weight, Optional.of(gap), Optional.of(gap.doubt().range95()), false);
+    return new Part(
+        figure, weight, Optional.of(gap), Optional.of(gap.uncertainty().range95()), false);
   }
 
   /** With three and more the one that fits least is the outlier; with two it cannot be told. */

@@ -2,10 +2,10 @@ package stoutblade.slice;
 
 import java.util.List;
 import stoutblade.catalogue.Foam;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 
 /** The figures of a sliced model. */
 public final class SlicedFigures {
@@ -63,7 +63,7 @@ public final class SlicedFigures {
             Quantity.AREA,
             "twice what each layer and the next have in common",
             Source.GEOMETRY,
-            Doubt.NONE);
+            Uncertainty.NONE);
     return List.of(
         layers,
         Figure.given("slices.pieces", "Pieces", pieces, Quantity.COUNT, Source.GEOMETRY),
@@ -75,6 +75,6 @@ public final class SlicedFigures {
 
   private static Figure volume(String key, String label, double mm3, String words) {
     return Figure.found(
-        "slices." + key, label, mm3, Quantity.VOLUME, words, Source.GEOMETRY, Doubt.NONE);
+        "slices." + key, label, mm3, Quantity.VOLUME, words, Source.GEOMETRY, Uncertainty.NONE);
   }
 }

@@ -6,10 +6,10 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import stoutblade.catalogue.Foam;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 
 /** The figures of a stack that answers a wish. */
 public final class ChoiceFigures {
@@ -138,6 +138,6 @@ public final class ChoiceFigures {
 
   private static Figure found(
       String key, String label, double value, Quantity quantity, String words) {
-    return Figure.found(ID + key, label, value, quantity, words, Source.GEOMETRY, Doubt.NONE);
+    return Figure.found(ID + key, label, value, quantity, words, Source.GEOMETRY, Uncertainty.NONE);
   }
 }

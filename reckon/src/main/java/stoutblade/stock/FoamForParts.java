@@ -8,10 +8,10 @@ import java.util.List;
 import java.util.Map;
 import stoutblade.catalogue.Foam;
 import stoutblade.measure.Display;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 import stoutblade.shape.Box;
 import stoutblade.stack.Wish;
 
@@ -96,7 +96,7 @@ final class FoamForParts {
             Quantity.AREA,
             "area of all pieces, by Green's theorem",
             Source.GEOMETRY,
-            Doubt.NONE);
+            Uncertainty.NONE);
     double sheets = laid < 0 ? Math.max(1, Math.ceil(area / ((1 - LOST) * width * length))) : laid;
     Figure buy =
         Figure.found(
@@ -117,7 +117,7 @@ final class FoamForParts {
             laid < 0
                 ? Source.assumption("about three tenths of a sheet are lost between pieces")
                 : Source.GEOMETRY,
-            Doubt.NONE,
+            Uncertainty.NONE,
             need);
     String name =
         first.foam().name()

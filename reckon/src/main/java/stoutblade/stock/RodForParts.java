@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import stoutblade.catalogue.Rod;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 
 /** The rods and tubes that are cut to length: a line for each kind. */
 final class RodForParts {
@@ -67,7 +67,7 @@ final class RodForParts {
                 + "}, the longest first, 2 mm for each cut;"
                 + " what is longer than it is sold takes as many as it needs",
             Source.GEOMETRY,
-            Doubt.NONE,
+            Uncertainty.NONE,
             need,
             sold);
     return new Shopping.Line(rod.name(), need, buy);

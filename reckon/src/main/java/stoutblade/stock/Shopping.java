@@ -17,7 +17,7 @@ import stoutblade.finish.CoatStock;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
-import stoutblade.prop.Bought;
+import stoutblade.part.Bought;
 import stoutblade.stack.Wish;
 
 /**

@@ -7,10 +7,10 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import stoutblade.develop.Strip;
 import stoutblade.measure.Display;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 
 /** The profile strip that parts are cut from: a line for each profile, by the length. */
 final class StripForParts {
@@ -49,7 +49,7 @@ final class StripForParts {
             Quantity.LENGTH,
             "all pieces on their longest side, with their mitres",
             Source.GEOMETRY,
-            Doubt.NONE);
+            Uncertainty.NONE);
     Figure sold =
         Figure.given(
             id + ".sold",

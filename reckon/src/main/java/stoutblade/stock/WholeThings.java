@@ -7,7 +7,7 @@ import java.util.Map;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
-import stoutblade.prop.Bought;
+import stoutblade.part.Bought;
 
 /** Things that are bought whole: a line for each. */
 final class WholeThings {

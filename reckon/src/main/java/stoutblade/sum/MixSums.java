@@ -9,10 +9,10 @@ import java.util.TreeSet;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Foam;
 import stoutblade.measure.Display;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 import stoutblade.measure.Units;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.Path;
@@ -227,7 +227,7 @@ final class MixSums {
               Quantity.LENGTH,
               "the sheets in the catalogue that come nearest to {stack.wanted}, fewest first",
               Source.catalogue("thicknesses that can be bought"),
-              Doubt.NONE,
+              Uncertainty.NONE,
               wanted));
     }
     Drawing.Maker drawing = new Drawing.Maker();

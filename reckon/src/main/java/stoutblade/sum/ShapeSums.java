@@ -9,7 +9,6 @@ import stoutblade.develop.Cone;
 import stoutblade.develop.Cover;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Dish;
-import stoutblade.develop.EdgeBand;
 import stoutblade.develop.Elbow;
 import stoutblade.develop.Form;
 import stoutblade.develop.Helix;
@@ -19,13 +18,14 @@ import stoutblade.develop.OverEdge;
 import stoutblade.develop.Panel;
 import stoutblade.develop.Prism;
 import stoutblade.develop.Pyramid;
+import stoutblade.develop.RimBand;
 import stoutblade.develop.Ring;
 import stoutblade.develop.Turned;
 import stoutblade.develop.Wraps;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 import stoutblade.shape.Box;
 import stoutblade.shape.Node;
 import stoutblade.shape.Path;
@@ -206,7 +206,7 @@ final class ShapeSums {
   }
 
   static Answer band(Values in, Catalogue catalogue) {
-    return strip("band", new EdgeBand(in.get("round"), in.get("foam"), in.get("width")));
+    return strip("band", new RimBand(in.get("round"), in.get("foam"), in.get("width")));
   }
 
   static Answer insert(Values in, Catalogue catalogue) {
@@ -302,7 +302,7 @@ final class ShapeSums {
             "the depth at which a cap with the rim {darts.rim} in foam of {darts.foam}"
                 + " takes {darts.darts} darts of {darts.dart}",
             Source.GEOMETRY,
-            Doubt.NONE,
+            Uncertainty.NONE,
             in.figure("rim"),
             in.figure("foam"),
             in.figure("darts"),
@@ -449,7 +449,7 @@ final class ShapeSums {
             Quantity.VOLUME,
             "area of all pieces times {" + foam.id() + "}",
             Source.GEOMETRY,
-            Doubt.NONE,
+            Uncertainty.NONE,
             foam);
     List<Figure> figures = new ArrayList<>(flat.figures());
     figures.add(volume);

@@ -2,10 +2,10 @@ package stoutblade.template;
 
 import java.util.ArrayList;
 import java.util.List;
+import stoutblade.feature.Measures;
+import stoutblade.feature.PlateForm;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
-import stoutblade.prop.Measures;
-import stoutblade.prop.PlateForm;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
@@ -78,7 +78,7 @@ public final class FirstPapers {
     Measures sizes =
         form.measures()
             .orElseThrow(() -> new IllegalArgumentException("There is no outline to cut yet"));
-    Path outline = form.slab().outline().outline();
+    Path outline = form.blank().outline().outline();
     Box box = Box.around(outline.extremes());
     Point middle = box.centre();
     return new Template(

@@ -10,14 +10,14 @@ import stoutblade.core.Channel;
 import stoutblade.core.CoreReckoning;
 import stoutblade.core.Groove;
 import stoutblade.develop.Panel;
+import stoutblade.feature.Fuller;
+import stoutblade.feature.PlateForm;
 import stoutblade.layer.EdgeBand;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Layers;
 import stoutblade.layer.Pocket;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
-import stoutblade.prop.Fuller;
-import stoutblade.prop.PlateForm;
 import stoutblade.shape.Box;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Outline;
@@ -58,7 +58,7 @@ public final class LayerTemplates {
     this.core = core;
     this.making = making;
     this.units = units;
-    this.bothFaces = form.slab().bothFaces();
+    this.bothFaces = form.blank().bothFaces();
   }
 
   /** The templates of what is cut along an outline. */
@@ -132,7 +132,7 @@ public final class LayerTemplates {
       down -= wide + BAND_APART_MM;
     }
     return Wording.set(
-        making.fileId() + "-band", form.slab().name() + ", edge band", copies, strokes, words);
+        making.fileId() + "-band", form.blank().name() + ", edge band", copies, strokes, words);
   }
 
   private static Point moved(Point place, double up) {
@@ -141,9 +141,9 @@ public final class LayerTemplates {
 
   private List<String> bandWords(EdgeBand band, String name) {
     return List.of(
-        form.slab().name() + ": " + name,
+        form.blank().name() + ": " + name,
         band.foam().name() + " " + Display.length(band.band().thicknessMm(), units),
-        form.slab().outline() instanceof HalfOutline
+        form.blank().outline() instanceof HalfOutline
             ? "From end to end of the edge"
             : "Seam " + place(band.start()),
         "Score the inside at each bend line; trim when the glue holds");
@@ -184,7 +184,7 @@ public final class LayerTemplates {
     if (outermost(layer)) {
       PlateTemplate.beside(form, making, box(layer), units, strokes, words, copies);
     }
-    String name = form.slab().name();
+    String name = form.blank().name();
     String which = which(layer, twice);
     String id = count == 2 && twice ? "layers" : "layer-" + layer.number();
     return Wording.set(making.fileId() + "-" + id, name + ", " + which, copies, strokes, words);
@@ -241,7 +241,7 @@ public final class LayerTemplates {
         rings(layer.widest(), Stroke.Kind.FINISHED, strokes);
       }
     }
-    if (form.slab().outline() instanceof HalfOutline) {
+    if (form.blank().outline() instanceof HalfOutline) {
       Box box = box(layer);
       double foot = layers.solid().near();
       strokes.add(
@@ -316,7 +316,7 @@ public final class LayerTemplates {
   private List<Wording.Words> words(
       Layer layer, boolean twice, Optional<Channel> channel, List<Pocket> pockets) {
     List<String> lines = new ArrayList<>();
-    lines.add(form.slab().name());
+    lines.add(form.blank().name());
     int count = layers.each().size();
     String which = count == 2 && twice ? "" : which(layer, twice) + ", ";
     lines.add(
@@ -343,7 +343,7 @@ public final class LayerTemplates {
       lines.add("Cut inside first");
     }
     if (outermost(layer)) {
-      Fuller.of(form.slab().features()).stream()
+      Fuller.of(form.blank().features()).stream()
           .map(it -> fuller(it, units))
           .distinct()
           .forEach(lines::add);

@@ -4,13 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import stoutblade.develop.Panel;
+import stoutblade.feature.Feature;
+import stoutblade.feature.Fuller;
+import stoutblade.feature.Marking;
+import stoutblade.feature.PlateForm;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
-import stoutblade.prop.Feature;
-import stoutblade.prop.Fuller;
-import stoutblade.prop.Marking;
-import stoutblade.prop.PlateForm;
 import stoutblade.shape.Box;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Path;
@@ -36,7 +36,7 @@ public final class PlateTemplate {
     List<Wording.Words> words = new ArrayList<>();
     if (!form.outer().isEmpty()) {
       Box box = box(form.outer());
-      if (form.slab().outline() instanceof HalfOutline) {
+      if (form.blank().outline() instanceof HalfOutline) {
         Path centre = Path.line(new Point(0, box.minY()), new Point(0, box.maxY()));
         strokes.add(new Stroke(Stroke.Kind.CENTRE, centre));
       }
@@ -88,7 +88,7 @@ public final class PlateTemplate {
     if (!form.windows().isEmpty()) {
       lines.add("Cut inside first");
     }
-    for (Feature feature : form.slab().features()) {
+    for (Feature feature : form.blank().features()) {
       if (feature.kind() == Feature.Kind.FULLER) {
         lines.add(LayerTemplates.fuller(Fuller.of(List.of(feature)).getFirst(), units));
       }
@@ -141,7 +141,7 @@ public final class PlateTemplate {
       List<Template.Copy> copies) {
     double x = box.maxX() + APART_MM;
     for (Map.Entry<Double, List<Panel>> each : form.piecesByThickness().entrySet()) {
-      boolean other = each.getKey() != form.slab().thicknessMm();
+      boolean other = each.getKey() != form.blank().thicknessMm();
       String thick = other ? ", " + Display.length(each.getKey(), units) + " thick" : "";
       for (Panel panel : each.getValue()) {
         Box own = panel.box();

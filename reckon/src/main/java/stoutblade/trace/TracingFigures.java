@@ -2,10 +2,10 @@ package stoutblade.trace;
 
 import java.util.ArrayList;
 import java.util.List;
-import stoutblade.measure.Doubt;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 import stoutblade.shape.Box;
 import stoutblade.shape.Region;
 import stoutblade.shape.WholeOutline;
@@ -47,7 +47,7 @@ public final class TracingFigures {
         Quantity.LENGTH,
         "between the furthest places of the first outline",
         Source.GEOMETRY,
-        Doubt.of(id, toleranceMm / Math.sqrt(2)));
+        Uncertainty.of(id, toleranceMm / Math.sqrt(2)));
   }
 
   private static Figure area(String id, WholeOutline outline, double toleranceMm) {
@@ -59,10 +59,11 @@ public final class TracingFigures {
         Quantity.AREA,
         "inside the first outline",
         Source.GEOMETRY,
-        Doubt.of(id, along * toleranceMm / 2));
+        Uncertainty.of(id, along * toleranceMm / 2));
   }
 
   private static Figure count(String id, String label, int count) {
-    return Figure.found(id, label, count, Quantity.COUNT, "counted", Source.GEOMETRY, Doubt.NONE);
+    return Figure.found(
+        id, label, count, Quantity.COUNT, "counted", Source.GEOMETRY, Uncertainty.NONE);
   }
 }

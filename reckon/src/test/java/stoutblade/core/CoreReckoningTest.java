@@ -16,14 +16,14 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import stoutblade.catalogue.Foam;
 import stoutblade.catalogue.Rod;
+import stoutblade.feature.Blank;
+import stoutblade.feature.PlateForm;
+import stoutblade.feature.Typeface;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.project.Samples;
-import stoutblade.prop.PlateForm;
-import stoutblade.prop.Slab;
-import stoutblade.prop.Typeface;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.stack.Layering;
@@ -103,7 +103,7 @@ class CoreReckoningTest {
     assertThat(core.mass().value()).isCloseTo(foam * 150e-6 + 26.72, within(0.02));
   }
 
-  /** Worked by hand: a slab alone balances at its middle; the tube's tang pulls it down. */
+  /** Worked by hand: a blank alone balances at its middle; the tube's tang pulls it down. */
   @Test
   void the_balance_point_follows_the_moments() {
     HalfOutline box = new HalfOutline(List.of(Node.corner(50, 0), Node.corner(50, 400)));
@@ -123,7 +123,7 @@ class CoreReckoningTest {
 
     assertThat(carbon.droop().value()).isLessThan(wood.droop().value());
     assertThat(carbon.frequency().value()).isGreaterThan(wood.frequency().value());
-    assertThat(-wood.droop().doubt().parts().get("core.modulus"))
+    assertThat(-wood.droop().uncertainty().parts().get("core.modulus"))
         .isCloseTo(wood.droop().value() * 1500 / 12_000, within(1e-6));
     assertThat(wood.limp()).isEqualTo(wood.droop().value() > wood.droopAllowed().value());
   }
@@ -249,10 +249,11 @@ class CoreReckoningTest {
   void the_range_of_droop_and_balance_holds_sizes_and_densities_too() {
     CoreReckoning drawn = reckon(10, 20, 4, new CoreChoice("dowel-9", -200, 400, -50));
 
-    assertThat(drawn.droop().doubt().parts())
+    assertThat(drawn.droop().uncertainty().parts())
         .containsKeys("core.modulus", "density.foam", "density.dowel-9");
-    assertThat(drawn.balance().doubt().parts()).containsKeys("density.foam", "density.dowel-9");
-    assertThat(drawn.mass().doubt().parts()).containsKeys("density.foam", "density.dowel-9");
+    assertThat(drawn.balance().uncertainty().parts())
+        .containsKeys("density.foam", "density.dowel-9");
+    assertThat(drawn.mass().uncertainty().parts()).containsKeys("density.foam", "density.dowel-9");
 
     // A scale that is 1 % unsure, against the same blade drawn 1 % larger.
     Figure scale =
@@ -260,18 +261,18 @@ class CoreReckoningTest {
     CoreReckoning traced = scaled(1, Optional.of(scale));
     CoreReckoning larger = scaled(1.01, Optional.empty());
     CoreReckoning smaller = scaled(0.99, Optional.empty());
-    assertThat(traced.droop().doubt().parts().get("scale"))
+    assertThat(traced.droop().uncertainty().parts().get("scale"))
         .isCloseTo((larger.droop().value() - smaller.droop().value()) / 2, withinPercentage(2));
-    assertThat(traced.balance().doubt().parts().get("scale"))
+    assertThat(traced.balance().uncertainty().parts().get("scale"))
         .isCloseTo((larger.balance().value() - smaller.balance().value()) / 2, withinPercentage(2));
-    assertThat(traced.mass().doubt().parts().get("scale"))
+    assertThat(traced.mass().uncertainty().parts().get("scale"))
         .isCloseTo((larger.mass().value() - smaller.mass().value()) / 2, withinPercentage(2));
   }
 
   /** The sample blade in one flat stack, drawn larger about its base. */
   private static CoreReckoning scaled(double factor, Optional<Figure> scale) {
-    Slab slab = Samples.slab(Samples.BLADE.times(factor));
-    PlateForm form = PlateForm.of(slab.traced(scale), Typeface.NONE);
+    Blank blank = Samples.blank(Samples.BLADE.times(factor));
+    PlateForm form = PlateForm.of(blank.traced(scale), Typeface.NONE);
     Layers layers = Samples.layers(form, Layering.of(2, "foam", 10, Profile.bevel(0, 20)));
     return CoreReckoning.of(
         Samples.cored(form, layers), new CoreChoice("dowel-9", -200, 400, -50), Samples.DOWEL);

@@ -170,7 +170,7 @@ class DevelopedLaws {
   /** The zone of a sphere has the area 2πrh (Archimedes). */
   @Property(tries = 150)
   void a_dish_keeps_the_area_of_its_middle_surface(@ForAll("dishes") Dish dish) {
-    Profile.Cap cap = dish.profile();
+    TurnedProfile.Cap cap = dish.profile();
     double zone = 2 * Math.PI * cap.sphereMm() * cap.sphereMm() * (1 - Math.cos(cap.opening()));
 
     double sum =

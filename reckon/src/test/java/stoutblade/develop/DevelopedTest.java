@@ -86,7 +86,7 @@ class DevelopedTest {
   /** A curve that was drawn as a circle is the cap. */
   @Test
   void a_drawn_profile_of_a_circle_is_the_cap() {
-    Profile.Cap cap = new Profile.Cap(300, 1);
+    TurnedProfile.Cap cap = new TurnedProfile.Cap(300, 1);
     List<Node> nodes = new java.util.ArrayList<>();
     for (int i = 0; i <= 8; i++) {
       double angle = i / 8.0;
@@ -94,7 +94,7 @@ class DevelopedTest {
     }
     nodes.set(0, Node.curve(0, 0));
     nodes.set(8, Node.corner(nodes.get(8).at().x(), nodes.get(8).at().y()));
-    Profile.Drawn drawn = Profile.Drawn.through(nodes);
+    TurnedProfile.Drawn drawn = TurnedProfile.Drawn.through(nodes);
     assertThat(drawn.length()).isCloseTo(cap.length(), within(0.3));
     assertThat(drawn.radius(150)).isCloseTo(cap.radius(150), within(0.2));
     assertThat(drawn.growth(150)).isCloseTo(cap.growth(150), within(0.01));
@@ -219,7 +219,7 @@ class DevelopedTest {
     for (int i = 0; i < parallel.size(); i++) {
       sum += parallel.get(i).distance(parallel.get((i + 1) % parallel.size()));
     }
-    assertThat(figure(new EdgeBand(round, 10, 20), "length")).isCloseTo(sum, within(0.05));
+    assertThat(figure(new RimBand(round, 10, 20), "length")).isCloseTo(sum, within(0.05));
   }
 
   @Test

@@ -9,15 +9,15 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import stoutblade.build.Step;
 import stoutblade.develop.Panel;
+import stoutblade.feature.Blank;
+import stoutblade.feature.PlateForm;
+import stoutblade.feature.Typeface;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
 import stoutblade.project.Derived;
 import stoutblade.project.First;
 import stoutblade.project.Project;
 import stoutblade.project.Samples;
-import stoutblade.prop.PlateForm;
-import stoutblade.prop.Slab;
-import stoutblade.prop.Typeface;
 import stoutblade.shape.Node;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
@@ -48,7 +48,7 @@ class EdgeBandTest {
   }
 
   private static PlateForm form(Outline outline) {
-    return PlateForm.of(new Slab("d1", "Any", outline, List.of(), 10), Typeface.NONE);
+    return PlateForm.of(new Blank("d1", "Any", outline, List.of(), 10), Typeface.NONE);
   }
 
   private static Layers layers(Outline outline, Profile profile) {

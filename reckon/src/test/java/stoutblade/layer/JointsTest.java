@@ -10,15 +10,15 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
+import stoutblade.feature.Blank;
+import stoutblade.feature.Feature;
+import stoutblade.feature.PlateForm;
+import stoutblade.feature.Typeface;
+import stoutblade.feature.Where;
 import stoutblade.project.Derived;
 import stoutblade.project.First;
 import stoutblade.project.Project;
 import stoutblade.project.Samples;
-import stoutblade.prop.Feature;
-import stoutblade.prop.PlateForm;
-import stoutblade.prop.Slab;
-import stoutblade.prop.Typeface;
-import stoutblade.prop.Where;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Path;
@@ -147,7 +147,7 @@ class JointsTest {
             "",
             Where.At.of(0, 900));
     PlateForm form =
-        PlateForm.of(new Slab("d1", "Board", board, List.of(window), 10), Typeface.NONE);
+        PlateForm.of(new Blank("d1", "Board", board, List.of(window), 10), Typeface.NONE);
     Layers layers =
         Layers.of(form, Layering.of(2, "foam", 10, Profile.FLAT), Samples.CATALOGUE::foam)
             .orElseThrow();

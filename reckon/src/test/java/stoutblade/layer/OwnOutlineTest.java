@@ -13,9 +13,9 @@ import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Envelope;
 import stoutblade.catalogue.Foam;
-import stoutblade.prop.PlateForm;
-import stoutblade.prop.Slab;
-import stoutblade.prop.Typeface;
+import stoutblade.feature.Blank;
+import stoutblade.feature.PlateForm;
+import stoutblade.feature.Typeface;
 import stoutblade.shape.Node;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
@@ -50,7 +50,7 @@ class OwnOutlineTest {
   }
 
   private static Solid solid(Profile profile, List<Sheet> sheets) {
-    PlateForm form = PlateForm.of(new Slab("d1", "Saw", BOARD, List.of(), 10), Typeface.NONE);
+    PlateForm form = PlateForm.of(new Blank("d1", "Saw", BOARD, List.of(), 10), Typeface.NONE);
     return Solid.of(form, Layering.of(sheets, profile));
   }
 
@@ -139,7 +139,7 @@ class OwnOutlineTest {
       @ForAll @DoubleRange(min = 120, max = 400) double far) {
     List<Sheet> sheets = new ArrayList<>(List.of(Sheet.of("foam", 5), Sheet.of("mat", 12.5)));
     sheets.set(1, sheets.get(1).withOwn(Optional.of(box(left, near, right, far))));
-    PlateForm form = PlateForm.of(new Slab("d1", "Step", BOARD, List.of(), 10), Typeface.NONE);
+    PlateForm form = PlateForm.of(new Blank("d1", "Step", BOARD, List.of(), 10), Typeface.NONE);
     Layers layers =
         Layers.of(form, Layering.of(sheets, Profile.FLAT), OwnOutlineTest::foam).orElseThrow();
     double own = (right - left) * (far - near);

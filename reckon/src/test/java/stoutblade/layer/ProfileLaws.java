@@ -14,9 +14,9 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
-import stoutblade.prop.PlateForm;
-import stoutblade.prop.Slab;
-import stoutblade.prop.Typeface;
+import stoutblade.feature.Blank;
+import stoutblade.feature.PlateForm;
+import stoutblade.feature.Typeface;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Outline;
@@ -109,8 +109,8 @@ class ProfileLaws {
   }
 
   private static Solid solid(Outline outline, Layering layering) {
-    Slab slab = new Slab("d1", "Any", outline, List.of(), 10);
-    return Solid.of(PlateForm.of(slab, Typeface.NONE), layering);
+    Blank blank = new Blank("d1", "Any", outline, List.of(), 10);
+    return Solid.of(PlateForm.of(blank, Typeface.NONE), layering);
   }
 
   private static double stacked(Solid solid, Layering layering, boolean widest) {

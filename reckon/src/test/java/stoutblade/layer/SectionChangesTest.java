@@ -6,11 +6,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import stoutblade.feature.Blank;
+import stoutblade.feature.PlateForm;
+import stoutblade.feature.Typeface;
 import stoutblade.measure.Figure;
 import stoutblade.project.Samples;
-import stoutblade.prop.PlateForm;
-import stoutblade.prop.Slab;
-import stoutblade.prop.Typeface;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
@@ -31,7 +31,7 @@ class SectionChangesTest {
 
   private static Solid solid(Profile profile, ProfileChange... changes) {
     return Solid.of(
-        PlateForm.of(new Slab("d1", "Any", STRAIGHT, List.of(), THICK), Typeface.NONE),
+        PlateForm.of(new Blank("d1", "Any", STRAIGHT, List.of(), THICK), Typeface.NONE),
         layering(profile, changes));
   }
 

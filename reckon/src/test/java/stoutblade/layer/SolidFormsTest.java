@@ -14,12 +14,12 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import stoutblade.core.Channel;
 import stoutblade.core.Groove;
+import stoutblade.feature.Blank;
+import stoutblade.feature.Feature;
+import stoutblade.feature.PlateForm;
+import stoutblade.feature.Typeface;
+import stoutblade.feature.Where;
 import stoutblade.project.Samples;
-import stoutblade.prop.Feature;
-import stoutblade.prop.PlateForm;
-import stoutblade.prop.Slab;
-import stoutblade.prop.Typeface;
-import stoutblade.prop.Where;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Outline;
@@ -44,7 +44,7 @@ class SolidFormsTest {
               Node.corner(-100, 60)));
 
   private static PlateForm form(Outline outline, Feature... features) {
-    return PlateForm.of(new Slab("d1", "Any", outline, List.of(features), 10), Typeface.NONE);
+    return PlateForm.of(new Blank("d1", "Any", outline, List.of(features), 10), Typeface.NONE);
   }
 
   private static Solid solid(Outline outline, double thick, Profile profile) {
@@ -115,8 +115,8 @@ class SolidFormsTest {
     HalfOutline wedge = new HalfOutline(List.of(Node.corner(40, 0), Node.corner(0, 300)));
     Solid solid = solid(wedge, 20, Profile.FLAT.with(Profile.Kind.DIAMOND));
 
-    double slab = 40 * 300 * 20.0;
-    assertThat(solid.volume()).isCloseTo(slab / 2, within(slab * 2e-3));
+    double blank = 40 * 300 * 20.0;
+    assertThat(solid.volume()).isCloseTo(blank / 2, within(blank * 2e-3));
     assertThat(solid.halfThicknessAt(new Point(0, 250))).isCloseTo(10, within(1e-3));
     assertThat(solid.sectionArea(150)).isCloseTo(40 * 20 / 2.0, within(1.0));
   }
@@ -137,8 +137,8 @@ class SolidFormsTest {
   void a_lens_section_is_two_thirds_of_the_slab() {
     Solid solid = solid(BOARD, 24, Profile.FLAT.with(Profile.Kind.LENS));
 
-    double slab = 200 * 120 * 24.0;
-    assertThat(solid.volume()).isCloseTo(slab * 2 / 3, within(slab * 2e-3));
+    double blank = 200 * 120 * 24.0;
+    assertThat(solid.volume()).isCloseTo(blank * 2 / 3, within(blank * 2e-3));
   }
 
   @Test

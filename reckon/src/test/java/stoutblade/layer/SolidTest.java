@@ -10,8 +10,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import stoutblade.catalogue.Foam;
+import stoutblade.feature.PlateForm;
 import stoutblade.project.Samples;
-import stoutblade.prop.PlateForm;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
@@ -35,13 +35,13 @@ class SolidTest {
 
   @Test
   void without_a_bevel_it_is_a_slab() {
-    Solid slab = solid(BOX, 10, 0, 20);
+    Solid blank = solid(BOX, 10, 0, 20);
 
-    assertThat(slab.volume()).isCloseTo(100 * 400 * 20, within(1e-6));
-    assertThat(slab.sectionArea(200)).isCloseTo(100 * 20, within(1e-9));
-    assertThat(slab.halfThicknessAt(new Point(49, 200))).isEqualTo(10);
-    assertThat(slab.momentAlong()).isCloseTo(100 * 400 * 20 * 200.0, within(1.0));
-    assertThat(slab.surface()).isCloseTo(2 * 100 * 400 + 20 * (400 + 400 + 100), within(1e-6));
+    assertThat(blank.volume()).isCloseTo(100 * 400 * 20, within(1e-6));
+    assertThat(blank.sectionArea(200)).isCloseTo(100 * 20, within(1e-9));
+    assertThat(blank.halfThicknessAt(new Point(49, 200))).isEqualTo(10);
+    assertThat(blank.momentAlong()).isCloseTo(100 * 400 * 20 * 200.0, within(1.0));
+    assertThat(blank.surface()).isCloseTo(2 * 100 * 400 + 20 * (400 + 400 + 100), within(1e-6));
   }
 
   /**

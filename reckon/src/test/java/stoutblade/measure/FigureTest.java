@@ -70,7 +70,7 @@ class FigureTest {
       @ForAll @DoubleRange(min = 100, max = 3000) double b) {
     Figure quotient = computed("{a} / {b}", length("a", a, a * 0.01), length("b", b, b * 0.02));
 
-    double relative = quotient.doubt().std() / quotient.value();
+    double relative = quotient.uncertainty().std() / quotient.value();
 
     assertThat(relative).isCloseTo(Math.hypot(0.01, 0.02), within(1e-5));
   }
@@ -81,8 +81,8 @@ class FigureTest {
     Figure one = Figure.computed("one", "One", Quantity.LENGTH, "{scale} * 100", MARKED, scale);
     Figure two = Figure.computed("two", "Two", Quantity.LENGTH, "{scale} * 50", MARKED, scale);
 
-    assertThat(computed("{one} / {two}", one, two).doubt().std()).isCloseTo(0, within(1e-6));
-    assertThat(computed("{one} + {two}", one, two).doubt().std()).isCloseTo(15, within(1e-5));
+    assertThat(computed("{one} / {two}", one, two).uncertainty().std()).isCloseTo(0, within(1e-6));
+    assertThat(computed("{one} + {two}", one, two).uncertainty().std()).isCloseTo(15, within(1e-5));
   }
 
   /** An independent second opinion: what random inputs scatter to. */
@@ -103,15 +103,15 @@ class FigureTest {
     }
     double scatter = Math.sqrt(squares / runs - sum / runs * sum / runs);
 
-    assertThat(figure.doubt().std()).isCloseTo(scatter, within(0.02 * scatter));
-    assertThat(figure.doubt().range95()).isEqualTo(2 * figure.doubt().std());
+    assertThat(figure.uncertainty().std()).isCloseTo(scatter, within(0.02 * scatter));
+    assertThat(figure.uncertainty().range95()).isEqualTo(2 * figure.uncertainty().std());
   }
 
   @Test
   void a_figure_has_a_name_and_a_doubt_is_not_negative() {
     assertThatThrownBy(() -> Figure.given(" ", "x", 1, Quantity.COUNT, MARKED))
         .hasMessageContaining("an id and a label");
-    assertThatThrownBy(() -> Doubt.of("x", -1)).hasMessageContaining("not negative");
+    assertThatThrownBy(() -> Uncertainty.of("x", -1)).hasMessageContaining("not negative");
   }
 
   @Test

@@ -31,7 +31,7 @@ class EditsTest {
     assertThat(First.layering(shorter).profile().widthMm()).isCloseTo(20 * 0.9, within(1e-9));
   }
 
-  /** The scale's own share of doubt comes back in lengths, and twice in areas and weights. */
+  /** The scale's own share of uncertainty comes back in lengths, and twice in areas and weights. */
   @Test
   void what_is_drafted_from_a_tracing_is_as_unsure_as_the_scale_it_was_traced_at() {
     Reference bare = Samples.picture().withCentreLine(Optional.empty());
@@ -46,17 +46,17 @@ class EditsTest {
             .applyTo(blade);
     Derived derived = Samples.derive(plate);
     Figure scale = derived.first().sizing().scaleOf("p1").orElseThrow();
-    double share = scale.doubt().std() / scale.value();
+    double share = scale.uncertainty().std() / scale.value();
 
     Figure length = First.sizes(derived).length();
     Figure along = figure(derived, "part.length");
     Figure area = figure(derived, "part.area");
 
     assertThat(share).isPositive();
-    assertThat(length.doubt().std() / length.value()).isCloseTo(share, within(1e-9));
-    assertThat(along.doubt().std() / along.value()).isCloseTo(share, within(1e-9));
-    assertThat(area.doubt().std() / area.value()).isCloseTo(2 * share, within(1e-9));
-    assertThat(First.sizes(Samples.derive(Samples.whole())).length().doubt().std()).isZero();
+    assertThat(length.uncertainty().std() / length.value()).isCloseTo(share, within(1e-9));
+    assertThat(along.uncertainty().std() / along.value()).isCloseTo(share, within(1e-9));
+    assertThat(area.uncertainty().std() / area.value()).isCloseTo(2 * share, within(1e-9));
+    assertThat(First.sizes(Samples.derive(Samples.whole())).length().uncertainty().std()).isZero();
   }
 
   private static Figure figure(Derived derived, String id) {

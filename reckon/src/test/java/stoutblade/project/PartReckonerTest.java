@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 import stoutblade.core.CoreChoice;
 import stoutblade.measure.Units;
 import stoutblade.part.Part;
-import stoutblade.prop.Placing;
+import stoutblade.part.Placing;
 import stoutblade.shape.Point;
 import stoutblade.wearer.Wearers;
 

@@ -7,8 +7,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
+import stoutblade.feature.Where;
 import stoutblade.part.Part;
-import stoutblade.prop.Where;
 import stoutblade.shape.Node;
 import stoutblade.shape.WholeOutline;
 

@@ -14,19 +14,19 @@ import stoutblade.catalogue.Rod;
 import stoutblade.core.CoreChoice;
 import stoutblade.core.Cored;
 import stoutblade.event.Event;
+import stoutblade.feature.Blank;
+import stoutblade.feature.Feature;
+import stoutblade.feature.PlateForm;
+import stoutblade.feature.Typeface;
 import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Stated;
+import stoutblade.part.Cut;
 import stoutblade.part.Defaults;
 import stoutblade.part.Part;
-import stoutblade.prop.Cut;
-import stoutblade.prop.Feature;
-import stoutblade.prop.Placing;
-import stoutblade.prop.PlateForm;
-import stoutblade.prop.Slab;
-import stoutblade.prop.Slices;
-import stoutblade.prop.Typeface;
+import stoutblade.part.Placing;
+import stoutblade.part.Slices;
 import stoutblade.reference.Camera;
 import stoutblade.reference.Mark;
 import stoutblade.reference.Picture;
@@ -193,8 +193,8 @@ public final class Samples {
   }
 
   /** What is worked of half an outline with its features. */
-  public static Slab slab(HalfOutline half, Feature... features) {
-    return Cut.blade(half, features).slab(First.ID, "b", 10);
+  public static Blank blank(HalfOutline half, Feature... features) {
+    return Cut.blade(half, features).blank(First.ID, "b", 10);
   }
 
   /** A part that is cut along an outline from one sheet. */
@@ -224,7 +224,7 @@ public final class Samples {
 
   /** The form of a blade with layers of 10 mm. */
   public static PlateForm form(HalfOutline half, Feature... features) {
-    return PlateForm.of(slab(half, features), Typeface.NONE);
+    return PlateForm.of(blank(half, features), Typeface.NONE);
   }
 
   /** What a core in layers lies in. */

@@ -76,8 +76,8 @@ class MeasuredTest {
     Figure wide = measured(Kind.CIRCLE, on(100, 0), on(100, 1.5), on(100, 3));
     Figure narrow = measured(Kind.CIRCLE, on(100, 0), on(100, 0.15), on(100, 0.3));
 
-    assertThat(narrow.doubt().std()).isGreaterThan(20 * wide.doubt().std());
-    assertThat(wide.doubt().std()).isBetween(2.0, 12.0);
+    assertThat(narrow.uncertainty().std()).isGreaterThan(20 * wide.uncertainty().std());
+    assertThat(wide.uncertainty().std()).isBetween(2.0, 12.0);
   }
 
   @Test

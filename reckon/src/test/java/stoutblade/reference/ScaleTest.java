@@ -75,7 +75,7 @@ class ScaleTest {
 
   private static double relative(Scale scale) {
     Figure figure = scale.mmPerPixel().orElseThrow();
-    return figure.doubt().std() / figure.value();
+    return figure.uncertainty().std() / figure.value();
   }
 
   /** Drillis and Contini 1966 (from memory): the forearm is 0.146 of the stature. */
@@ -140,7 +140,7 @@ class ScaleTest {
 
     assertThat(slant.value()).isCloseTo(Math.hypot(600, 500), within(1e-6));
     assertThat(scale.flat().flattened()).isTrue();
-    assertThat(slant.doubt().range95() / slant.value()).isBetween(0.005, 0.05);
+    assertThat(slant.uncertainty().range95() / slant.value()).isBetween(0.005, 0.05);
   }
 
   /** A rectangle on the floor: nothing in its plane is seen above the horizon. */
@@ -193,7 +193,7 @@ class ScaleTest {
           Scale.of(bare().with(crate).withWhole(Optional.of(upright(300))), STATURE)
               .mmPerPixel()
               .orElseThrow();
-      held += Math.abs(scale.value() - 2) <= scale.doubt().range95() ? 1 : 0;
+      held += Math.abs(scale.value() - 2) <= scale.uncertainty().range95() ? 1 : 0;
     }
     assertThat(held / (double) runs).isBetween(0.95, 0.98);
   }

@@ -113,7 +113,7 @@ class SizingTest {
     assertThat(blade(aimed)).isCloseTo(blade(thirty) * 0.8, within(1e-9));
     assertThat(whole(remarked)).isCloseTo(24 * 25.4, within(1e-9));
     assertThat(blade(remarked)).isCloseTo(blade(aimed), within(1e-9));
-    assertThat(sizing(aimed).wholeLength().orElseThrow().doubt().std()).isLessThan(1e-6);
+    assertThat(sizing(aimed).wholeLength().orElseThrow().uncertainty().std()).isLessThan(1e-6);
   }
 
   @Test

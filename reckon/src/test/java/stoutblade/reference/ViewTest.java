@@ -90,7 +90,7 @@ class ViewTest {
     Figure bare = length(standing(pinhole, Camera.UNKNOWN, 1.8, 2.3));
 
     assertThat(bare.value()).isGreaterThan(540);
-    assertThat(Math.abs(bare.value() - 500)).isLessThan(bare.doubt().range95());
+    assertThat(Math.abs(bare.value() - 500)).isLessThan(bare.uncertainty().range95());
   }
 
   @Test
@@ -99,7 +99,7 @@ class ViewTest {
     Reference drawn = standing(pinhole, Camera.FLAT, 0, 1.7);
 
     assertThat(Scale.of(drawn, STATURE).flat().flattened()).isFalse();
-    assertThat(length(drawn).doubt().parts().keySet()).noneMatch(it -> it.contains("camera"));
+    assertThat(length(drawn).uncertainty().parts().keySet()).noneMatch(it -> it.contains("camera"));
   }
 
   /** A line at the height of the lens, far away. */
@@ -115,8 +115,8 @@ class ViewTest {
     Figure found = length(standing(pinhole, camera, 1.8, 2.3));
 
     assertThat(found.value()).isCloseTo(500, within(6.0));
-    assertThat(found.doubt().std())
-        .isLessThan(length(standing(pinhole, Camera.UNKNOWN, 1.8, 2.3)).doubt().std() / 2);
+    assertThat(found.uncertainty().std())
+        .isLessThan(length(standing(pinhole, Camera.UNKNOWN, 1.8, 2.3)).uncertainty().std() / 2);
   }
 
   @Test

@@ -30,20 +30,20 @@ class WeighedTest {
     Weighed mean = weighed(value("a", 100, 1), value("b", 103, 2));
 
     assertThat(mean.combined().value()).isCloseTo(100.6, within(1e-9));
-    assertThat(mean.combined().doubt().std()).isCloseTo(Math.sqrt(0.8), within(1e-6));
+    assertThat(mean.combined().uncertainty().std()).isCloseTo(Math.sqrt(0.8), within(1e-6));
     assertThat(mean.agree()).isTrue();
     assertThat(mean.parts()).extracting(Weighed.Part::weight).containsExactly(0.8, 0.2);
     assertThat(mean.combined().inNumbers(Units.METRIC))
         .isEqualTo("0.8000 × 10 cm + 0.2000 × 10.3 cm");
   }
 
-  /** By hand: χ² = 2·5² = 50; the plain doubt √½ is widened by √(50 ÷ 1) (Birge). */
+  /** By hand: χ² = 2·5² = 50; the plain uncertainty √½ is widened by √(50 ÷ 1) (Birge). */
   @Test
   void values_that_scatter_too_much_widen_the_doubt_by_the_birge_ratio() {
     Weighed mean = weighed(value("a", 100, 1), value("b", 110, 1));
 
     assertThat(mean.agree()).isFalse();
-    assertThat(mean.combined().doubt().std())
+    assertThat(mean.combined().uncertainty().std())
         .isCloseTo(Math.sqrt(0.5) * Math.sqrt(50), within(1e-6));
     assertThat(mean.parts()).allMatch(Weighed.Part::disagrees).noneMatch(Weighed.Part::outlier);
     assertThat(mean.parts().getFirst().gap().orElseThrow().value()).isCloseTo(-10, within(1e-9));
@@ -92,7 +92,7 @@ class WeighedTest {
     Figure a = times("a", shared, value("x", 100, 0));
     Figure b = times("b", shared, value("y", 100, 0));
 
-    assertThat(weighed(a, b).combined().doubt().std()).isCloseTo(1, within(1e-3));
+    assertThat(weighed(a, b).combined().uncertainty().std()).isCloseTo(1, within(1e-3));
   }
 
   private static Figure times(String id, Figure one, Figure two) {

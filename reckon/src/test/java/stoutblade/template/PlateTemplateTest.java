@@ -5,13 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import stoutblade.feature.Feature;
+import stoutblade.feature.PlateForm;
+import stoutblade.feature.Typeface;
+import stoutblade.feature.Where;
 import stoutblade.measure.Units;
+import stoutblade.part.Placing;
 import stoutblade.project.Samples;
-import stoutblade.prop.Feature;
-import stoutblade.prop.Placing;
-import stoutblade.prop.PlateForm;
-import stoutblade.prop.Typeface;
-import stoutblade.prop.Where;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Path;
@@ -45,7 +45,7 @@ class PlateTemplateTest {
     PlateForm form =
         PlateForm.of(
             Samples.plate("d1", "Board", BOARD, List.of(features), "foam", 10, Placing.USUAL)
-                .slab()
+                .blank()
                 .orElseThrow(),
             square);
     return PlateTemplate.of(form, making, Units.METRIC);

@@ -26,8 +26,9 @@ class TracingFiguresTest {
     List<Figure> figures = TracingFigures.of("t", List.of(OBLONG), 0.2);
 
     assertThat(figures).extracting(Figure::value).containsExactly(200.0, 80.0, 16_000.0, 1.0, 4.0);
-    assertThat(figures.getFirst().doubt().range95()).isCloseTo(0.2 * Math.sqrt(2), within(1e-9));
-    assertThat(figures.get(2).doubt().std()).isCloseTo(560 * 0.1, within(1e-9));
+    assertThat(figures.getFirst().uncertainty().range95())
+        .isCloseTo(0.2 * Math.sqrt(2), within(1e-9));
+    assertThat(figures.get(2).uncertainty().std()).isCloseTo(560 * 0.1, within(1e-9));
     assertThat(TracingFigures.of("t", List.of(), 0.2)).isEmpty();
   }
 
@@ -46,7 +47,7 @@ class TracingFiguresTest {
     assertThat(figures)
         .extracting(it -> Math.round(it.value()))
         .containsExactly(300L, 100L, 30_000L);
-    assertThat(figures.get(2).doubt().std()).isCloseTo(600, within(1e-3));
+    assertThat(figures.get(2).uncertainty().std()).isCloseTo(600, within(1e-3));
     assertThat(SectionFigures.of("c", new MeshSection(List.of(), true), perUnit)).isEmpty();
   }
 }

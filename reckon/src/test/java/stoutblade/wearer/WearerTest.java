@@ -48,7 +48,7 @@ class WearerTest {
 
     assertThat(shoulder.value()).isCloseTo(1423.32, within(1e-9));
     assertThat(shoulder.source().note()).contains("Winter").contains("from memory");
-    assertThat(shoulder.doubt().std())
+    assertThat(shoulder.uncertainty().std())
         .isCloseTo(Math.hypot(5 * 0.818, 1740 * 0.818 * 0.012), within(1e-3));
   }
 
@@ -71,7 +71,7 @@ class WearerTest {
     assertThat(guess.value()).isCloseTo(1740 * 0.108, within(1e-9));
     assertThat(guess.label()).endsWith("(estimate)");
     assertThat(known.value()).isEqualTo(181);
-    assertThat(known.doubt().std()).isLessThan(guess.doubt().std());
+    assertThat(known.uncertainty().std()).isLessThan(guess.uncertainty().std());
     assertThat(measured.with(BodyMeasure.HAND_LENGTH, Optional.empty())).isEqualTo(estimated);
     assertThatThrownBy(() -> measured.with(BodyMeasure.FOREARM, Optional.of(4000.0)))
         .hasMessageContaining("Forearm lies between 5 mm and the wearer's height");

@@ -35,13 +35,13 @@ public final class CameraScenes {
    * What a picture made of a scene.
    *
    * @param truth the prop's true length, in mm
-   * @param found its length by the picture, with its doubt
+   * @param found its length by the picture, with its uncertainty
    */
   public record Outcome(double truth, Figure found) {
 
     /** True where the range holds the truth. */
     public boolean held() {
-      return Math.abs(found.value() - truth) <= found.doubt().range95();
+      return Math.abs(found.value() - truth) <= found.uncertainty().range95();
     }
 
     /** How far off the value is, as a share of the truth. */

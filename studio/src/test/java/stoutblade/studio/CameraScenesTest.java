@@ -36,7 +36,7 @@ class CameraScenesTest {
         held(outcomes),
         median(outcomes),
         outcomes.stream()
-            .mapToDouble(it -> it.found().doubt().range95() / it.truth())
+            .mapToDouble(it -> it.found().uncertainty().range95() / it.truth())
             .sorted()
             .toArray()[outcomes.size() / 2]);
   }

@@ -1,7 +1,7 @@
 package stoutblade.desktop.mat;
 
 import javafx.scene.paint.Color;
-import stoutblade.prop.PlateForm;
+import stoutblade.feature.PlateForm;
 
 /** Draws what is cut along an outline. */
 public final class FormDrawing {

@@ -109,7 +109,7 @@ final class FigureRow extends VBox {
       }
     }
     add(working, figure.source().text(), Style.SOFT);
-    if (!figure.doubt().parts().isEmpty()) {
+    if (!figure.uncertainty().parts().isEmpty()) {
       add(working, "± holds the true value about 19 times in 20", Style.SOFT);
     }
     if (depth < DEEPEST) {

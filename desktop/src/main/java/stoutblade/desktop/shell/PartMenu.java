@@ -5,10 +5,10 @@ import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import stoutblade.desktop.Desk;
 import stoutblade.part.Part;
+import stoutblade.part.Placing;
 import stoutblade.project.Change;
 import stoutblade.project.PartEdits;
 import stoutblade.project.PropEdits;
-import stoutblade.prop.Placing;
 
 /** What can be done with a part on the rack: named, put in order, made again, mirrored, removed. */
 final class PartMenu extends RackMenu {

@@ -202,8 +202,7 @@ public final class Rack extends VBox {
   }
 
   private Edit blank() {
-    return PropEdits.add(
-        "Prop " + (desk.project().props().size() + 1), desk.prop().wearerId());
+    return PropEdits.add("Prop " + (desk.project().props().size() + 1), desk.prop().wearerId());
   }
 
   private Button partCard(PartReckoning reckoned) {

@@ -18,7 +18,7 @@ import javafx.scene.layout.Region;
 import stoutblade.build.GlueClock;
 import stoutblade.build.Step;
 import stoutblade.catalogue.Glue;
-import stoutblade.desktop.Chores;
+import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
 import stoutblade.project.Station;
@@ -32,7 +32,7 @@ public final class Shelf extends HBox {
   private final Button undo = new Button();
   private final Button redo = new Button();
   private final HBox clocks = new HBox(8);
-  private final HBox chores = new HBox(8);
+  private final HBox tasks = new HBox(8);
   private final Label saved = new Label();
   private final ToggleButton sums = new ToggleButton("Sums  S");
   private final Button units = new Button();
@@ -45,7 +45,7 @@ public final class Shelf extends HBox {
    *
    * @param switchTheme switches between light and dark
    */
-  public Shelf(Desk desk, Chores work, Runnable switchTheme) {
+  public Shelf(Desk desk, BackgroundTasks work, Runnable switchTheme) {
     super(10);
     this.desk = desk;
     getStyleClass().add(Style.SHELF);
@@ -67,7 +67,7 @@ public final class Shelf extends HBox {
     saved.getStyleClass().add(Style.SOFT);
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
-    getChildren().addAll(undo, redo, clocks, chores, gap, saved, sums, fraction, units, theme);
+    getChildren().addAll(undo, redo, clocks, tasks, gap, saved, sums, fraction, units, theme);
     work.running().addListener((ListChangeListener<Task<?>>) change -> showChores(work));
     desk.workingProperty().addListener(it -> showChores(work));
     desk.unkeptProperty().addListener(it -> show());
@@ -141,20 +141,20 @@ public final class Shelf extends HBox {
     return reading.stage().words() + ", " + time + " left";
   }
 
-  private void showChores(Chores work) {
-    chores.getChildren().clear();
+  private void showChores(BackgroundTasks work) {
+    tasks.getChildren().clear();
     for (Task<?> task : work.running()) {
       ProgressBar bar = new ProgressBar();
       bar.progressProperty().bind(task.progressProperty());
       Label title = new Label();
       title.textProperty().bind(task.titleProperty());
-      chores.getChildren().add(chip(title, bar, task::cancel));
+      tasks.getChildren().add(chip(title, bar, task::cancel));
     }
     if (!desk.workingProperty().get().isEmpty()) {
       Label title = new Label(desk.workingProperty().get());
       HBox chip = chip(title, new ProgressBar(), desk::stopWorking);
       chip.setId("working");
-      chores.getChildren().add(chip);
+      tasks.getChildren().add(chip);
     }
   }
 

@@ -8,12 +8,12 @@ import stoutblade.desktop.Pictures;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.develop.Panel;
+import stoutblade.feature.Spot;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.part.Part;
 import stoutblade.project.PartReckoning;
 import stoutblade.project.PropReckoning;
-import stoutblade.prop.Spot;
 import stoutblade.reference.Placement;
 import stoutblade.shape.Box;
 import stoutblade.shape.Cubic;
@@ -52,7 +52,7 @@ public final class Figures {
     }
   }
 
-  /** That length in words, to the figures that its doubt leaves it. */
+  /** That length in words, to the figures that its uncertainty leaves it. */
   public static String wholeLengthWords(PropReckoning prop, Units units) {
     return prop.fit()
         .map(it -> it.length().showRounded(units))

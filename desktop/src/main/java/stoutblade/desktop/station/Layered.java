@@ -4,9 +4,9 @@ import java.util.Optional;
 import stoutblade.core.CoreReckoning;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.PartDrawing;
+import stoutblade.feature.PlateForm;
 import stoutblade.layer.Layers;
 import stoutblade.project.PartReckoning;
-import stoutblade.prop.PlateForm;
 import stoutblade.shape.Box;
 
 /**

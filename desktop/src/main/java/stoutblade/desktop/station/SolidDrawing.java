@@ -6,12 +6,12 @@ import javafx.scene.paint.Color;
 import stoutblade.core.CoreReckoning;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Pen;
+import stoutblade.feature.PlateForm;
+import stoutblade.feature.Recess;
+import stoutblade.feature.Spot;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Layers;
 import stoutblade.layer.Solid;
-import stoutblade.prop.PlateForm;
-import stoutblade.prop.Recess;
-import stoutblade.prop.Spot;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Path;
@@ -71,7 +71,7 @@ final class SolidDrawing {
     it.form().markings().forEach(own -> pen.stroke(own.path(), pen.colour(Ink.INK), 1));
     it.form().outer().forEach(own -> pen.stroke(own, pen.colour(Ink.INK), 2.2));
     it.form().windows().forEach(own -> pen.stroke(own, pen.colour(Ink.INK), 2.2));
-    if (it.form().slab().outline() instanceof HalfOutline) {
+    if (it.form().blank().outline() instanceof HalfOutline) {
       double end = it.box().maxY();
       pen.line(new Point(0, 0), new Point(0, end), pen.colour(Ink.SOFT), 1, 14, 5, 2, 5);
     }
@@ -168,7 +168,7 @@ final class SolidDrawing {
   private static void pockets(Pen pen, PlateForm form, Solid.Cut cut, double y, double half) {
     double left = cut.front().getFirst().x();
     double right = cut.front().getLast().x();
-    for (Recess recess : Recess.of(form.slab().features(), form.slab().outline())) {
+    for (Recess recess : Recess.of(form.blank().features(), form.blank().outline())) {
       for (Spot spot : recess.spots()) {
         Region area = Region.inside(spot.place(recess.outline()), 0.05);
         for (Span span : area.across(y)) {

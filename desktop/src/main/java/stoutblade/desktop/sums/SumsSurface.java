@@ -21,7 +21,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import stoutblade.desktop.Chores;
+import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.mat.Lie;
@@ -69,10 +69,10 @@ public final class SumsSurface implements Surface {
   /**
    * The surface.
    *
-   * @param chores what draws the tiles beside the window
+   * @param tasks what draws the tiles beside the window
    * @param printer prints a template at full size
    */
-  public SumsSurface(Desk desk, Chores chores, Consumer<Template> printer) {
+  public SumsSurface(Desk desk, BackgroundTasks tasks, Consumer<Template> printer) {
     this.desk = desk;
     this.printer = printer;
     this.model = new SumsModel(desk);
@@ -81,7 +81,7 @@ public final class SumsSurface implements Surface {
     mat.setHand(new Pulling());
     node.setLeft(drawers());
     node.setBottom(below);
-    chores.start(
+    tasks.start(
         "Drawing the sums",
         () -> SumsModel.usual(desk.catalogue()),
         // One after another: all at once would hold the window up.

@@ -6,7 +6,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
-import stoutblade.desktop.Chores;
+import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Meshes;
 import stoutblade.desktop.Pictures;
@@ -27,11 +27,11 @@ public final class DraftSurface implements Surface {
   private final BorderPane node = new BorderPane(middle);
 
   /** The surface. */
-  public DraftSurface(Desk desk, Pictures pictures, Meshes meshes, Chores chores) {
+  public DraftSurface(Desk desk, Pictures pictures, Meshes meshes, BackgroundTasks tasks) {
     this.desk = desk;
     this.outlines = new OutlineDesk(desk, pictures);
     this.prop = new PropDesk(desk, pictures);
-    this.patch = new PatchDesk(desk, chores, meshes);
+    this.patch = new PatchDesk(desk, tasks, meshes);
     this.newPart = new NewPart(desk);
     together.setId("together");
     together.setOnAction(event -> turn());

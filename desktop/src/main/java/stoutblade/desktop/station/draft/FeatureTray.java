@@ -10,9 +10,9 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.SizeFields;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.feature.Feature;
+import stoutblade.feature.Where;
 import stoutblade.project.PartEdits;
-import stoutblade.prop.Feature;
-import stoutblade.prop.Where;
 import stoutblade.shape.Box;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
@@ -94,7 +94,7 @@ final class FeatureTray {
   }
 
   private void selectLast() {
-    model.selectFeature(model.slab().features().getLast().id());
+    model.selectFeature(model.blank().features().getLast().id());
   }
 
   /** Adds a feature along the selected side, and selects it. */

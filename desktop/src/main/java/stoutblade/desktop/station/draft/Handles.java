@@ -1,8 +1,8 @@
 package stoutblade.desktop.station.draft;
 
 import java.util.List;
-import stoutblade.prop.Spot;
-import stoutblade.prop.Where;
+import stoutblade.feature.Spot;
+import stoutblade.feature.Where;
 import stoutblade.shape.Point;
 
 /** The points by which the place of something is held on the mat. */

@@ -12,13 +12,13 @@ import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.MaskingTape;
+import stoutblade.feature.Blank;
+import stoutblade.feature.Measures;
+import stoutblade.feature.PlateForm;
 import stoutblade.project.Derived;
 import stoutblade.project.PartReckoning;
 import stoutblade.project.Place;
 import stoutblade.project.Station;
-import stoutblade.prop.Measures;
-import stoutblade.prop.PlateForm;
-import stoutblade.prop.Slab;
 import stoutblade.shape.Box;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
@@ -146,7 +146,7 @@ final class OutlineDesk {
               : outline.nodes().stream().mapToDouble(it -> it.at().y()).max().orElse(0) * 1.04;
       drawing.centreLine(pen, end);
     }
-    drawing.slab(pen, model.moved());
+    drawing.blank(pen, model.moved());
     drawing.nodes(pen, outline);
     Optional<PlateForm> form =
         desk.reckoned().part(model.id()).flatMap(PartReckoning::form).filter(PlateForm::whole);
@@ -155,7 +155,7 @@ final class OutlineDesk {
     } else {
       Optional.of(model.moved())
           .filter(it -> it.outline().drawn())
-          .ifPresent((Slab it) -> drawing.measures(pen, it));
+          .ifPresent((Blank it) -> drawing.measures(pen, it));
     }
     tape.mark(pen);
   }

@@ -7,14 +7,14 @@ import stoutblade.desktop.Pictures;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.station.Figures;
+import stoutblade.feature.Blank;
+import stoutblade.feature.Feature;
+import stoutblade.feature.Marking;
+import stoutblade.feature.Measures;
+import stoutblade.feature.PlateForm;
+import stoutblade.feature.Spot;
 import stoutblade.measure.Display;
 import stoutblade.measure.Quantity;
-import stoutblade.prop.Feature;
-import stoutblade.prop.Marking;
-import stoutblade.prop.Measures;
-import stoutblade.prop.PlateForm;
-import stoutblade.prop.Slab;
-import stoutblade.prop.Spot;
 import stoutblade.shape.Box;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.Exact;
@@ -71,30 +71,30 @@ final class OutlineDrawing {
   }
 
   /** The blade or a plate, with what is worked into it. */
-  void slab(Pen pen, Slab slab) {
+  void blank(Pen pen, Blank blank) {
     if (model.layer().isPresent()) {
-      outline(pen, slab.outline());
-      Outline part = model.slab().outline();
+      outline(pen, blank.outline());
+      Outline part = model.blank().outline();
       if (part.drawn()) {
         pen.stroke(part.outline(), pen.colour(Ink.MEASURE), 1.4, 7, 4);
       }
       return;
     }
-    if (model.lies() && slab.features().isEmpty()) {
-      outline(pen, slab.outline());
+    if (model.lies() && blank.features().isEmpty()) {
+      outline(pen, blank.outline());
       return;
     }
-    Optional<PlateForm> known = desk.reckoned().part(slab.id()).flatMap(it -> it.form());
+    Optional<PlateForm> known = desk.reckoned().part(blank.id()).flatMap(it -> it.form());
     PlateForm form =
         known
             .filter(it -> !model.holding())
-            .orElseGet(() -> PlateForm.roughly(slab, desk.typeface()));
-    if (!slab.outline().drawn() || form.crossing().isPresent()) {
-      outline(pen, slab.outline());
+            .orElseGet(() -> PlateForm.roughly(blank, desk.typeface()));
+    if (!blank.outline().drawn() || form.crossing().isPresent()) {
+      outline(pen, blank.outline());
       return;
     }
     form(pen, form, model.feature().map(Feature::id).orElse(""));
-    for (Feature feature : slab.features()) {
+    for (Feature feature : blank.features()) {
       boolean chosen = model.feature().filter(it -> it.id().equals(feature.id())).isPresent();
       List<Point> handles = Handles.of(feature.where());
       if (chosen && handles.size() > 1) {
@@ -206,8 +206,8 @@ final class OutlineDrawing {
         pen.colour(Ink.MEASURE));
   }
 
-  void measures(Pen pen, Slab slab) {
-    Box box = Box.around(slab.outline().outline().flattened(0.1));
+  void measures(Pen pen, Blank blank) {
+    Box box = Box.around(blank.outline().outline().flattened(0.1));
     double beside = box.minX() - 30 / pen.zoom();
     pen.measure(
         new Point(beside, box.minY()),

@@ -8,13 +8,13 @@ import java.util.function.UnaryOperator;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import stoutblade.desktop.Desk;
+import stoutblade.feature.Blank;
+import stoutblade.feature.Feature;
 import stoutblade.part.Defaults;
 import stoutblade.part.Part;
 import stoutblade.project.OutlineEdits;
 import stoutblade.project.PartEdits;
 import stoutblade.project.PartReckoning;
-import stoutblade.prop.Feature;
-import stoutblade.prop.Slab;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
@@ -86,21 +86,21 @@ final class OutlineModel {
   }
 
   /** What is looked at, with what is worked into it. */
-  Slab slab() {
+  Blank blank() {
     return part()
-        .flatMap(Part::slab)
+        .flatMap(Part::blank)
         .orElseGet(
             () ->
                 desk.prop()
                     .defaults()
                     .layered("d1", Defaults.FIRST, HalfOutline.EMPTY, "")
-                    .slab()
+                    .blank()
                     .orElseThrow());
   }
 
-  /** The layers of what is looked at. */
+  /** The layers of what is looked at; none before there is a part. */
   List<Sheet> sheets() {
-    return part().map(Part::layering).orElseGet(() -> desk.prop().defaults().stack()).sheets();
+    return part().map(it -> it.layering().sheets()).orElse(List.of());
   }
 
   /** The layer whose outline is drawn, counted from 0 at the back; none for that of the part. */
@@ -110,21 +110,21 @@ final class OutlineModel {
   }
 
   /** The same as it is to be drawn: with what is being moved where it is now. */
-  Slab moved() {
-    Slab slab = slab();
+  Blank moved() {
+    Blank blank = blank();
     if (layer().isPresent()) {
-      return new Slab(
-          slab.id(), slab.name(), outline(), List.of(), slab.thicknessMm(), slab.bothFaces());
+      return new Blank(
+          blank.id(), blank.name(), outline(), List.of(), blank.thicknessMm(), blank.bothFaces());
     }
-    List<Feature> features = new ArrayList<>(slab.features());
+    List<Feature> features = new ArrayList<>(blank.features());
     shifting.ifPresent(now -> features.replaceAll(it -> it.id().equals(now.id()) ? now : it));
-    return new Slab(
-        slab.id(),
-        slab.name(),
-        moving.orElse(slab.outline()),
+    return new Blank(
+        blank.id(),
+        blank.name(),
+        moving.orElse(blank.outline()),
         features,
-        slab.thicknessMm(),
-        slab.bothFaces());
+        blank.thicknessMm(),
+        blank.bothFaces());
   }
 
   /** The id of what is looked at, as edits call it; empty before there is anything. */

@@ -16,10 +16,10 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.feature.Feature;
 import stoutblade.project.LayerEdits;
 import stoutblade.project.OutlineEdits;
 import stoutblade.project.PartEdits;
-import stoutblade.prop.Feature;
 import stoutblade.shape.Box;
 import stoutblade.shape.Exact;
 import stoutblade.shape.HalfOutline;
@@ -295,7 +295,7 @@ final class OutlineTrays {
     if (model.layer().isEmpty()) {
       always.with("Cut, draw, lay on", features);
       if (model.part().isPresent()) {
-        bothFaces.setSelected(model.slab().bothFaces());
+        bothFaces.setSelected(model.blank().bothFaces());
         always.with("What is worked in", bothFaces);
       }
     }

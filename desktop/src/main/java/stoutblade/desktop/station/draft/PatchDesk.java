@@ -14,7 +14,7 @@ import javafx.scene.image.Image;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
-import stoutblade.desktop.Chores;
+import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Meshes;
 import stoutblade.desktop.Pictures;
@@ -59,7 +59,7 @@ final class PatchDesk {
   private static final int MOST_TAPED = 3;
 
   private final Desk desk;
-  private final Chores chores;
+  private final BackgroundTasks tasks;
   private final PatchModel model;
   private final MatView mat = new MatView(Lie.UPRIGHT);
   private final BorderPane node = new BorderPane(mat);
@@ -83,9 +83,9 @@ final class PatchDesk {
   /** A piece laid flat: its picture, where it lies, and the lines round it. */
   private record Flat(Image image, Box frame, List<Point> outline, Point by) {}
 
-  PatchDesk(Desk desk, Chores chores, Meshes meshes) {
+  PatchDesk(Desk desk, BackgroundTasks tasks, Meshes meshes) {
     this.desk = desk;
-    this.chores = chores;
+    this.tasks = tasks;
     this.model = new PatchModel(desk, meshes);
     this.tape = new MaskingTape(desk, mat, place -> Optional.empty());
     mat.setId("patch-mat");
@@ -207,7 +207,7 @@ final class PatchDesk {
     int[] faces = model.triangles();
     Seams seams = model.seams();
     double forgiven = model.forgives();
-    chores.start(
+    tasks.start(
         "Laying " + faces.length + " faces flat",
         progress ->
             darts
@@ -234,7 +234,7 @@ final class PatchDesk {
     double forgiven = model.forgives();
     boolean sized = model.mm().isPresent();
     double mm = mm();
-    chores.start(
+    tasks.start(
         "Proposing seams",
         progress -> Proposal.of(mesh.get(), faces, seams, mm, forgiven, progress),
         laid -> {
@@ -266,7 +266,7 @@ final class PatchDesk {
     Mesh mesh = model.mesh().orElseThrow();
     int[] faces = model.triangles();
     double mm = mm();
-    chores.start(
+    tasks.start(
         what, progress -> LaidFlat.of(mesh, faces, cut.apply(laid), mm, progress), this::take);
   }
 
@@ -312,7 +312,7 @@ final class PatchDesk {
     Optional<LaidFlat> laid = model.laid();
     double mm = mm();
     double forgiven = model.forgives();
-    chores.start(
+    tasks.start(
         "Colouring",
         progress -> {
           Shading seen =

@@ -7,11 +7,11 @@ import stoutblade.desktop.Pictures;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.station.Figures;
+import stoutblade.feature.PlateForm;
+import stoutblade.feature.Spot;
 import stoutblade.layer.Layers;
 import stoutblade.part.Part;
 import stoutblade.project.PartReckoning;
-import stoutblade.prop.PlateForm;
-import stoutblade.prop.Spot;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 

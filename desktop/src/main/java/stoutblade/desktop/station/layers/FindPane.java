@@ -15,7 +15,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import stoutblade.catalogue.Foam;
-import stoutblade.desktop.Chores;
+import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.mat.Ink;
@@ -57,14 +57,14 @@ final class FindPane {
   private final EntryField leftLong;
   private double leftWideMm = 300;
   private double leftLongMm = 400;
-  private final Chores chores;
+  private final BackgroundTasks tasks;
   private boolean showing;
   private Optional<Wish> asked = Optional.empty();
   private List<Choice> found = List.of();
 
-  FindPane(Desk desk, Chores chores, LayersModel model) {
+  FindPane(Desk desk, BackgroundTasks tasks, LayersModel model) {
     this.desk = desk;
-    this.chores = chores;
+    this.tasks = tasks;
     this.model = model;
     wanted = EntryField.length(desk, mm -> asked(() -> model.setWanted(mm)));
     within = EntryField.length(desk, mm -> asked(() -> model.setWithin(mm)));
@@ -222,7 +222,7 @@ final class FindPane {
     }
     asked = Optional.of(wish);
     rows.setDisable(true);
-    chores.start(
+    tasks.start(
         "Looking for layers",
         () -> LayersModel.choices(wish),
         choices -> {

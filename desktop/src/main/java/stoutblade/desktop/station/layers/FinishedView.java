@@ -4,7 +4,7 @@ import java.util.Optional;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.scene.paint.Color;
-import stoutblade.desktop.Chores;
+import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
@@ -25,7 +25,7 @@ final class FinishedView {
   private static final int LEGEND_STEPS = 24;
 
   private final Desk desk;
-  private final Chores chores;
+  private final BackgroundTasks tasks;
   private final LayersModel model;
   private final MatView mat = new MatView(Lie.LYING);
   private Optional<Layered> shown = Optional.empty();
@@ -33,9 +33,9 @@ final class FinishedView {
   private Optional<HeightMap> map = Optional.empty();
   private Optional<WritableImage> image = Optional.empty();
 
-  FinishedView(Desk desk, Chores chores, LayersModel model) {
+  FinishedView(Desk desk, BackgroundTasks tasks, LayersModel model) {
     this.desk = desk;
-    this.chores = chores;
+    this.tasks = tasks;
     this.model = model;
     mat.setId("finished-mat");
     mat.setDrawing(this::draw);
@@ -63,7 +63,7 @@ final class FinishedView {
       return;
     }
     sampledOf = Optional.of(layers);
-    chores.start(
+    tasks.start(
         "Looking at the finished part",
         progress -> HeightMap.of(layers, MOST_PLACES, progress),
         found -> {

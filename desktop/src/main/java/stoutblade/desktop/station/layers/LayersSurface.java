@@ -15,7 +15,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import stoutblade.desktop.Chores;
+import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Meshes;
 import stoutblade.desktop.Style;
@@ -49,14 +49,14 @@ public final class LayersSurface implements Surface {
   private final Tray above = new Tray();
 
   /** The surface. */
-  public LayersSurface(Desk desk, Chores chores, Meshes meshes) {
+  public LayersSurface(Desk desk, BackgroundTasks tasks, Meshes meshes) {
     this.desk = desk;
-    this.slices = new SliceDesk(desk, chores, meshes);
+    this.slices = new SliceDesk(desk, tasks, meshes);
     this.model = new LayersModel(desk);
     this.section = new SectionDesk(desk, Station.LAYERS, pen -> {});
     this.apart = new ApartView("apart-mat", () -> model.selected().orElse(-1));
-    this.finished = new FinishedView(desk, chores, model);
-    this.find = new FindPane(desk, chores, model);
+    this.finished = new FinishedView(desk, tasks, model);
+    this.find = new FindPane(desk, tasks, model);
     this.stack = new StackTray(desk, model, this::after);
     this.profile = new ProfileTray(desk, model, section::stationMm, this::after);
     at =

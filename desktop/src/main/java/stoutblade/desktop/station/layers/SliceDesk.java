@@ -12,7 +12,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.layout.BorderPane;
 import stoutblade.catalogue.Foam;
-import stoutblade.desktop.Chores;
+import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Meshes;
 import stoutblade.desktop.Style;
@@ -23,9 +23,9 @@ import stoutblade.formats.ModelFile;
 import stoutblade.measure.Display;
 import stoutblade.mesh.Mesh;
 import stoutblade.part.Part;
+import stoutblade.part.Slices;
 import stoutblade.project.Change;
 import stoutblade.project.PartEdits;
-import stoutblade.prop.Slices;
 import stoutblade.reference.Model;
 import stoutblade.reference.ModelSize;
 import stoutblade.reference.Orientation;
@@ -43,7 +43,7 @@ final class SliceDesk {
   private static final double USUAL_PEG_MM = 9;
 
   private final Desk desk;
-  private final Chores chores;
+  private final BackgroundTasks tasks;
   private final Meshes meshes;
   private final ApartView apart = new ApartView("slice-mat", () -> -1);
   private final Label note = apart.node().note("slice-note", 520);
@@ -72,9 +72,9 @@ final class SliceDesk {
   private double slicedPegMm;
   private boolean showing;
 
-  SliceDesk(Desk desk, Chores chores, Meshes meshes) {
+  SliceDesk(Desk desk, BackgroundTasks tasks, Meshes meshes) {
     this.desk = desk;
-    this.chores = chores;
+    this.tasks = tasks;
     this.meshes = meshes;
     meshes.whenChanged(
         () -> {
@@ -273,7 +273,7 @@ final class SliceDesk {
       return;
     }
     slice.setDisable(true);
-    chores.start(
+    tasks.start(
         "Slicing '" + model.name() + "'",
         progress -> {
           Mesh mesh = file.get().mesh();

@@ -45,7 +45,7 @@ final class Agreement extends VBox {
         new Label(
             (weighed.agree() ? "Rulers agree" : "Rulers disagree")
                 + ": ± "
-                + Display.decimal(100 * weighed.combined().doubt().range95() / middle, 1)
+                + Display.decimal(100 * weighed.combined().uncertainty().range95() / middle, 1)
                 + " %");
     title.getStyleClass().add(Style.AGREEMENT_TITLE);
     getChildren().add(title);
@@ -55,13 +55,13 @@ final class Agreement extends VBox {
   }
 
   private static double reach(Weighed weighed, double middle) {
-    double most = weighed.combined().doubt().range95();
+    double most = weighed.combined().uncertainty().range95();
     for (Weighed.Part part : weighed.parts()) {
       most =
           Math.max(
               most,
               Math.abs(part.figure().value() - middle)
-                  + Math.min(part.figure().doubt().range95(), 0.2 * middle));
+                  + Math.min(part.figure().uncertainty().range95(), 0.2 * middle));
     }
     return most * 1.08;
   }
@@ -89,14 +89,14 @@ final class Agreement extends VBox {
             bar(
                 Style.AGREEMENT_BAND,
                 middle,
-                weighed.combined().doubt().range95(),
+                weighed.combined().uncertainty().range95(),
                 middle,
                 reach,
                 0),
             bar(
                 Style.AGREEMENT_BAR,
                 part.figure().value(),
-                part.figure().doubt().range95(),
+                part.figure().uncertainty().range95(),
                 middle,
                 reach,
                 5));

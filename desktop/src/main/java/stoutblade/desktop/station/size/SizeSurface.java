@@ -11,7 +11,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
-import stoutblade.desktop.Chores;
+import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Meshes;
 import stoutblade.desktop.Pictures;
@@ -89,11 +89,16 @@ public final class SizeSurface implements Surface {
    * @param home the folder in which this machine's screen measure is kept
    */
   public SizeSurface(
-      Desk desk, Pictures pictures, Meshes meshes, Chores chores, Path home, Requests requests) {
+      Desk desk,
+      Pictures pictures,
+      Meshes meshes,
+      BackgroundTasks tasks,
+      Path home,
+      Requests requests) {
     this.desk = desk;
     this.requests = requests;
     this.meshes = meshes;
-    this.traceDesk = new TraceDesk(desk, pictures, chores, this::lay, this::lay);
+    this.traceDesk = new TraceDesk(desk, pictures, tasks, this::lay, this::lay);
     this.pictureDesk = new PictureDesk(desk, pictures, traceDesk);
     this.modelDesk = new ModelDesk(desk, meshes);
     this.outlineDesk = new OutlineDesk(desk);

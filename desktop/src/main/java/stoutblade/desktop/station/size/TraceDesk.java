@@ -15,7 +15,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
-import stoutblade.desktop.Chores;
+import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Pictures;
 import stoutblade.desktop.mat.Ink;
@@ -48,7 +48,7 @@ final class TraceDesk {
 
   private final Desk desk;
   private final Pictures pictures;
-  private final Chores chores;
+  private final BackgroundTasks tasks;
   private final Runnable opened;
   private final Runnable done;
   private final MatView mat = new MatView(Lie.UPRIGHT);
@@ -104,10 +104,10 @@ final class TraceDesk {
    * @param opened called when there is something to trace
    * @param done called when it is kept or given up
    */
-  TraceDesk(Desk desk, Pictures pictures, Chores chores, Runnable opened, Runnable done) {
+  TraceDesk(Desk desk, Pictures pictures, BackgroundTasks tasks, Runnable opened, Runnable done) {
     this.desk = desk;
     this.pictures = pictures;
-    this.chores = chores;
+    this.tasks = tasks;
     this.opened = opened;
     this.done = done;
     mat.setId("trace-mat");
@@ -194,7 +194,7 @@ final class TraceDesk {
     note = "";
     var flat = size.scale().flat().map();
     var reference = size.scale().reference();
-    chores.start(
+    tasks.start(
         "Flattening",
         () -> {
           Box frame =
@@ -265,7 +265,7 @@ final class TraceDesk {
     int mine = ++round;
     source.ifPresent(
         it ->
-            chores.start(
+            tasks.start(
                 "Tracing",
                 progress -> Tracer.trace(it.pixels(), it::place, it.mm(), changed, progress),
                 result -> {

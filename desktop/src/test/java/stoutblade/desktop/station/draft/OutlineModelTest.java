@@ -51,6 +51,15 @@ class OutlineModelTest {
   }
 
   @Test
+  void before_there_is_a_part_there_is_no_layer_to_draw() {
+    desk.layerProperty().set(1);
+
+    assertThat(model.sheets()).isEmpty();
+    assertThat(model.layer()).isEmpty();
+    assertThat(model.outline().nodes()).isEmpty();
+  }
+
+  @Test
   void the_first_node_lies_on_the_base_and_either_side_may_be_traced() {
     trace();
 

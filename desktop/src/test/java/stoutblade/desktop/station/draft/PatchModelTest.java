@@ -8,7 +8,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import stoutblade.demo.Demo;
-import stoutblade.desktop.Chores;
+import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Meshes;
 import stoutblade.desktop.NewProject;
@@ -20,9 +20,9 @@ import stoutblade.flatten.StretchColours;
 import stoutblade.formats.Document;
 import stoutblade.formats.ModelFile;
 import stoutblade.mesh.Mesh;
+import stoutblade.part.FlatPieces;
 import stoutblade.part.Part;
 import stoutblade.project.PatchFigures;
-import stoutblade.prop.FlatPieces;
 import stoutblade.reference.Orientation.View;
 import stoutblade.shape.Point;
 
@@ -30,7 +30,7 @@ import stoutblade.shape.Point;
 class PatchModelTest {
 
   private final Desk desk = TestDesk.demo();
-  private final Meshes meshes = new Meshes(desk, new Chores(desk::say));
+  private final Meshes meshes = new Meshes(desk, new BackgroundTasks(desk::say));
   private final PatchModel model = new PatchModel(desk, meshes);
 
   @BeforeEach

@@ -1,0 +1,204 @@
+package stoutblade.feature;
+
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import stoutblade.measure.Quantity;
+import stoutblade.sum.Entry;
+
+/**
+ * Something that is cut into a plate, worked into its edge, drawn on it or laid on it.
+ *
+ * @param id unique among the features of a plate: f and a number
+ * @param kind what it is
+ * @param sizes its sizes by the keys of the kind's entries, in mm; the others are as usual
+ * @param words what is written, for lettering; empty for anything else
+ * @param where its places
+ */
+public record Feature(String id, Kind kind, Map<String, Double> sizes, String words, Where where) {
+
+  /** The most features of one plate. */
+  public static final int MOST = 200;
+
+  private static final int LONGEST_WORDS = 80;
+  private static final int MOST_REPEATS = 6000;
+
+  /** Where features of a kind can be. */
+  public enum Reach {
+    /** At places, in a ring, in a row or along an edge. */
+    ANYWHERE,
+    /** Along an edge only. */
+    EDGE,
+    /** Between two places only. */
+    LINE
+  }
+
+  /** Kinds of features, with what is asked for each. */
+  public enum Kind {
+    HOLE("Hole", "hole", Reach.ANYWHERE),
+    SLOT("Slot", "slot", Reach.ANYWHERE),
+    WINDOW("Window", "window", Reach.ANYWHERE),
+    TEETH("Teeth", "row of teeth", Reach.EDGE),
+    NOTCH("Notches", "notches", Reach.EDGE),
+    DAMAGE("Damage", "damage", Reach.EDGE),
+    BEVEL("Bevel", "bevel", Reach.EDGE),
+    FULLER("Fuller", "fuller", Reach.LINE),
+    LINE("Engraved line", "engraved line", Reach.LINE),
+    SCORES("Score lines", "score lines", Reach.LINE),
+    RIVET("Rivets", "rivets", Reach.ANYWHERE),
+    LETTERS("Lettering", "lettering", Reach.ANYWHERE),
+    ORNAMENT("Ornament", "ornament", Reach.ANYWHERE),
+    RECESS("Recess", "recess", Reach.ANYWHERE);
+
+    private final String title;
+    private final String plain;
+    private final Reach reach;
+
+    Kind(String title, String plain, Reach reach) {
+      this.title = title;
+      this.plain = plain;
+      this.reach = reach;
+    }
+
+    /** Its name on the screen. */
+    public String title() {
+      return title;
+    }
+
+    /** Its name inside a sentence. */
+    public String plain() {
+      return plain;
+    }
+
+    public Reach reach() {
+      return reach;
+    }
+
+    /** What is asked for. */
+    public List<Entry> entries() {
+      return FeatureSizes.of(this);
+    }
+
+    Entry entry(String key) {
+      return entries().stream().filter(it -> it.key().equals(key)).findFirst().orElseThrow();
+    }
+  }
+
+  /**
+   * Checks the sizes, the words and the place.
+   *
+   * @throws IllegalArgumentException if one is out of range or not asked for, with what it is
+   */
+  public Feature {
+    sizes = Collections.unmodifiableMap(new TreeMap<>(sizes));
+    if (!id.matches("f[1-9][0-9]{0,3}")) {
+      throw new IllegalArgumentException("A feature's id is f and a number; found '" + id + "'");
+    }
+    Set<String> unknown = new HashSet<>(sizes.keySet());
+    unknown.removeAll(kind.entries().stream().map(Entry::key).toList());
+    if (!unknown.isEmpty()) {
+      throw new IllegalArgumentException(
+          "A " + kind.plain() + " has no size '" + unknown.iterator().next() + "'");
+    }
+    sizes.forEach((key, value) -> check(kind, kind.entry(key), value));
+    if (words.length() > LONGEST_WORDS || (kind == Kind.LETTERS && words.isBlank())) {
+      throw new IllegalArgumentException(
+          "Lettering has 1 to " + LONGEST_WORDS + " letters; found '" + words + "'");
+    }
+    boolean fits =
+        switch (kind.reach()) {
+          case EDGE -> where instanceof Where.Along;
+          case LINE -> where instanceof Where.Row;
+          case ANYWHERE -> true;
+        };
+    if (!fits) {
+      throw new IllegalArgumentException(
+          kind.title()
+              + (kind.reach() == Reach.EDGE
+                  ? ": along an edge only"
+                  : ": from one place to another only"));
+    }
+  }
+
+  /**
+   * Features that are worked into one sheet, copied.
+   *
+   * @throws IllegalArgumentException if there are too many, or two have one id
+   */
+  public static List<Feature> checked(List<Feature> features) {
+    if (features.size() > MOST
+        || features.stream().map(Feature::id).distinct().count() < features.size()) {
+      throw new IllegalArgumentException(
+          "A plate has at most " + MOST + " features, each with an id of its own");
+    }
+    long repeats =
+        features.stream()
+            .mapToLong(it -> (long) it.where().count() * Math.max(1, it.words().length()))
+            .sum();
+    if (repeats > MOST_REPEATS) {
+      throw new IllegalArgumentException(
+          "What is worked into a plate is repeated at most "
+              + MOST_REPEATS
+              + " times in all, each letter counted; found "
+              + repeats);
+    }
+    return List.copyOf(features);
+  }
+
+  private static void check(Kind kind, Entry entry, double value) {
+    boolean whole = entry.quantity() != Quantity.COUNT || value == Math.rint(value);
+    if (!(value >= entry.least() && value <= entry.most()) || !whole) {
+      throw new IllegalArgumentException(
+          kind.title()
+              + ", "
+              + entry.label()
+              + ": from "
+              + entry.least()
+              + " to "
+              + entry.most()
+              + (whole ? "" : ", whole")
+              + "; found "
+              + value);
+    }
+  }
+
+  /** A size, in mm; or the number of a choice. */
+  public double size(String key) {
+    return sizes.getOrDefault(key, kind.entry(key).usual());
+  }
+
+  /** True where the choice of an entry is the one with a number. */
+  boolean is(String key, int chosen) {
+    return (int) size(key) == chosen;
+  }
+
+  /** The same with one size changed. */
+  public Feature with(String key, double value) {
+    Map<String, Double> changed = new TreeMap<>(sizes);
+    changed.put(key, value);
+    return new Feature(id, kind, changed, words, where);
+  }
+
+  public Feature at(Where changed) {
+    return new Feature(id, kind, sizes, words, changed);
+  }
+
+  public Feature saying(String changed) {
+    return new Feature(id, kind, sizes, changed, where);
+  }
+
+  /** The same made larger or smaller; sizes that were left as usual become sizes of their own. */
+  public Feature times(double factor) {
+    Map<String, Double> larger = new TreeMap<>(sizes);
+    for (Entry entry : kind.entries()) {
+      boolean depth = entry.key().equals("deep") && kind.reach() == Reach.LINE;
+      if (entry.quantity() == Quantity.LENGTH && !depth && !entry.key().equals("edge")) {
+        larger.put(entry.key(), size(entry.key()) * factor);
+      }
+    }
+    return new Feature(id, kind, larger, words, where.times(factor));
+  }
+}

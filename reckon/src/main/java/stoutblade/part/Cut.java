@@ -1,0 +1,123 @@
+package stoutblade.part;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import stoutblade.develop.Developed;
+import stoutblade.feature.Blank;
+import stoutblade.feature.Feature;
+import stoutblade.feature.PlateForm;
+import stoutblade.feature.Typeface;
+import stoutblade.shape.HalfOutline;
+import stoutblade.shape.Outline;
+import stoutblade.shape.Path;
+import stoutblade.stack.Layering;
+
+/**
+ * A shape that is cut from flat sheets along an outline: a blade, a disc, a guard.
+ *
+ * @param outline its outline, in mm
+ * @param features what is cut into it, drawn on it and laid on it
+ * @param bothFaces true where that is on both its faces
+ * @param from the id of the picture or model that its outline was traced on; empty for none
+ */
+public record Cut(Outline outline, List<Feature> features, boolean bothFaces, String from)
+    implements Shape {
+
+  /**
+   * Copies the features.
+   *
+   * @throws IllegalArgumentException if there are too many, two have one id, or a bevel is worked
+   *     into both faces: that is what the layers are for
+   */
+  public Cut {
+    features = Feature.checked(features);
+    if (bothFaces && features.stream().anyMatch(it -> it.kind() == Feature.Kind.BEVEL)) {
+      throw new IllegalArgumentException(
+          "A bevel on both faces is set at Layers: it runs round the whole edge");
+    }
+  }
+
+  /** One that is drawn by numbers, worked on its front. */
+  public Cut(Outline outline, List<Feature> features) {
+    this(outline, features, false, "");
+  }
+
+  /** One that nothing is worked into. */
+  public Cut(Outline outline) {
+    this(outline, List.of());
+  }
+
+  /** Half an outline that is worked on both faces, as a blade is. */
+  public static Cut blade(HalfOutline half, Feature... features) {
+    return new Cut(half, List.of(features), true, "");
+  }
+
+  /** A feature, where it is there. */
+  public Optional<Feature> feature(String id) {
+    return features.stream().filter(it -> it.id().equals(id)).findFirst();
+  }
+
+  /** True where half of it is drawn. */
+  public boolean half() {
+    return outline instanceof HalfOutline;
+  }
+
+  /** The same with its outline traced on a picture or a model. */
+  public Cut withFrom(String tracedOn) {
+    return new Cut(outline, features, bothFaces, tracedOn);
+  }
+
+  public Cut withOutline(Outline changed) {
+    return new Cut(changed, features, bothFaces, from);
+  }
+
+  public Cut withFeatures(List<Feature> changed) {
+    return new Cut(outline, changed, bothFaces, from);
+  }
+
+  public Cut withBothFaces(boolean changed) {
+    return new Cut(outline, features, changed, from);
+  }
+
+  /** The same with a feature changed. */
+  public Cut with(String featureId, UnaryOperator<Feature> change) {
+    return withFeatures(
+        features.stream().map(it -> it.id().equals(featureId) ? change.apply(it) : it).toList());
+  }
+
+  @Override
+  public Developed developed(String name, double thicknessMm) {
+    return PlateForm.of(blank("", name, thicknessMm), Typeface.NONE).developed();
+  }
+
+  /**
+   * What is worked.
+   *
+   * @param layerMm how thick each of its outer layers is
+   */
+  public Blank blank(String id, String name, double layerMm) {
+    return new Blank(id, name, outline, features, layerMm, bothFaces);
+  }
+
+  @Override
+  public List<Path> seen(double thicknessMm, boolean facing) {
+    return outline.drawn() ? List.of(outline.outline()) : List.of();
+  }
+
+  @Override
+  public Cut times(double factor) {
+    return new Cut(
+        outline.times(factor),
+        features.stream().map(it -> it.times(factor)).toList(),
+        bothFaces,
+        from);
+  }
+
+  @Override
+  public void check(Optional<Layering> stack) {
+    if (stack.isEmpty()) {
+      throw new IllegalArgumentException("What is cut along an outline is cut from sheets");
+    }
+  }
+}

@@ -1,0 +1,111 @@
+package stoutblade.part;
+
+import stoutblade.feature.Where;
+import stoutblade.shape.Point;
+
+/**
+ * Where a part is on the prop, and how it shows.
+ *
+ * @param on the id of the part that it is fixed to, whose frame its places are in; empty for the
+ *     prop itself, whose frame is the blade's
+ * @param where its places, one or more
+ * @param facing true where it is seen along its axis, as the face of a shield; false from its side
+ * @param shows which of its faces are seen
+ * @param textured which of its faces has the sheet's texture
+ * @param copies how many are made for each place
+ * @param mirrored how many of those are cut mirrored
+ */
+public record Placing(
+    String on, Where where, boolean facing, Faces shows, Faces textured, int copies, int mirrored) {
+
+  private static final int MOST_COPIES = 200;
+
+  /** Faces of a part. */
+  public enum Faces {
+    NONE("neither"),
+    FRONT("front"),
+    BACK("back"),
+    BOTH("both");
+
+    private final String words;
+
+    Faces(String words) {
+      this.words = words;
+    }
+
+    /** The word on the screen. */
+    public String words() {
+      return words;
+    }
+
+    /** True where the front is among them. */
+    public boolean front() {
+      return this == FRONT || this == BOTH;
+    }
+  }
+
+  /** At the prop's origin, seen from the side, once. */
+  public static final Placing USUAL =
+      new Placing("", Where.At.of(0, 0), false, Faces.FRONT, Faces.NONE, 1, 0);
+
+  /**
+   * Checks the numbers.
+   *
+   * @throws IllegalArgumentException if fewer than one is made, or more are mirrored than made
+   */
+  public Placing {
+    if (copies < 1 || copies > MOST_COPIES) {
+      throw new IllegalArgumentException(
+          "Of a part 1 to " + MOST_COPIES + " are made; found " + copies);
+    }
+    if (mirrored < 0 || mirrored > copies) {
+      throw new IllegalArgumentException(
+          "Of " + copies + " made, none to all are mirrored; found " + mirrored);
+    }
+    if (textured == Faces.BOTH) {
+      throw new IllegalArgumentException("A sheet is textured on one face at most");
+    }
+  }
+
+  public Placing on(String changed) {
+    return new Placing(changed, where, facing, shows, textured, copies, mirrored);
+  }
+
+  /** Fixed to nothing: along the edge of what carried it there is no place any more. */
+  public Placing freed() {
+    Placing own = on("");
+    return own.where() instanceof Where.Along ? own.at(Where.At.of(0, 0)) : own;
+  }
+
+  public Placing at(Where changed) {
+    return new Placing(on, changed, facing, shows, textured, copies, mirrored);
+  }
+
+  public Placing facing(boolean changed) {
+    return new Placing(on, where, changed, shows, textured, copies, mirrored);
+  }
+
+  public Placing showing(Faces changed) {
+    return new Placing(on, where, facing, changed, textured, copies, mirrored);
+  }
+
+  public Placing textured(Faces changed) {
+    return new Placing(on, where, facing, shows, changed, copies, mirrored);
+  }
+
+  /** The same with other numbers; no more are mirrored than made. */
+  public Placing made(int copiesNow, int mirroredNow) {
+    return new Placing(
+        on, where, facing, shows, textured, copiesNow, Math.min(mirroredNow, copiesNow));
+  }
+
+  /** The same moved in the frame that it is in. */
+  public Placing moved(Point by) {
+    return at(where.moved(by));
+  }
+
+  /** The same with its places further apart by a factor. */
+  public Placing times(double factor) {
+    return at(where.times(factor));
+  }
+}
