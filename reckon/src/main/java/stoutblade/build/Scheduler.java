@@ -11,6 +11,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.PriorityQueue;
 import java.util.Set;
 import java.util.TreeMap;
 import stoutblade.build.Plan.Placed;
@@ -38,6 +39,7 @@ final class Scheduler {
   private final FreeHours hours;
   private final LocalDateTime readyBy;
   private final TreeMap<LocalDate, List<Sitting>> taken = new TreeMap<>();
+  private final Map<LocalDate, List<Sitting>> free = new HashMap<>();
   private final Map<String, List<Sitting>> places = new HashMap<>();
   private final Map<String, String> failures = new LinkedHashMap<>();
 
@@ -60,17 +62,23 @@ final class Scheduler {
   }
 
   private Outcome outcome() {
-    List<Block> waiting = blocks();
-    tie(waiting);
-    while (!waiting.isEmpty()) {
-      Block next =
-          waiting.stream()
-              .filter(block -> block.followers == 0)
-              .max(Comparator.comparing(block -> block.latestStart))
-              .orElseThrow(() -> new IllegalArgumentException("The steps need one another"));
+    List<Block> blocks = blocks();
+    tie(blocks);
+    // What no block waits for any more; its latest start stays as it is from then on.
+    PriorityQueue<Block> ready =
+        new PriorityQueue<>(
+            Comparator.comparing((Block it) -> it.latestStart)
+                .reversed()
+                .thenComparing(it -> it.number));
+    blocks.stream().filter(it -> it.followers == 0).forEach(ready::add);
+    for (int left = blocks.size(); left > 0; left--) {
+      Block next = ready.poll();
+      if (next == null) {
+        throw new IllegalArgumentException("The steps need one another");
+      }
       place(next);
-      waiting.remove(next);
       release(next);
+      next.before.stream().filter(it -> it.followers == 0).forEach(ready::add);
     }
     List<Placed> placed =
         open.values().stream()
@@ -90,6 +98,9 @@ final class Scheduler {
 
     final List<Step> steps;
     final List<Long> offsets;
+
+    /** Its place among all, which decides between two that may start equally late. */
+    int number;
 
     /** Blocks that must end before it begins. */
     final Set<Block> before = new LinkedHashSet<>();
@@ -149,7 +160,11 @@ final class Scheduler {
 
   /** Notes which block needs which. */
   private void tie(List<Block> blocks) {
-    blocks.forEach(block -> block.steps.forEach(step -> blockOf.put(step.id(), block)));
+    for (int i = 0; i < blocks.size(); i++) {
+      Block block = blocks.get(i);
+      block.number = i;
+      block.steps.forEach(step -> blockOf.put(step.id(), block));
+    }
     for (Block block : blocks) {
       block.latestStart = readyBy.minusMinutes(block.minutes());
       for (Step step : block.steps) {
@@ -253,12 +268,17 @@ final class Scheduler {
   }
 
   private void take(Sitting sitting) {
+    free.remove(sitting.from().toLocalDate());
     taken.computeIfAbsent(sitting.from().toLocalDate(), day -> new ArrayList<>()).add(sitting);
   }
 
-  /** What is free on a day, the latest stretch first. */
+  /** What is free on a day, the latest stretch first; remembered until some of it is taken. */
   private List<Sitting> freeLatestFirst(LocalDate day) {
-    List<Sitting> free = new ArrayList<>();
+    return free.computeIfAbsent(day, this::untaken);
+  }
+
+  private List<Sitting> untaken(LocalDate day) {
+    List<Sitting> left = new ArrayList<>();
     for (FreeHours.Stretch stretch : hours.on(day)) {
       LocalDateTime from = day.atTime(stretch.from());
       List<Sitting> busy =
@@ -268,15 +288,15 @@ final class Scheduler {
       for (Sitting used : busy) {
         if (used.from().isBefore(day.atTime(stretch.to())) && used.to().isAfter(from)) {
           if (used.from().isAfter(from)) {
-            free.add(new Sitting(from, used.from()));
+            left.add(new Sitting(from, used.from()));
           }
           from = used.to();
         }
       }
       if (from.isBefore(day.atTime(stretch.to()))) {
-        free.add(new Sitting(from, day.atTime(stretch.to())));
+        left.add(new Sitting(from, day.atTime(stretch.to())));
       }
     }
-    return free.reversed();
+    return List.copyOf(left.reversed());
   }
 }
