@@ -198,6 +198,6 @@ final class CoatFindings {
       String title,
       String why,
       List<? extends Change> mends) {
-    found.add(new Finding(id, "", Station.FINISH, place, severity, title, why, List.copyOf(mends)));
+    found.add(new Finding(id, Station.FINISH, place, severity, title, why, mends));
   }
 }

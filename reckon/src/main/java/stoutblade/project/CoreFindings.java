@@ -215,15 +215,7 @@ final class CoreFindings {
       String why,
       List<? extends Change> mends) {
     found.add(
-        new Finding(
-            "core." + id + "." + key,
-            "",
-            Station.CORE,
-            place,
-            severity,
-            title,
-            why,
-            List.copyOf(mends)));
+        new Finding("core." + id + "." + key, Station.CORE, place, severity, title, why, mends));
   }
 
   private String show(double mm) {

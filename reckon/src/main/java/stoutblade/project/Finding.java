@@ -39,6 +39,18 @@ public record Finding(
     mends = List.copyOf(mends);
   }
 
+  /** One of which it is not said yet which prop it is about, or that is about all of them. */
+  Finding(
+      String id,
+      Station station,
+      Place place,
+      Severity severity,
+      String title,
+      String why,
+      List<? extends Change> mends) {
+    this(id, "", station, place, severity, title, why, List.copyOf(mends));
+  }
+
   /** The same about a prop. */
   Finding of(String prop) {
     return new Finding(id, prop, station, place, severity, title, why, mends);

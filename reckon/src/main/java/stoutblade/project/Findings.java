@@ -76,6 +76,6 @@ final class Findings {
       String title,
       String why,
       List<? extends Change> mends) {
-    found.add(new Finding(id, "", Station.BUILD, place, severity, title, why, List.copyOf(mends)));
+    found.add(new Finding(id, Station.BUILD, place, severity, title, why, mends));
   }
 }

@@ -84,7 +84,6 @@ final class LayerFindings {
       found.add(
           new Finding(
               "layers." + part.id() + ".size",
-              "",
               Station.LAYERS,
               new Place.OnPart(part.id(), new Point(0, 0)),
               Severity.WARNING,
@@ -115,7 +114,6 @@ final class LayerFindings {
     found.add(
         new Finding(
             "layers." + part.id() + ".foam",
-            "",
             Station.LAYERS,
             new Place.OnPart(part.id(), part.form().orElseThrow().face().centre()),
             Severity.WRONG,
@@ -354,12 +352,11 @@ final class LayerFindings {
     found.add(
         new Finding(
             "layers." + blank.id() + "." + id,
-            "",
             Station.LAYERS,
             new Place.OnPart(blank.id(), at),
             severity,
             title,
             why,
-            List.copyOf(mends)));
+            mends));
   }
 }

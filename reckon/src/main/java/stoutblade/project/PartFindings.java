@@ -494,13 +494,6 @@ final class PartFindings {
       List<? extends Change> mends) {
     found.add(
         new Finding(
-            "draft." + partId + "." + id,
-            "",
-            Station.DRAFT,
-            place,
-            severity,
-            title,
-            why,
-            List.copyOf(mends)));
+            "draft." + partId + "." + id, Station.DRAFT, place, severity, title, why, mends));
   }
 }

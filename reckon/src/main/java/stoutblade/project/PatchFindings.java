@@ -119,7 +119,6 @@ public final class PatchFindings {
       Part part, String id, Point at, Severity severity, String title, String why) {
     return new Finding(
         "draft." + part.id() + "." + id,
-        "",
         Station.DRAFT,
         new Place.OnPart(part.id(), at),
         severity,
@@ -145,7 +144,6 @@ public final class PatchFindings {
             + "."
             + fault.piece()
             + fault.seam(),
-        "",
         Station.DRAFT,
         new Place.OnStation(),
         fault.kind().barring() ? Severity.WRONG : Severity.WARNING,

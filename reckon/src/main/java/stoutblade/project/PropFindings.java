@@ -81,7 +81,6 @@ final class PropFindings {
   private static Finding nothingDrawn() {
     return new Finding(
         "draft.next.trace",
-        "",
         Station.DRAFT,
         new Place.OnStation(),
         Severity.NEXT,
@@ -129,7 +128,6 @@ final class PropFindings {
     String id = prop.path(template);
     return new Finding(
         "cut." + template.id() + ".old",
-        "",
         Station.CUT,
         new Place.OnStation(),
         Severity.WARNING,
@@ -158,6 +156,6 @@ final class PropFindings {
 
   private static Finding atCut(String id, Severity severity, String title, String why) {
     return new Finding(
-        "cut." + id, "", Station.CUT, new Place.OnStation(), severity, title, why, List.of());
+        "cut." + id, Station.CUT, new Place.OnStation(), severity, title, why, List.of());
   }
 }

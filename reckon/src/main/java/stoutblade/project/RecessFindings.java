@@ -323,13 +323,12 @@ final class RecessFindings {
                 + number
                 + "."
                 + id,
-            "",
             Station.LAYERS,
             new Place.OnPart(blank.id(), seat.spot().at()),
             Severity.WARNING,
             title,
             why,
-            List.copyOf(mends)));
+            mends));
   }
 
   private String show(double mm) {

@@ -80,7 +80,6 @@ final class SheetFindings {
     found.add(
         new Finding(
             "layers." + id + ".unsold-" + (index + 1),
-            "",
             Station.LAYERS,
             new Place.OnPart(id, new Point(0, 0)),
             Severity.WARNING,
@@ -91,7 +90,7 @@ final class SheetFindings {
                 + (part.part().shape() instanceof Slices
                     ? ". Slice the model anew for one of them."
                     : "."),
-            List.copyOf(mends)));
+            mends));
   }
 
   /** Every layer of that sheet. */

@@ -464,7 +464,7 @@ final class SizeFindings {
       String title,
       String why,
       List<? extends Change> mends) {
-    found.add(new Finding(id, "", Station.SIZE, place, severity, title, why, List.copyOf(mends)));
+    found.add(new Finding(id, Station.SIZE, place, severity, title, why, mends));
   }
 
   private String show(double mm) {
