@@ -16,17 +16,17 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import stoutblade.demo.Demo;
+import stoutblade.derive.Derived;
+import stoutblade.derive.Reckoner;
+import stoutblade.edit.Edits;
+import stoutblade.edit.OutlineEdits;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
 import stoutblade.formats.Exports;
 import stoutblade.formats.ProjectFile;
 import stoutblade.measure.Units;
-import stoutblade.project.Derived;
-import stoutblade.project.Edits;
-import stoutblade.project.OutlineEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
-import stoutblade.project.Reckoner;
 import stoutblade.shape.Point;
 
 /** What an edit costs, and an export and a save of the demo. */

@@ -15,7 +15,7 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.stack.Choice;
 import stoutblade.stack.StackFinder;
@@ -33,12 +33,12 @@ public class StackBench {
   @Param({"2", "4", "6"})
   private int layers;
 
-  private List<Foam> foams;
+  private List<SheetMaterial> foams;
 
   /** Reads the catalogue. */
   @Setup(Level.Trial)
   public void make() throws IOException {
-    foams = CatalogueFile.shipped().foams();
+    foams = CatalogueFile.shipped().sheets();
   }
 
   /** The twelve best stacks of about 40 mm. */

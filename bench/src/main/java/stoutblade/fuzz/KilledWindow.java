@@ -9,8 +9,8 @@ import javafx.util.Duration;
 import stoutblade.desktop.App;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Launcher;
+import stoutblade.edit.Edits;
 import stoutblade.formats.Saving;
-import stoutblade.project.Edits;
 import stoutblade.project.Project;
 
 /**

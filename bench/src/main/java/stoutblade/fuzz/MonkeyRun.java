@@ -25,6 +25,7 @@ import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 import stoutblade.demo.Demo;
+import stoutblade.derive.Reckoner;
 import stoutblade.desktop.Deriver;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Dialogs;
@@ -36,7 +37,6 @@ import stoutblade.formats.Autosave;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Saving;
 import stoutblade.formats.ShippedTypeface;
-import stoutblade.project.Reckoner;
 
 /**
  * Lets a monkey loose on a real window, as it ships, and watches: nothing may be thrown to the

@@ -9,13 +9,13 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.TreeMap;
 import java.util.function.Consumer;
+import stoutblade.derive.Derived;
+import stoutblade.derive.Reckoner;
+import stoutblade.edit.Edit;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.ShippedTypeface;
 import stoutblade.measure.Units;
-import stoutblade.project.Derived;
-import stoutblade.project.Edit;
 import stoutblade.project.Project;
-import stoutblade.project.Reckoner;
 
 /**
  * Random edits of random projects, one after another. The law: an edit is refused in words, or the

@@ -21,6 +21,9 @@ import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import javax.imageio.ImageIO;
 import stoutblade.demo.Demo;
+import stoutblade.derive.Derived;
+import stoutblade.derive.Reckoner;
+import stoutblade.edit.Repair;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
@@ -34,10 +37,7 @@ import stoutblade.formats.TemplateDxf;
 import stoutblade.formats.TemplateSvg;
 import stoutblade.measure.LengthEntry;
 import stoutblade.measure.Units;
-import stoutblade.project.Derived;
 import stoutblade.project.Project;
-import stoutblade.project.Reckoner;
-import stoutblade.project.Repair;
 import stoutblade.template.Template;
 
 /** Every reader of something from outside, with whole files that it reads. */

@@ -13,16 +13,16 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import stoutblade.demo.ProjectSource;
+import stoutblade.derive.Derived;
+import stoutblade.derive.Reckoner;
+import stoutblade.edit.Edits;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
 import stoutblade.formats.Exports;
 import stoutblade.formats.FiguresJson;
 import stoutblade.formats.ShippedTypeface;
 import stoutblade.measure.Units;
-import stoutblade.project.Derived;
-import stoutblade.project.Edits;
 import stoutblade.project.Project;
-import stoutblade.project.Reckoner;
 import stoutblade.template.Paper;
 
 /** The commands that need no window. Exit codes: 0 done, 1 could not be done, 2 not understood. */

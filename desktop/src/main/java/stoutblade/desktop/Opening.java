@@ -13,12 +13,12 @@ import java.util.concurrent.CopyOnWriteArrayList;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.demo.Demo;
 import stoutblade.demo.ProjectSource;
+import stoutblade.derive.Reckoner;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
 import stoutblade.formats.ShippedTypeface;
 import stoutblade.measure.Units;
-import stoutblade.project.Reckoner;
 
 /**
  * What the window opens with, made ready on a thread of its own while the toolkit starts.

@@ -10,10 +10,10 @@ import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
+import stoutblade.derive.Reckoner;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.Document;
 import stoutblade.formats.OpenFiles;
-import stoutblade.project.Reckoner;
 
 /** A window with a project on its desk. */
 final class ProjectWindow {

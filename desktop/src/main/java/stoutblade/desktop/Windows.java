@@ -10,11 +10,11 @@ import java.util.Optional;
 import javafx.application.Platform;
 import javafx.stage.Stage;
 import stoutblade.catalogue.Catalogue;
+import stoutblade.derive.Reckoner;
 import stoutblade.feature.Typeface;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.Document;
 import stoutblade.formats.OpenFiles;
-import stoutblade.project.Reckoner;
 
 /** The windows of this program, each with a project, an autosave and a history of its own. */
 final class Windows {

@@ -14,14 +14,14 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import stoutblade.demo.Demo;
+import stoutblade.derive.Derived;
+import stoutblade.edit.LayerEdits;
+import stoutblade.edit.PropEdits;
 import stoutblade.formats.Document;
 import stoutblade.measure.Units;
-import stoutblade.project.Derived;
 import stoutblade.project.First;
-import stoutblade.project.LayerEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
-import stoutblade.project.PropEdits;
 
 /** What is open, without a window. */
 class DeskTest {
@@ -194,7 +194,7 @@ class DeskTest {
         };
     Desk desk =
         new Desk(
-            new stoutblade.project.Reckoner(stoutblade.formats.CatalogueFile.shipped(), broken),
+            new stoutblade.derive.Reckoner(stoutblade.formats.CatalogueFile.shipped(), broken),
             TestDesk.CLOCK,
             Optional.empty(),
             TestDesk.demo().document().with(First.alone(TestDesk.demo().project())));
@@ -202,8 +202,8 @@ class DeskTest {
     return desk;
   }
 
-  private static stoutblade.project.PropEdit letters() {
-    return stoutblade.project.PartEdits.addFeature(
+  private static stoutblade.edit.PropEdit letters() {
+    return stoutblade.edit.PartEdits.addFeature(
         Demo.LEAF,
         stoutblade.feature.Feature.Kind.LETTERS,
         "HALT",
@@ -268,8 +268,8 @@ class DeskTest {
   @Test
   void a_layer_more_than_a_narrow_blade_takes_is_a_finding() {
     Desk desk = TestDesk.demo();
-    desk.perform(stoutblade.project.OutlineEdits.length(Demo.LEAF, 100));
-    desk.perform(stoutblade.project.OutlineEdits.width(Demo.LEAF, 7.3));
+    desk.perform(stoutblade.edit.OutlineEdits.length(Demo.LEAF, 100));
+    desk.perform(stoutblade.edit.OutlineEdits.width(Demo.LEAF, 7.3));
 
     assertThat(desk.perform(LayerEdits.add(Demo.LEAF, 1))).isTrue();
 

@@ -22,14 +22,14 @@ import stoutblade.develop.Edge;
 import stoutblade.develop.Panel;
 import stoutblade.feature.Feature;
 import stoutblade.feature.Where;
+import stoutblade.finding.Finding;
 import stoutblade.part.Cut;
 import stoutblade.part.FlatPieces;
 import stoutblade.part.Part;
-import stoutblade.project.Finding;
 import stoutblade.project.First;
-import stoutblade.project.PartReckoning;
 import stoutblade.project.Project;
 import stoutblade.project.Station;
+import stoutblade.reckoning.PartReckoning;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
@@ -200,7 +200,7 @@ class DraftTest extends InWindow {
     fx(
         () -> {
           desk.perform(
-              stoutblade.project.PartEdits.feature(
+              stoutblade.edit.PartEdits.feature(
                   "d1", "f2", "Move", it -> it.at(Where.At.of(0, 11))));
           return true;
         });

@@ -32,8 +32,8 @@ import stoutblade.formats.Autosave;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
 import stoutblade.part.Part;
-import stoutblade.project.PartReckoning;
 import stoutblade.project.Station;
+import stoutblade.reckoning.PartReckoning;
 import stoutblade.shape.Point;
 
 /** A workbench in a real window, and what a user does with it. */

@@ -10,9 +10,9 @@ import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import stoutblade.edit.Edits;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.Document;
-import stoutblade.project.Edits;
 import stoutblade.project.Prop;
 
 class KeeperTest {

@@ -14,14 +14,14 @@ import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import stoutblade.demo.Demo;
+import stoutblade.derive.Reckoner;
+import stoutblade.edit.Edits;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
 import stoutblade.formats.ProjectFile;
-import stoutblade.project.Edits;
 import stoutblade.project.First;
 import stoutblade.project.Project;
-import stoutblade.project.Reckoner;
 
 /** A program that edits and saves is killed at random moments; never more than one edit is lost. */
 class KillTest {

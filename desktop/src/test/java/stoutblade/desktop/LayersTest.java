@@ -15,10 +15,10 @@ import org.testfx.framework.junit5.Start;
 import stoutblade.core.Channel;
 import stoutblade.demo.Demo;
 import stoutblade.desktop.mat.MatView;
+import stoutblade.edit.PartEdits;
 import stoutblade.part.Part;
 import stoutblade.part.Slices;
 import stoutblade.project.First;
-import stoutblade.project.PartEdits;
 import stoutblade.project.Station;
 import stoutblade.shape.Point;
 import stoutblade.stack.Profile;
@@ -106,7 +106,7 @@ class LayersTest extends InWindow {
     assertThat(First.layering(desk.project()).wantedMm()).isEqualTo(25.4);
 
     int before = desk.project().leftovers().size();
-    choose(robot, "#left-foam", desk.catalogue().foam("eva-inch").orElseThrow());
+    choose(robot, "#left-foam", desk.catalogue().sheet("eva-inch").orElseThrow());
     choose(robot, "#left-thickness", 12.7);
     type(robot, "#left-wide", "24 in");
     type(robot, "#left-long", "24 in");
@@ -198,7 +198,7 @@ class LayersTest extends InWindow {
     layers(robot);
     int templates = First.templates(desk.derived()).size();
 
-    choose(robot, "#band-foam", desk.catalogue().foam("eva-high-density"));
+    choose(robot, "#band-foam", desk.catalogue().sheet("eva-high-density"));
     until(() -> First.layering(desk.project()).band().isPresent());
     choose(robot, "#band-thickness", 3.0);
     until(() -> First.layering(desk.project()).band().orElseThrow().thicknessMm() == 3);

@@ -27,9 +27,9 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import stoutblade.demo.Demo;
-import stoutblade.project.Edits;
+import stoutblade.edit.Edits;
+import stoutblade.edit.LayerEdits;
 import stoutblade.project.First;
-import stoutblade.project.LayerEdits;
 import stoutblade.project.Station;
 
 /** What stands round every station: tape, slip, shelf, masking tape, fields. */

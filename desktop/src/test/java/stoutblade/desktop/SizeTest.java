@@ -142,10 +142,10 @@ class SizeTest extends InWindow {
   }
 
   @Test
-  void the_school_is_changed_as_one_edit_and_the_blade_follows(FxRobot robot) {
+  void the_sizing_rule_is_changed_as_one_edit_and_the_blade_follows(FxRobot robot) {
     openDemo();
     robot.clickOn("#card-wearer");
-    type(robot, "#bearer-height", "1.9 m");
+    type(robot, "#character-height", "1.9 m");
     double trueLength = figure("size.whole").value();
     double blade = First.sizes(desk.derived()).length().value();
     int edits = desk.history().states().size();

@@ -15,19 +15,19 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import stoutblade.demo.Demo;
+import stoutblade.derive.Reckoner;
+import stoutblade.edit.Edits;
+import stoutblade.edit.PartEdits;
+import stoutblade.edit.PropEdit;
 import stoutblade.feature.Feature;
 import stoutblade.feature.Typeface;
 import stoutblade.feature.Where;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
 import stoutblade.formats.ProjectFile;
-import stoutblade.project.Edits;
 import stoutblade.project.First;
-import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
-import stoutblade.project.PropEdit;
-import stoutblade.project.Reckoner;
 
 /** Edits that take long, and projects that cannot be worked out, in the window as it ships. */
 class SlowEditTest extends InWindow {

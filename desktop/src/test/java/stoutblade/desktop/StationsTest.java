@@ -19,10 +19,10 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import stoutblade.demo.Demo;
 import stoutblade.desktop.mat.MatView;
+import stoutblade.edit.Edits;
+import stoutblade.edit.OutlineEdits;
 import stoutblade.measure.Figure;
-import stoutblade.project.Edits;
 import stoutblade.project.First;
-import stoutblade.project.OutlineEdits;
 import stoutblade.project.Prop;
 import stoutblade.project.Station;
 import stoutblade.shape.Point;
@@ -124,8 +124,8 @@ class StationsTest extends InWindow {
   void layers_offer_the_thicknesses_that_can_be_bought(FxRobot robot) {
     openDemo();
     go(robot, Station.LAYERS);
-    choose(robot, "#foam", desk.catalogue().foam("eva-craft").orElseThrow());
-    until(() -> First.layering(desk.project()).middle().foamId().equals("eva-craft"));
+    choose(robot, "#foam", desk.catalogue().sheet("eva-craft").orElseThrow());
+    until(() -> First.layering(desk.project()).middle().materialId().equals("eva-craft"));
     assertThat(First.layering(desk.project()).middle().thicknessMm())
         .as("the nearest there is")
         .isEqualTo(6);
@@ -237,7 +237,7 @@ class StationsTest extends InWindow {
               .fire();
           return true;
         });
-    until(() -> desk.prop().needed(Demo.LEAF).gluing().facesId().isPresent());
+    until(() -> desk.prop().needed(Demo.LEAF).workmanship().glueId().isPresent());
     settled();
     assertThat(
             robot

@@ -8,10 +8,10 @@ import java.time.ZoneOffset;
 import java.util.Map;
 import java.util.Optional;
 import stoutblade.demo.Demo;
+import stoutblade.derive.Reckoner;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
 import stoutblade.formats.ShippedTypeface;
-import stoutblade.project.Reckoner;
 
 /** Desks for tests, at a fixed time and without a disk. */
 public final class TestDesk {

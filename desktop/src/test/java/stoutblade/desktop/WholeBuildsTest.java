@@ -14,14 +14,14 @@ import stoutblade.build.Step;
 import stoutblade.catalogue.Coating;
 import stoutblade.catalogue.Rod;
 import stoutblade.core.CoreReckoning;
+import stoutblade.edit.PartEdits;
 import stoutblade.feature.Where;
 import stoutblade.part.Bought;
 import stoutblade.part.Part;
 import stoutblade.part.Placing;
-import stoutblade.project.PartEdits;
-import stoutblade.project.PartReckoning;
 import stoutblade.project.Prop;
 import stoutblade.project.Station;
+import stoutblade.reckoning.PartReckoning;
 import stoutblade.shape.Point;
 
 /**
@@ -261,7 +261,7 @@ class WholeBuildsTest extends InWindow {
     Point[] corners = {new Point(-25, 0), new Point(25, 0), new Point(70, 300), new Point(30, 280)};
     for (int i = 0; i < corners.length; i++) {
       int node = i;
-      fx(() -> desk.perform(stoutblade.project.OutlineEdits.moveNode(blade, node, corners[node])));
+      fx(() -> desk.perform(stoutblade.edit.OutlineEdits.moveNode(blade, node, corners[node])));
     }
     until(() -> robot.lookup("#both-faces").tryQuery().isPresent());
     robot.clickOn("#both-faces");

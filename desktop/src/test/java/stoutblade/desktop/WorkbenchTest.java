@@ -22,16 +22,16 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
-import stoutblade.catalogue.Foam;
 import stoutblade.catalogue.Rod;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.demo.Demo;
+import stoutblade.edit.Edits;
+import stoutblade.edit.OutlineEdits;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.Document;
 import stoutblade.formats.OpenFiles;
 import stoutblade.formats.Saving;
-import stoutblade.project.Edits;
 import stoutblade.project.First;
-import stoutblade.project.OutlineEdits;
 import stoutblade.project.Prop;
 import stoutblade.project.Station;
 import stoutblade.shape.Point;
@@ -90,7 +90,7 @@ class WorkbenchTest extends InWindow {
 
     // Layers and core.
     go(robot, Station.LAYERS);
-    Foam foam = desk.catalogue().foam("eva-stiff").orElseThrow();
+    SheetMaterial foam = desk.catalogue().sheet("eva-stiff").orElseThrow();
     choose(robot, "#foam", foam);
     type(robot, "#bevel", "22");
     type(robot, "#edge", "3/16\"");
@@ -302,7 +302,7 @@ class WorkbenchTest extends InWindow {
   @Test
   void leaving_unsaved_edits_asks_first(FxRobot robot) {
     openDemo();
-    fx(() -> desk.perform(stoutblade.project.Edits.name("Changed")));
+    fx(() -> desk.perform(stoutblade.edit.Edits.name("Changed")));
     when(dialogs.leave()).thenReturn(Dialogs.Leave.STAY);
     fx(
         () -> {
@@ -392,7 +392,7 @@ class WorkbenchTest extends InWindow {
   }
 
   private void rename(String name) {
-    fx(() -> desk.perform(stoutblade.project.Edits.name(name)));
+    fx(() -> desk.perform(stoutblade.edit.Edits.name(name)));
   }
 
   @Test
@@ -480,8 +480,8 @@ class WorkbenchTest extends InWindow {
   @Test
   void a_project_that_cannot_be_worked_out_is_offered_without_what_is_wrong(FxRobot robot) {
     Document demo = TestDesk.demo().document();
-    stoutblade.project.Repair repair =
-        stoutblade.project.Repair.of(
+    stoutblade.edit.Repair repair =
+        stoutblade.edit.Repair.of(
             demo.project(),
             it -> {
               if (it.first().parts().stream().anyMatch(part -> part.core().isPresent())) {
@@ -564,7 +564,7 @@ class WorkbenchTest extends InWindow {
     fx(() -> desk.perform(OutlineEdits.width(Demo.LEAF, 7.3)));
     go(robot, Station.LAYERS);
     for (int i = 0; i < 3; i++) {
-      fx(() -> desk.perform(stoutblade.project.LayerEdits.add(Demo.LEAF, 1)));
+      fx(() -> desk.perform(stoutblade.edit.LayerEdits.add(Demo.LEAF, 1)));
     }
     robot.clickOn("#view-apart");
     WaitForAsyncUtils.waitForFxEvents();
@@ -624,7 +624,7 @@ class WorkbenchTest extends InWindow {
     fx(
         () ->
             desk.perform(
-                stoutblade.project.PartEdits.addFeature(
+                stoutblade.edit.PartEdits.addFeature(
                     Demo.LEAF,
                     stoutblade.feature.Feature.Kind.SLOT,
                     "",
@@ -633,7 +633,7 @@ class WorkbenchTest extends InWindow {
     fx(
         () ->
             desk.perform(
-                stoutblade.project.PartEdits.feature(
+                stoutblade.edit.PartEdits.feature(
                     Demo.LEAF, id, "Wider", it -> it.with("wide", 1000))));
     for (Station station : Station.values()) {
       go(robot, station);

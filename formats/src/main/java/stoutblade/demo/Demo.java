@@ -17,6 +17,7 @@ import java.util.Optional;
 import stoutblade.build.FreeHours;
 import stoutblade.build.WorkSteps;
 import stoutblade.core.CoreChoice;
+import stoutblade.edit.PartEdits;
 import stoutblade.event.Event;
 import stoutblade.finish.Coats;
 import stoutblade.formats.Document;
@@ -27,7 +28,6 @@ import stoutblade.part.Cut;
 import stoutblade.part.Defaults;
 import stoutblade.part.Part;
 import stoutblade.part.Slices;
-import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
 import stoutblade.project.Size;
@@ -233,7 +233,7 @@ public final class Demo {
         new Coats("clear-matt", 2));
   }
 
-  /** Foam of earlier props that is still there. */
+  /** SheetMaterial of earlier props that is still there. */
   private static List<Wish.Leftover> leftovers() {
     return List.of(
         new Wish.Leftover("eva-stiff", 10, 210_000), new Wish.Leftover("eva-craft", 2, 118_000));

@@ -44,10 +44,11 @@ final class DemoParts {
       String name,
       Outline outline,
       List<Feature> features,
-      String foamId,
+      String materialId,
       double thicknessMm,
       Placing placing) {
-    return Part.of(id, name, new Cut(outline, features), foamId, thicknessMm).withPlacing(placing);
+    return Part.of(id, name, new Cut(outline, features), materialId, thicknessMm)
+        .withPlacing(placing);
   }
 
   private static Part layered(

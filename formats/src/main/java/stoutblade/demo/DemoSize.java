@@ -17,9 +17,9 @@ import stoutblade.reference.Picture;
 import stoutblade.reference.Reference;
 import stoutblade.reference.Ruler;
 import stoutblade.shape.Point;
-import stoutblade.wearer.Bearer;
 import stoutblade.wearer.BodyMeasure;
 import stoutblade.wearer.Segment;
+import stoutblade.wearer.ShownCharacter;
 import stoutblade.wearer.Wearer;
 import stoutblade.wearer.Wearers;
 
@@ -40,7 +40,7 @@ final class DemoSize {
 
   static Size of(Map<String, Picture> pictures, ModelFile reedcutter, ModelFile bell) {
     return Size.unknown()
-        .withBearer(Optional.of(new Bearer("The Ferrywarden of the sheet", 1740)))
+        .withCharacter(Optional.of(new ShownCharacter("The Ferrywarden of the sheet", 1740)))
         .withReferences(
             List.of(
                 onTheQuay(pictures.get(Demo.PICTURE)),

@@ -1,22 +1,27 @@
 package stoutblade.formats;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Coating;
-import stoutblade.catalogue.Foam;
 import stoutblade.catalogue.Glue;
 import stoutblade.catalogue.Pace;
 import stoutblade.catalogue.Rod;
+import stoutblade.catalogue.SheetFamily;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.catalogue.Thing;
 
 /**
@@ -74,23 +79,47 @@ public final class CatalogueFile {
     }
   }
 
-  /** Lists that are not in the user's file are empty. */
+  /**
+   * Lists that are not in the user's file are empty; its sheets may be of the shipped families. One
+   * that was written before there were families has foams.
+   */
   private static ObjectNode whole(String name, byte[] file) throws IOException {
     if (!(Json.MAPPER.readTree(file) instanceof ObjectNode lists)) {
       throw new FormatException(
-          name, "empty, or no catalogue: lists of foams, rods, glues and so on are expected");
+          name, "empty, or no catalogue: lists of sheets, rods, glues and so on are expected");
     }
-    for (String list : List.of("foams", "rods", "glues", "coatings", "paces", "things")) {
+    if (lists.has("foams") && !lists.has("sheets")) {
+      lists.set("sheets", lists.remove("foams"));
+    }
+    for (String list :
+        List.of("families", "sheets", "rods", "glues", "coatings", "paces", "things")) {
       if (!lists.has(list)) {
         lists.putArray(list);
       }
+    }
+    for (JsonNode sheet : lists.get("sheets")) {
+      if (sheet instanceof ObjectNode own && !own.has("familyId")) {
+        own.put("familyId", SheetFamily.USUAL);
+      }
+    }
+    if (lists.get("families") instanceof ArrayNode families) {
+      JsonNode shipped = Json.MAPPER.valueToTree(shipped().families());
+      Set<String> own = new HashSet<>();
+      families.forEach(it -> own.add(it.path("id").asText()));
+      shipped.forEach(
+          it -> {
+            if (!own.contains(it.get("id").asText())) {
+              families.add(it);
+            }
+          });
     }
     return lists;
   }
 
   private static Catalogue merged(Catalogue below, Catalogue above) {
     return new Catalogue(
-        merged(below.foams(), above.foams(), Foam::id),
+        merged(below.families(), above.families(), SheetFamily::id),
+        merged(below.sheets(), above.sheets(), SheetMaterial::id),
         merged(below.rods(), above.rods(), Rod::id),
         merged(below.glues(), above.glues(), Glue::id),
         merged(below.coatings(), above.coatings(), Coating::id),

@@ -6,9 +6,9 @@ import java.io.IOException;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import stoutblade.derive.Derived;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
-import stoutblade.project.Derived;
 import stoutblade.project.Station;
 
 /** Every figure of a project as JSON, with its working. */

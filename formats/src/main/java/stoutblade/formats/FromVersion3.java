@@ -40,9 +40,9 @@ final class FromVersion3 implements Migrations.Migration {
     }
   }
 
-  private static void part(ObjectNode part, String foamId) {
+  private static void part(ObjectNode part, String materialId) {
     JsonNode count = part.remove("count");
-    part.put("kind", "shaped").put("foamId", foamId);
+    part.put("kind", "shaped").put("foamId", materialId);
     ObjectNode placing = part.putObject("placing");
     placing.put("on", "");
     ObjectNode where = placing.putObject("where").put("places", "at");

@@ -27,7 +27,7 @@ import stoutblade.feature.Where;
 import stoutblade.part.Shape;
 import stoutblade.reference.Model;
 import stoutblade.reference.Ruler;
-import stoutblade.reference.School;
+import stoutblade.reference.SizingRule;
 import stoutblade.shape.Outline;
 
 /** JSON as this project reads and writes it: strict, limited in depth and size, dates as text. */
@@ -85,7 +85,7 @@ final class Json {
         .addModule(new Jdk8Module())
         .addModule(new JavaTimeModule())
         .addMixIn(Ruler.By.class, Kinds.By.class)
-        .addMixIn(School.class, Kinds.OfSchool.class)
+        .addMixIn(SizingRule.class, Kinds.OfSizingRule.class)
         .addMixIn(Model.ModelRuler.class, Kinds.OfModelRuler.class)
         .addMixIn(Outline.class, Kinds.OfOutline.class)
         .addMixIn(Shape.class, Kinds.OfShape.class)

@@ -10,7 +10,7 @@ import stoutblade.part.Formed;
 import stoutblade.part.Slices;
 import stoutblade.reference.Model;
 import stoutblade.reference.Ruler;
-import stoutblade.reference.School;
+import stoutblade.reference.SizingRule;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.WholeOutline;
 
@@ -35,17 +35,17 @@ final class Kinds {
   /** Which size a prop gets. */
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = WORD)
   @JsonSubTypes({
-    @JsonSubTypes.Type(value = School.Blend.class, name = "blend"),
-    @JsonSubTypes.Type(value = School.Target.class, name = "target"),
+    @JsonSubTypes.Type(value = SizingRule.Blend.class, name = "blend"),
+    @JsonSubTypes.Type(value = SizingRule.Target.class, name = "target"),
   })
-  interface OfSchool {}
+  interface OfSizingRule {}
 
   /** What tells a model's size. */
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = WORD)
   @JsonSubTypes({
     @JsonSubTypes.Type(value = Model.OwnUnit.class, name = "own-unit"),
     @JsonSubTypes.Type(value = Model.KnownSpan.class, name = "known-span"),
-    @JsonSubTypes.Type(value = Model.AsTallAsBearer.class, name = "as-tall-as-bearer"),
+    @JsonSubTypes.Type(value = Model.AsTallAsCharacter.class, name = "as-tall-as-character"),
   })
   interface OfModelRuler {}
 

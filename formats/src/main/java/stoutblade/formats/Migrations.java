@@ -28,7 +28,8 @@ final class Migrations {
           new FromVersion4(),
           new FromVersion5(),
           new FromVersion6(),
-          new FromVersion7());
+          new FromVersion7(),
+          new FromVersion8());
 
   private Migrations() {}
 

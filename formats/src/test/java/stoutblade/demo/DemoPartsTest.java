@@ -11,6 +11,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import stoutblade.derive.Derived;
+import stoutblade.derive.Reckoner;
+import stoutblade.finding.Finding;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
 import stoutblade.formats.Exports;
@@ -20,12 +23,9 @@ import stoutblade.measure.Units;
 import stoutblade.part.Bought;
 import stoutblade.part.Part;
 import stoutblade.part.Slices;
-import stoutblade.project.Derived;
-import stoutblade.project.Finding;
-import stoutblade.project.PartReckoning;
-import stoutblade.project.PropReckoning;
-import stoutblade.project.Reckoner;
 import stoutblade.project.Station;
+import stoutblade.reckoning.PartReckoning;
+import stoutblade.reckoning.PropReckoning;
 
 /** The pageant's props: whole, sound, and cut from templates. */
 class DemoPartsTest {

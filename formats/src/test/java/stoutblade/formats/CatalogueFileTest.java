@@ -34,7 +34,7 @@ class CatalogueFileTest {
 
   @Test
   void every_value_names_its_source() {
-    assertThat(SHIPPED.foams()).allMatch(it -> !it.source().isBlank());
+    assertThat(SHIPPED.sheets()).allMatch(it -> !it.source().isBlank());
     assertThat(SHIPPED.rods()).allMatch(it -> !it.source().isBlank());
     assertThat(SHIPPED.glues()).allMatch(it -> !it.source().isBlank() && !it.caution().isBlank());
     assertThat(SHIPPED.coatings())
@@ -55,7 +55,7 @@ class CatalogueFileTest {
   @Test
   void ids_are_unique() {
     assertThat(SHIPPED.rods()).extracting(Rod::id).doesNotHaveDuplicates();
-    assertThat(SHIPPED.foams()).extracting(it -> it.id()).doesNotHaveDuplicates();
+    assertThat(SHIPPED.sheets()).extracting(it -> it.id()).doesNotHaveDuplicates();
     assertThat(SHIPPED.coatings()).extracting(it -> it.id()).doesNotHaveDuplicates();
   }
 
@@ -73,8 +73,8 @@ class CatalogueFileTest {
 
     Catalogue merged = CatalogueFile.withUsersOwn(own);
 
-    assertThat(merged.foam("eva-stiff").orElseThrow().name()).isEqualTo("My stiff foam");
-    assertThat(merged.foams()).hasSameSizeAs(SHIPPED.foams());
+    assertThat(merged.sheet("eva-stiff").orElseThrow().name()).isEqualTo("My stiff foam");
+    assertThat(merged.sheets()).hasSameSizeAs(SHIPPED.sheets());
     assertThat(CatalogueFile.withUsersOwn(folder.resolve("none.json")).rods())
         .isEqualTo(SHIPPED.rods());
   }
@@ -88,6 +88,6 @@ class CatalogueFileTest {
 
     assertThatThrownBy(() -> CatalogueFile.withUsersOwn(own))
         .isInstanceOf(FormatException.class)
-        .hasMessageContaining("catalogue.json: at foams[0].name: 'name' is missing");
+        .hasMessageContaining("catalogue.json: at sheets[0].name: 'name' is missing");
   }
 }

@@ -3,9 +3,9 @@ package stoutblade.formats;
 import java.io.IOException;
 import java.time.LocalDateTime;
 import stoutblade.demo.Demo;
+import stoutblade.derive.Derived;
+import stoutblade.derive.Reckoner;
 import stoutblade.measure.Units;
-import stoutblade.project.Derived;
-import stoutblade.project.Reckoner;
 
 /** The demo as of one day, for tests of files. */
 final class FormatSamples {

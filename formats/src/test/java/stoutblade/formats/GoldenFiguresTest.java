@@ -16,12 +16,12 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import stoutblade.derive.Derived;
+import stoutblade.derive.Reckoner;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
-import stoutblade.project.Derived;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
-import stoutblade.project.Reckoner;
 
 /**
  * Projects of version 7 come to the same figures as they did when there was one blade beside the

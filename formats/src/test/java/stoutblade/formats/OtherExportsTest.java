@@ -33,17 +33,17 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.w3c.dom.Element;
 import stoutblade.build.Plan;
+import stoutblade.derive.Derived;
+import stoutblade.derive.Reckoner;
+import stoutblade.edit.WearerEdits;
 import stoutblade.event.Event;
 import stoutblade.measure.Units;
 import stoutblade.part.Cut;
 import stoutblade.part.Part;
-import stoutblade.project.Derived;
 import stoutblade.project.First;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
-import stoutblade.project.Reckoner;
-import stoutblade.project.WearerEdits;
-import stoutblade.reference.School;
+import stoutblade.reference.SizingRule;
 import stoutblade.shape.Point;
 import stoutblade.shape.WholeOutline;
 import stoutblade.template.Template;
@@ -291,12 +291,13 @@ class OtherExportsTest {
     assertThat(Exports.fileName("***")).isEqualTo("prop");
   }
 
-  /** Another wearer under the school of proportion: every template says by how much. */
+  /** Another wearer under the sizing rule of proportion: every template says by how much. */
   @Test
   void the_scale_says_by_what_factor_the_prop_was_enlarged() throws IOException {
     var demo = FormatSamples.demo().project();
     var understudy = WearerEdits.carriedBy(Prop.FIRST, "w2").applyTo(demo);
-    var smaller = First.school(School.IN_PROPORTION, understudy).in(Prop.FIRST).applyTo(understudy);
+    var smaller =
+        First.rule(SizingRule.IN_PROPORTION, understudy).in(Prop.FIRST).applyTo(understudy);
     Derived derived =
         new Reckoner(CatalogueFile.shipped()).derive(smaller, FormatSamples.NOW, Units.METRIC);
 

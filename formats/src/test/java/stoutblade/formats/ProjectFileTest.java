@@ -26,6 +26,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import stoutblade.demo.Demo;
 import stoutblade.develop.Panel;
+import stoutblade.edit.OutlineEdits;
 import stoutblade.feature.Feature;
 import stoutblade.feature.Where;
 import stoutblade.measure.Stated;
@@ -33,8 +34,8 @@ import stoutblade.part.Bought;
 import stoutblade.part.Part;
 import stoutblade.part.Placing;
 import stoutblade.part.Slices;
+import stoutblade.part.Workmanship;
 import stoutblade.project.First;
-import stoutblade.project.OutlineEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
 import stoutblade.project.Size;
@@ -47,6 +48,8 @@ import stoutblade.stack.Band;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
 import stoutblade.stack.ProfileChange;
+import stoutblade.stack.Sheet;
+import stoutblade.wearer.ShownCharacter;
 import stoutblade.wearer.Wearer;
 
 class ProjectFileTest {
@@ -213,8 +216,8 @@ class ProjectFileTest {
       delimiter = '|',
       quoteCharacter = '`',
       value = {
-        "\"version\" : 8        | \"version\" : 9      | written by a newer Stout Blade",
-        "\"version\" : 8        | \"version\" : \"x\"  | 'version' is a whole number from 1",
+        "\"version\" : 9        | \"version\" : 10     | written by a newer Stout Blade",
+        "\"version\" : 9        | \"version\" : \"x\"  | 'version' is a whole number from 1",
         "stout-blade-project    | other                | not a project",
         "\"project\" :          | \"projekt\" :        | 'project' is missing",
         "\"heightMm\" : 1740.0  | \"height\" : 1740.0  | height",
@@ -310,7 +313,9 @@ class ProjectFileTest {
     assertThat(project.first().parts())
         .allSatisfy(it -> assertThat(it.placing()).isEqualTo(Placing.USUAL))
         .allSatisfy(
-            it -> assertThat(it.foamId()).isEqualTo(First.layering(project).middle().foamId()));
+            it ->
+                assertThat(it.materialId())
+                    .isEqualTo(First.layering(project).middle().materialId()));
     assertThat(ProjectFile.parse("new.stout", ProjectFile.json(project))).isEqualTo(project);
   }
 
@@ -397,6 +402,27 @@ class ProjectFileTest {
     Part box = project.first().needed("d1");
     assertThat(box.formed().orElseThrow().sizes()).containsEntry("height", is);
     assertThat(box.developed().panels()).extracting(Panel::name).containsExactly("Side", "End");
+  }
+
+  /** Written by the program as it was when version 8 was the newest; cut to three parts. */
+  @Test
+  void glues_sheets_and_the_sizing_rule_of_version_8_are_what_they_were() throws IOException {
+    byte[] old;
+    try (var in = getClass().getResourceAsStream("project-version-8.json")) {
+      old = in.readAllBytes();
+    }
+
+    Project project = ProjectFile.parse("old.stout", old);
+
+    Part leaf = project.first().needed(Demo.LEAF);
+    assertThat(leaf.workmanship().glueId()).contains("wood-glue");
+    assertThat(leaf.workmanship().withGlue(Optional.empty())).isEqualTo(Workmanship.PROPOSED);
+    assertThat(leaf.layering().sheets())
+        .extracting(Sheet::materialId)
+        .allMatch(it -> it.startsWith("eva-"));
+    assertThat(project.first().size().character())
+        .contains(new ShownCharacter("The Ferrywarden", 1740));
+    assertThat(ProjectFile.parse("new.stout", ProjectFile.json(project))).isEqualTo(project);
   }
 
   @Test

@@ -10,28 +10,28 @@ import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import stoutblade.demo.Demo;
+import stoutblade.edit.Change;
+import stoutblade.edit.Edit;
+import stoutblade.edit.Edits;
+import stoutblade.edit.LayerEdits;
+import stoutblade.edit.OutlineEdits;
+import stoutblade.edit.PartEdits;
+import stoutblade.edit.SizeEdits;
+import stoutblade.edit.WearerEdits;
 import stoutblade.feature.Feature;
 import stoutblade.feature.Where;
 import stoutblade.measure.EntryException;
 import stoutblade.measure.LengthEntry;
 import stoutblade.measure.Units;
 import stoutblade.part.Part;
-import stoutblade.project.Change;
-import stoutblade.project.Edit;
-import stoutblade.project.Edits;
 import stoutblade.project.First;
-import stoutblade.project.LayerEdits;
-import stoutblade.project.OutlineEdits;
-import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
-import stoutblade.project.SizeEdits;
-import stoutblade.project.WearerEdits;
 import stoutblade.reference.Ruler;
-import stoutblade.reference.School;
+import stoutblade.reference.SizingRule;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
-import stoutblade.wearer.Bearer;
+import stoutblade.wearer.ShownCharacter;
 import stoutblade.wearer.Wearer;
 
 class RoundTripLaws {
@@ -113,13 +113,12 @@ class RoundTripLaws {
       case 5 -> Edits.coats(Demo.LEAF, "gold", random.nextInt(30));
       case 6 -> Edits.onShelf("gold", random.nextGaussian() * 1e5);
       case 7 ->
-          SizeEdits.bearer(
+          SizeEdits.character(
               random.nextBoolean()
                   ? Optional.empty()
-                  : Optional.of(new Bearer("B", 900 + random.nextDouble() * 900)));
+                  : Optional.of(new ShownCharacter("B", 900 + random.nextDouble() * 900)));
       case 8 ->
-          new Edit(
-              "School", draft -> First.school(school(random), draft).in(Prop.FIRST).applyTo(draft));
+          new Edit("Rule", draft -> First.rule(rule(random), draft).in(Prop.FIRST).applyTo(draft));
       case 9 ->
           SizeEdits.ruler(
               "p1", Ruler.of("r" + (1 + random.nextInt(5)), "Ruler", SizeSamples.by(random)));
@@ -131,10 +130,10 @@ class RoundTripLaws {
     };
   }
 
-  private static School school(Random random) {
+  private static SizingRule rule(Random random) {
     return random.nextBoolean()
-        ? new School.Blend(random.nextDouble())
-        : new School.Target(100 + 3000 * random.nextDouble());
+        ? new SizingRule.Blend(random.nextDouble())
+        : new SizingRule.Target(100 + 3000 * random.nextDouble());
   }
 
   /** Whatever is typed: a length, or a message; nothing else is ever thrown. */

@@ -92,7 +92,7 @@ class ShippedTypefaceTest {
 
       PlateForm form = PlateForm.of(blank, typeface);
 
-      assertThat(form.face().separate()).as(cut.words()).isEqualTo(1);
+      assertThat(form.face().partCount()).as(cut.words()).isEqualTo(1);
       assertThat(form.windows()).as(cut.words()).isNotEmpty();
     }
   }

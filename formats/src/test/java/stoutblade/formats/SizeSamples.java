@@ -84,7 +84,7 @@ final class SizeSamples {
           model.withRuler(
               new Model.KnownSpan(
                   stated(random), Orientation.View.SIDE, new Point(0, 0), point(random)));
-      case 2 -> model.withRuler(new Model.AsTallAsBearer());
+      case 2 -> model.withRuler(new Model.AsTallAsCharacter());
       default -> model;
     };
   }

@@ -3,13 +3,13 @@ package stoutblade.body;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.catalogue.Catalogue;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.core.Cored;
 import stoutblade.develop.Developed;
 import stoutblade.feature.PlateForm;
 import stoutblade.layer.CoverStrips;
-import stoutblade.layer.FoamShare;
 import stoutblade.layer.Layers;
+import stoutblade.layer.MaterialShare;
 import stoutblade.measure.Figure;
 import stoutblade.part.Bought;
 import stoutblade.part.Cut;
@@ -47,7 +47,7 @@ public record Body(
     Figure glued,
     Figure volume,
     Optional<Figure> mass,
-    List<FoamShare> shares,
+    List<MaterialShare> shares,
     double nearMm,
     Optional<PlateForm> form,
     Optional<Layers> layers,
@@ -68,7 +68,7 @@ public record Body(
       Developed flat,
       Optional<PlateForm> form,
       Optional<Layers> layers,
-      Optional<Foam> foam,
+      Optional<SheetMaterial> foam,
       Optional<CoverStrips> covers) {}
 
   /** The body of a part; empty where there is too little of it to be one. */

@@ -59,7 +59,7 @@ final class LayeredBody {
     return Figure.found(
         "part.cut",
         "Outlines to cut",
-        layers.each().stream().mapToDouble(it -> it.cut().girth()).sum(),
+        layers.each().stream().mapToDouble(it -> it.cut().perimeter()).sum(),
         Quantity.LENGTH,
         "once round what is cut of each layer; the part's own is {" + edge.id() + "}",
         Source.GEOMETRY,

@@ -3,7 +3,7 @@ package stoutblade.body;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.develop.Panel;
 import stoutblade.layer.CoverStrips;
 import stoutblade.measure.Figure;
@@ -146,7 +146,7 @@ final class PanelBody {
                 .sum());
   }
 
-  private Figure mass(Foam foam, Figure area, Figure thick) {
+  private Figure mass(SheetMaterial foam, Figure area, Figure thick) {
     Figure sheets =
         weight(
             given.covers().isPresent() ? ".panels" : "", area, thick, foam.density("part.density"));

@@ -1,8 +1,8 @@
 package stoutblade.body;
 
 import java.util.List;
-import stoutblade.catalogue.Foam;
-import stoutblade.layer.FoamShare;
+import stoutblade.catalogue.SheetMaterial;
+import stoutblade.layer.MaterialShare;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
@@ -49,8 +49,8 @@ final class Sizes {
   }
 
   /** A foam that lies evenly along a part. */
-  static FoamShare evenly(Foam foam, double volume, Box box) {
+  static MaterialShare evenly(SheetMaterial foam, double volume, Box box) {
     double length = Math.max(box.height(), 1e-3);
-    return new FoamShare(foam, volume, volume * box.centre().y(), y -> volume / length);
+    return new MaterialShare(foam, volume, volume * box.centre().y(), y -> volume / length);
   }
 }

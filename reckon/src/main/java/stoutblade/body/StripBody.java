@@ -2,7 +2,7 @@ package stoutblade.body;
 
 import java.util.List;
 import java.util.Optional;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.develop.Strip;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
@@ -74,7 +74,7 @@ record StripBody(Body.Given given, Strip strip) {
         List.of(middle));
   }
 
-  private static Figure mass(Foam foam, Figure section, Figure middle) {
+  private static Figure mass(SheetMaterial foam, Figure section, Figure middle) {
     Figure density = foam.density("part.density");
     return Figure.computed(
         "part.one",

@@ -1,6 +1,7 @@
 package stoutblade.build;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.core.Bed;
@@ -10,6 +11,7 @@ import stoutblade.feature.Fuller;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Pocket;
 import stoutblade.measure.Figure;
+import stoutblade.part.Workmanship;
 
 /**
  * The steps of cutting a part: a channel and fullers while the sheet is still wide enough to guide
@@ -30,7 +32,9 @@ final class CutSteps extends StepMaker {
             .after(WorkSteps.HOLD_UP)
             .afterIf(work.buys(), WorkSteps.BUY)
             .tools("pen that shows on the foam", "ruler"));
-    work.core().flatMap(CoreReckoning::bed).ifPresent(it -> groove(work.core().get(), it));
+    Optional<Bed> bed = work.core().flatMap(CoreReckoning::bed);
+    boolean first = work.choices().channel().taken() == Workmanship.ChannelTime.BEFORE_CUTTING;
+    bed.filter(it -> first).ifPresent(it -> groove(work.core().orElseThrow(), it, "trace"));
     fullers();
     add(
         step(
@@ -43,11 +47,18 @@ final class CutSteps extends StepMaker {
             .after("trace")
             .afterIf(has("groove"), "groove")
             .afterIf(has("fullers"), "fullers")
-            .tools("knife, fresh blades", "cutting mat")
-            .cautions(Cautions.KNIFE));
+            .tools(cutters())
+            .cautions(Cautions.KNIFE, ofSheets()));
+    bed.filter(it -> !first).ifPresent(it -> groove(work.core().orElseThrow(), it, "cut"));
     grind();
     pockets();
     butt();
+  }
+
+  private String[] cutters() {
+    return sawn()
+        ? new String[] {"fine saw, jigsaw or band saw", "clamps", "knife for what is thin"}
+        : new String[] {"knife, fresh blades", "cutting mat"};
   }
 
   private String traceTitle() {
@@ -72,7 +83,7 @@ final class CutSteps extends StepMaker {
     };
   }
 
-  private void groove(CoreReckoning core, Bed bed) {
+  private void groove(CoreReckoning core, Bed bed, String after) {
     add(
         step(
                 "groove",
@@ -80,7 +91,9 @@ final class CutSteps extends StepMaker {
                 bed.channel().show(work.units())
                     + " wide and "
                     + bed.depth().show(work.units())
-                    + " deep, while the sheet is wide enough to guide the tool")
+                    + (after.equals("trace")
+                        ? " deep, while the sheet is wide enough to guide the tool"
+                        : " deep; clamp a straight board beside the line to guide the tool"))
             .time(
                 "grooving",
                 times(
@@ -88,7 +101,7 @@ final class CutSteps extends StepMaker {
                     "groove",
                     "Channel to groove",
                     core.inFoam()))
-            .after("trace")
+            .after(after)
             .tools(
                 switch (core.choice().groove()) {
                   case ROUND ->

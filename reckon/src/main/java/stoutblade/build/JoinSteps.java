@@ -1,6 +1,7 @@
 package stoutblade.build;
 
 import java.util.List;
+import java.util.Optional;
 import stoutblade.build.Step.Need;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Glue;
@@ -24,7 +25,7 @@ final class JoinSteps extends StepMaker {
    * @return what comes after it
    */
   Need core(CoreReckoning core) {
-    Glue bed = work.bed();
+    Glue bed = bed();
     add(
         step(
                 "core-fit",
@@ -32,25 +33,37 @@ final class JoinSteps extends StepMaker {
                 core.rod().name() + ", " + core.length().show(work.units()))
             .time("rod-fitting", count("core-fit", "Cores to fit", work.made()))
             .after(has("cut") ? "cut" : "have")
+            .afterIf(has("groove"), "groove")
             .afterIf(has("grind"), "grind")
             .afterIf(work.buys(), WorkSteps.BUY)
             .tools("fine saw", "80 grit paper", "tape")
             .cautions(Cautions.ROD_DUST));
-    boolean channel = core.bed().isPresent();
-    add(
-        step(
-                "core-bed",
-                !channel
-                    ? "Glue the core in"
-                    : layers() == 1 ? "Bed the core" : "Bed the core in the front layer",
-                channel
-                    ? bed.name() + inTheChannel(bed)
-                    : bed.name() + " where it goes in and comes out, and at every rib it passes")
-            .time("bedding", count("core-bed", "Cores to bed", work.made()))
-            .after("core-fit")
-            .tools("flat board", "tape or clamps", "water spray")
-            .cautions(bed.caution(), Cautions.SHEETS));
+    if (bedsInOneGo()) {
+      return Need.after("core-fit");
+    }
+    add(bedding(core, bed).after("core-fit"));
     return bedded();
+  }
+
+  private Glue bed() {
+    return work.choices().coreGlue().taken();
+  }
+
+  private StepBuilder bedding(CoreReckoning core, Glue bed) {
+    boolean channel = core.bed().isPresent();
+    return step(
+            "core-bed",
+            !channel
+                ? "Glue the core in"
+                : layers() == 1 || bedsInOneGo()
+                    ? "Bed the core"
+                    : "Bed the core in the front layer",
+            channel
+                ? bed.name() + inTheChannel(bed)
+                : bed.name() + " where it goes in and comes out, and at every rib it passes")
+        .time("bedding", count("core-bed", "Cores to bed", work.made()))
+        .tools("flat board", "tape or clamps", "water spray")
+        .cautions(bed.caution(), Cautions.SHEETS);
   }
 
   /**
@@ -117,8 +130,8 @@ final class JoinSteps extends StepMaker {
                 " on all of both faces" + (work.core().isPresent() ? " but the channel" : ""),
                 spreadAmount(spread),
                 before)));
-    return closed(
-        spread,
+    boolean over = closeOver(joint, spread);
+    StepBuilder step =
         step(
                 join,
                 only ? "Join the layers and press" : "Join " + which + " and press",
@@ -128,7 +141,31 @@ final class JoinSteps extends StepMaker {
             .time("joining", count(join, "Joints to close", work.made()))
             .tools(
                 "roller",
-                "flat board with weights for " + Display.duration(cement().pressMinutes())));
+                "flat board with weights for " + Display.duration(cement().pressMinutes()));
+    if (over) {
+      step.need(Need.between("core-bed", 0, bed().joinByMinutes(), "before the core's glue sets"));
+    }
+    return closed(spread, step);
+  }
+
+  /** A core that is closed in one go is bedded while the layers' glue dries. */
+  private boolean closeOver(int joint, String spread) {
+    Optional<CoreReckoning> core =
+        work.core()
+            .filter(it -> bedsInOneGo())
+            .filter(it -> WorkChoices.joint(work.body(), it) == joint);
+    if (core.isPresent()) {
+      add(
+          bedding(core.get(), bed())
+              .after("core-fit")
+              .need(
+                  Need.between(
+                      spread,
+                      0,
+                      cement().joinByMinutes(),
+                      "laid in before the layers close over it")));
+    }
+    return core.isPresent();
   }
 
   private Figure spreadAmount(String step) {

@@ -41,6 +41,9 @@ public final class PartSteps extends StepMaker {
   private static Need cut(Work work, Catalogue catalogue, List<Step> steps, PartSteps part) {
     new CutSteps(work, catalogue, steps).make();
     JoinSteps join = new JoinSteps(work, catalogue, steps);
+    if (work.body().layered() && part.eachBevelled()) {
+      new ShapeSteps(work, catalogue, steps).each(part.layered());
+    }
     work.core().ifPresent(join::core);
     if (work.body().layered()) {
       join.layers(part.layered());

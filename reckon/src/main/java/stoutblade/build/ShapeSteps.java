@@ -16,6 +16,11 @@ final class ShapeSteps extends StepMaker {
     super(work, catalogue, steps);
   }
 
+  /** Bevels each layer while it lies by itself. */
+  void each(Layers layered) {
+    bevel(layered, worked(), worked());
+  }
+
   /** Trims, bands, bevels and sands what is worked from layers. */
   void make(Layers layered) {
     if (layers() > 1 && layered.each().stream().anyMatch(it -> it.sheet().oversize())) {
@@ -25,7 +30,7 @@ final class ShapeSteps extends StepMaker {
     String joined = has("band") ? "band" : has("trim") ? "trim" : lastJoint();
     boolean loose = layers() == 1 && !has("band");
     Need rested = loose ? before() : rested(joined);
-    boolean bevelled = !layered.layering().flat();
+    boolean bevelled = !layered.layering().flat() && !has("bevel");
     if (bevelled) {
       bevel(layered, loose ? before() : Need.after(joined), rested);
     }
@@ -65,7 +70,7 @@ final class ShapeSteps extends StepMaker {
             .after("bevel-line")
             .need(rested)
             .tools("wide sanding pad, 80 to 120 grit", "scrap to practise on")
-            .cautions(Cautions.DUST)
+            .cautions(Cautions.DUST, ofSheets())
             .divisible());
   }
 

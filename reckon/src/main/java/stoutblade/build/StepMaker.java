@@ -1,9 +1,11 @@
 package stoutblade.build;
 
 import java.util.List;
+import java.util.stream.Collectors;
 import stoutblade.build.Step.Need;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Glue;
+import stoutblade.catalogue.SheetFamily;
 import stoutblade.feature.Fuller;
 import stoutblade.feature.PlateForm;
 import stoutblade.layer.Layers;
@@ -11,6 +13,7 @@ import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.measure.Uncertainty;
+import stoutblade.part.Workmanship;
 
 /** What makers of a part's steps have in common: what is made, and the steps so far. */
 abstract class StepMaker {
@@ -43,7 +46,7 @@ abstract class StepMaker {
   }
 
   final Glue cement() {
-    return work.glue();
+    return work.choices().glue().taken();
   }
 
   // == WHAT IS MADE
@@ -69,11 +72,43 @@ abstract class StepMaker {
 
   /** What the first joint waits for; where there is none, what shaping waits for. */
   final Need before() {
-    return has("core-bed") ? bedded() : Need.after(has("grind") ? "grind" : "cut");
+    if (has("core-bed")) {
+      return bedded();
+    }
+    return has("bevel") && eachBevelled() ? Need.after("bevel") : worked();
+  }
+
+  /** What follows once every layer is cut and its faces are ready. */
+  final Need worked() {
+    return Need.after(has("grind") ? "grind" : "cut");
   }
 
   final Need bedded() {
-    return Need.after("core-bed", work.bed().pressMinutes(), "the core's glue sets");
+    return Need.after(
+        "core-bed", work.choices().coreGlue().taken().pressMinutes(), "the core's glue sets");
+  }
+
+  /** True where the core is bedded while the layers close over it. */
+  final boolean bedsInOneGo() {
+    return work.choices().bedding().taken() == Workmanship.Bedding.IN_ONE_GO;
+  }
+
+  /** True where each layer is bevelled before the layers are joined. */
+  final boolean eachBevelled() {
+    return work.choices().bevel().taken() == Workmanship.BevelTime.EACH_LAYER;
+  }
+
+  /** What to beware of in working its sheets. */
+  final String ofSheets() {
+    return work.choices().families().stream()
+        .map(SheetFamily::caution)
+        .filter(it -> !it.isEmpty())
+        .collect(Collectors.joining(" "));
+  }
+
+  /** True where all its sheets are cut with a saw, or some are. */
+  final boolean sawn() {
+    return work.choices().families().stream().anyMatch(SheetFamily::sawn);
   }
 
   /** The step that closes the last joint between layers. */
@@ -134,11 +169,26 @@ abstract class StepMaker {
 
   /** The last of the shaping, whatever the shape. */
   final StepBuilder sand(Need before) {
-    return step("sand", "Sand smooth, 220 then 400 grit", "The last grit before sealing is 400")
+    List<Integer> grits = work.choices().grits().taken();
+    if (grits.isEmpty()) {
+      return step("sand", "Trim and clean the edges", "It is not sanded")
+          .time("sanding", surface("sand"))
+          .need(before)
+          .tools("sharp knife or scissors", "soft brush")
+          .cautions(Cautions.KNIFE)
+          .divisible();
+    }
+    String all = grits.stream().map(String::valueOf).collect(Collectors.joining(" then "));
+    return step(
+            "sand",
+            "Sand smooth, " + all + " grit",
+            "The last grit before what is coated is " + grits.getLast())
         .time("sanding", surface("sand"))
         .need(before)
-        .tools("220 and 400 grit", "damp cloth")
-        .cautions(Cautions.DUST)
+        .tools(
+            grits.stream().map(String::valueOf).collect(Collectors.joining(" and ")) + " grit",
+            "damp cloth")
+        .cautions(Cautions.DUST, ofSheets())
         .divisible();
   }
 }

@@ -3,7 +3,6 @@ package stoutblade.build;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.body.Body;
-import stoutblade.catalogue.Glue;
 import stoutblade.core.CoreReckoning;
 import stoutblade.finish.CoatReckoning;
 import stoutblade.measure.Units;
@@ -15,8 +14,7 @@ import stoutblade.measure.Units;
  * @param made how many are made
  * @param core its core, if it has one
  * @param coats its coats, in order
- * @param glue what its layers and pieces are joined with
- * @param bed what its core is bedded in
+ * @param choices the ways of working that are taken
  * @param carrier what it is fixed to, if it is fixed to a part
  * @param buys true where something has to be bought first
  * @param units the units in which steps are worded
@@ -26,8 +24,7 @@ public record Work(
     int made,
     Optional<CoreReckoning> core,
     List<CoatReckoning> coats,
-    Glue glue,
-    Glue bed,
+    WorkChoices choices,
     Optional<Carrier> carrier,
     boolean buys,
     Units units) {

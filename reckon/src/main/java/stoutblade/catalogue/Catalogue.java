@@ -2,11 +2,14 @@ package stoutblade.catalogue;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Kinds of material with their properties, and the pace of work.
  *
- * @param foams foam sheets
+ * @param families families of sheets
+ * @param sheets sheets of every family
  * @param rods rods and tubes
  * @param glues glues
  * @param coatings seals, primers, paints and clear coats
@@ -14,25 +17,51 @@ import java.util.Optional;
  * @param things things of known size that turn up on pictures
  */
 public record Catalogue(
-    List<Foam> foams,
+    List<SheetFamily> families,
+    List<SheetMaterial> sheets,
     List<Rod> rods,
     List<Glue> glues,
     List<Coating> coatings,
     List<Pace> paces,
     List<Thing> things) {
 
-  /** Copies the lists. */
+  /**
+   * Copies the lists.
+   *
+   * @throws IllegalArgumentException if a sheet is of a family that is not there
+   */
   public Catalogue {
-    foams = List.copyOf(foams);
+    families = List.copyOf(families);
+    sheets = List.copyOf(sheets);
     rods = List.copyOf(rods);
     glues = List.copyOf(glues);
     coatings = List.copyOf(coatings);
     paces = List.copyOf(paces);
     things = List.copyOf(things);
+    Set<String> known = families.stream().map(SheetFamily::id).collect(Collectors.toSet());
+    for (SheetMaterial sheet : sheets) {
+      if (!known.contains(sheet.familyId())) {
+        throw new IllegalArgumentException(
+            sheet.id() + ": there is no family of sheets '" + sheet.familyId() + "'");
+      }
+    }
   }
 
-  public Optional<Foam> foam(String id) {
-    return foams.stream().filter(foam -> foam.id().equals(id)).findFirst();
+  /** The family that a sheet belongs to. */
+  public SheetFamily family(SheetMaterial sheet) {
+    return families.stream()
+        .filter(it -> it.id().equals(sheet.familyId()))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  /** The sheets that are foam. */
+  public List<SheetMaterial> foams() {
+    return sheets.stream().filter(it -> family(it).foam()).toList();
+  }
+
+  public Optional<SheetMaterial> sheet(String id) {
+    return sheets.stream().filter(it -> it.id().equals(id)).findFirst();
   }
 
   public Optional<Rod> rod(String id) {

@@ -3,8 +3,8 @@ package stoutblade.core;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import stoutblade.catalogue.Foam;
 import stoutblade.catalogue.Rod;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
@@ -366,7 +366,7 @@ public record CoreReckoning(
       StringBuilder formula = new StringBuilder("{" + part.mass().get().id() + "}");
       for (Loads.Foamed it : loads.foams()) {
         if (it.channelMm2() > 0) {
-          Foam foam = it.share().foam();
+          SheetMaterial foam = it.share().foam();
           Figure density = foam.density("core.density." + foam.id());
           Figure cut =
               Figure.found(

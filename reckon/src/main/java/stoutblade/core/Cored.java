@@ -2,8 +2,8 @@ package stoutblade.core;
 
 import java.util.List;
 import java.util.Optional;
-import stoutblade.layer.FoamShare;
 import stoutblade.layer.Layers;
+import stoutblade.layer.MaterialShare;
 import stoutblade.measure.Figure;
 
 /**
@@ -19,7 +19,7 @@ import stoutblade.measure.Figure;
 public record Cored(
     Figure length,
     Optional<Figure> mass,
-    List<FoamShare> shares,
+    List<MaterialShare> shares,
     double nearMm,
     Optional<Layers> layers) {
 

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 import java.util.function.ToDoubleFunction;
 import stoutblade.catalogue.Rod;
-import stoutblade.layer.FoamShare;
+import stoutblade.layer.MaterialShare;
 import stoutblade.measure.Uncertainty;
 
 /**
@@ -39,7 +39,7 @@ final class Loads {
    * @param share what of the blade it is
    * @param channelMm2 what the channel takes out of its section
    */
-  record Foamed(FoamShare share, double channelMm2) {
+  record Foamed(MaterialShare share, double channelMm2) {
 
     double density() {
       return share.foam().densityGPerMm3();
@@ -76,9 +76,9 @@ final class Loads {
     this.foamLoads = foams.stream().map(it -> sampled(y -> area(it, y), it.density())).toList();
   }
 
-  private static double cutFrom(List<Channel> channels, String foamId) {
+  private static double cutFrom(List<Channel> channels, String materialId) {
     return channels.stream()
-        .filter(it -> it.layer().foam().id().equals(foamId))
+        .filter(it -> it.layer().foam().id().equals(materialId))
         .mapToDouble(Channel::areaMm2)
         .sum();
   }

@@ -30,7 +30,7 @@ final class Bridges {
         cut.add(outlineOf(letter));
         continue;
       }
-      Region left = letter.without(Region.union(strips(letter, wide), tolerance));
+      Region left = letter.difference(Region.union(strips(letter, wide), tolerance));
       left.parts().forEach(it -> cut.add(outlineOf(it)));
     }
     return cut;

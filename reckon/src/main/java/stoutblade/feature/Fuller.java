@@ -126,7 +126,7 @@ public record Fuller(Point from, Point to, double wide, double deep, boolean rai
             ? deep * (straight * wide + Math.PI * wide * wide / 4)
             : -deep * (straight * Math.PI * wide / 4 + Math.PI * wide * wide / 6);
     Region own = Region.inside(around(), TOLERANCE_MM);
-    return face.covers(own) ? all : all * face.common(own).area() / own.area();
+    return face.contains(own) ? all : all * face.intersection(own).area() / own.area();
   }
 
   /**
@@ -147,7 +147,7 @@ public record Fuller(Point from, Point to, double wide, double deep, boolean rai
       for (double y = box.minY() + step / 2; y < box.maxY(); y += step) {
         Point place = new Point(x, y);
         double trough = heightAt(place);
-        if (trough < 0 && face.holds(place)) {
+        if (trough < 0 && face.contains(place)) {
           double top = Math.min(to, height.applyAsDouble(place));
           sum += step * step * Math.max(0, top - Math.max(from, high + trough));
         }

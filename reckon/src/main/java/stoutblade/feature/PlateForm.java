@@ -62,7 +62,7 @@ public record PlateForm(
     static Piece at(
         List<Spot> spots, String name, int count, List<Path> outlines, double thicknessMm) {
       Region whole = region(outlines);
-      Point middle = whole.empty() ? Spot.ORIGIN.at() : whole.centre();
+      Point middle = whole.isEmpty() ? Spot.ORIGIN.at() : whole.centre();
       double along = spots.stream().mapToDouble(it -> it.place(middle).y()).average().orElse(0);
       return new Piece(name, count, outlines, thicknessMm, along);
     }
@@ -134,13 +134,13 @@ public record PlateForm(
       }
       Region face = whole;
       if (!added.isEmpty()) {
-        face = face.with(Region.union(added, tolerance));
+        face = face.unionWith(Region.union(added, tolerance));
       }
       boolean inside = true;
       if (!cut.isEmpty()) {
         Region holes = Region.union(cut, tolerance);
-        inside = face.covers(holes) && holes.separate() == cut.size();
-        face = face.without(holes);
+        inside = face.contains(holes) && holes.partCount() == cut.size();
+        face = face.difference(holes);
       }
       boolean asDrawn = added.isEmpty() && inside;
       return new PlateForm(
@@ -202,7 +202,7 @@ public record PlateForm(
     for (int i = 0; i < outer.size(); i++) {
       Path ring = outer.get(i);
       Region area = Region.inside(ring, TOLERANCE_MM);
-      List<Path> own = windows.stream().filter(it -> area.holds(it.start())).toList();
+      List<Path> own = windows.stream().filter(it -> area.contains(it.start())).toList();
       String name = outer.size() == 1 ? blank.name() : blank.name() + ", part " + (i + 1);
       panels.add(new Panel(name, 1, List.of(Edge.free(ring)), own, List.of()));
     }
@@ -234,7 +234,7 @@ public record PlateForm(
     while (!left.isEmpty()) {
       Path ring = left.removeFirst();
       Region area = Region.inside(ring, TOLERANCE_MM);
-      List<Path> holes = left.stream().filter(it -> area.holds(it.start())).toList();
+      List<Path> holes = left.stream().filter(it -> area.contains(it.start())).toList();
       left.removeAll(holes);
       panels.add(
           new Panel(piece.name(), piece.count(), List.of(Edge.free(ring)), holes, List.of()));

@@ -18,20 +18,22 @@ final class Slivers {
 
   static List<PlateForm.Sliver> of(Region face, double width) {
     List<PlateForm.Sliver> found = new ArrayList<>();
-    if (face.empty()) {
+    if (face.isEmpty()) {
       return found;
     }
     double tolerance = Math.max(0.02, width / 50);
-    Region coarse = face.coarse(tolerance / 3);
-    Region opened = coarse.rounded(-width / 2, tolerance).rounded(width / 2 + tolerance, tolerance);
-    for (Region left : coarse.without(opened).parts()) {
+    Region coarse = face.simplified(tolerance / 3);
+    Region opened =
+        coarse.offsetRounded(-width / 2, tolerance).offsetRounded(width / 2 + tolerance, tolerance);
+    for (Region left : coarse.difference(opened).parts()) {
       Box box = left.box();
       double reach = Math.hypot(box.width(), box.height());
       if (reach < LEAST_SLIVER * width || left.area() < tolerance * tolerance) {
         continue;
       }
       // A bridge hangs on what is left in two places, a point in one.
-      boolean bridge = left.rounded(3 * tolerance, tolerance).common(opened).separate() > 1;
+      boolean bridge =
+          left.offsetRounded(3 * tolerance, tolerance).intersection(opened).partCount() > 1;
       if (bridge || reach > 4 * width) {
         found.add(new PlateForm.Sliver(left.centre(), !bridge));
       }

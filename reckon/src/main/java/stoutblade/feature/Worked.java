@@ -177,7 +177,7 @@ record Worked(
       Where.Along along = (Where.Along) feature.where();
       double wide = size("wide");
       for (List<Point> edge : along.edges(outline, tolerance)) {
-        for (List<Point> run : face.awayFrom(edge, wide, tolerance).runsAt(edge, wide)) {
+        for (List<Point> run : face.furtherThan(edge, wide, tolerance).boundaryAt(edge, wide)) {
           mark(Marking.Kind.BEVEL, Path.through(run, false));
         }
       }

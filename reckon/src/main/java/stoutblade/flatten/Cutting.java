@@ -11,7 +11,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
-/** Ways to cut a patch, as the vertices of it that they run through. */
+/** ShortestPaths to cut a patch, as the vertices of it that they run through. */
 final class Cutting {
 
   /** A seam across leaves at least this share of the edge on each side, where it can. */
@@ -21,12 +21,12 @@ final class Cutting {
   private static final double LONGER_MM = 1e6;
 
   private final Patch patch;
-  private final Ways ways;
+  private final ShortestPaths paths;
   private final Map<Integer, Integer> along = new HashMap<>();
 
   Cutting(Patch patch) {
     this.patch = patch;
-    this.ways = Ways.over(patch);
+    this.paths = ShortestPaths.over(patch);
     for (int i = 0; i < patch.rimLength(); i++) {
       along.put(patch.rimAt(i), i);
     }
@@ -34,7 +34,7 @@ final class Cutting {
 
   /** From a vertex inside the shortest way to the edge. */
   List<Integer> dart(int vertex) {
-    return ways.shortest(vertex, along.keySet());
+    return paths.shortest(vertex, along.keySet());
   }
 
   /**
@@ -43,10 +43,10 @@ final class Cutting {
    * @return empty for a piece of a single face
    */
   List<Integer> halved() {
-    int one = ways.furthest(patch.rimAt(0));
-    List<Integer> way = ways.shortest(one, Set.of(ways.furthest(one)));
+    int one = paths.furthest(patch.rimAt(0));
+    List<Integer> way = paths.shortest(one, Set.of(paths.furthest(one)));
     Map<Integer, Double> far =
-        ways.spread(Set.of(way.get(way.size() / 2)), Set.of(), Set.of(), new HashMap<>());
+        paths.spread(Set.of(way.get(way.size() / 2)), Set.of(), Set.of(), new HashMap<>());
     Comparator<Integer> nearest =
         Comparator.<Integer, Boolean>comparing(along::containsKey)
             .thenComparing(far::get)
@@ -62,7 +62,7 @@ final class Cutting {
   /** Right across through a vertex, from edge to edge the shortest way. */
   List<Integer> across(int vertex) {
     Map<Integer, Integer> before = new HashMap<>();
-    Map<Integer, Double> far = ways.spread(Set.of(vertex), Set.of(), along.keySet(), before);
+    Map<Integer, Double> far = paths.spread(Set.of(vertex), Set.of(), along.keySet(), before);
     if (along.containsKey(vertex)) {
       return end(vertex, Set.of(), far, before);
     }
@@ -71,7 +71,7 @@ final class Cutting {
             .filter(far::containsKey)
             .min((a, b) -> Double.compare(far.get(a), far.get(b)))
             .orElseThrow();
-    List<Integer> one = Ways.way(first, before);
+    List<Integer> one = ShortestPaths.way(first, before);
     List<Integer> other = end(first, new HashSet<>(one), far, before);
     if (other.isEmpty()) {
       return one;
@@ -90,7 +90,7 @@ final class Cutting {
       if (at == first || !far.containsKey(at)) {
         continue;
       }
-      List<Integer> way = Ways.way(at, before);
+      List<Integer> way = ShortestPaths.way(at, before);
       int apart = Math.abs(along.get(at) - along.get(first));
       double share = Math.min(apart, patch.rimLength() - apart) / (double) patch.rimLength();
       boolean rim = way.size() == 2 && apart == 1;

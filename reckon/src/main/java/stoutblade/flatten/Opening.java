@@ -15,10 +15,10 @@ import stoutblade.mesh.Joined;
 import stoutblade.mesh.Mesh;
 
 /**
- * The shortest cuts after which one edge runs round faces, whatever holes, handles and ways through
- * they have: of all edges those are left whole that a tree of shortest ways or a tree over the
- * faces needs; each of the others closes a loop, and is cut with the ways to its ends (Eppstein's
- * tree and cotree; the greedy choice is Erickson and Whittlesey's; both from memory).
+ * The shortest cuts after which one edge runs round faces, whatever holes, handles and paths
+ * through they have: of all edges those are left whole that a tree of shortest paths or a tree over
+ * the faces needs; each of the others closes a loop, and is cut with the paths to its ends
+ * (Eppstein's tree and cotree; the greedy choice is Erickson and Whittlesey's; both from memory).
  */
 final class Opening {
 
@@ -26,14 +26,14 @@ final class Opening {
   private static final int ROOTS = 8;
 
   private final CutFaces cut;
-  private final Ways ways;
+  private final ShortestPaths paths;
   private final Map<Integer, Integer> before = new HashMap<>();
   private final Map<Integer, Double> far;
 
-  private Opening(CutFaces cut, Ways ways, Set<Integer> roots) {
+  private Opening(CutFaces cut, ShortestPaths paths, Set<Integer> roots) {
     this.cut = cut;
-    this.ways = ways;
-    this.far = ways.spread(roots, Set.of(), Set.of(), before);
+    this.paths = paths;
+    this.far = paths.spread(roots, Set.of(), Set.of(), before);
   }
 
   /** The seams with what else is to be cut. */
@@ -48,7 +48,7 @@ final class Opening {
   }
 
   private static Seams opened(CutFaces cut, Seams seams) {
-    Ways ways = Ways.over(cut);
+    ShortestPaths paths = ShortestPaths.over(cut);
     Set<Integer> rim = new HashSet<>();
     for (int h = 0; h < cut.halfEdges(); h++) {
       if (cut.across(h) == CutFaces.RIM) {
@@ -57,16 +57,16 @@ final class Opening {
       }
     }
     if (!rim.isEmpty()) {
-      return new Opening(cut, ways, rim).added(seams);
+      return new Opening(cut, paths, rim).added(seams);
     }
-    int first = ways.furthest(0);
-    Opening best = new Opening(cut, ways, Set.of(first));
+    int first = paths.furthest(0);
+    Opening best = new Opening(cut, paths, Set.of(first));
     if (best.loops().isEmpty()) {
       return best.slit(first, seams);
     }
     for (int i = 0; i < ROOTS; i++) {
       int root = (int) ((long) i * cut.places() / ROOTS);
-      Opening other = new Opening(cut, ways, Set.of(root));
+      Opening other = new Opening(cut, paths, Set.of(root));
       if (other.length() < best.length()) {
         best = other;
       }
@@ -76,11 +76,11 @@ final class Opening {
 
   /** Over a ball the way between two far places. */
   private Seams slit(int one, Seams seams) {
-    int other = ways.furthest(one);
-    List<Integer> way = new ArrayList<>(ways.shortest(one, Set.of(other)));
+    int other = paths.furthest(one);
+    List<Integer> way = new ArrayList<>(paths.shortest(one, Set.of(other)));
     if (way.size() == 2) {
       // A slit of one edge opens nothing: its two sides would be one and the same.
-      way.add(ways.beside(other, one));
+      way.add(paths.beside(other, one));
     }
     return seams.with(sources(way));
   }

@@ -17,7 +17,7 @@ import stoutblade.shape.Span;
  * A section that changes along: between two sections, as high as a share of each, which goes evenly
  * from one to the other.
  */
-final class Along implements Limit {
+final class Along implements Bound {
 
   private static final int EVERY = 3;
   private static final double STEP_MM = 1;
@@ -25,15 +25,15 @@ final class Along implements Limit {
   /**
    * One section.
    *
-   * @param limits what limits it
+   * @param bounds what bounds it
    * @param low its height at the edge
    * @param from where it is reached, along
    * @param to where it begins to go over into the next
    */
-  record Run(List<Limit> limits, double low, double from, double to) {
+  record Run(List<Bound> bounds, double low, double from, double to) {
 
     double at(Point place, double high) {
-      return limits.stream().mapToDouble(it -> it.at(place)).reduce(high, Math::min);
+      return bounds.stream().mapToDouble(it -> it.at(place)).reduce(high, Math::min);
     }
   }
 
@@ -43,10 +43,10 @@ final class Along implements Limit {
   private final Map<Integer, List<Slice>> between = new ConcurrentHashMap<>();
 
   /**
-   * The limit.
+   * The bound.
    *
    * @param drawn the area inside the outline
-   * @param high the height where nothing limits it
+   * @param high the height where nothing bounds it
    * @param runs the sections in order along
    */
   Along(Region drawn, double high, List<Run> runs) {
@@ -60,9 +60,9 @@ final class Along implements Limit {
     return runs.stream().map(Run::low).distinct().sorted().toList();
   }
 
-  /** What limits its sections. */
-  Stream<Limit> limits() {
-    return runs.stream().flatMap(it -> it.limits.stream());
+  /** What bounds its sections. */
+  Stream<Bound> bounds() {
+    return runs.stream().flatMap(it -> it.bounds.stream());
   }
 
   @Override
@@ -88,14 +88,14 @@ final class Along implements Limit {
     for (int i = 0; i < runs.size(); i++) {
       Run run = runs.get(i);
       Region left =
-          from.common(
+          from.intersection(
               band(i == 0 ? -Box.FAR_MM : run.from, i == runs.size() - 1 ? Box.FAR_MM : run.to));
-      for (Limit limit : run.limits) {
-        left = limit.reaching(left, height, tolerance);
+      for (Bound bound : run.bounds) {
+        left = bound.reaching(left, height, tolerance);
       }
-      all = all == null ? left : all.with(left);
+      all = all == null ? left : all.unionWith(left);
       if (i > 0 && run.from > runs.get(i - 1).to) {
-        all = all.with(between(i, from, height, tolerance));
+        all = all.unionWith(between(i, from, height, tolerance));
       }
     }
     return all;
@@ -119,7 +119,7 @@ final class Along implements Limit {
         spans.computeIfAbsent(line.y(), it -> new ArrayList<>()).addAll(line.reaching(height));
       }
     }
-    return Strips.of(places, y -> spans.get(y), from.common(band(low, high)), tolerance);
+    return Strips.of(places, y -> spans.get(y), from.intersection(band(low, high)), tolerance);
   }
 
   /** For what need not be so near every few lines are enough. */

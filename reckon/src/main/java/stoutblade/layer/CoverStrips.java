@@ -4,7 +4,7 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.develop.Panel;
 
 /**
@@ -15,9 +15,9 @@ import stoutblade.develop.Panel;
  * @param thicknessMm how thick they are
  * @param panels the strips
  */
-public record CoverStrips(Foam foam, double thicknessMm, List<Panel> panels) {
+public record CoverStrips(SheetMaterial foam, double thicknessMm, List<Panel> panels) {
 
-  /** Foam up to this thickness is thin: our assumption. */
+  /** SheetMaterial up to this thickness is thin: our assumption. */
   private static final double THIN_MM = 3;
 
   /** Copies the list. */
@@ -33,19 +33,19 @@ public record CoverStrips(Foam foam, double thicknessMm, List<Panel> panels) {
    * @return empty where every panel fits a sheet
    */
   public static Optional<CoverStrips> of(
-      Splices splices, List<Panel> panels, Foam own, List<Foam> all) {
+      Splices splices, List<Panel> panels, SheetMaterial own, List<SheetMaterial> all) {
     List<Panel> strips = splices.strips(panels);
     if (strips.isEmpty()) {
       return Optional.empty();
     }
-    Foam foam =
+    SheetMaterial foam =
         thinnest(own) <= THIN_MM
             ? own
             : all.stream().min(Comparator.comparingDouble(CoverStrips::thinnest)).orElse(own);
     return Optional.of(new CoverStrips(foam, thinnest(foam), strips));
   }
 
-  private static double thinnest(Foam foam) {
+  private static double thinnest(SheetMaterial foam) {
     return Collections.min(foam.thicknessesMm());
   }
 

@@ -3,7 +3,7 @@ package stoutblade.layer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.develop.Panel;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
@@ -31,7 +31,7 @@ import stoutblade.stack.Band;
  */
 public record EdgeBand(
     Band band,
-    Foam foam,
+    SheetMaterial foam,
     Point start,
     List<Double> corners,
     Figure length,
@@ -57,7 +57,7 @@ public record EdgeBand(
    *
    * @param id what its figures are called, before '.band'
    */
-  static EdgeBand of(String id, Solid solid, Outline outline, Band band, Foam foam) {
+  static EdgeBand of(String id, Solid solid, Outline outline, Band band, SheetMaterial foam) {
     boolean open = outline instanceof HalfOutline;
     List<Point> edge = solid.edge();
     List<Point> started = open ? edge : startedAtHidden(edge);

@@ -41,7 +41,7 @@ public record Joints(List<Double> across, List<Double> along) {
    * @param index the layer's number
    */
   public static Joints even(Region layer, double wide, double high, int index) {
-    return layer.empty() ? NONE : at(layer.box(), wide, high, index % 2 == 0 ? 0 : 0.5);
+    return layer.isEmpty() ? NONE : at(layer.box(), wide, high, index % 2 == 0 ? 0 : 0.5);
   }
 
   /**
@@ -52,7 +52,7 @@ public record Joints(List<Double> across, List<Double> along) {
    * @param front the joints of the layer in front
    */
   static Joints leastSeen(Region layer, double wide, double high, Optional<Joints> front) {
-    if (layer.empty()) {
+    if (layer.isEmpty()) {
       return NONE;
     }
     Box box = layer.box();
@@ -128,7 +128,8 @@ public record Joints(List<Double> across, List<Double> along) {
     List<Region> pieces = new ArrayList<>();
     for (double[] x : spans(across)) {
       for (double[] y : spans(along)) {
-        Region cut = none() ? layer : layer.common(Region.of(new Box(x[0], y[0], x[1], y[1])));
+        Region cut =
+            none() ? layer : layer.intersection(Region.of(new Box(x[0], y[0], x[1], y[1])));
         cut.parts().stream().filter(it -> it.area() > SPECK_MM2).forEach(pieces::add);
       }
     }

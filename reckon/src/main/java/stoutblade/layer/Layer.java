@@ -2,7 +2,7 @@ package stoutblade.layer;
 
 import java.util.List;
 import java.util.Optional;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Region;
 import stoutblade.stack.Sheet;
@@ -23,7 +23,7 @@ import stoutblade.stack.Sheet;
 public record Layer(
     int number,
     Sheet sheet,
-    Foam foam,
+    SheetMaterial foam,
     double from,
     double to,
     Region widest,

@@ -47,7 +47,7 @@ final class LayerAreas {
         .own()
         .filter(LayerAreas::sound)
         .map(it -> Region.inside(it.outline(), LINE_MM))
-        .map(it -> face == drawn ? it : it.without(drawn.without(face)));
+        .map(it -> face == drawn ? it : it.difference(drawn.difference(face)));
   }
 
   /** True where an outline can be cut: drawn, and not over itself. */
@@ -75,7 +75,9 @@ final class LayerAreas {
   }
 
   private Region cut(int layer, Region worked) {
-    return own.get(layer).map(it -> worked.common(it).with(it.without(face))).orElse(worked);
+    return own.get(layer)
+        .map(it -> worked.intersection(it).unionWith(it.difference(face)))
+        .orElse(worked);
   }
 
   /** Where a layer meets the one before it. */
@@ -84,14 +86,14 @@ final class LayerAreas {
     if (own.get(layer).isEmpty() && own.get(layer - 1).isEmpty()) {
       return worked;
     }
-    return cut(layer, worked).common(cut(layer - 1, worked));
+    return cut(layer, worked).intersection(cut(layer - 1, worked));
   }
 
   /** All that is cut of it: the face, and what stands out of it in some layer. */
   Region outermost() {
     Region all = face;
     for (Optional<Region> it : own) {
-      all = it.map(all::with).orElse(all);
+      all = it.map(all::unionWith).orElse(all);
     }
     return all;
   }
@@ -100,7 +102,7 @@ final class LayerAreas {
   Region inAll(Region area) {
     Region all = area;
     for (Optional<Region> it : own) {
-      all = it.map(all::common).orElse(all);
+      all = it.map(all::intersection).orElse(all);
     }
     return all;
   }
@@ -110,7 +112,7 @@ final class LayerAreas {
     double half = solid.thickness() / 2;
     double reach = half;
     for (int i = 0; i < own.size(); i++) {
-      if (own.get(i).filter(it -> !it.holds(place)).isPresent()) {
+      if (own.get(i).filter(it -> !it.contains(place)).isPresent()) {
         double below = joints.get(i) - half;
         double above = half - joints.get(i + 1);
         reach = Math.min(reach, Math.max(0, Math.max(below, above)));
@@ -121,9 +123,9 @@ final class LayerAreas {
 
   /** How high the front layer that is there reaches over the back plane; NaN where none is. */
   double frontAt(Point place) {
-    double worked = face.holds(place) ? solid.frontAt(place) : solid.thickness();
+    double worked = face.contains(place) ? solid.frontAt(place) : solid.thickness();
     for (int i = own.size() - 1; i >= 0; i--) {
-      if (worked > joints.get(i) && area(i).holds(place)) {
+      if (worked > joints.get(i) && area(i).contains(place)) {
         return Math.min(worked, joints.get(i + 1));
       }
     }
@@ -139,12 +141,14 @@ final class LayerAreas {
     return own.get(layer)
         .map(
             it ->
-                solid.between(from, to, within.common(it)).plus(prism(it.without(face), to - from)))
+                solid
+                    .between(from, to, within.intersection(it))
+                    .plus(prism(it.difference(face), to - from)))
         .orElseGet(() -> solid.between(from, to));
   }
 
   private static Portion prism(Region area, double high) {
-    return new Portion(high * area.area(), high * area.momentAlong(), y -> high * area.widthAt(y));
+    return new Portion(high * area.area(), high * area.firstMoment(), y -> high * area.widthAt(y));
   }
 
   /** What all layers keep together. */
@@ -161,7 +165,7 @@ final class LayerAreas {
     double sum = 0;
     for (int i = 0; i < own.size(); i++) {
       if (own.get(i).isPresent()) {
-        Region there = within.common(own.get(i).get());
+        Region there = within.intersection(own.get(i).get());
         double from = joints.get(i);
         double to = joints.get(i + 1);
         double less = solid.between(from, to).volume() - solid.between(from, to, there).volume();
@@ -177,10 +181,10 @@ final class LayerAreas {
     for (int i = 0; i < own.size(); i++) {
       Region above = area(i);
       if (i > 0 && above != area(i - 1)) {
-        sum += above.without(area(i - 1)).area() + area(i - 1).without(above).area();
+        sum += above.difference(area(i - 1)).area() + area(i - 1).difference(above).area();
       }
       if (above != face) {
-        sum += (above.girth() - face.girth()) * high(i);
+        sum += (above.perimeter() - face.perimeter()) * high(i);
       }
     }
     return sum;

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.feature.PlateForm;
 import stoutblade.measure.Figure;
 import stoutblade.stack.Layering;
@@ -35,7 +35,7 @@ import stoutblade.stack.Sheet;
  */
 public record Layers(
     Layering layering,
-    Foam foam,
+    SheetMaterial foam,
     Solid solid,
     List<Layer> each,
     Optional<EdgeBand> band,
@@ -49,7 +49,7 @@ public record Layers(
     Figure surface,
     Figure glued,
     Figure mass,
-    List<FoamShare> shares,
+    List<MaterialShare> shares,
     List<Figure> further) {
 
   /** Copies the lists. */
@@ -66,9 +66,9 @@ public record Layers(
    * @return empty where nothing can be cut, or one of its foams is not in the catalogue
    */
   public static Optional<Layers> of(
-      PlateForm form, Layering layering, Function<String, Optional<Foam>> foams) {
+      PlateForm form, Layering layering, Function<String, Optional<SheetMaterial>> foams) {
     return form.measures()
-        .filter(it -> !form.face().empty())
+        .filter(it -> !form.face().isEmpty())
         .flatMap(
             sizes ->
                 known(layering, foams)
@@ -85,22 +85,25 @@ public record Layers(
                                 .layers()));
   }
 
-  private static Optional<Map<String, Foam>> known(
-      Layering layering, Function<String, Optional<Foam>> foams) {
-    Map<String, Foam> known = new LinkedHashMap<>();
+  private static Optional<Map<String, SheetMaterial>> known(
+      Layering layering, Function<String, Optional<SheetMaterial>> foams) {
+    Map<String, SheetMaterial> known = new LinkedHashMap<>();
     for (Sheet sheet : layering.sheets()) {
-      foams.apply(sheet.foamId()).ifPresent(it -> known.put(sheet.foamId(), it));
+      foams.apply(sheet.materialId()).ifPresent(it -> known.put(sheet.materialId(), it));
     }
-    layering.band().flatMap(it -> foams.apply(it.foamId())).ifPresent(it -> known.put(it.id(), it));
+    layering
+        .band()
+        .flatMap(it -> foams.apply(it.materialId()))
+        .ifPresent(it -> known.put(it.id(), it));
     boolean all =
-        layering.sheets().stream().allMatch(it -> known.containsKey(it.foamId()))
-            && layering.band().stream().allMatch(it -> known.containsKey(it.foamId()));
+        layering.sheets().stream().allMatch(it -> known.containsKey(it.materialId()))
+            && layering.band().stream().allMatch(it -> known.containsKey(it.materialId()));
     return all ? Optional.of(known) : Optional.empty();
   }
 
   /** What one foam keeps of it; nothing of a foam that is not in it. */
-  public Optional<FoamShare> share(String foamId) {
-    return shares.stream().filter(it -> it.foam().id().equals(foamId)).findFirst();
+  public Optional<MaterialShare> share(String materialId) {
+    return shares.stream().filter(it -> it.foam().id().equals(materialId)).findFirst();
   }
 
   /** True where all that is cut is one piece: one layer, no band, no joint. */

@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
@@ -22,7 +22,7 @@ record LayersWorking(
     String id,
     Solid solid,
     Layering layering,
-    Map<String, Foam> foams,
+    Map<String, SheetMaterial> foams,
     Outline outline,
     Figure area,
     Figure girth) {
@@ -30,7 +30,7 @@ record LayersWorking(
   Layers layers() {
     List<Layer> each = each();
     Optional<EdgeBand> band =
-        layering.band().map(it -> EdgeBand.of(id, solid, outline, it, foams.get(it.foamId())));
+        layering.band().map(it -> EdgeBand.of(id, solid, outline, it, foams.get(it.materialId())));
     Profile profile = layering.profile();
     Figure thickness = thickness();
     boolean across = profile.kind().across();
@@ -46,10 +46,10 @@ record LayersWorking(
             : given(".bevel", "Bevel width on the face", width(profile));
     Figure edge = given(".edge", "Thickness at the edge", profile.edgeMm());
     Figure volume = volume();
-    Foam main = foams.get(layering.middle().foamId());
+    SheetMaterial main = foams.get(layering.middle().materialId());
     List<Figure> further = new ArrayList<>(deviation(thickness));
     further.addAll(changes(thickness));
-    List<FoamShare> shares = FoamShare.of(solid, layering, foams);
+    List<MaterialShare> shares = MaterialShare.of(solid, layering, foams);
     Figure mass = mass(each, band, volume, shares, further);
     return new Layers(
         layering,
@@ -92,12 +92,12 @@ record LayersWorking(
           new Layer(
               i + 1,
               sheet,
-              foams.get(sheet.foamId()),
+              foams.get(sheet.materialId()),
               from,
               to,
               widest,
               filled,
-              more > 0 ? widest.grown(more) : widest,
+              more > 0 ? widest.offset(more) : widest,
               Joints.NONE));
     }
     return joined(all);
@@ -108,7 +108,7 @@ record LayersWorking(
     List<Layer> joined = new ArrayList<>();
     Optional<Joints> before = Optional.empty();
     for (Layer layer : all.reversed()) {
-      Foam foam = layer.foam();
+      SheetMaterial foam = layer.foam();
       Joints own = Joints.leastSeen(layer.cut(), foam.sheetWidthMm(), foam.sheetLengthMm(), before);
       joined.addFirst(layer.with(own));
       before = Optional.of(own);
@@ -273,13 +273,13 @@ record LayersWorking(
       List<Layer> each,
       Optional<EdgeBand> band,
       Figure volume,
-      List<FoamShare> shares,
+      List<MaterialShare> shares,
       List<Figure> further) {
     Map<Sheet, List<Layer>> kinds = new LinkedHashMap<>();
     for (Layer layer : each) {
       kinds
           .computeIfAbsent(
-              Sheet.of(layer.sheet().foamId(), layer.sheet().thicknessMm()),
+              Sheet.of(layer.sheet().materialId(), layer.sheet().thicknessMm()),
               it -> new ArrayList<>())
           .add(layer);
     }
@@ -288,8 +288,8 @@ record LayersWorking(
     band.ifPresent(it -> further.add(amount(it, costs)));
     further.add(Figure.sum(id + ".cost", "Foam, cost by area", Quantity.MONEY, costs));
     List<Figure> masses = new ArrayList<>();
-    for (FoamShare it : shares) {
-      Foam foam = it.foam();
+    for (MaterialShare it : shares) {
+      SheetMaterial foam = it.foam();
       Figure density = foam.density(id + ".density." + foam.id());
       Figure own =
           shares.size() == 1
@@ -321,7 +321,7 @@ record LayersWorking(
   }
 
   private Figure amount(Sheet kind, List<Layer> layers, List<Figure> costs) {
-    Foam foam = foams.get(kind.foamId());
+    SheetMaterial foam = foams.get(kind.materialId());
     String own = id + ".foam" + layers.getFirst().number();
     Figure cut =
         Figure.found(
@@ -354,7 +354,7 @@ record LayersWorking(
     return cut;
   }
 
-  private static Figure cost(Figure cut, Foam foam, double thicknessMm) {
+  private static Figure cost(Figure cut, SheetMaterial foam, double thicknessMm) {
     Figure price =
         Figure.given(
             cut.id() + ".price",

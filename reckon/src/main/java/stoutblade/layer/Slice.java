@@ -57,7 +57,7 @@ record Slice(double y, ToDoubleFunction<Point> at, List<Point> heights) {
   private double crossing(Point below, Point above, double height) {
     Point out = below;
     Point in = above;
-    for (int i = 0; Math.abs(in.x() - out.x()) > Limit.FINE_MM / 4; i++) {
+    for (int i = 0; Math.abs(in.x() - out.x()) > Bound.FINE_MM / 4; i++) {
       double share = i < TRIES ? (height - out.y()) / (in.y() - out.y()) : 0.5;
       double x = out.x() + (in.x() - out.x()) * share;
       Point next = new Point(x, at.applyAsDouble(new Point(x, y)));

@@ -37,8 +37,8 @@ public final class Solid {
   private final Layering layering;
   private final Region face;
   private final double middle;
-  private final Rise front;
-  private final Rise back;
+  private final HeightField front;
+  private final HeightField back;
   private final List<Fuller> raised;
   private final Region flat;
   private final boolean bothFaces;
@@ -70,7 +70,7 @@ public final class Solid {
     return of(form, drawn, layering);
   }
 
-  Solid(SolidMaking making, double middle, Rise front, Rise back, List<Point> edge) {
+  Solid(SolidMaking making, double middle, HeightField front, HeightField back, List<Point> edge) {
     this.layering = making.layering();
     this.face = making.face();
     this.middle = middle;
@@ -93,7 +93,7 @@ public final class Solid {
     this.within =
         layering
             .band()
-            .map(it -> face.awayFrom(edge, it.thicknessMm(), Rise.TOLERANCE_MM))
+            .map(it -> face.furtherThan(edge, it.thicknessMm(), HeightField.TOLERANCE_MM))
             .orElse(face);
     this.layers = new LayerAreas(this, making.drawn(), layering);
     this.all = whole();
@@ -235,7 +235,7 @@ public final class Solid {
     if (!layers.alike()) {
       return layers.frontAt(place);
     }
-    return face.holds(place) ? frontAt(place) : Double.NaN;
+    return face.contains(place) ? frontAt(place) : Double.NaN;
   }
 
   /** How high the back lies at a place. */
@@ -310,7 +310,7 @@ public final class Solid {
 
   /** What lies in both; the face itself where neither takes anything away. */
   private Region both(Region one, Region other) {
-    return one == face ? other : other == face ? one : one.common(other);
+    return one == face ? other : other == face ? one : one.intersection(other);
   }
 
   /** Where the front reaches a height. */

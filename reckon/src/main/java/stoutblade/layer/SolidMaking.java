@@ -15,7 +15,7 @@ import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
 import stoutblade.stack.ProfileChange;
 
-/** The making of a solid: what limits its faces, from an outline and what was decided. */
+/** The making of a solid: what bounds its faces, from an outline and what was decided. */
 record SolidMaking(PlateForm form, Region drawn, Region face, Layering layering) {
 
   private static final double LINE_MM = 0.01;
@@ -34,12 +34,12 @@ record SolidMaking(PlateForm form, Region drawn, Region face, Layering layering)
     double low = low(profile, high);
     List<List<Point>> all = edges();
     List<Fuller> troughs = Fuller.of(form.blank().features());
-    Rise front = rise(all, low, high, troughs, true);
+    HeightField front = rise(all, low, high, troughs, true);
     boolean same =
         !flatBack
             && (form.blank().bothFaces() || troughs.isEmpty())
             && bevels().stream().noneMatch(it -> it.size("faces") == 1);
-    Rise back;
+    HeightField back;
     if (same) {
       back = front;
     } else if (flatBack) {
@@ -56,26 +56,26 @@ record SolidMaking(PlateForm form, Region drawn, Region face, Layering layering)
     return profile.flat(layering.thicknessMm()) ? high : Math.min(high, edge);
   }
 
-  /** What limits a section that is the same all along: its rise, and its rounded corner. */
-  private List<Limit> section(
-      Profile profile, List<List<Point>> all, double low, double high, Limit.Taper taper) {
-    List<Limit> limits = new ArrayList<>();
+  /** What bounds a section that is the same all along: its rise, and its rounded corner. */
+  private List<Bound> section(
+      Profile profile, List<List<Point>> all, double low, double high, Bound.Taper taper) {
+    List<Bound> bounds = new ArrayList<>();
     if (high > 0 && low < high) {
-      limits.add(
+      bounds.add(
           profile.kind().across()
-              ? new Limit.Across(drawn, profile, low, high, taper)
-              : new Limit.FromEdge(
+              ? new Bound.Across(drawn, profile, low, high, taper)
+              : new Bound.FromEdge(
                   all, coarse(all), lines(all), profile, profile.widthMm(), low, high));
     }
     double round = Math.min(profile.roundMm(), low);
     if (high > 0 && round > 0) {
-      limits.add(new Limit.Rounded(all, lines(all), round, low));
+      bounds.add(new Bound.Rounded(all, lines(all), round, low));
     }
-    return limits;
+    return bounds;
   }
 
   /** What a section allows that changes along. */
-  private Along changing(List<List<Point>> all, double low, double high, Limit.Taper taper) {
+  private Along changing(List<List<Point>> all, double low, double high, Bound.Taper taper) {
     double near = drawn.box().minY();
     List<Along.Run> runs = new ArrayList<>();
     Profile profile = layering.profile();
@@ -99,8 +99,8 @@ record SolidMaking(PlateForm form, Region drawn, Region face, Layering layering)
     List<Double> all = layering.joints();
     List<Double> found = new ArrayList<>();
     for (int i = 1; i < layering.sheets().size(); i++) {
-      String below = layering.sheets().get(i - 1).foamId();
-      if (!below.equals(layering.sheets().get(i).foamId())) {
+      String below = layering.sheets().get(i - 1).materialId();
+      if (!below.equals(layering.sheets().get(i).materialId())) {
         found.add(Math.abs(all.get(i) - plane));
       }
     }
@@ -118,23 +118,23 @@ record SolidMaking(PlateForm form, Region drawn, Region face, Layering layering)
         : List.of(form.blank().outline().outline().flattened(LINE_MM));
   }
 
-  private Rise rise(
+  private HeightField rise(
       List<List<Point>> all, double low, double high, List<Fuller> troughs, boolean isFront) {
     Profile profile = layering.profile();
-    List<Limit> limits = new ArrayList<>();
+    List<Bound> bounds = new ArrayList<>();
     double lowest = low;
     boolean flat = low >= high;
-    Limit.Taper taper = Limit.Taper.of(drawn, high, profile.tip());
+    Bound.Taper taper = Bound.Taper.of(drawn, high, profile.tip());
     boolean changes = !layering.changes().isEmpty() && !layering.flat();
     if (high > 0 && changes) {
       Along along = changing(all, low, high, taper);
-      limits.add(along);
+      bounds.add(along);
       lowest = along.lows().getFirst();
     } else {
-      limits.addAll(section(profile, all, low, high, taper));
+      bounds.addAll(section(profile, all, low, high, taper));
     }
     if (high > 0 && profile.tip() < 1 && (changes || !profile.kind().across() || flat)) {
-      limits.add(taper);
+      bounds.add(taper);
       lowest = Math.min(lowest, high * profile.tip());
     }
     for (Feature bevel : bevels()) {
@@ -146,8 +146,8 @@ record SolidMaking(PlateForm form, Region drawn, Region face, Layering layering)
                 : bevel.size("edge") - (layering.thicknessMm() - high);
         double at = Math.clamp(own, 0, high);
         List<List<Point>> sides = ((Where.Along) bevel.where()).edges(form.blank().outline());
-        limits.add(
-            new Limit.FromEdge(
+        bounds.add(
+            new Bound.FromEdge(
                 sides,
                 coarse(sides),
                 lines(sides),
@@ -158,12 +158,12 @@ record SolidMaking(PlateForm form, Region drawn, Region face, Layering layering)
         lowest = Math.min(lowest, at);
       }
     }
-    return new Rise(
+    return new HeightField(
         drawn,
         face,
-        limits.isEmpty() ? high : lowest,
+        bounds.isEmpty() ? high : lowest,
         high,
-        limits,
+        bounds,
         troughs,
         changes ? List.of() : breaks(profile, low, high),
         joints(),
@@ -185,7 +185,7 @@ record SolidMaking(PlateForm form, Region drawn, Region face, Layering layering)
   }
 
   private static List<List<Point>> coarse(List<List<Point>> edges) {
-    return edges.stream().map(it -> Region.thinned(it, COARSE_LINE_MM)).toList();
+    return edges.stream().map(it -> Region.simplified(it, COARSE_LINE_MM)).toList();
   }
 
   private static List<Polyline> lines(List<List<Point>> edges) {

@@ -107,7 +107,7 @@ final class Strips {
     close();
     return strips.isEmpty()
         ? Region.evenOdd(List.of())
-        : Region.union(strips, tolerance).common(from);
+        : Region.union(strips, tolerance).intersection(from);
   }
 
   private void close() {

@@ -30,13 +30,13 @@ public record Defaults(Layering stack, List<Coats> coats) {
   }
 
   /** The foam of one flat sheet. */
-  public String foamId() {
-    return stack.middle().foamId();
+  public String materialId() {
+    return stack.middle().materialId();
   }
 
   /** A part of one flat sheet, with the usual coats. */
   public Part flat(String id, String name, Shape shape, double thicknessMm) {
-    return Part.of(id, name, shape, foamId(), thicknessMm).withCoats(coats);
+    return Part.of(id, name, shape, materialId(), thicknessMm).withCoats(coats);
   }
 
   /** A part of the usual layers, with the usual coats: half an outline is worked on both faces. */

@@ -44,7 +44,7 @@ public final class Elevation {
     Region inside = Region.inside(carrier.outline(), TOLERANCE_MM);
     List<Path> lines = new ArrayList<>();
     inside
-        .rounded(band.foamMm(), TOLERANCE_MM)
+        .offsetRounded(band.foamMm(), TOLERANCE_MM)
         .rings()
         .forEach(it -> lines.add(Path.through(it, true)));
     inside.rings().forEach(it -> lines.add(Path.through(it, true)));

@@ -25,7 +25,7 @@ import stoutblade.stack.Profile;
  * @param core the core in it; empty for none
  * @param coats its coats, in the order in which they go on
  * @param placing where it is on the prop
- * @param gluing which glues it is made with
+ * @param workmanship how it is made, where not as proposed
  * @param held true where it keeps its size when the prop is made larger or smaller
  */
 public record Part(
@@ -36,7 +36,7 @@ public record Part(
     Optional<CoreChoice> core,
     List<Coats> coats,
     Placing placing,
-    Gluing gluing,
+    Workmanship workmanship,
     boolean held) {
 
   /** The most parts of one prop. */
@@ -83,13 +83,14 @@ public record Part(
         Optional.empty(),
         List.of(),
         Placing.USUAL,
-        Gluing.PROPOSED,
+        Workmanship.PROPOSED,
         false);
   }
 
   /** The same of one flat sheet. */
-  public static Part of(String id, String name, Shape shape, String foamId, double thicknessMm) {
-    return of(id, name, shape, Layering.of(1, foamId, thicknessMm, Profile.FLAT));
+  public static Part of(
+      String id, String name, Shape shape, String materialId, double thicknessMm) {
+    return of(id, name, shape, Layering.of(1, materialId, thicknessMm, Profile.FLAT));
   }
 
   /** A part that is wrapped, turned or folded; what is typed into its sum says how thick it is. */
@@ -98,9 +99,9 @@ public record Part(
       String name,
       String sum,
       Map<String, Double> typed,
-      String foamId,
+      String materialId,
       Placing placing) {
-    return of(id, name, new Formed(sum, typed), foamId, Formed.thicknessMm(sum, typed))
+    return of(id, name, new Formed(sum, typed), materialId, Formed.thicknessMm(sum, typed))
         .withPlacing(placing);
   }
 
@@ -114,7 +115,7 @@ public record Part(
         Optional.empty(),
         List.of(),
         Placing.USUAL,
-        Gluing.PROPOSED,
+        Workmanship.PROPOSED,
         false);
   }
 
@@ -202,8 +203,8 @@ public record Part(
   }
 
   /** The catalogue id of its foam; empty for a bought thing. */
-  public String foamId() {
-    return stack.map(it -> it.middle().foamId()).orElse("");
+  public String materialId() {
+    return stack.map(it -> it.middle().materialId()).orElse("");
   }
 
   /** How thick all its sheets are together, in mm; 0 for a bought thing. */
@@ -214,15 +215,15 @@ public record Part(
   // == CHANGES
 
   public Part withId(String changed) {
-    return new Part(changed, name, shape, stack, core, coats, placing, gluing, held);
+    return new Part(changed, name, shape, stack, core, coats, placing, workmanship, held);
   }
 
   public Part withName(String changed) {
-    return new Part(id, changed, shape, stack, core, coats, placing, gluing, held);
+    return new Part(id, changed, shape, stack, core, coats, placing, workmanship, held);
   }
 
   public Part withShape(Shape changed) {
-    return new Part(id, name, changed, stack, core, coats, placing, gluing, held);
+    return new Part(id, name, changed, stack, core, coats, placing, workmanship, held);
   }
 
   /** The same with its outline or its features changed; any other shape stays. */
@@ -231,33 +232,33 @@ public record Part(
   }
 
   public Part withLayering(Layering changed) {
-    return new Part(id, name, shape, Optional.of(changed), core, coats, placing, gluing, held);
+    return new Part(id, name, shape, Optional.of(changed), core, coats, placing, workmanship, held);
   }
 
   /** As many layers as before, all of one foam. */
-  public Part withFoam(String changedId, double mm) {
-    return withLayering(layering().withFoam(changedId, mm));
+  public Part withMaterial(String changedId, double mm) {
+    return withLayering(layering().withMaterial(changedId, mm));
   }
 
   public Part withCore(Optional<CoreChoice> changed) {
-    return new Part(id, name, shape, stack, changed, coats, placing, gluing, held);
+    return new Part(id, name, shape, stack, changed, coats, placing, workmanship, held);
   }
 
   public Part withCoats(List<Coats> changed) {
-    return new Part(id, name, shape, stack, core, changed, placing, gluing, held);
+    return new Part(id, name, shape, stack, core, changed, placing, workmanship, held);
   }
 
   public Part withPlacing(Placing changed) {
-    return new Part(id, name, shape, stack, core, coats, changed, gluing, held);
+    return new Part(id, name, shape, stack, core, coats, changed, workmanship, held);
   }
 
-  public Part withGluing(Gluing changed) {
+  public Part withWorkmanship(Workmanship changed) {
     return new Part(id, name, shape, stack, core, coats, placing, changed, held);
   }
 
   /** The same, which keeps its size from now on, or follows its prop again. */
   public Part withHeld(boolean changed) {
-    return new Part(id, name, shape, stack, core, coats, placing, gluing, changed);
+    return new Part(id, name, shape, stack, core, coats, placing, workmanship, changed);
   }
 
   /** The same where its prop is made larger or smaller: one that keeps its size only moves. */
@@ -275,7 +276,7 @@ public record Part(
         core.map(it -> it.times(factor)),
         coats,
         placing.times(factor),
-        gluing,
+        workmanship,
         held);
   }
 }

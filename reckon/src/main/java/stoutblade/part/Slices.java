@@ -187,13 +187,13 @@ public record Slices(Origin origin, List<SlicedLayer> layers, double pegMm) impl
     List<Path> windows = new ArrayList<>();
     rings.subList(1, rings.size()).forEach(it -> windows.add(Path.through(it, true)));
     for (Point peg : layer.pegs()) {
-      if (pegMm > 0 && area.holds(peg)) {
+      if (pegMm > 0 && area.contains(peg)) {
         windows.add(Motifs.disc(pegMm).moved(it -> it.plus(peg)));
       }
     }
     List<Path> slant =
         layer.slant().stream()
-            .filter(it -> area.holds(it.getFirst()))
+            .filter(it -> area.contains(it.getFirst()))
             .map(it -> Path.through(it, true))
             .toList();
     return new Panel(called, 1, List.of(Edge.free(outer)), windows, slant);

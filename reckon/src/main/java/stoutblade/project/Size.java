@@ -8,17 +8,17 @@ import stoutblade.fit.Carry;
 import stoutblade.fit.Passage;
 import stoutblade.reference.Model;
 import stoutblade.reference.Reference;
-import stoutblade.reference.School;
 import stoutblade.reference.Sizing;
+import stoutblade.reference.SizingRule;
 import stoutblade.trace.Tracing;
-import stoutblade.wearer.Bearer;
+import stoutblade.wearer.ShownCharacter;
 import stoutblade.wearer.Wearer;
 
 /**
  * What is decided about the size of the prop.
  *
- * @param bearer who bears it in its own world; empty where the wearer plays nobody else's height
- * @param school which size it gets
+ * @param character who bears it in its own world; empty where the wearer plays nobody else's height
+ * @param rule which size it gets
  * @param references the pictures, in the order of the contact strip
  * @param models the 3D models
  * @param tracings outlines taken from pictures and models
@@ -26,8 +26,8 @@ import stoutblade.wearer.Wearer;
  * @param passages what it must pass on the way
  */
 public record Size(
-    Optional<Bearer> bearer,
-    School school,
+    Optional<ShownCharacter> character,
+    SizingRule rule,
     List<Reference> references,
     List<Model> models,
     List<Tracing> tracings,
@@ -68,7 +68,7 @@ public record Size(
   public static Size unknown() {
     return new Size(
         Optional.empty(),
-        School.TRUE_SIZE,
+        SizingRule.TRUE_SIZE,
         List.of(),
         List.of(),
         List.of(),
@@ -76,32 +76,32 @@ public record Size(
         List.of(Passage.DOOR));
   }
 
-  public Size withBearer(Optional<Bearer> changed) {
-    return new Size(changed, school, references, models, tracings, carry, passages);
+  public Size withCharacter(Optional<ShownCharacter> changed) {
+    return new Size(changed, rule, references, models, tracings, carry, passages);
   }
 
-  public Size withSchool(School changed) {
-    return new Size(bearer, changed, references, models, tracings, carry, passages);
+  public Size withRule(SizingRule changed) {
+    return new Size(character, changed, references, models, tracings, carry, passages);
   }
 
   public Size withReferences(List<Reference> changed) {
-    return new Size(bearer, school, changed, models, tracings, carry, passages);
+    return new Size(character, rule, changed, models, tracings, carry, passages);
   }
 
   public Size withModels(List<Model> changed) {
-    return new Size(bearer, school, references, changed, tracings, carry, passages);
+    return new Size(character, rule, references, changed, tracings, carry, passages);
   }
 
   public Size withTracings(List<Tracing> changed) {
-    return new Size(bearer, school, references, models, changed, carry, passages);
+    return new Size(character, rule, references, models, changed, carry, passages);
   }
 
   public Size withCarry(Carry changed) {
-    return new Size(bearer, school, references, models, tracings, changed, passages);
+    return new Size(character, rule, references, models, tracings, changed, passages);
   }
 
   public Size withPassages(List<Passage> changed) {
-    return new Size(bearer, school, references, models, tracings, carry, changed);
+    return new Size(character, rule, references, models, tracings, carry, changed);
   }
 
   /** The digests of the files of its pictures and models, each once. */
@@ -149,6 +149,6 @@ public record Size(
 
   /** All sizes that follow for whom it is carried by. */
   public Sizing sizing(Wearer wearer) {
-    return Sizing.of(wearer, bearer, school, references, models);
+    return Sizing.of(wearer, character, rule, references, models);
   }
 }

@@ -1,9 +1,7 @@
 /**
- * One project as a whole: the tree of what the user decided, the named edits from one tree to the
- * next, what is derived from a tree, what is wrong or risky in it, and the history.
+ * The tree of what the user decided: an event, its wearers and props, their parts.
  *
- * <p>Flow is one way: {@link stoutblade.project.Project} → {@link stoutblade.project.Derived} →
- * what a station draws. An {@link stoutblade.project.Edit} is a named function from project to
- * project.
+ * <p>Flow is one way: {@link stoutblade.project.Project} → {@link stoutblade.derive.Derived} → what
+ * a station draws. An {@link stoutblade.edit.Edit} is a named function from project to project.
  */
 package stoutblade.project;

@@ -89,7 +89,7 @@ public record Model(
   }
 
   /** The model is the figure itself: from its lowest to its highest place it is the stature. */
-  public record AsTallAsBearer() implements ModelRuler {}
+  public record AsTallAsCharacter() implements ModelRuler {}
 
   public Model withName(String changed) {
     return new Model(id, changed, digest, triangles, extent, orientation, ruler, showsWhole);

@@ -67,7 +67,7 @@ public record ModelScale(Model model, Optional<Figure> mmPerUnit, Optional<Figur
             known,
             span);
       }
-      case Model.AsTallAsBearer it -> {
+      case Model.AsTallAsCharacter it -> {
         Figure height =
             Figure.given(
                 id(model, "tall"),

@@ -8,11 +8,11 @@ import java.util.Optional;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
-import stoutblade.wearer.Bearer;
+import stoutblade.wearer.ShownCharacter;
 import stoutblade.wearer.Wearer;
 
 /**
- * The size of the prop: the scale of each picture and model, the factor of the school, and the
+ * The size of the prop: the scale of each picture and model, the factor of the sizing rule, and the
  * length that comes of it.
  *
  * @param wearer the wearer's height
@@ -41,20 +41,20 @@ public record Sizing(
   /**
    * Works out all sizes.
    *
-   * @param bearer who bears the prop in its own world; empty where the wearer does
+   * @param character who bears the prop in its own world; empty where the wearer does
    */
   public static Sizing of(
       Wearer wearer,
-      Optional<Bearer> bearer,
-      School school,
+      Optional<ShownCharacter> character,
+      SizingRule rule,
       List<Reference> references,
       List<Model> models) {
     Figure height = wearer.height();
-    Figure stature = bearer.map(Bearer::height).orElse(height);
+    Figure stature = character.map(ShownCharacter::height).orElse(height);
     List<Scale> scales = references.stream().map(it -> Scale.of(it, stature)).toList();
     List<ModelScale> modelScales = models.stream().map(it -> ModelScale.of(it, stature)).toList();
     Optional<Weighed> trueLength = trueLength(scales, modelScales);
-    Figure factor = factor(school, height, stature, trueLength.map(Weighed::combined));
+    Figure factor = factor(rule, height, stature, trueLength.map(Weighed::combined));
     return new Sizing(
         height,
         stature,
@@ -97,10 +97,10 @@ public record Sizing(
   }
 
   private static Figure factor(
-      School school, Figure wearer, Figure stature, Optional<Figure> trueLength) {
-    return switch (school) {
-      case School.Blend it -> blended(it, wearer, stature);
-      case School.Target it ->
+      SizingRule rule, Figure wearer, Figure stature, Optional<Figure> trueLength) {
+    return switch (rule) {
+      case SizingRule.Blend it -> blended(it, wearer, stature);
+      case SizingRule.Target it ->
           trueLength
               .map(length -> aimed(it, length))
               .orElseGet(
@@ -115,14 +115,14 @@ public record Sizing(
     };
   }
 
-  private static Figure blended(School.Blend blend, Figure wearer, Figure stature) {
+  private static Figure blended(SizingRule.Blend blend, Figure wearer, Figure stature) {
     if (stature.id().equals(wearer.id())) {
       return Figure.given(
           FACTOR_ID,
           "Enlarged by",
           1,
           Quantity.RATIO,
-          Source.practice("the wearer is the bearer: both schools give the same size"));
+          Source.practice("the wearer is the character: both rules give the same size"));
     }
     Figure share =
         Figure.given(
@@ -137,14 +137,14 @@ public record Sizing(
         Quantity.RATIO,
         "1 + {size.share} * ({" + wearer.id() + "} / {" + stature.id() + "} - 1)",
         Source.practice(
-            "a template is scaled by the ratio of statures; the other school keeps the object at"
+            "a template is scaled by the ratio of statures; the other rule keeps the object at"
                 + " its own size"),
         share,
         wearer,
         stature);
   }
 
-  private static Figure aimed(School.Target target, Figure trueLength) {
+  private static Figure aimed(SizingRule.Target target, Figure trueLength) {
     Figure aim =
         Figure.given(
             "size.target", "Length aimed at", target.lengthMm(), Quantity.LENGTH, Source.DECIDED);

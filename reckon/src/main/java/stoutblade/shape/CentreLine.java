@@ -65,7 +65,7 @@ public final class CentreLine {
     static Strip of(Region region) {
       return new Strip(
           region,
-          2 * region.area() / region.girth(),
+          2 * region.area() / region.perimeter(),
           region.rings().stream().map(it -> Polyline.of(Path.through(it, true), NEAR_MM)).toList());
     }
 
@@ -94,10 +94,10 @@ public final class CentreLine {
    *     sides of the line up its middle
    */
   public static Optional<CentreLine> of(Region region) {
-    if (region.empty() || region.separate() != 1 || region.lopsided() < SAME_SHARE) {
+    if (region.isEmpty() || region.partCount() != 1 || region.asymmetry() < SAME_SHARE) {
       return Optional.empty();
     }
-    Strip coarse = Strip.of(region.coarse(NEAR_MM));
+    Strip coarse = Strip.of(region.simplified(NEAR_MM));
     List<Point> way = new StripWay(coarse.region).line();
     if (way.size() < FEWEST) {
       return Optional.empty();
@@ -336,7 +336,7 @@ public final class CentreLine {
         area.severed(over(section.get().get(0), place), over(section.get().get(1), place)).stream()
             .filter(it -> share(it.inner()) < share)
             .toList();
-    return near.stream().reduce(Region::with).orElseGet(() -> Region.evenOdd(List.of()));
+    return near.stream().reduce(Region::unionWith).orElseGet(() -> Region.evenOdd(List.of()));
   }
 
   /** A little over the edge, which was looked at from a little way off. */

@@ -251,7 +251,7 @@ public final class Exact {
     if (!(Math.abs(mm) <= MOST_OFFSET_MM)) {
       throw new IllegalArgumentException("An outline is offset by up to 1 m; found " + mm + " mm");
     }
-    Region region = Region.inside(outline.outline(), TIP_MM).grown(mm, TOLERANCE_MM);
+    Region region = Region.inside(outline.outline(), TIP_MM).offset(mm, TOLERANCE_MM);
     List<Point> ring =
         region.rings().stream()
             .max(Comparator.comparing(Exact::reach))

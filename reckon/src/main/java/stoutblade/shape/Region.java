@@ -139,7 +139,7 @@ public final class Region {
    * @param distance in mm
    * @param tolerance how far the arcs of the result may lie from true ones, in mm
    */
-  public Region awayFrom(List<Point> edge, double distance, double tolerance) {
+  public Region furtherThan(List<Point> edge, double distance, double tolerance) {
     if (distance <= 0) {
       return this;
     }
@@ -153,8 +153,8 @@ public final class Region {
    *
    * @param distance in mm
    */
-  public Region grown(double distance) {
-    return grown(distance, 0.02);
+  public Region offset(double distance) {
+    return offset(distance, 0.02);
   }
 
   /**
@@ -162,7 +162,7 @@ public final class Region {
    *
    * @param tolerance in mm
    */
-  public Region grown(double distance, double tolerance) {
+  public Region offset(double distance, double tolerance) {
     BufferParameters sharp =
         exact(
             new BufferParameters(
@@ -184,12 +184,12 @@ public final class Region {
   }
 
   /** True where the whole of another area lies inside, away from the boundary. */
-  public boolean covers(Region other) {
+  public boolean contains(Region other) {
     return PreparedGeometryFactory.prepare(geometry).containsProperly(other.geometry);
   }
 
   /** Of how many separate parts it is. */
-  public int separate() {
+  public int partCount() {
     return geometry.getNumGeometries();
   }
 
@@ -207,7 +207,7 @@ public final class Region {
   }
 
   /** The stretches of the boundary that lie at a distance from a line. */
-  public List<List<Point>> runsAt(List<Point> line, double distance) {
+  public List<List<Point>> boundaryAt(List<Point> line, double distance) {
     IndexedFacetDistance toLine =
         new IndexedFacetDistance(FACTORY.createLineString(coordinates(line)));
     double close = distance - Math.max(0.05, distance * 0.002);
@@ -239,7 +239,7 @@ public final class Region {
   }
 
   /** A line of fewer pieces, within a tolerance (Douglas and Peucker). */
-  public static List<Point> thinned(List<Point> line, double tolerance) {
+  public static List<Point> simplified(List<Point> line, double tolerance) {
     Geometry fewer =
         DouglasPeuckerSimplifier.simplify(FACTORY.createLineString(coordinates(line)), tolerance);
     return Arrays.stream(fewer.getCoordinates()).map(Region::point).toList();
@@ -265,27 +265,27 @@ public final class Region {
   }
 
   /** What is left of the area outside another. */
-  public Region without(Region other) {
+  public Region difference(Region other) {
     return overlaid(other.geometry, OverlayNG.DIFFERENCE);
   }
 
   /** The area of both together. */
-  public Region with(Region other) {
+  public Region unionWith(Region other) {
     return overlaid(other.geometry, OverlayNG.UNION);
   }
 
   /** What lies in both. */
-  public Region common(Region other) {
+  public Region intersection(Region other) {
     return overlaid(other.geometry, OverlayNG.INTERSECTION);
   }
 
   /** The same with fewer pieces, within a tolerance (Douglas and Peucker). */
-  public Region coarse(double tolerance) {
+  public Region simplified(double tolerance) {
     return new Region(DouglasPeuckerSimplifier.simplify(geometry, tolerance));
   }
 
   /** The area grown, or shrunk, with round corners. */
-  public Region rounded(double distance, double tolerance) {
+  public Region offsetRounded(double distance, double tolerance) {
     BufferParameters round =
         exact(new BufferParameters(quadrantSegments(Math.abs(distance), tolerance)));
     return new Region(new BufferOp(geometry, round).getResultGeometry(distance));
@@ -303,7 +303,7 @@ public final class Region {
   }
 
   /** By what share of its area it differs from its image in the upright line through its middle. */
-  public double lopsided() {
+  public double asymmetry() {
     double middle = box().centre().x();
     Region image =
         evenOdd(
@@ -312,7 +312,7 @@ public final class Region {
                     ring ->
                         ring.stream().map(it -> new Point(2 * middle - it.x(), it.y())).toList())
                 .toList());
-    return without(image).area() / area();
+    return difference(image).area() / area();
   }
 
   /**
@@ -325,7 +325,7 @@ public final class Region {
     Point to = two.plus(along);
     List<Point> cut =
         List.of(from.minus(beside), to.minus(beside), to.plus(beside), from.plus(beside));
-    return without(evenOdd(List.of(cut))).parts();
+    return difference(evenOdd(List.of(cut))).parts();
   }
 
   /** Some place well inside. */
@@ -339,7 +339,7 @@ public final class Region {
   }
 
   /** The distance of a place to its boundary, in mm. */
-  public double toBoundary(Point place) {
+  public double distanceToBoundary(Point place) {
     return geometry
         .getBoundary()
         .distance(FACTORY.createPoint(new Coordinate(place.x(), place.y())));
@@ -352,7 +352,7 @@ public final class Region {
   }
 
   /** True where a place lies inside. */
-  public boolean holds(Point place) {
+  public boolean contains(Point place) {
     return geometry.contains(FACTORY.createPoint(new Coordinate(place.x(), place.y())));
   }
 
@@ -374,7 +374,7 @@ public final class Region {
   }
 
   /** The length of all its boundary, in mm. */
-  public double girth() {
+  public double perimeter() {
     return geometry.getLength();
   }
 
@@ -385,13 +385,13 @@ public final class Region {
   }
 
   /** True where nothing is left. */
-  public boolean empty() {
+  public boolean isEmpty() {
     return geometry.isEmpty();
   }
 
   /** The first moment of area about the base, ∫ y dA, in mm³. */
-  public double momentAlong() {
-    return empty() ? 0 : geometry.getCentroid().getY() * area();
+  public double firstMoment() {
+    return isEmpty() ? 0 : geometry.getCentroid().getY() * area();
   }
 
   /** The bounding rings, outer ones and holes, each repeating its first point at its end. */

@@ -21,7 +21,7 @@ final class StripWay {
 
   StripWay(Region region) {
     box = region.box();
-    double width = 2 * region.area() / region.girth();
+    double width = 2 * region.area() / region.perimeter();
     cell = Math.max(width / ACROSS, Math.sqrt(box.width() * box.height() / MOST_CELLS));
     wide = (int) Math.ceil(box.width() / cell);
     high = (int) Math.ceil(box.height() / cell);

@@ -104,7 +104,7 @@ public final class Teeth {
       Point middle = at(line, length * (i + 0.5) / count);
       Point beside = at(line, length * (i + 0.5) / count + NEAR_MM).minus(middle);
       Point out = new Point(beside.y(), -beside.x()).times(1 / beside.length());
-      if (inside.holds(middle.plus(out.times(BESIDE_MM)))) {
+      if (inside.contains(middle.plus(out.times(BESIDE_MM)))) {
         out = out.times(-1);
       }
       Point tip = middle.plus(out.times(deepMm));

@@ -3,7 +3,7 @@ package stoutblade.slice;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.stack.Choice;
 import stoutblade.stack.Sheet;
 import stoutblade.stack.StackFinder;
@@ -27,7 +27,7 @@ public final class Fitted {
    * @param thicknessMm the one that is wanted
    * @param highMm height of the model
    */
-  public static List<Double> sheets(Foam foam, double thicknessMm, double highMm) {
+  public static List<Double> sheets(SheetMaterial foam, double thicknessMm, double highMm) {
     int whole = (int) Math.max(0, Math.floor(highMm / thicknessMm) - LEFT + 1);
     double left = highMm - whole * thicknessMm;
     List<Double> all = new ArrayList<>(Collections.nCopies(whole, thicknessMm));

@@ -24,7 +24,7 @@ final class Hollows {
   private Hollows(List<double[]> layers, List<Region> inners, double wall) {
     this.layers = layers;
     this.wall = wall;
-    runs.add(inners.stream().map(it -> it.coarse(TOLERANCE_MM)).toList());
+    runs.add(inners.stream().map(it -> it.simplified(TOLERANCE_MM)).toList());
   }
 
   static List<Region> of(List<double[]> layers, List<Region> inners, double wall) {
@@ -47,7 +47,7 @@ final class Hollows {
       runs.add(
           IntStream.range(0, layers.size() - run + 1)
               .parallel()
-              .mapToObj(i -> shorter.get(i).common(shorter.get(i + half)))
+              .mapToObj(i -> shorter.get(i).intersection(shorter.get(i + half)))
               .toList());
     }
   }
@@ -80,8 +80,8 @@ final class Hollows {
     int last = last(index);
     int level = 31 - Integer.numberOfLeadingZeros(last - first + 1);
     List<Region> run = runs.get(level);
-    Region common = run.get(first).common(run.get(last - (1 << level) + 1));
-    Region hollow = common.empty() ? common : common.rounded(-wall, TOLERANCE_MM);
+    Region common = run.get(first).intersection(run.get(last - (1 << level) + 1));
+    Region hollow = common.isEmpty() ? common : common.offsetRounded(-wall, TOLERANCE_MM);
     return hollow.area() < SPECK_MM2 ? NOTHING : hollow;
   }
 }

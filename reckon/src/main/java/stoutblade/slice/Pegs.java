@@ -12,7 +12,7 @@ import stoutblade.shape.Region;
  */
 final class Pegs {
 
-  /** Foam between a peg and the finished surface, at least, in mm. */
+  /** SheetMaterial between a peg and the finished surface, at least, in mm. */
   private static final double FOAM_MM = 3.2;
 
   private static final int ALONG = 24;
@@ -45,14 +45,14 @@ final class Pegs {
       Region through = room(finished.get(first).upper(), hollows.get(first), across);
       Region common = through;
       int last = first;
-      while (last + 1 < finished.size() && !through.empty()) {
+      while (last + 1 < finished.size() && !through.isEmpty()) {
         Finished next = finished.get(last + 1);
-        Region ending = through.common(room(next.lower(), hollows.get(last + 1), across));
-        if (ending.empty()) {
+        Region ending = through.intersection(room(next.lower(), hollows.get(last + 1), across));
+        if (ending.isEmpty()) {
           break;
         }
         common = ending;
-        through = through.common(room(next.whole(), hollows.get(last + 1), across));
+        through = through.intersection(room(next.whole(), hollows.get(last + 1), across));
         last++;
       }
       if (last > first) {
@@ -68,8 +68,8 @@ final class Pegs {
   }
 
   private static Region room(Region outer, Region hollow, double across) {
-    Region left = outer.without(hollow);
-    return left.empty() ? left : left.rounded(-(across / 2 + FOAM_MM), 0.1);
+    Region left = outer.difference(hollow);
+    return left.isEmpty() ? left : left.offsetRounded(-(across / 2 + FOAM_MM), 0.1);
   }
 
   /** Two places of an area that lie far apart. */

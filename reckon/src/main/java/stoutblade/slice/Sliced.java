@@ -71,9 +71,9 @@ public record Sliced(List<Slice> slices, double perUnit) {
   public double glued() {
     double sum = 0;
     for (int i = 1; i < slices.size(); i++) {
-      Region below = slices.get(i - 1).outer.without(slices.get(i - 1).hollow);
-      Region above = slices.get(i).outer.without(slices.get(i).hollow);
-      sum += 2 * below.common(above).area();
+      Region below = slices.get(i - 1).outer.difference(slices.get(i - 1).hollow);
+      Region above = slices.get(i).outer.difference(slices.get(i).hollow);
+      sum += 2 * below.intersection(above).area();
     }
     return sum;
   }

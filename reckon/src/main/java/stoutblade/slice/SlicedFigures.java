@@ -1,7 +1,7 @@
 package stoutblade.slice;
 
 import java.util.List;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
@@ -13,7 +13,7 @@ public final class SlicedFigures {
   private SlicedFigures() {}
 
   /** The figures, with the foam that its layers are of. */
-  public static List<Figure> of(Sliced sliced, Foam foam) {
+  public static List<Figure> of(Sliced sliced, SheetMaterial foam) {
     Figure layers =
         Figure.given(
             "slices.count", "Layers", sliced.slices().size(), Quantity.COUNT, Source.GEOMETRY);

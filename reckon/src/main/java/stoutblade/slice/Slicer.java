@@ -34,10 +34,10 @@ public final class Slicer {
       double perUnit,
       Slicing slicing,
       DoubleConsumer progress) {
-    boolean tipped = slicing.tipped();
-    this.mesh = tipped ? Tipped.of(mesh, orientation, slicing) : mesh;
-    this.orientation = tipped ? Orientation.Y_UP : orientation;
-    this.view = tipped ? View.FRONT : slicing.view();
+    boolean tilted = slicing.tilted();
+    this.mesh = tilted ? SlicingFrame.of(mesh, orientation, slicing) : mesh;
+    this.orientation = tilted ? Orientation.Y_UP : orientation;
+    this.view = tilted ? View.FRONT : slicing.view();
     this.perUnit = perUnit;
     this.slicing = slicing;
     this.progress = progress;
@@ -124,18 +124,18 @@ public final class Slicer {
     double middle = (layer[0] + layer[1]) / 2;
     for (double depth : depths(from, to, middle)) {
       Region section = section(cutter, least + depth / perUnit);
-      outer = outer == null ? section : outer.with(section);
+      outer = outer == null ? section : outer.unionWith(section);
       boolean half = depth == middle;
       if (depth < middle || half) {
-        lower = lower == null ? section : lower.common(section);
+        lower = lower == null ? section : lower.intersection(section);
       }
       if (depth > middle || half) {
-        upper = upper == null ? section : upper.common(section);
+        upper = upper == null ? section : upper.intersection(section);
       }
     }
     Region none = Region.evenOdd(List.of());
     boolean low = upper == null;
-    Region inner = low ? none : lower.common(upper);
+    Region inner = low ? none : lower.intersection(upper);
     // A layer that the model does not fill to its top is nowhere full.
     boolean unfilled = layer[1] > high + 1e-6;
     return new Both(
@@ -165,7 +165,7 @@ public final class Slicer {
         section.loops().stream()
             .map(loop -> loop.stream().map(it -> it.times(perUnit)).toList())
             .toList();
-    return Region.evenOdd(rings).coarse(COARSE_MM);
+    return Region.evenOdd(rings).simplified(COARSE_MM);
   }
 
   private List<Sliced.Slice> slices(
@@ -181,7 +181,7 @@ public final class Slicer {
         .parallel()
         .mapToObj(
             i -> {
-              Region left = outers.get(i).without(hollows.get(i));
+              Region left = outers.get(i).difference(hollows.get(i));
               return new Sliced.Slice(
                   i + 1,
                   layers.get(i)[0],

@@ -7,7 +7,7 @@ import stoutblade.reference.Orientation.View;
  * How a model is to be sliced. Lengths in mm.
  *
  * @param view the layers lie square to the line of sight of this view, the first one furthest away
- * @param lean by how much they are tipped from that, about the line across, in radians
+ * @param lean by how much they are tilted from that, about the line across, in radians
  * @param turn by how much they are turned then, about the line along
  * @param sheets thicknesses of the layers, taken in turn until the model is full
  * @param wallMm how thick the wall is where it is hollowed; 0 for solid
@@ -51,7 +51,7 @@ public record Slicing(
     }
   }
 
-  /** Square to a line of sight, not tipped. */
+  /** Square to a line of sight, not tilted. */
   public static Slicing square(
       View view,
       List<Double> sheets,
@@ -68,7 +68,7 @@ public record Slicing(
   }
 
   /** True where the layers are not square to the line of sight. */
-  boolean tipped() {
+  boolean tilted() {
     return lean != 0 || turn != 0;
   }
 

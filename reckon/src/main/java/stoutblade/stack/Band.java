@@ -7,10 +7,10 @@ import stoutblade.measure.Units;
  * A strip of foam round the edge of a stack: it hides the joints between the layers, which are cut
  * smaller by its thickness.
  *
- * @param foamId the foam's id in the catalogue
+ * @param materialId the foam's id in the catalogue
  * @param thicknessMm its thickness
  */
-public record Band(String foamId, double thicknessMm) {
+public record Band(String materialId, double thicknessMm) {
 
   /** The thickest band, in mm: thicker foam does not go round an edge. */
   public static final double THICKEST_MM = 20;

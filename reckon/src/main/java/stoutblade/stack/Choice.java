@@ -4,7 +4,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.stack.Wish.Criterion;
 import stoutblade.stack.Wish.Outside;
 
@@ -50,20 +50,21 @@ public record Choice(
    *
    * @param foams those of the sheets, from the back to the front
    */
-  static Choice of(List<Sheet> sheets, List<Foam> foams, Wish wish) {
+  static Choice of(List<Sheet> sheets, List<SheetMaterial> foams, Wish wish) {
     double thickness = 0;
     double mass = 0;
     double cost = 0;
     int bought = 0;
     Map<String, Double> left = new HashMap<>();
     wish.leftovers()
-        .forEach(it -> left.merge(key(it.foamId(), it.thicknessMm()), it.areaMm2(), Double::sum));
+        .forEach(
+            it -> left.merge(key(it.materialId(), it.thicknessMm()), it.areaMm2(), Double::sum));
     for (int i = 0; i < sheets.size(); i++) {
       Sheet sheet = sheets.get(i);
-      Foam foam = foams.get(i);
+      SheetMaterial foam = foams.get(i);
       thickness += sheet.thicknessMm();
       mass += sheet.thicknessMm() * wish.areaMm2() * foam.densityGPerMm3();
-      String key = key(sheet.foamId(), sheet.thicknessMm());
+      String key = key(sheet.materialId(), sheet.thicknessMm());
       double there = left.getOrDefault(key, 0.0);
       if (there >= wish.areaMm2() && there > 0) {
         left.put(key, there - wish.areaMm2());
@@ -83,8 +84,8 @@ public record Choice(
         cost);
   }
 
-  private static String key(String foamId, double mm) {
-    return foamId + "/" + mm;
+  private static String key(String materialId, double mm) {
+    return materialId + "/" + mm;
   }
 
   private static boolean symmetric(List<Sheet> sheets) {
@@ -96,7 +97,7 @@ public record Choice(
     return true;
   }
 
-  private static double surface(List<Foam> foams, Outside outside) {
+  private static double surface(List<SheetMaterial> foams, Outside outside) {
     double first = foams.getFirst().modulus();
     double last = foams.getLast().modulus();
     return outside == Outside.SOFT ? Math.max(first, last) : Math.min(first, last);
@@ -119,7 +120,7 @@ public record Choice(
   private String words() {
     StringBuilder words = new StringBuilder();
     sheets.forEach(
-        it -> words.append(it.foamId()).append(' ').append(it.thicknessMm()).append(' '));
+        it -> words.append(it.materialId()).append(' ').append(it.thicknessMm()).append(' '));
     return words.toString();
   }
 

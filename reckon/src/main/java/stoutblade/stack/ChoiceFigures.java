@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
@@ -25,13 +25,16 @@ public final class ChoiceFigures {
    * @param neighbours how thick parts beside it are, by their names
    */
   public static List<Figure> of(
-      Choice choice, Wish wish, Function<String, Foam> foams, Map<String, Double> neighbours) {
+      Choice choice,
+      Wish wish,
+      Function<String, SheetMaterial> foams,
+      Map<String, Double> neighbours) {
     List<Figure> sheets = new ArrayList<>();
     for (int i = 0; i < choice.sheets().size(); i++) {
       sheets.add(
           Figure.given(
               ID + ".sheet" + (i + 1),
-              "Layer " + (i + 1) + ": " + foams.apply(choice.sheets().get(i).foamId()).name(),
+              "Layer " + (i + 1) + ": " + foams.apply(choice.sheets().get(i).materialId()).name(),
               choice.sheets().get(i).thicknessMm(),
               Quantity.LENGTH,
               Source.catalogue("thicknesses that can be bought")));
@@ -99,14 +102,14 @@ public final class ChoiceFigures {
   }
 
   private static Figure mass(
-      Choice choice, Wish wish, Function<String, Foam> foams, List<Figure> sheets) {
+      Choice choice, Wish wish, Function<String, SheetMaterial> foams, List<Figure> sheets) {
     Figure area =
         Figure.given(
             ID + ".area", "Area of a layer", wish.areaMm2(), Quantity.AREA, Source.GEOMETRY);
     List<Figure> inputs = new ArrayList<>(List.of(area));
     List<String> terms = new ArrayList<>();
     for (int i = 0; i < sheets.size(); i++) {
-      Foam foam = foams.apply(choice.sheets().get(i).foamId());
+      SheetMaterial foam = foams.apply(choice.sheets().get(i).materialId());
       Figure density = foam.density(ID + ".density" + (i + 1));
       inputs.add(sheets.get(i));
       inputs.add(density);

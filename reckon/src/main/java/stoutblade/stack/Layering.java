@@ -107,8 +107,8 @@ public record Layering(
   }
 
   /** As many layers of one foam, worked to a profile. */
-  public static Layering of(int count, String foamId, double thicknessMm, Profile profile) {
-    return of(Collections.nCopies(count, Sheet.of(foamId, thicknessMm)), profile);
+  public static Layering of(int count, String materialId, double thicknessMm, Profile profile) {
+    return of(Collections.nCopies(count, Sheet.of(materialId, thicknessMm)), profile);
   }
 
   private static double thickness(List<Sheet> sheets) {
@@ -204,8 +204,8 @@ public record Layering(
   }
 
   /** As many layers as before, all of one foam. */
-  public Layering withFoam(String foamId, double thicknessMm) {
-    return withSheets(sheets.stream().map(it -> it.withFoam(foamId, thicknessMm)).toList());
+  public Layering withMaterial(String materialId, double thicknessMm) {
+    return withSheets(sheets.stream().map(it -> it.withMaterial(materialId, thicknessMm)).toList());
   }
 
   /**

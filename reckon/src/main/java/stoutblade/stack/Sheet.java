@@ -8,14 +8,18 @@ import stoutblade.shape.Outline;
 /**
  * One layer of a stack.
  *
- * @param foamId the foam's id in the catalogue
+ * @param materialId the foam's id in the catalogue
  * @param thicknessMm its thickness
  * @param oversize true where it is cut large, glued, and trimmed to the layer below it
  * @param turned true where the textured face of the sheet, if it has one, looks to the back
  * @param own its own outline, where it is not cut to the part's: teeth in the middle, a stepped rim
  */
 public record Sheet(
-    String foamId, double thicknessMm, boolean oversize, boolean turned, Optional<Outline> own) {
+    String materialId,
+    double thicknessMm,
+    boolean oversize,
+    boolean turned,
+    Optional<Outline> own) {
 
   /** The thickest sheet, in mm. */
   public static final double THICKEST_MM = 200;
@@ -33,29 +37,29 @@ public record Sheet(
   }
 
   /** A sheet that is cut to the line. */
-  public static Sheet of(String foamId, double thicknessMm) {
-    return new Sheet(foamId, thicknessMm, false, false, Optional.empty());
+  public static Sheet of(String materialId, double thicknessMm) {
+    return new Sheet(materialId, thicknessMm, false, false, Optional.empty());
   }
 
   public Sheet withOversize(boolean changed) {
-    return new Sheet(foamId, thicknessMm, changed, turned, own);
+    return new Sheet(materialId, thicknessMm, changed, turned, own);
   }
 
   public Sheet withTurned(boolean changed) {
-    return new Sheet(foamId, thicknessMm, oversize, changed, own);
+    return new Sheet(materialId, thicknessMm, oversize, changed, own);
   }
 
   public Sheet withOwn(Optional<Outline> changed) {
-    return new Sheet(foamId, thicknessMm, oversize, turned, changed);
+    return new Sheet(materialId, thicknessMm, oversize, turned, changed);
   }
 
   /** The same of another foam. */
-  public Sheet withFoam(String changedId, double mm) {
+  public Sheet withMaterial(String changedId, double mm) {
     return new Sheet(changedId, mm, oversize, turned, own);
   }
 
   /** True where another is of the same foam and thickness. */
   public boolean sameFoam(Sheet other) {
-    return foamId.equals(other.foamId) && thicknessMm == other.thicknessMm;
+    return materialId.equals(other.materialId) && thicknessMm == other.thicknessMm;
   }
 }

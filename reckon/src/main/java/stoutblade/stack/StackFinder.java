@@ -5,7 +5,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.PriorityQueue;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 
 /**
  * Finds the stacks that come near a thickness.
@@ -86,9 +86,9 @@ public final class StackFinder {
     if (!wish.skinned()) {
       wish.foams().forEach(this::single);
     }
-    for (Foam inside : wish.foams()) {
+    for (SheetMaterial inside : wish.foams()) {
       Inner inner = Inner.of(inside.thicknessesMm(), wish.most() - 2);
-      for (Foam outside : wish.foams()) {
+      for (SheetMaterial outside : wish.foams()) {
         outer(outside, inside, inner);
       }
     }
@@ -97,7 +97,7 @@ public final class StackFinder {
     return all;
   }
 
-  private void single(Foam foam) {
+  private void single(SheetMaterial foam) {
     for (double mm : foam.thicknessesMm()) {
       if (Math.abs(mm - wish.thicknessMm()) <= wish.withinMm() + SAME_MM) {
         offer(List.of(Sheet.of(foam.id(), mm)), List.of(foam));
@@ -105,7 +105,7 @@ public final class StackFinder {
     }
   }
 
-  private void outer(Foam outside, Foam inside, Inner inner) {
+  private void outer(SheetMaterial outside, SheetMaterial inside, Inner inner) {
     List<Double> skins = outside.thicknessesMm();
     for (int i = 0; i < skins.size() && wish.most() >= 2; i++) {
       for (int k = i; k < skins.size(); k++) {
@@ -116,7 +116,8 @@ public final class StackFinder {
     }
   }
 
-  private void filled(Foam outside, double back, double front, Foam inside, Inner inner) {
+  private void filled(
+      SheetMaterial outside, double back, double front, SheetMaterial inside, Inner inner) {
     double left = wish.thicknessMm() - back - front;
     double least = left - wish.withinMm() - SAME_MM;
     for (int i = inner.from(least); i < inner.sums.length; i++) {
@@ -135,7 +136,12 @@ public final class StackFinder {
 
   /** False where it is worse than all that were kept, by what counts most alone. */
   private boolean hopeful(
-      double off, int glueUps, Foam outside, double outer, Foam inside, double between) {
+      double off,
+      int glueUps,
+      SheetMaterial outside,
+      double outer,
+      SheetMaterial inside,
+      double between) {
     if (best.size() < wanted) {
       return true;
     }
@@ -165,9 +171,10 @@ public final class StackFinder {
   /**
    * The same on both sides where that can be; what order the inner ones have matters no further.
    */
-  private void arranged(Foam outside, double back, double front, Foam inside, double[] between) {
+  private void arranged(
+      SheetMaterial outside, double back, double front, SheetMaterial inside, double[] between) {
     List<Sheet> sheets = new ArrayList<>();
-    List<Foam> foams = new ArrayList<>();
+    List<SheetMaterial> foams = new ArrayList<>();
     sheets.add(Sheet.of(outside.id(), back));
     foams.add(outside);
     for (double mm : mirrored(between)) {
@@ -200,7 +207,7 @@ public final class StackFinder {
     return placed;
   }
 
-  private void offer(List<Sheet> sheets, List<Foam> foams) {
+  private void offer(List<Sheet> sheets, List<SheetMaterial> foams) {
     Choice choice = Choice.of(sheets, foams, wish);
     if (best.size() < wanted) {
       best.add(choice);

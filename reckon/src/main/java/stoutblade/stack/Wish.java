@@ -1,7 +1,7 @@
 package stoutblade.stack;
 
 import java.util.List;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 
 /**
  * What a stack is wanted to be.
@@ -20,7 +20,7 @@ public record Wish(
     double thicknessMm,
     double withinMm,
     int most,
-    List<Foam> foams,
+    List<SheetMaterial> foams,
     List<Leftover> leftovers,
     double areaMm2,
     Outside outside,
@@ -34,13 +34,13 @@ public record Wish(
   public static final double SKIN_MM = 3;
 
   /**
-   * Foam that is left over.
+   * SheetMaterial that is left over.
    *
-   * @param foamId its foam
+   * @param materialId its foam
    * @param thicknessMm its thickness
    * @param areaMm2 how much of it
    */
-  public record Leftover(String foamId, double thicknessMm, double areaMm2) {}
+  public record Leftover(String materialId, double thicknessMm, double areaMm2) {}
 
   /** What the outer layers are to be like. */
   public enum Outside {

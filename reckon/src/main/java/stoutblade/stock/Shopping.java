@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import stoutblade.catalogue.Catalogue;
-import stoutblade.catalogue.Foam;
 import stoutblade.catalogue.Glue;
 import stoutblade.catalogue.Rod;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.core.CoreReckoning;
 import stoutblade.core.Groove;
 import stoutblade.develop.Panel;
@@ -64,7 +64,8 @@ public record Shopping(List<Line> lines) {
    * @param made how many are made
    * @param panels what is cut for one
    */
-  public record Cut(String name, Foam foam, double thicknessMm, int made, List<Panel> panels) {}
+  public record Cut(
+      String name, SheetMaterial foam, double thicknessMm, int made, List<Panel> panels) {}
 
   /**
    * A part that is cut from strip.
@@ -74,7 +75,7 @@ public record Shopping(List<Line> lines) {
    * @param made how many are made
    * @param strip what one takes
    */
-  public record Profiled(String name, Foam foam, int made, Strip strip) {}
+  public record Profiled(String name, SheetMaterial foam, int made, Strip strip) {}
 
   /**
    * A length of rod or tube.
@@ -139,7 +140,7 @@ public record Shopping(List<Line> lines) {
 
   /** Works out the list: everything is added up before it is rounded up to what is sold. */
   public static Shopping of(Needs needs, Catalogue catalogue) {
-    List<Line> lines = new ArrayList<>(FoamForParts.lines(needs.sheets(), needs.leftovers()));
+    List<Line> lines = new ArrayList<>(SheetsForParts.lines(needs.sheets(), needs.leftovers()));
     lines.addAll(StripForParts.lines(needs.strips()));
     lines.addAll(RodForParts.lines(needs.lengths()));
     lines.addAll(WholeThings.lines(needs.wholes()));

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
 import stoutblade.catalogue.Catalogue;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
@@ -212,7 +212,7 @@ final class MixSums {
   static Answer stack(Values in, Catalogue catalogue) {
     Figure wanted = in.figure("wanted");
     TreeSet<Double> bought = new TreeSet<>();
-    catalogue.foams().stream().map(Foam::thicknessesMm).forEach(bought::addAll);
+    catalogue.foams().stream().map(SheetMaterial::thicknessesMm).forEach(bought::addAll);
     List<Sheets> all = new ArrayList<>();
     gather(List.copyOf(bought), 0, in.count("most"), new ArrayList<>(), all);
     List<Sheets> best = offered(all, wanted.value(), in.count("most"));

@@ -366,14 +366,15 @@ final class ShapeSums {
   }
 
   static Answer pyramid(Values in, Catalogue catalogue) {
-    return withFoam(
+    return withMaterial(
         "pyramid",
         in,
         new Pyramid(in.count("sides"), in.get("foot"), in.get("top"), in.get("height")));
   }
 
   static Answer over(Values in, Catalogue catalogue) {
-    return withFoam("over", in, new OverEdge(in.get("half"), in.get("crossed"), in.get("length")));
+    return withMaterial(
+        "over", in, new OverEdge(in.get("half"), in.get("crossed"), in.get("length")));
   }
 
   static Answer profile(Values in, Catalogue catalogue) {
@@ -436,7 +437,7 @@ final class ShapeSums {
   }
 
   /** A shape whose lengths do not depend on its foam, with how much of it there is. */
-  private static Answer withFoam(String id, Values in, Form form) {
+  private static Answer withMaterial(String id, Values in, Form form) {
     Answer flat = flat(id, form);
     Figure foam = in.figure("foam");
     double area =

@@ -41,7 +41,7 @@ final class Grain {
   }
 
   private static List<Stroke> arrow(Region face, boolean upright) {
-    if (face.empty()) {
+    if (face.isEmpty()) {
       return List.of();
     }
     Box box = box(face);

@@ -82,7 +82,7 @@ public final class LayerTemplates {
     for (int i = 0; i < last; i++) {
       Layer front = each.get(each.size() - 1 - i);
       Layer back = each.get(i);
-      if (front.cut().empty()) {
+      if (front.cut().isEmpty()) {
         // All of it is worked off: there is nothing to cut, and a finding says so.
         continue;
       }
@@ -454,7 +454,7 @@ public final class LayerTemplates {
     }
     double core = channel.get().widthMm() / 2;
     Region strip = Region.of(new Box(-core, box.minY() - 1, core, box.maxY() + 1));
-    Region face = layer.cut().without(strip);
+    Region face = layer.cut().difference(strip);
     double aside = (core + half) / 2;
     return List.of(
         Wording.Words.about(lines.subList(0, 2), face, new Point(middle - aside, along), size),

@@ -100,7 +100,7 @@ public final class PlateTemplate {
             .forEach(lines::add);
       }
     }
-    Point middle = form.face().empty() ? box.centre() : inside(form, box);
+    Point middle = form.face().isEmpty() ? box.centre() : inside(form, box);
     double size = Math.clamp(Math.min(box.width(), box.height()) / 16, 2, LABEL_MM);
     return Wording.Words.about(lines, form.face(), middle, size);
   }
@@ -121,8 +121,8 @@ public final class PlateTemplate {
     for (int i = 1; i < 12; i++) {
       for (int k = 1; k < 12; k++) {
         Point at = new Point(box.minX() + box.width() * i / 12, box.minY() + box.height() * k / 12);
-        if (form.face().holds(at) && form.face().toBoundary(at) > most + 1) {
-          most = form.face().toBoundary(at);
+        if (form.face().contains(at) && form.face().distanceToBoundary(at) > most + 1) {
+          most = form.face().distanceToBoundary(at);
           best = at;
         }
       }
@@ -154,7 +154,7 @@ public final class PlateTemplate {
         String words = panel.name() + thick + ", cut " + panel.count() * making.made();
         Region face = Region.inside(panel.outline().moved(p -> p.plus(by)), 0.1);
         for (Path window : panel.windows()) {
-          face = face.without(Region.inside(window.moved(p -> p.plus(by)), 0.1));
+          face = face.difference(Region.inside(window.moved(p -> p.plus(by)), 0.1));
         }
         said.add(Wording.Words.about(List.of(words), face, own.centre().plus(by), size));
         copies.addAll(making.copies(panel.name(), panel.count()));

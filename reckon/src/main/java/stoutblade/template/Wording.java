@@ -81,7 +81,7 @@ final class Wording {
   // == INSIDE
 
   private void inside(Words words) {
-    if (words.lines().isEmpty() || words.face().empty()) {
+    if (words.lines().isEmpty() || words.face().isEmpty()) {
       return;
     }
     Box box = words.face().box();

@@ -161,11 +161,11 @@ public final class Tracer {
       double between = Math.abs(area(outer)) - Math.abs(area(inner));
       double along = (length(outer) + length(inner)) / 2;
       double width = between / along;
-      if (!Region.evenOdd(List.of(outer)).holds(inner.getFirst()) || width > THIN * along) {
+      if (!Region.evenOdd(List.of(outer)).contains(inner.getFirst()) || width > THIN * along) {
         return new Middle(rings, 0);
       }
       List<List<Point>> moved = new ArrayList<>();
-      moved.addAll(Region.evenOdd(List.of(outer)).grown(-width / 2).rings());
+      moved.addAll(Region.evenOdd(List.of(outer)).offset(-width / 2).rings());
       rings.subList(2, rings.size()).forEach(moved::add);
       return new Middle(moved, width);
     }

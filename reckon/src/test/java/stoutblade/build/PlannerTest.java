@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDateTime;
 import org.junit.jupiter.api.Test;
+import stoutblade.edit.Edits;
 import stoutblade.event.Event;
 import stoutblade.journal.Journal;
-import stoutblade.project.Edits;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
 import stoutblade.project.Samples;

@@ -14,8 +14,8 @@ import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import stoutblade.catalogue.Foam;
 import stoutblade.catalogue.Rod;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.feature.Blank;
 import stoutblade.feature.PlateForm;
 import stoutblade.feature.Typeface;
@@ -128,10 +128,10 @@ class CoreReckoningTest {
     assertThat(wood.limp()).isEqualTo(wood.droop().value() > wood.droopAllowed().value());
   }
 
-  private static final Foam HEAVY = Samples.FOAM.withDensity("heavy", 300e-6);
-  private static final Foam LIGHT = Samples.FOAM.withDensity("light", 90e-6);
-  private static final Foam BOARD = Samples.FOAM.withDensity("board", 700e-6);
-  private static final Map<String, Foam> FOAMS =
+  private static final SheetMaterial HEAVY = Samples.FOAM.withDensity("heavy", 300e-6);
+  private static final SheetMaterial LIGHT = Samples.FOAM.withDensity("light", 90e-6);
+  private static final SheetMaterial BOARD = Samples.FOAM.withDensity("board", 700e-6);
+  private static final Map<String, SheetMaterial> FOAMS =
       Map.of("heavy", HEAVY, "light", LIGHT, "board", BOARD);
   private static final HalfOutline STRIP =
       new HalfOutline(List.of(Node.corner(30, 0), Node.corner(30, 700)));

@@ -10,10 +10,10 @@ import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import stoutblade.edit.Edits;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
-import stoutblade.project.Edits;
 import stoutblade.project.First;
 import stoutblade.project.Prop;
 import stoutblade.project.Samples;
@@ -47,7 +47,10 @@ class GripWrapTest {
     assertThat(first - Math.PI * diameter).isCloseTo(2 * Math.PI, within(1e-4));
   }
 
-  /** Foam keeps its volume: a ring's length times its thickness is the area between its circles. */
+  /**
+   * SheetMaterial keeps its volume: a ring's length times its thickness is the area between its
+   * circles.
+   */
   @Property
   void the_area_of_a_turn_is_that_between_its_circles(
       @ForAll @DoubleRange(min = 5, max = 60) double diameter) {

@@ -214,7 +214,7 @@ class DevelopedTest {
             64);
     double round = ellipse.length(1e-4);
     List<Point> parallel =
-        Region.inside(new Path(ellipse.cubics(), true), 1e-4).grown(5).rings().getFirst();
+        Region.inside(new Path(ellipse.cubics(), true), 1e-4).offset(5).rings().getFirst();
     double sum = 0;
     for (int i = 0; i < parallel.size(); i++) {
       sum += parallel.get(i).distance(parallel.get((i + 1) % parallel.size()));

@@ -64,7 +64,7 @@ class PlateFormTest {
 
     PlateForm form = PlateForm.of(board.blank().orElseThrow(), RINGS);
 
-    assertThat(form.face().separate()).as("the inside hangs on").isEqualTo(1);
+    assertThat(form.face().partCount()).as("the inside hangs on").isEqualTo(1);
     assertThat(form.windows()).as("two halves of the letter").hasSize(2);
     double letter = 24 * 24 - 12 * 12 - 2 * 4 * 6;
     assertThat(Region.inside(BOARD.outline(), 0.01).area() - form.face().area())

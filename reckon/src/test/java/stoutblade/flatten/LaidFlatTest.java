@@ -241,7 +241,7 @@ class LaidFlatTest {
   @Test
   void the_edges_of_seams_in_a_stretched_patch_match_within_three_tenths() {
     Mesh dome = dome(120, 40, 14);
-    Ways ways = Ways.over(dome, all(dome));
+    ShortestPaths ways = ShortestPaths.over(dome, all(dome));
     int pole = dome.vertices() - 1;
     Seams seams = Seams.NONE;
     for (int k : new int[] {0, 10, 20, 30}) {

@@ -20,11 +20,11 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
+import stoutblade.finding.Finding;
+import stoutblade.finding.PatchFindings;
 import stoutblade.measure.Units;
 import stoutblade.mesh.Mesh;
 import stoutblade.mesh.MeshSamples;
-import stoutblade.project.Finding;
-import stoutblade.project.PatchFindings;
 import stoutblade.shape.Point;
 
 /** Seams proposed for closed shapes, with handles and without, and what is said of bad ones. */
@@ -174,7 +174,7 @@ class ProposalTest {
   @Test
   void seams_that_the_maker_cut_stay() {
     Mesh ball = MeshSamples.sphere(100, 24, MeshSamples.Turn.NONE);
-    Ways ways = Ways.over(ball, all(ball));
+    ShortestPaths ways = ShortestPaths.over(ball, all(ball));
     Seams own = Seams.NONE.with(ways.shortest(24 * 6, Set.of(24 * 6 + 12)));
 
     LaidFlat laid = Proposal.of(ball, all(ball), own, 1, FORGIVES, share -> {});

@@ -8,13 +8,13 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import stoutblade.build.Step;
+import stoutblade.derive.Derived;
 import stoutblade.develop.Panel;
 import stoutblade.feature.Blank;
 import stoutblade.feature.PlateForm;
 import stoutblade.feature.Typeface;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
-import stoutblade.project.Derived;
 import stoutblade.project.First;
 import stoutblade.project.Project;
 import stoutblade.project.Samples;
@@ -52,7 +52,7 @@ class EdgeBandTest {
   }
 
   private static Layers layers(Outline outline, Profile profile) {
-    return Layers.of(form(outline), banded(profile), Samples.CATALOGUE::foam).orElseThrow();
+    return Layers.of(form(outline), banded(profile), Samples.CATALOGUE::sheet).orElseThrow();
   }
 
   private static EdgeBand band(Outline outline, Profile profile) {
@@ -97,12 +97,15 @@ class EdgeBandTest {
     assertThat(band.width().value()).isCloseTo(7.2 + 2, within(0.05));
   }
 
-  /** Foam of the layers and of the band are all of the solid; the glue is on both of each joint. */
+  /**
+   * SheetMaterial of the layers and of the band are all of the solid; the glue is on both of each
+   * joint.
+   */
   @Test
   void weight_and_glue_count_it() {
     Layers with = layers(DISC, Profile.FLAT);
     Layers without =
-        Layers.of(form(DISC), Layering.of(2, "foam", 10, Profile.FLAT), Samples.CATALOGUE::foam)
+        Layers.of(form(DISC), Layering.of(2, "foam", 10, Profile.FLAT), Samples.CATALOGUE::sheet)
             .orElseThrow();
 
     assertThat(with.mass().value()).isCloseTo(without.mass().value(), within(1e-6));
@@ -110,7 +113,7 @@ class EdgeBandTest {
         .isCloseTo(2 * Math.PI * 96 * 96 + 2 * 2 * Math.PI * 98 * 20, within(10.0));
     assertThat(with.sanded().value()).isCloseTo(0, within(1.0));
     Layering mixed = Layering.of(2, "foam", 10, Profile.FLAT).with(Optional.of(new Band("mat", 4)));
-    Layers other = Layers.of(form(DISC), mixed, Samples.CATALOGUE::foam).orElseThrow();
+    Layers other = Layers.of(form(DISC), mixed, Samples.CATALOGUE::sheet).orElseThrow();
     double ring = Math.PI * (100 * 100 - 96 * 96) * 20;
     assertThat(other.mass().value())
         .isCloseTo(

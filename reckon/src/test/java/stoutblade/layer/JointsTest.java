@@ -10,12 +10,12 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
+import stoutblade.derive.Derived;
 import stoutblade.feature.Blank;
 import stoutblade.feature.Feature;
 import stoutblade.feature.PlateForm;
 import stoutblade.feature.Typeface;
 import stoutblade.feature.Where;
-import stoutblade.project.Derived;
 import stoutblade.project.First;
 import stoutblade.project.Project;
 import stoutblade.project.Samples;
@@ -80,7 +80,7 @@ class JointsTest {
   void the_front_is_cut_apart_where_it_shows_least() {
     Region frame =
         rectangle(150, 400)
-            .without(
+            .difference(
                 Region.inside(
                     Path.through(
                         List.of(
@@ -149,7 +149,7 @@ class JointsTest {
     PlateForm form =
         PlateForm.of(new Blank("d1", "Board", board, List.of(window), 10), Typeface.NONE);
     Layers layers =
-        Layers.of(form, Layering.of(2, "foam", 10, Profile.FLAT), Samples.CATALOGUE::foam)
+        Layers.of(form, Layering.of(2, "foam", 10, Profile.FLAT), Samples.CATALOGUE::sheet)
             .orElseThrow();
 
     Layer back = layers.each().getFirst();

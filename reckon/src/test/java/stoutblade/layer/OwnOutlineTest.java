@@ -12,7 +12,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Envelope;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.feature.Blank;
 import stoutblade.feature.PlateForm;
 import stoutblade.feature.Typeface;
@@ -154,7 +154,7 @@ class OwnOutlineTest {
     assertThat(layers.each().get(1).cut().area()).isCloseTo(own, within(0.1));
   }
 
-  private static Optional<Foam> foam(String id) {
-    return stoutblade.project.Samples.CATALOGUE.foam(id);
+  private static Optional<SheetMaterial> foam(String id) {
+    return stoutblade.project.Samples.CATALOGUE.sheet(id);
   }
 }

@@ -166,7 +166,7 @@ class ProfileLaws {
     for (int i = profile.flatBack() ? 1 : 4; i < 6; i++) {
       Region below = solid.widest(joints.get(i - 1), joints.get(i));
       Region above = solid.widest(joints.get(i), joints.get(i + 1));
-      assertThat(above.without(below).area()).isLessThan(0.01 * solid.face().girth());
+      assertThat(above.difference(below).area()).isLessThan(0.01 * solid.face().perimeter());
     }
   }
 
@@ -184,7 +184,7 @@ class ProfileLaws {
             ? new Point(x * 40, y * 180)
             : new Point(x * 60, (2 * y - 1) * 60);
     double height = share * 24;
-    if (!solid.face().holds(place)) {
+    if (!solid.face().contains(place)) {
       return;
     }
     double over = solid.frontAt(place) - height;
@@ -196,7 +196,7 @@ class ProfileLaws {
     double along = place.y() - solid.face().box().minY();
     boolean jumps = changes.stream().anyMatch(it -> Math.abs(along - it.fromMm()) < 0.1);
     if (Math.abs(over) > 0.1 && Math.abs(under) > 0.1 && !stepped && !jumps) {
-      assertThat(solid.widest(height, height).holds(place)).isEqualTo(over > 0 && under > 0);
+      assertThat(solid.widest(height, height).contains(place)).isEqualTo(over > 0 && under > 0);
     }
   }
 

@@ -156,7 +156,7 @@ class SectionChangesTest {
     assertThatThrownBy(() -> new ProfileChange(10, -1, DIAMOND)).hasMessageContaining("found");
 
     Layering thin =
-        layering(DIAMOND, new ProfileChange(100, 0, DIAMOND.withEdge(18))).withFoam("foam", 4);
+        layering(DIAMOND, new ProfileChange(100, 0, DIAMOND.withEdge(18))).withMaterial("foam", 4);
     assertThat(thin.changes().getFirst().profile().edgeMm()).isEqualTo(8);
   }
 }

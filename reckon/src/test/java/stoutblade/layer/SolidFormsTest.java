@@ -103,7 +103,7 @@ class SolidFormsTest {
     double step = 0.25;
     for (double height = step / 2; height < 10; height += step) {
       double in = 10 - Math.sqrt(100 - height * height);
-      sum += 2 * step * ring.grown(-in).area();
+      sum += 2 * step * ring.offset(-in).area();
     }
     double torus = 2 * Math.PI * 40 * Math.PI * 100;
     assertThat(sum).isCloseTo(torus, within(torus * 2e-3));

@@ -9,7 +9,7 @@ import org.hipparchus.analysis.integration.IterativeLegendreGaussIntegrator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.feature.PlateForm;
 import stoutblade.project.Samples;
 import stoutblade.shape.HalfOutline;
@@ -126,7 +126,7 @@ class SolidTest {
   void a_bevel_wider_than_half_the_blade_leaves_nothing_flat() {
     Solid ridge = solid(BOX, 10, 60, 4);
 
-    assertThat(ridge.flat().empty()).isTrue();
+    assertThat(ridge.flat().isEmpty()).isTrue();
     assertThat(ridge.halfThicknessAt(new Point(0, 200))).isCloseTo(2 + 8 * 50 / 60.0, within(1e-9));
   }
 
@@ -178,13 +178,13 @@ class SolidTest {
         .hasMessageContaining("up to 20 cm");
     assertThatThrownBy(() -> Layering.of(2, "foam", 10, Profile.bevel(-1, 0)))
         .hasMessageContaining("between 0");
-    assertThatThrownBy(() -> new Foam("x", "x", List.of(), 1e-6, 1, 1, false, 3, 2, "t"))
+    assertThatThrownBy(() -> new SheetMaterial("x", "x", List.of(), 1e-6, 1, 1, false, 3, 2, "t"))
         .hasMessageContaining("thicknesses above 0");
-    assertThatThrownBy(() -> new Foam("x", "x", List.of(1.0), 0, 1, 1, false, 3, 2, "t"))
+    assertThatThrownBy(() -> new SheetMaterial("x", "x", List.of(1.0), 0, 1, 1, false, 3, 2, "t"))
         .hasMessageContaining("density");
     assertThat(
             Layering.of(2, "foam", 10, Profile.bevel(20, 18))
-                .withFoam("other", 5)
+                .withMaterial("other", 5)
                 .profile()
                 .edgeMm())
         .isEqualTo(10);

@@ -11,7 +11,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Edge;
 import stoutblade.develop.Panel;
@@ -96,8 +96,8 @@ class SplicesTest {
   @Test
   void strips_are_of_thin_foam_whatever_the_part_is_of() {
     List<Panel> ring = new Ring(700, Ring.Known.FORMER, 10, 150).develop("x").panels();
-    Foam thin = foam("thin", 2.0, 4.0);
-    Foam thick = foam("mat", 12.5);
+    SheetMaterial thin = foam("thin", 2.0, 4.0);
+    SheetMaterial thick = foam("mat", 12.5);
 
     assertThat(CoverStrips.of(SHEET, ring, thick, List.of(thick, thin)).orElseThrow())
         .satisfies(
@@ -106,12 +106,12 @@ class SplicesTest {
               assertThat(it.thicknessMm()).isEqualTo(2);
               assertThat(it.areaMm2()).isCloseTo(150 * 60, within(10.0));
             });
-    Foam own = foam("own", 3.0, 10.0);
+    SheetMaterial own = foam("own", 3.0, 10.0);
     assertThat(CoverStrips.of(SHEET, ring, own, List.of(own, thin)).orElseThrow().foam())
         .isEqualTo(own);
   }
 
-  private static Foam foam(String id, Double... thicknesses) {
-    return new Foam(id, id, List.of(thicknesses), 1e-4, 600, 1200, false, 3, 2, "test");
+  private static SheetMaterial foam(String id, Double... thicknesses) {
+    return new SheetMaterial(id, id, List.of(thicknesses), 1e-4, 600, 1200, false, 3, 2, "test");
   }
 }

@@ -54,7 +54,7 @@ class WorkedBladeTest {
     for (double x = -55 + step / 2; x < 55; x += step) {
       for (double y = step / 2; y < 405; y += step) {
         Point place = new Point(x, y);
-        if (solid.face().holds(place)) {
+        if (solid.face().contains(place)) {
           sum += 2 * solid.halfThicknessAt(place) * step * step;
         }
       }

@@ -7,16 +7,16 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import stoutblade.derive.Derived;
 import stoutblade.develop.Panel;
+import stoutblade.edit.PartEdits;
 import stoutblade.measure.Units;
 import stoutblade.mesh.MeshSamples;
 import stoutblade.mesh.MeshSamples.Turn;
-import stoutblade.project.Derived;
-import stoutblade.project.PartEdits;
-import stoutblade.project.PartReckoning;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
 import stoutblade.project.Samples;
+import stoutblade.reckoning.PartReckoning;
 import stoutblade.reference.Orientation;
 import stoutblade.reference.Orientation.View;
 import stoutblade.shape.Point;
@@ -82,8 +82,8 @@ class SlicedPartTest {
 
   @Test
   void it_is_sliced_for_its_thickness() {
-    assertThat(part().withFoam("mat", 10).foamId()).isEqualTo("mat");
-    assertThatThrownBy(() -> part().withFoam("foam", 12))
+    assertThat(part().withMaterial("mat", 10).materialId()).isEqualTo("mat");
+    assertThatThrownBy(() -> part().withMaterial("foam", 12))
         .hasMessageContaining("slice the model anew");
     assertThat(part().times(2).developed().panels().getFirst().area())
         .as("holes of pegs stay")

@@ -4,6 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import stoutblade.core.CoreChoice;
 import stoutblade.core.CoreReckoning;
+import stoutblade.derive.Derived;
+import stoutblade.edit.PropEdit;
+import stoutblade.edit.SizeEdits;
 import stoutblade.feature.Feature;
 import stoutblade.feature.Measures;
 import stoutblade.feature.PlateForm;
@@ -11,7 +14,8 @@ import stoutblade.finish.Coats;
 import stoutblade.layer.Layers;
 import stoutblade.part.Defaults;
 import stoutblade.part.Part;
-import stoutblade.reference.School;
+import stoutblade.reckoning.PartReckoning;
+import stoutblade.reference.SizingRule;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Outline;
 import stoutblade.stack.Layering;
@@ -77,8 +81,8 @@ public final class First {
   }
 
   /** Gives the first prop another size. */
-  public static PropEdit school(School school, Project project) {
-    return SizeEdits.school(school, project.first().size(), wearer(project));
+  public static PropEdit rule(SizingRule rule, Project project) {
+    return SizeEdits.rule(rule, project.first().size(), wearer(project));
   }
 
   /** Who carries the first prop. */

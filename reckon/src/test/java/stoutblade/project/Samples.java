@@ -7,12 +7,15 @@ import java.util.Optional;
 import stoutblade.build.FreeHours;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Coating;
-import stoutblade.catalogue.Foam;
 import stoutblade.catalogue.Glue;
 import stoutblade.catalogue.Pace;
 import stoutblade.catalogue.Rod;
+import stoutblade.catalogue.SheetFamily;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.core.CoreChoice;
 import stoutblade.core.Cored;
+import stoutblade.derive.Derived;
+import stoutblade.derive.Reckoner;
 import stoutblade.event.Event;
 import stoutblade.feature.Blank;
 import stoutblade.feature.Feature;
@@ -47,8 +50,21 @@ public final class Samples {
 
   public static final LocalDateTime NOW = LocalDateTime.of(2031, 3, 3, 12, 0);
 
-  public static final Foam FOAM =
-      new Foam(
+  public static final SheetFamily EVA =
+      new SheetFamily(
+          SheetFamily.USUAL,
+          "EVA foam",
+          true,
+          true,
+          true,
+          true,
+          false,
+          List.of(Glue.FOR_LAYERS, Glue.FOR_CORE),
+          List.of(220, 400),
+          "",
+          "test");
+  public static final SheetMaterial FOAM =
+      new SheetMaterial(
           "foam",
           "Foam",
           List.of(5.0, 6.0, 8.0, 10.0, 12.0),
@@ -59,8 +75,8 @@ public final class Samples {
           3,
           2,
           "test");
-  public static final Foam MAT =
-      new Foam("mat", "Floor mat", List.of(12.5), 100e-6, 600, 600, true, 3, 2, "test");
+  public static final SheetMaterial MAT =
+      new SheetMaterial("mat", "Floor mat", List.of(12.5), 100e-6, 600, 600, true, 3, 2, "test");
   public static final Rod DOWEL =
       new Rod("dowel-9", "Dowel 9 mm", 9, 0, 12_000, 1500, 650e-6, 1200, "test");
   public static final Rod TUBE =
@@ -134,6 +150,7 @@ public final class Samples {
 
   public static final Catalogue CATALOGUE =
       new Catalogue(
+          List.of(EVA),
           List.of(FOAM, MAT),
           List.of(DOWEL, TUBE, PIPE),
           List.of(CEMENT, FOAMING),
@@ -203,10 +220,11 @@ public final class Samples {
       String name,
       Outline outline,
       List<Feature> features,
-      String foamId,
+      String materialId,
       double thicknessMm,
       Placing placing) {
-    return Part.of(id, name, new Cut(outline, features), foamId, thicknessMm).withPlacing(placing);
+    return Part.of(id, name, new Cut(outline, features), materialId, thicknessMm)
+        .withPlacing(placing);
   }
 
   /** A part that is glued up from slices. */
@@ -216,10 +234,10 @@ public final class Samples {
       Slices.Origin origin,
       List<Slices.SlicedLayer> layers,
       double pegMm,
-      String foamId,
+      String materialId,
       Placing placing) {
     Slices slices = new Slices(origin, layers, pegMm);
-    return Part.of(id, name, slices, foamId, slices.thicknessMm()).withPlacing(placing);
+    return Part.of(id, name, slices, materialId, slices.thicknessMm()).withPlacing(placing);
   }
 
   /** The form of a blade with layers of 10 mm. */
@@ -239,7 +257,7 @@ public final class Samples {
 
   /** Layers of the sample foams. */
   public static Layers layers(PlateForm form, Layering layering) {
-    return Layers.of(form, layering, CATALOGUE::foam).orElseThrow();
+    return Layers.of(form, layering, CATALOGUE::sheet).orElseThrow();
   }
 
   /** A picture 1000 × 2000 px on which the wearer is 870 px tall: 2 mm to the pixel. */

@@ -24,7 +24,7 @@ class MeasuredTest {
     return Sizing.of(
             new Wearer("W", 1740),
             Optional.empty(),
-            School.TRUE_SIZE,
+            SizingRule.TRUE_SIZE,
             List.of(reference),
             List.of())
         .pictures()

@@ -222,7 +222,7 @@ class ScaleTest {
         Sizing.of(
             new Wearer("W", 1740),
             Optional.empty(),
-            School.TRUE_SIZE,
+            SizingRule.TRUE_SIZE,
             List.of(reference),
             List.of());
     return Placement.of(sizing.pictures().get("p1")).orElseThrow();

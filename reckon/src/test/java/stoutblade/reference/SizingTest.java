@@ -10,19 +10,19 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
+import stoutblade.derive.Refit;
+import stoutblade.edit.OutlineEdits;
+import stoutblade.edit.PropEdit;
+import stoutblade.edit.SizeEdits;
 import stoutblade.measure.Stated;
 import stoutblade.measure.Units;
 import stoutblade.project.First;
-import stoutblade.project.OutlineEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
-import stoutblade.project.PropEdit;
-import stoutblade.project.Refit;
 import stoutblade.project.Samples;
-import stoutblade.project.SizeEdits;
 import stoutblade.reference.Orientation.View;
 import stoutblade.shape.Point;
-import stoutblade.wearer.Bearer;
+import stoutblade.wearer.ShownCharacter;
 
 class SizingTest {
 
@@ -31,7 +31,7 @@ class SizingTest {
   /** A picture at 2 mm to the pixel for a character of 1740 mm; the whole prop is 1900 mm. */
   private static Project project(double characterMm) {
     Project bare = Samples.pictured(Samples.picture().withWhole(Optional.of(WHOLE)));
-    return SizeEdits.bearer(Optional.of(new Bearer("Character", characterMm)))
+    return SizeEdits.character(Optional.of(new ShownCharacter("Character", characterMm)))
         .in(Prop.FIRST)
         .applyTo(bare);
   }
@@ -49,24 +49,24 @@ class SizingTest {
   }
 
   @Test
-  void without_a_character_both_schools_give_the_same_size() {
+  void without_a_character_both_rules_give_the_same_size() {
     Project bare = Samples.pictured(Samples.picture().withWhole(Optional.of(WHOLE)));
 
-    assertThat(whole(First.school(School.IN_PROPORTION, bare).in(Prop.FIRST).applyTo(bare)))
+    assertThat(whole(First.rule(SizingRule.IN_PROPORTION, bare).in(Prop.FIRST).applyTo(bare)))
         .isEqualTo(whole(bare))
         .isCloseTo(1900, within(1e-9));
   }
 
   /**
    * Common practice: a template drawn at 1:1 for a character of 5 ft 7 in is scaled for another
-   * wearer by the ratio of statures; the other school keeps the object's own size.
+   * wearer by the ratio of statures; the other rule keeps the object's own size.
    */
   @Test
   void in_proportion_is_true_size_times_the_ratio_of_statures() {
     Project trueSize = project(67 * 25.4);
 
     Project inProportion =
-        First.school(School.IN_PROPORTION, trueSize).in(Prop.FIRST).applyTo(trueSize);
+        First.rule(SizingRule.IN_PROPORTION, trueSize).in(Prop.FIRST).applyTo(trueSize);
 
     assertThat(whole(trueSize)).isCloseTo(950 * 67 * 25.4 / 870, within(1e-9));
     assertThat(whole(inProportion) / whole(trueSize)).isCloseTo(1740 / (67 * 25.4), within(1e-9));
@@ -76,7 +76,7 @@ class SizingTest {
   @Test
   void the_choice_is_one_edit_that_names_its_factor_and_moves_core_and_handle() {
     Project trueSize = project(1933.333333333);
-    PropEdit edit = First.school(School.IN_PROPORTION, trueSize);
+    PropEdit edit = First.rule(SizingRule.IN_PROPORTION, trueSize);
 
     Project smaller = edit.in(Prop.FIRST).applyTo(trueSize);
 
@@ -87,12 +87,12 @@ class SizingTest {
   }
 
   @Property(tries = 50)
-  void between_the_schools_the_size_lies_between(
+  void between_the_rules_the_size_lies_between(
       @ForAll @DoubleRange(min = 0, max = 1) double share,
       @ForAll @DoubleRange(min = 1400, max = 2200) double character) {
     Project trueSize = project(character);
     Project between =
-        First.school(new School.Blend(share), trueSize).in(Prop.FIRST).applyTo(trueSize);
+        First.rule(new SizingRule.Blend(share), trueSize).in(Prop.FIRST).applyTo(trueSize);
 
     double expected = 1 + share * (1740 / character - 1);
 
@@ -105,7 +105,7 @@ class SizingTest {
   void a_length_aimed_at_is_met_and_stays_met_when_a_ruler_changes() {
     Project thirty = project(1740 * 762 / 1900.0);
     Project aimed =
-        First.school(new School.Target(24 * 25.4), thirty).in(Prop.FIRST).applyTo(thirty);
+        First.rule(new SizingRule.Target(24 * 25.4), thirty).in(Prop.FIRST).applyTo(thirty);
 
     Project remarked = SizeEdits.ruler("p1", Samples.figure(1000)).in(Prop.FIRST).applyTo(aimed);
 
@@ -120,8 +120,8 @@ class SizingTest {
   void going_there_and_back_leaves_the_blade_as_it_was() {
     Project start = project(1600);
 
-    Project there = First.school(School.IN_PROPORTION, start).in(Prop.FIRST).applyTo(start);
-    Project back = First.school(School.TRUE_SIZE, there).in(Prop.FIRST).applyTo(there);
+    Project there = First.rule(SizingRule.IN_PROPORTION, start).in(Prop.FIRST).applyTo(start);
+    Project back = First.rule(SizingRule.TRUE_SIZE, there).in(Prop.FIRST).applyTo(there);
 
     assertThat(blade(back)).isCloseTo(blade(start), within(1e-9));
     assertThat(back.first().size()).isEqualTo(start.first().size());
@@ -162,7 +162,7 @@ class SizingTest {
   @Test
   void a_change_of_size_says_what_does_not_follow_and_what_no_longer_fits() {
     Project large = project(1740);
-    Project small = First.school(new School.Target(665), large).in(Prop.FIRST).applyTo(large);
+    Project small = First.rule(new SizingRule.Target(665), large).in(Prop.FIRST).applyTo(large);
 
     Refit refit =
         Refit.between(Samples.derive(large), Samples.derive(small), Units.METRIC).orElseThrow();
@@ -194,7 +194,7 @@ class SizingTest {
     return Sizing.of(
         First.wearer(Samples.whole()),
         Optional.empty(),
-        School.TRUE_SIZE,
+        SizingRule.TRUE_SIZE,
         List.of(),
         List.of(model));
   }
@@ -221,7 +221,10 @@ class SizingTest {
 
     assertThat(with(span).wholeLength().orElseThrow().value()).isCloseTo(3800, within(1e-9));
     assertThat(
-            with(MODEL.withRuler(new Model.AsTallAsBearer())).wholeLength().orElseThrow().value())
+            with(MODEL.withRuler(new Model.AsTallAsCharacter()))
+                .wholeLength()
+                .orElseThrow()
+                .value())
         .isCloseTo(1740, within(1e-9));
     assertThat(span.withOrientation(Orientation.Z_UP).ruler()).isEmpty();
   }

@@ -115,7 +115,7 @@ class CentreLineTest {
     assertThat(line.share(new Point(20, 1))).isLessThan(0.01);
     assertThat(line.share(new Point(199, 180))).isGreaterThan(0.99);
     assertThat(line.upTo(ell, 0.5).area()).isCloseTo(ell.area() / 2, within(30.0));
-    assertThat(line.upTo(ell, 0).empty()).isTrue();
+    assertThat(line.upTo(ell, 0).isEmpty()).isTrue();
     assertThat(line.upTo(ell, 1)).isSameAs(ell);
   }
 

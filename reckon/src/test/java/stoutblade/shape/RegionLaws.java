@@ -33,7 +33,7 @@ class RegionLaws {
             .outline();
     List<Point> ring = leaf.flattened(0.01);
 
-    double ours = Region.inside(leaf, 0.01).awayFrom(ring, by, 0.005).area();
+    double ours = Region.inside(leaf, 0.01).furtherThan(ring, by, 0.005).area();
 
     Coordinate[] corners =
         ring.stream().map(p -> new Coordinate(p.x(), p.y())).toArray(Coordinate[]::new);
@@ -47,7 +47,7 @@ class RegionLaws {
   void a_strip_round_a_line_is_as_worked_by_hand() {
     Region box = Region.inside(box(100, 400), 0.01);
 
-    double left = box.awayFrom(List.of(new Point(0, 150), new Point(0, 250)), 30, 0.002).area();
+    double left = box.furtherThan(List.of(new Point(0, 150), new Point(0, 250)), 30, 0.002).area();
 
     double strip = 100 * 60 + Math.PI * 30 * 30;
     assertThat(box.area() - left).isCloseTo(strip, within(0.5));
@@ -60,7 +60,7 @@ class RegionLaws {
       @ForAll @DoubleRange(min = 1, max = 30) double by) {
     Path outline = box(half, height);
 
-    Region inner = Region.inside(outline, 0.01).awayFrom(outline.flattened(0.01), by, 0.01);
+    Region inner = Region.inside(outline, 0.01).furtherThan(outline.flattened(0.01), by, 0.01);
 
     double expected = 2 * (half - by) * (height - 2 * by);
     assertThat(inner.area()).isCloseTo(expected, within(0.02 * (4 * half + 2 * height)));
@@ -90,7 +90,7 @@ class RegionLaws {
   void lines_across_find_every_stretch() {
     Region ring =
         Region.inside(box(100, 400), 0.01)
-            .awayFrom(List.of(new Point(0, 150), new Point(0, 250)), 30, 0.01);
+            .furtherThan(List.of(new Point(0, 150), new Point(0, 250)), 30, 0.01);
 
     assertThat(ring.across(200)).hasSize(2);
     assertThat(ring.widthAt(200)).isCloseTo(140, within(0.05));
@@ -104,7 +104,7 @@ class RegionLaws {
   void the_moment_of_a_rectangle_is_its_area_times_half_its_height() {
     Region region = Region.inside(box(50, 400), 0.01);
 
-    assertThat(region.momentAlong()).isCloseTo(100 * 400 * 200.0, within(1e-3));
+    assertThat(region.firstMoment()).isCloseTo(100 * 400 * 200.0, within(1e-3));
   }
 
   @Property
@@ -137,7 +137,7 @@ class RegionLaws {
     double inside =
         region.inside(line).stream().mapToDouble(it -> it.getFirst().distance(it.getLast())).sum();
     assertThat(inside).isBetween(20.0, 60.0);
-    Region left = region.without(Region.evenOdd(List.of(hole)));
+    Region left = region.difference(Region.evenOdd(List.of(hole)));
     assertThat(left.area()).isCloseTo(100 * 100 - 80 * 40, within(1.0));
   }
 

@@ -97,7 +97,7 @@ class SlicerTest {
     for (int i = 1; i < cone.slices().size(); i++) {
       Region wider = cone.slices().get(up ? i - 1 : i).outer();
       Region narrower = cone.slices().get(up ? i : i - 1).outer();
-      assertThat(narrower.without(wider).area()).isLessThan(0.5);
+      assertThat(narrower.difference(wider).area()).isLessThan(0.5);
     }
   }
 
@@ -114,14 +114,14 @@ class SlicerTest {
     Slicing hollow = Slicing.square(View.TOP, List.of(10.0), 20, 0, 1000, 1000);
     Sliced ball = slice(MeshSamples.sphere(80, 120, Turn.NONE), hollow);
 
-    assertThat(ball.slices().getFirst().hollow().empty()).isTrue();
-    assertThat(ball.slices().get(1).hollow().empty()).as("within the wall").isTrue();
+    assertThat(ball.slices().getFirst().hollow().isEmpty()).isTrue();
+    assertThat(ball.slices().get(1).hollow().isEmpty()).as("within the wall").isTrue();
     Region inside = ball.slices().get(8).hollow();
     double reach = Math.sqrt(inside.area() / Math.PI);
     assertThat(reach).as("no nearer than the wall to any layer beside").isBetween(45.0, 60.0);
     assertThat(ball.cut()).isLessThan(ball.most());
     for (Slice it : ball.slices()) {
-      assertThat(it.hollow().rounded(19.5, 0.1).without(it.outer()).area()).isLessThan(1);
+      assertThat(it.hollow().offsetRounded(19.5, 0.1).difference(it.outer()).area()).isLessThan(1);
     }
   }
 
@@ -136,15 +136,19 @@ class SlicerTest {
       List<stoutblade.shape.Point> shared = new ArrayList<>(slices.get(i - 1).pegs());
       shared.retainAll(above.pegs());
       double room =
-          above.inner().rounded(-7, 0.1).common(slices.get(i - 1).inner().rounded(-7, 0.1)).area();
+          above
+              .inner()
+              .offsetRounded(-7, 0.1)
+              .intersection(slices.get(i - 1).inner().offsetRounded(-7, 0.1))
+              .area();
       if (room > 1) {
         assertThat(shared).as("joint below layer " + above.number()).isNotEmpty();
       }
       assertThat(above.pegs())
           .allSatisfy(
               it -> {
-                assertThat(above.outer().holds(it)).isTrue();
-                assertThat(above.outer().toBoundary(it)).isGreaterThan(6);
+                assertThat(above.outer().contains(it)).isTrue();
+                assertThat(above.outer().distanceToBoundary(it)).isGreaterThan(6);
               });
     }
   }

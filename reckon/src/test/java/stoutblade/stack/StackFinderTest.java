@@ -11,7 +11,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.stack.Wish.Criterion;
 import stoutblade.stack.Wish.Leftover;
 import stoutblade.stack.Wish.Outside;
@@ -19,12 +19,13 @@ import stoutblade.stack.Wish.Outside;
 /** The finder against every stack there is. */
 class StackFinderTest {
 
-  private static Foam foam(String id, double modulus, double price, Double... thicknesses) {
-    return new Foam(
+  private static SheetMaterial foam(
+      String id, double modulus, double price, Double... thicknesses) {
+    return new SheetMaterial(
         id, id, List.of(thicknesses), 1e-4 * modulus, 600, 900, false, modulus, price, "test");
   }
 
-  private static final List<Foam> SHOP =
+  private static final List<SheetMaterial> SHOP =
       List.of(
           foam("soft", 1.5, 1.6, 2.0, 3.0, 5.0, 6.0),
           foam("stiff", 5, 2.4, 2.0, 5.0, 6.0, 10.0, 12.0),
@@ -113,8 +114,8 @@ class StackFinderTest {
   /** Every order of up to six sheets, the outer two of one foam and the inner ones of one foam. */
   private static Choice byBruteForce(Wish wish) {
     List<Choice> all = new ArrayList<>();
-    for (Foam outside : wish.foams()) {
-      for (Foam inside : wish.foams()) {
+    for (SheetMaterial outside : wish.foams()) {
+      for (SheetMaterial inside : wish.foams()) {
         for (int count = 1; count <= wish.most(); count++) {
           order(wish, outside, inside, count, new ArrayList<>(), new ArrayList<>(), 0, all);
         }
@@ -125,11 +126,11 @@ class StackFinderTest {
 
   private static void order(
       Wish wish,
-      Foam outside,
-      Foam inside,
+      SheetMaterial outside,
+      SheetMaterial inside,
       int count,
       List<Sheet> sheets,
-      List<Foam> foams,
+      List<SheetMaterial> foams,
       double sum,
       List<Choice> all) {
     if (sum > wish.thicknessMm() + wish.withinMm() + 1e-9) {
@@ -146,7 +147,7 @@ class StackFinderTest {
       return;
     }
     boolean outer = sheets.isEmpty() || sheets.size() == count - 1;
-    Foam foam = outer ? outside : inside;
+    SheetMaterial foam = outer ? outside : inside;
     for (double mm : foam.thicknessesMm()) {
       sheets.add(Sheet.of(foam.id(), mm));
       foams.add(foam);
@@ -159,7 +160,7 @@ class StackFinderTest {
   @Property(tries = 120)
   void it_equals_brute_force(@ForAll long seed, @ForAll @IntRange(min = 1, max = 6) int most) {
     Random random = new Random(seed);
-    List<Foam> foams = new ArrayList<>();
+    List<SheetMaterial> foams = new ArrayList<>();
     int kinds = 1 + random.nextInt(most > 4 ? 2 : 3);
     for (int i = 0; i < kinds; i++) {
       List<Double> thick = new ArrayList<>();

@@ -11,7 +11,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
-import stoutblade.project.PartEdits;
+import stoutblade.edit.PartEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
 import stoutblade.project.Samples;

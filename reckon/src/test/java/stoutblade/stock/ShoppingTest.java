@@ -9,10 +9,10 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import stoutblade.edit.LayerEdits;
+import stoutblade.edit.OutlineEdits;
+import stoutblade.edit.PartEdits;
 import stoutblade.project.First;
-import stoutblade.project.LayerEdits;
-import stoutblade.project.OutlineEdits;
-import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
 import stoutblade.project.Samples;
@@ -136,6 +136,6 @@ class ShoppingTest {
   void the_catalogue_says_what_it_lacks() {
     assertThatThrownBy(() -> Samples.CATALOGUE.glue("moon")).hasMessageContaining("'moon'");
     assertThatThrownBy(() -> Samples.CATALOGUE.pace("moon")).hasMessageContaining("'moon'");
-    assertThat(Samples.CATALOGUE.foam("moon")).isEmpty();
+    assertThat(Samples.CATALOGUE.sheet("moon")).isEmpty();
   }
 }

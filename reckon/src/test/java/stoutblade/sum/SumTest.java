@@ -15,9 +15,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import stoutblade.catalogue.Catalogue;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.develop.Cone;
 import stoutblade.measure.Figure;
+import stoutblade.project.Samples;
 
 /** Bench sums, against facts of the trade and sums done by hand. */
 class SumTest {
@@ -26,9 +27,12 @@ class SumTest {
 
   private static final Catalogue CATALOGUE =
       new Catalogue(
+          List.of(Samples.EVA),
           List.of(
-              new Foam("a", "A", List.of(2.0, 5.0, 10.0), 1e-4, 600, 600, false, 3, 2, "-"),
-              new Foam("b", "B", List.of(3.0, 6.0, 12.7), 1e-4, 600, 600, true, 3, 2, "-")),
+              new SheetMaterial(
+                  "a", "A", List.of(2.0, 5.0, 10.0), 1e-4, 600, 600, false, 3, 2, "-"),
+              new SheetMaterial(
+                  "b", "B", List.of(3.0, 6.0, 12.7), 1e-4, 600, 600, true, 3, 2, "-")),
           List.of(),
           List.of(),
           List.of(),
@@ -177,8 +181,9 @@ class SumTest {
   void stacks_offer_thick_sheets_and_thin_ones_in_the_unit_they_are_sold_in() {
     Catalogue shop =
         new Catalogue(
+            List.of(Samples.EVA),
             List.of(
-                new Foam(
+                new SheetMaterial(
                     "i",
                     "I",
                     List.of(3.175, 6.35, 9.525, 12.7, 19.05, 25.4),
@@ -189,7 +194,7 @@ class SumTest {
                     3,
                     2,
                     "-"),
-                new Foam(
+                new SheetMaterial(
                     "m",
                     "M",
                     List.of(2.0, 5.0, 10.0, 15.0, 20.0),

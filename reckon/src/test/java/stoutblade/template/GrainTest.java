@@ -39,7 +39,7 @@ class GrainTest {
     assertThat(Math.abs(high >= wide ? way.x() : way.y())).isLessThan(1e-9);
     assertThat(marks)
         .allSatisfy(
-            it -> assertThat(it.path().flattened(0.1)).allMatch(place -> face.holds(place)));
+            it -> assertThat(it.path().flattened(0.1)).allMatch(place -> face.contains(place)));
   }
 
   @Test
@@ -51,7 +51,7 @@ class GrainTest {
     List<Stroke> marks = Grain.along(ring);
 
     assertThat(marks).isNotEmpty();
-    assertThat(shaft(marks).flattened(0.1)).allMatch(ring::holds);
+    assertThat(shaft(marks).flattened(0.1)).allMatch(ring::contains);
   }
 
   @Test

@@ -7,13 +7,13 @@ import java.util.List;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import stoutblade.build.Step;
+import stoutblade.derive.Derived;
+import stoutblade.edit.PartEdits;
 import stoutblade.measure.Units;
 import stoutblade.part.Cut;
 import stoutblade.part.Part;
 import stoutblade.part.Placing;
-import stoutblade.project.Derived;
 import stoutblade.project.First;
-import stoutblade.project.PartEdits;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
 import stoutblade.project.Samples;
@@ -74,7 +74,7 @@ class LayerTemplatesTest {
             .in(Prop.FIRST)
             .applyTo(Samples.bare());
     Project layered =
-        stoutblade.project.LayerEdits.on("d1", "Layers", it -> ONE_LARGE)
+        stoutblade.edit.LayerEdits.on("d1", "Layers", it -> ONE_LARGE)
             .in(Prop.FIRST)
             .applyTo(project);
 

@@ -11,7 +11,7 @@ import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import stoutblade.project.Derived;
+import stoutblade.derive.Derived;
 import stoutblade.project.First;
 import stoutblade.project.Samples;
 import stoutblade.shape.Box;

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.paint.Color;
 import stoutblade.feature.PlateForm;
-import stoutblade.project.PartReckoning;
+import stoutblade.reckoning.PartReckoning;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
@@ -30,7 +30,7 @@ public final class PartDrawing {
 
   /** Its outer lines: those that close it, as rings. */
   public static List<List<Point>> rings(PartReckoning part) {
-    Optional<PlateForm> form = part.form().filter(it -> !it.face().empty());
+    Optional<PlateForm> form = part.form().filter(it -> !it.face().isEmpty());
     return form.map(it -> it.face().rings())
         .orElseGet(() -> part.seen().stream().limit(1).map(it -> it.flattened(LINE_MM)).toList());
   }
@@ -42,7 +42,7 @@ public final class PartDrawing {
 
   /** Its edges, and all other lines that are seen of it. */
   public static void edge(Pen pen, PartReckoning part, Color colour, double widthPx) {
-    Optional<PlateForm> form = part.form().filter(it -> !it.face().empty());
+    Optional<PlateForm> form = part.form().filter(it -> !it.face().isEmpty());
     if (form.isPresent()) {
       FormDrawing.edge(pen, form.get(), colour, widthPx);
       return;

@@ -17,8 +17,8 @@ import stoutblade.desktop.Style;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
-import stoutblade.project.Finding;
-import stoutblade.project.Place;
+import stoutblade.finding.Finding;
+import stoutblade.finding.Place;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 

@@ -7,10 +7,10 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
 import stoutblade.desktop.Desk;
-import stoutblade.project.Change;
-import stoutblade.project.Edits;
-import stoutblade.project.PropEdits;
-import stoutblade.project.WearerEdits;
+import stoutblade.edit.Change;
+import stoutblade.edit.Edits;
+import stoutblade.edit.PropEdits;
+import stoutblade.edit.WearerEdits;
 
 /**
  * The names of the work, the prop and its wearer, in the menu of the tape's case; Enter takes what

@@ -17,10 +17,10 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
+import stoutblade.edit.Repair;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.Document;
 import stoutblade.project.Project;
-import stoutblade.project.Repair;
 
 /**
  * What is said, below the slip: the latest notice, what can be restored after a crash, and what

@@ -4,11 +4,11 @@ import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import stoutblade.desktop.Desk;
+import stoutblade.edit.Change;
+import stoutblade.edit.PartEdits;
+import stoutblade.edit.PropEdits;
 import stoutblade.part.Part;
 import stoutblade.part.Placing;
-import stoutblade.project.Change;
-import stoutblade.project.PartEdits;
-import stoutblade.project.PropEdits;
 
 /** What can be done with a part on the rack: named, put in order, made again, mirrored, removed. */
 final class PartMenu extends RackMenu {

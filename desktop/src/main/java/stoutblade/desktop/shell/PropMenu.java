@@ -1,8 +1,8 @@
 package stoutblade.desktop.shell;
 
 import stoutblade.desktop.Desk;
+import stoutblade.edit.PropEdits;
 import stoutblade.project.Prop;
-import stoutblade.project.PropEdits;
 
 /** What can be done with a prop on the rack: named, put in order, made again, removed. */
 final class PropMenu extends RackMenu {

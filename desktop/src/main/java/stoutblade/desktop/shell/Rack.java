@@ -22,13 +22,13 @@ import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.PartDrawing;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.station.Figures;
+import stoutblade.edit.Edit;
+import stoutblade.edit.PropEdits;
 import stoutblade.measure.Display;
 import stoutblade.part.Part;
-import stoutblade.project.Edit;
-import stoutblade.project.PartReckoning;
-import stoutblade.project.PropEdits;
-import stoutblade.project.PropReckoning;
 import stoutblade.project.Station;
+import stoutblade.reckoning.PartReckoning;
+import stoutblade.reckoning.PropReckoning;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 

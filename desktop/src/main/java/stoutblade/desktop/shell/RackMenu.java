@@ -7,7 +7,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextField;
 import stoutblade.desktop.Desk;
-import stoutblade.project.Change;
+import stoutblade.edit.Change;
 
 /** The menu of something on the rack, with its name to be changed at the top. */
 abstract class RackMenu extends ContextMenu {

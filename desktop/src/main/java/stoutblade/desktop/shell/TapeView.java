@@ -15,12 +15,12 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import stoutblade.derive.Derived;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Inks;
-import stoutblade.project.Derived;
-import stoutblade.project.Finding;
+import stoutblade.finding.Finding;
 import stoutblade.project.Station;
 
 /**

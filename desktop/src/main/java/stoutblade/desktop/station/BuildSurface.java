@@ -21,7 +21,6 @@ import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.DatePicker;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.BorderPane;
@@ -34,23 +33,19 @@ import javafx.util.converter.LocalDateStringConverter;
 import stoutblade.build.FreeHours;
 import stoutblade.build.Plan;
 import stoutblade.build.Step;
-import stoutblade.catalogue.Glue;
+import stoutblade.derive.Derived;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.edit.Edits;
 import stoutblade.event.Event;
+import stoutblade.finding.Finding;
+import stoutblade.finding.Place;
 import stoutblade.journal.Journal;
 import stoutblade.measure.Display;
-import stoutblade.part.Gluing;
-import stoutblade.project.Derived;
-import stoutblade.project.Edits;
-import stoutblade.project.Finding;
-import stoutblade.project.PartEdits;
-import stoutblade.project.PartRef;
-import stoutblade.project.Place;
 import stoutblade.project.Station;
 
 /** Build: the steps in order at the left, their places on the calendar at the right. */
@@ -313,41 +308,9 @@ public final class BuildSurface implements Surface {
     desk.findingsOf(Station.BUILD).stream()
         .filter(it -> it.place().equals(new Place.OnStep(step.id())))
         .forEach((Finding it) -> card.getChildren().add(MaskingTape.strip(desk, it)));
-    glues(step).ifPresent(card.getChildren()::add);
+    card.getChildren().addAll(WorkMenus.of(desk, step));
     card.getChildren().add(buttons(step));
     return card;
-  }
-
-  /** What a joint is glued with, to choose where a step spreads it. */
-  private Optional<Node> glues(Step step) {
-    Optional<PartRef> part = PartRef.ofStep(step.id());
-    boolean bed = step.id().endsWith("/core-bed");
-    if (part.isEmpty() || (step.glueId().isEmpty() && !bed)) {
-      return Optional.empty();
-    }
-    Gluing now = desk.project().needed(part.get().propId()).needed(part.get().partId()).gluing();
-    Optional<String> chosen = bed ? now.coreId() : now.facesId();
-    Glue proposed = desk.catalogue().glue(bed ? Glue.FOR_CORE : Glue.FOR_LAYERS);
-    MenuButton menu = new MenuButton(desk.catalogue().glue(chosen, proposed.id()).name());
-    menu.setId("glue-" + Style.nodeId(step.id()));
-    for (Glue glue : desk.catalogue().glues()) {
-      boolean usual = glue.equals(proposed);
-      MenuItem item = new MenuItem(glue.name() + (usual ? " (proposed)" : ""));
-      item.setId("glue-" + glue.id());
-      Optional<String> id = usual ? Optional.empty() : Optional.of(glue.id());
-      String partId = part.get().partId();
-      item.setOnAction(
-          event ->
-              desk.perform(
-                  (bed ? PartEdits.coreGlue(partId, id) : PartEdits.glue(partId, id))
-                      .in(part.get().propId())));
-      menu.getItems().add(item);
-    }
-    Label with = new Label("Glued with");
-    with.getStyleClass().add(Style.SOFT);
-    HBox line = new HBox(8, with, menu);
-    line.setAlignment(Pos.CENTER_LEFT);
-    return Optional.of(line);
   }
 
   private static HBox line(Label title, Node... after) {

@@ -10,6 +10,7 @@ import stoutblade.catalogue.Rod;
 import stoutblade.core.CoreChoice;
 import stoutblade.core.CoreReckoning;
 import stoutblade.core.Groove;
+import stoutblade.derive.Derived;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
@@ -17,11 +18,10 @@ import stoutblade.desktop.mat.PartDrawing;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
-import stoutblade.project.Change;
-import stoutblade.project.Derived;
-import stoutblade.project.Edits;
-import stoutblade.project.PartReckoning;
+import stoutblade.edit.Change;
+import stoutblade.edit.Edits;
 import stoutblade.project.Station;
+import stoutblade.reckoning.PartReckoning;
 import stoutblade.shape.Point;
 
 /** Core: which rod, from where to where; does it fit, does it droop, where does it balance. */

@@ -20,11 +20,11 @@ import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
 import stoutblade.build.FreeHours;
 import stoutblade.build.Plan;
+import stoutblade.derive.Derived;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Inks;
-import stoutblade.project.Derived;
 
 /**
  * The days from now to the event as rungs: free hours as hollow bars, the work in them; runs of

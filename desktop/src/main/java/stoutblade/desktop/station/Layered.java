@@ -6,7 +6,7 @@ import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.PartDrawing;
 import stoutblade.feature.PlateForm;
 import stoutblade.layer.Layers;
-import stoutblade.project.PartReckoning;
+import stoutblade.reckoning.PartReckoning;
 import stoutblade.shape.Box;
 
 /**

@@ -2,7 +2,7 @@ package stoutblade.desktop.station;
 
 import javafx.scene.Node;
 import javafx.scene.input.KeyEvent;
-import stoutblade.project.Derived;
+import stoutblade.derive.Derived;
 
 /** What a station looks like. */
 public interface Surface {

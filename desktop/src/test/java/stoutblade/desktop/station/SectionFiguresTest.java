@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
 import stoutblade.core.Section;
+import stoutblade.derive.Derived;
 import stoutblade.desktop.TestDesk;
-import stoutblade.project.Derived;
 import stoutblade.project.First;
 
 class SectionFiguresTest {

@@ -13,9 +13,9 @@ import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.edit.PartEdits;
 import stoutblade.part.Bought;
 import stoutblade.part.Part;
-import stoutblade.project.PartEdits;
 
 /** Fields for a thing that is bought: a length of rod or tube, or anything else with its weight. */
 final class BoughtFields {

@@ -6,13 +6,13 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
+import stoutblade.derive.Derived;
 import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Meshes;
 import stoutblade.desktop.Pictures;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Surface;
-import stoutblade.project.Derived;
 
 /** Draft: the outline of the blade or of a plate, or the prop put together. */
 public final class DraftSurface implements Surface {

@@ -3,27 +3,27 @@ package stoutblade.desktop.station.draft;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.control.ComboBox;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.edit.PartEdits;
 import stoutblade.part.Part;
-import stoutblade.project.PartEdits;
 
 /** Fields for what a part is cut from. */
 final class MaterialFields {
 
   private final Supplier<Optional<Part>> part;
-  private final ComboBox<Foam> foam = new ComboBox<>();
+  private final ComboBox<SheetMaterial> foam = new ComboBox<>();
   private final EntryField thickness;
   private boolean showing;
 
   MaterialFields(Desk desk, String prefix, Supplier<Optional<Part>> part) {
     this.part = part;
     foam.setId(prefix + "foam");
-    foam.getItems().setAll(desk.catalogue().foams());
-    foam.setConverter(Choices.named(Foam::name));
+    foam.getItems().setAll(desk.catalogue().sheets());
+    foam.setConverter(Choices.named(SheetMaterial::name));
     foam.setPrefWidth(156);
     foam.setOnAction(
         event -> {
@@ -34,8 +34,8 @@ final class MaterialFields {
                         desk.perform(
                             PartEdits.change(
                                 it.id(),
-                                "Choose the foam",
-                                own -> own.withFoam(foam.getValue().id(), own.thicknessMm()))));
+                                "Choose the sheet",
+                                own -> own.withMaterial(foam.getValue().id(), own.thicknessMm()))));
           }
         });
     thickness =
@@ -47,14 +47,16 @@ final class MaterialFields {
                         it ->
                             desk.perform(
                                 PartEdits.change(
-                                    it.id(), "Thickness", own -> own.withFoam(own.foamId(), mm))))
+                                    it.id(),
+                                    "Thickness",
+                                    own -> own.withMaterial(own.materialId(), mm))))
                     .orElse(false));
     thickness.setId(prefix + "thickness");
     thickness.setPrefColumnCount(5);
   }
 
   void into(Tray tray) {
-    tray.with("Foam", foam).with("Thickness", thickness);
+    tray.with("Sheet", foam).with("Thickness", thickness);
   }
 
   void show() {
@@ -64,7 +66,7 @@ final class MaterialFields {
             it -> {
               foam.setValue(
                   foam.getItems().stream()
-                      .filter(kind -> kind.id().equals(it.foamId()))
+                      .filter(kind -> kind.id().equals(it.materialId()))
                       .findFirst()
                       .orElse(null));
               thickness.show(it.thicknessMm());

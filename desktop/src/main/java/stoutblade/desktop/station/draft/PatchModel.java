@@ -8,14 +8,14 @@ import java.util.Set;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Meshes;
 import stoutblade.develop.Panel;
+import stoutblade.edit.PartEdits;
 import stoutblade.flatten.Fault;
 import stoutblade.flatten.LaidFlat;
 import stoutblade.flatten.Seams;
-import stoutblade.flatten.Ways;
+import stoutblade.flatten.ShortestPaths;
 import stoutblade.formats.ModelFile;
 import stoutblade.mesh.Faces;
 import stoutblade.mesh.Mesh;
-import stoutblade.project.PartEdits;
 import stoutblade.reference.Model;
 import stoutblade.reference.ModelSize;
 import stoutblade.reference.Orientation.View;
@@ -187,7 +187,7 @@ final class PatchModel {
       return false;
     }
     OptionalInt corner = there.get().cornerAt(model().get().orientation(), view, place);
-    Ways ways = Ways.over(mesh().orElseThrow(), triangles());
+    ShortestPaths ways = ShortestPaths.over(mesh().orElseThrow(), triangles());
     if (corner.isEmpty() || !ways.holds(corner.getAsInt())) {
       return false;
     }

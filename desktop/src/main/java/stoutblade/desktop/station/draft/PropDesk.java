@@ -17,6 +17,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import stoutblade.derive.Derived;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Pictures;
 import stoutblade.desktop.mat.Lie;
@@ -27,19 +28,18 @@ import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.edit.Change;
+import stoutblade.edit.PartEdits;
 import stoutblade.feature.Spot;
 import stoutblade.feature.Where;
+import stoutblade.finding.Place;
 import stoutblade.part.Assembly;
 import stoutblade.part.Bought;
 import stoutblade.part.Cut;
 import stoutblade.part.Part;
 import stoutblade.part.Placing;
-import stoutblade.project.Change;
-import stoutblade.project.Derived;
-import stoutblade.project.PartEdits;
-import stoutblade.project.PartReckoning;
-import stoutblade.project.Place;
 import stoutblade.project.Station;
+import stoutblade.reckoning.PartReckoning;
 import stoutblade.shape.Box;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Outline;
@@ -362,7 +362,7 @@ final class PropDesk {
         Point own = spot.own(place);
         for (Path line : desk.reckoned().part(part.id()).orElseThrow().seen()) {
           Region region = Region.inside(line, 0.1);
-          if (region.holds(own) || region.toBoundary(own) < reach / 3) {
+          if (region.contains(own) || region.distanceToBoundary(own) < reach / 3) {
             return Optional.of(part);
           }
         }

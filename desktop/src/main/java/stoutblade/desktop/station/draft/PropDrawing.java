@@ -11,7 +11,7 @@ import stoutblade.feature.PlateForm;
 import stoutblade.feature.Spot;
 import stoutblade.layer.Layers;
 import stoutblade.part.Part;
-import stoutblade.project.PartReckoning;
+import stoutblade.reckoning.PartReckoning;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 
@@ -67,7 +67,7 @@ final class PropDrawing {
     PartReckoning reckoned = desk.reckoned().part(part.id()).orElseThrow();
     for (Spot spot : desk.reckoned().assembly().spots().get(part.id())) {
       Spot placed = new Spot(spot.at().plus(shift), spot.turn());
-      Optional<PlateForm> form = reckoned.form().filter(it -> !it.face().empty());
+      Optional<PlateForm> form = reckoned.form().filter(it -> !it.face().isEmpty());
       if (form.isPresent()) {
         standingOut(pen, reckoned.layers(), placed);
         plate(pen, part, form.get(), reckoned.layers(), placed, selected);

@@ -14,7 +14,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
@@ -24,8 +24,8 @@ import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.edit.Edits;
 import stoutblade.measure.Display;
-import stoutblade.project.Edits;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 import stoutblade.stack.Choice;
@@ -51,7 +51,7 @@ final class FindPane {
   private final CheckBox skinned = new CheckBox("skinned");
   private final Button take = new Button("Use this stack");
   private final HBox left = new HBox(6);
-  private final ComboBox<Foam> leftFoam = new ComboBox<>();
+  private final ComboBox<SheetMaterial> leftFoam = new ComboBox<>();
   private final ComboBox<Double> leftThick = new ComboBox<>();
   private final EntryField leftWide;
   private final EntryField leftLong;
@@ -95,8 +95,8 @@ final class FindPane {
           }
         });
     leftFoam.setId("left-foam");
-    leftFoam.getItems().setAll(desk.catalogue().foams());
-    leftFoam.setConverter(Choices.named(Foam::shortName));
+    leftFoam.getItems().setAll(desk.catalogue().sheets());
+    leftFoam.setConverter(Choices.named(SheetMaterial::shortName));
     leftFoam.setPrefWidth(170);
     leftFoam.setOnAction(event -> leftThick.getItems().setAll(leftFoam.getValue().thicknessesMm()));
     leftThick.setId("left-thickness");
@@ -165,12 +165,16 @@ final class FindPane {
           new Button(
               Display.length(it.thicknessMm(), desk.units())
                   + "  "
-                  + desk.catalogue().foam(it.foamId()).map(Foam::shortName).orElse(it.foamId())
+                  + desk.catalogue()
+                      .sheet(it.materialId())
+                      .map(SheetMaterial::shortName)
+                      .orElse(it.materialId())
                   + "  ×");
       chip.getStyleClass().add(Style.STRIP_CARD);
       chip.setOnAction(
           event ->
-              desk.perform(Edits.leftover(new Wish.Leftover(it.foamId(), it.thicknessMm(), 0))));
+              desk.perform(
+                  Edits.leftover(new Wish.Leftover(it.materialId(), it.thicknessMm(), 0))));
       left.getChildren().add(chip);
     }
   }
@@ -318,9 +322,9 @@ final class FindPane {
             .collect(Collectors.joining(" + "));
     String foams =
         choice.sheets().stream()
-            .map(Sheet::foamId)
+            .map(Sheet::materialId)
             .distinct()
-            .map(it -> desk.catalogue().foam(it).orElseThrow().shortName())
+            .map(it -> desk.catalogue().sheet(it).orElseThrow().shortName())
             .collect(Collectors.joining(", inside "));
     return sizes + "   " + foams;
   }

@@ -11,7 +11,7 @@ import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.station.Layered;
-import stoutblade.layer.HeightMap;
+import stoutblade.layer.HeightGrid;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Display;
 import stoutblade.shape.Box;
@@ -30,7 +30,7 @@ final class FinishedView {
   private final MatView mat = new MatView(Lie.LYING);
   private Optional<Layered> shown = Optional.empty();
   private Optional<Layers> sampledOf = Optional.empty();
-  private Optional<HeightMap> map = Optional.empty();
+  private Optional<HeightGrid> map = Optional.empty();
   private Optional<WritableImage> image = Optional.empty();
 
   FinishedView(Desk desk, BackgroundTasks tasks, LayersModel model) {
@@ -65,7 +65,7 @@ final class FinishedView {
     sampledOf = Optional.of(layers);
     tasks.start(
         "Looking at the finished part",
-        progress -> HeightMap.of(layers, MOST_PLACES, progress),
+        progress -> HeightGrid.of(layers, MOST_PLACES, progress),
         found -> {
           if (sampledOf.filter(layers::equals).isPresent()) {
             map = Optional.of(found);
@@ -81,7 +81,7 @@ final class FinishedView {
     image = map.map(this::painted);
   }
 
-  private WritableImage painted(HeightMap own) {
+  private WritableImage painted(HeightGrid own) {
     int[] pixels = new int[own.columns() * own.rows()];
     boolean off = model.view() == LayersModel.View.OFF;
     double most = Math.max(0.1, own.mostOff());
@@ -107,7 +107,7 @@ final class FinishedView {
     return made;
   }
 
-  private int removed(HeightMap own, int at, double most) {
+  private int removed(HeightGrid own, int at, double most) {
     double off = own.off(at);
     return Double.isNaN(off) ? 0 : argb(ramp(Math.clamp(off / most, 0, 1)), 1);
   }
@@ -117,7 +117,7 @@ final class FinishedView {
     return mat.colour(Ink.FOAM).interpolate(mat.colour(Ink.WRONG), share);
   }
 
-  private int lit(HeightMap own, int row, int column) {
+  private int lit(HeightGrid own, int row, int column) {
     int at = row * own.columns() + column;
     double height = own.finished()[at];
     if (Double.isNaN(height)) {
@@ -134,7 +134,7 @@ final class FinishedView {
     return argb(mat.colour(Ink.FOAM), AMBIENT + (1 - AMBIENT) * Math.clamp(facing, 0, 1.1));
   }
 
-  private static double slope(HeightMap own, int at, int before, int after) {
+  private static double slope(HeightGrid own, int at, int before, int after) {
     double low = own.finished()[at + before];
     double high = own.finished()[at + after];
     double from = Double.isNaN(low) ? own.finished()[at] : low;
@@ -165,7 +165,7 @@ final class FinishedView {
         });
   }
 
-  private static void lay(Pen pen, WritableImage own, HeightMap map) {
+  private static void lay(Pen pen, WritableImage own, HeightGrid map) {
     Point topLeft = new Point(map.box().minX(), map.box().minY() + map.rows() * map.stepMm());
     pen.picture(
         own,
@@ -177,7 +177,7 @@ final class FinishedView {
   }
 
   /** From nothing to the most, under the part. */
-  private void legend(Pen pen, Layered it, HeightMap own) {
+  private void legend(Pen pen, Layered it, HeightGrid own) {
     Box box = it.box();
     double long_ = it.lies() ? box.height() : box.width();
     double beside = 26 / pen.zoom();

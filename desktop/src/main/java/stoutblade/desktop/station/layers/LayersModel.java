@@ -6,10 +6,10 @@ import java.util.Map;
 import java.util.Optional;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.station.Layered;
+import stoutblade.edit.LayerEdits;
 import stoutblade.measure.Figure;
 import stoutblade.part.Placing;
-import stoutblade.project.LayerEdits;
-import stoutblade.project.PartReckoning;
+import stoutblade.reckoning.PartReckoning;
 import stoutblade.stack.Choice;
 import stoutblade.stack.ChoiceFigures;
 import stoutblade.stack.Layering;
@@ -218,7 +218,7 @@ final class LayersModel {
         .map(
             it ->
                 ChoiceFigures.of(
-                    it, wished(), foam -> desk.catalogue().foam(foam).orElseThrow(), neighbours()))
+                    it, wished(), foam -> desk.catalogue().sheet(foam).orElseThrow(), neighbours()))
         .orElse(List.of());
   }
 

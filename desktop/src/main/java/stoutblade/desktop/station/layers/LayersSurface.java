@@ -15,6 +15,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import stoutblade.derive.Derived;
 import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Meshes;
@@ -24,7 +25,6 @@ import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Layered;
 import stoutblade.desktop.station.SectionDesk;
 import stoutblade.desktop.station.Surface;
-import stoutblade.project.Derived;
 import stoutblade.project.Station;
 
 /** Layers: which sheets, worked to which section; in section, taken apart, finished. */

@@ -68,7 +68,7 @@ record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
     for (Layer layer : it.layers().each()) {
       List<List<Point>> dashed = new ArrayList<>();
       if (layer.worked()) {
-        dashed.addAll(layer.filled().coarse(coarse).rings());
+        dashed.addAll(layer.filled().simplified(coarse).rings());
       }
       if (layer.number() == it.layers().each().size()) {
         it.form().markings().forEach(own -> dashed.add(own.path().flattened(coarse)));
@@ -87,7 +87,7 @@ record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
           new Leaf(
               layer.from(),
               layer.to(),
-              layer.cut().coarse(coarse).rings(),
+              layer.cut().simplified(coarse).rings(),
               dashed,
               cut,
               words(layer.number(), layer.sheet(), layer.foam().shortName(), units)
@@ -110,11 +110,11 @@ record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
   private static Leaf band(Layered it, EdgeBand band, double coarse, Units units) {
     double middle = it.layers().thickness().value() / 2;
     double half = band.width().value() / 2;
-    Region ring = it.layers().solid().face().without(it.layers().solid().within());
+    Region ring = it.layers().solid().face().difference(it.layers().solid().within());
     return new Leaf(
         middle - half,
         middle + half,
-        ring.coarse(coarse).rings(),
+        ring.simplified(coarse).rings(),
         List.of(),
         List.of(),
         "band  " + band.length().show(units));
@@ -169,9 +169,9 @@ record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
     int every = Math.max(1, (int) Math.ceil(sliced.slices().size() / (double) MOST_WORDS));
     for (Sliced.Slice slice : sliced.slices()) {
       List<List<Point>> rings = new ArrayList<>();
-      slice.pieces().forEach(it -> rings.addAll(it.coarse(coarse).rings()));
+      slice.pieces().forEach(it -> rings.addAll(it.simplified(coarse).rings()));
       rings.forEach(all::addAll);
-      Region inner = slice.inner().coarse(coarse);
+      Region inner = slice.inner().simplified(coarse);
       boolean said = (slice.number() - 1) % every == 0;
       leaves.add(
           new Leaf(

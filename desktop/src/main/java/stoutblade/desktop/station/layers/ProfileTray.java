@@ -13,8 +13,8 @@ import stoutblade.desktop.Style;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.edit.LayerEdits;
 import stoutblade.measure.Display;
-import stoutblade.project.LayerEdits;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
 

@@ -11,7 +11,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.layout.BorderPane;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Meshes;
@@ -19,13 +19,13 @@ import stoutblade.desktop.Style;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.edit.Change;
+import stoutblade.edit.PartEdits;
 import stoutblade.formats.ModelFile;
 import stoutblade.measure.Display;
 import stoutblade.mesh.Mesh;
 import stoutblade.part.Part;
 import stoutblade.part.Slices;
-import stoutblade.project.Change;
-import stoutblade.project.PartEdits;
 import stoutblade.reference.Model;
 import stoutblade.reference.ModelSize;
 import stoutblade.reference.Orientation;
@@ -50,7 +50,7 @@ final class SliceDesk {
   private final BorderPane node = new BorderPane(apart.node());
   private final Tray tray = new Tray();
   private final ComboBox<View> along = new ComboBox<>();
-  private final ComboBox<Foam> foam = new ComboBox<>();
+  private final ComboBox<SheetMaterial> foam = new ComboBox<>();
   private final ComboBox<Double> thickness = new ComboBox<>();
   private final CheckBox hollow = new CheckBox("hollow, walls of");
   private final EntryField wall;
@@ -87,8 +87,8 @@ final class SliceDesk {
     along.setConverter(Choices.named(it -> "square to the " + it.words().toLowerCase(Locale.ROOT)));
     along.setValue(View.TOP);
     foam.setId("slice-foam");
-    foam.getItems().setAll(desk.catalogue().foams());
-    foam.setConverter(Choices.named(Foam::shortName));
+    foam.getItems().setAll(desk.catalogue().sheets());
+    foam.setConverter(Choices.named(SheetMaterial::shortName));
     foam.setPrefWidth(176);
     foam.setOnAction(event -> offer());
     thickness.setId("slice-thickness");
@@ -137,7 +137,7 @@ final class SliceDesk {
     tray.with("Layers lie", along)
         .with("leaned by", leaned)
         .with("turned by", turned)
-        .with("Foam", foam)
+        .with("Sheet", foam)
         .with("Each layer", thickness)
         .with(" ", fit)
         .with(" ", hollow)
@@ -191,7 +191,7 @@ final class SliceDesk {
       sliced = Optional.empty();
     }
     if (foam.getValue() == null) {
-      foam.setValue(desk.catalogue().foam(desk.prop().defaults().foamId()).orElse(null));
+      foam.setValue(desk.catalogue().sheet(desk.prop().defaults().materialId()).orElse(null));
       offer();
     }
     leaned.show(Math.toDegrees(lean));
@@ -249,7 +249,7 @@ final class SliceDesk {
   }
 
   private static Slicing fitted(
-      Slicing slicing, Mesh mesh, Orientation orientation, double mm, Foam foam) {
+      Slicing slicing, Mesh mesh, Orientation orientation, double mm, SheetMaterial foam) {
     double high = Slicer.high(mesh, orientation, mm, slicing);
     return slicing.withSheets(Fitted.sheets(foam, slicing.sheets().getFirst(), high));
   }
@@ -263,7 +263,7 @@ final class SliceDesk {
     Model model = model().orElseThrow();
     double mm = perUnit().get();
     double pegs = pegged.isSelected() ? pegMm : 0;
-    Foam chosen = foam.getValue();
+    SheetMaterial chosen = foam.getValue();
     boolean toHeight = fit.isSelected();
     Slicing slicing;
     try {

@@ -14,14 +14,14 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import stoutblade.build.Closing;
-import stoutblade.catalogue.Foam;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.edit.LayerEdits;
 import stoutblade.measure.Display;
-import stoutblade.project.LayerEdits;
 import stoutblade.stack.Band;
 import stoutblade.stack.Sheet;
 
@@ -40,11 +40,11 @@ final class StackTray {
   private final Tray one = new Tray();
   private final Tray all = new Tray();
   private final VBox node = new VBox();
-  private final ComboBox<Foam> foam = new ComboBox<>();
+  private final ComboBox<SheetMaterial> foam = new ComboBox<>();
   private final ComboBox<Double> thickness = new ComboBox<>();
   private final CheckBox oversize = new CheckBox("glue large, then trim");
   private final CheckBox turned = new CheckBox("texture to the back");
-  private final ComboBox<Optional<Foam>> bandFoam = new ComboBox<>();
+  private final ComboBox<Optional<SheetMaterial>> bandFoam = new ComboBox<>();
   private final ComboBox<Double> bandThickness = new ComboBox<>();
   private final Label closing = new Label();
   private final EntryField allowance;
@@ -60,8 +60,8 @@ final class StackTray {
     this.desk = desk;
     this.model = model;
     this.after = after;
-    foam.getItems().setAll(desk.catalogue().foams());
-    foam.setConverter(Choices.named(Foam::name));
+    foam.getItems().setAll(desk.catalogue().sheets());
+    foam.setConverter(Choices.named(SheetMaterial::name));
     foam.setId("foam");
     foam.setPrefWidth(160);
     foam.setOnAction(event -> chooseFoam());
@@ -77,8 +77,8 @@ final class StackTray {
     allowance.setId("allowance");
     allowance.setPrefColumnCount(5);
     bandFoam.getItems().add(Optional.empty());
-    desk.catalogue().foams().forEach(it -> bandFoam.getItems().add(Optional.of(it)));
-    bandFoam.setConverter(Choices.named(it -> it.map(Foam::shortName).orElse("none")));
+    desk.catalogue().sheets().forEach(it -> bandFoam.getItems().add(Optional.of(it)));
+    bandFoam.setConverter(Choices.named(it -> it.map(SheetMaterial::shortName).orElse("none")));
     bandFoam.setId("band-foam");
     bandFoam.setPrefWidth(BAND_WIDE);
     bandFoam.setOnAction(event -> chooseBand());
@@ -164,16 +164,16 @@ final class StackTray {
         .orElse(model.layering().middle());
   }
 
-  private void choose(String foamId, double mm) {
+  private void choose(String materialId, double mm) {
     desk.perform(
         model
             .selected()
-            .map(it -> LayerEdits.foam(model.id(), it, foamId, mm))
-            .orElseGet(() -> LayerEdits.foam(model.id(), foamId, mm)));
+            .map(it -> LayerEdits.material(model.id(), it, materialId, mm))
+            .orElseGet(() -> LayerEdits.material(model.id(), materialId, mm)));
   }
 
   private void chooseFoam() {
-    Foam chosen = foam.getValue();
+    SheetMaterial chosen = foam.getValue();
     if (showing || chosen == null) {
       return;
     }
@@ -205,19 +205,20 @@ final class StackTray {
           .band()
           .ifPresent(
               it ->
-                  desk.perform(LayerEdits.band(model.id(), it.foamId(), bandThickness.getValue())));
+                  desk.perform(
+                      LayerEdits.band(model.id(), it.materialId(), bandThickness.getValue())));
     }
   }
 
   private void showBand() {
     Optional<Band> band = model.layering().band();
-    Optional<Foam> own = band.flatMap(it -> desk.catalogue().foam(it.foamId()));
+    Optional<SheetMaterial> own = band.flatMap(it -> desk.catalogue().sheet(it.materialId()));
     bandFoam.setValue(own);
     bandThickness.setVisible(own.isPresent());
     bandThickness
         .getItems()
         .setAll(
-            own.map(Foam::thicknessesMm).orElse(List.of()).stream()
+            own.map(SheetMaterial::thicknessesMm).orElse(List.of()).stream()
                 .filter(it -> it <= Band.THICKEST_MM)
                 .toList());
     bandThickness.setValue(band.map(Band::thicknessMm).orElse(null));
@@ -239,7 +240,7 @@ final class StackTray {
 
   private void chooseThickness() {
     if (!showing && thickness.getValue() != null) {
-      choose(looked().foamId(), thickness.getValue());
+      choose(looked().materialId(), thickness.getValue());
     }
   }
 
@@ -289,7 +290,7 @@ final class StackTray {
     Sheet sheet = looked();
     showing = true;
     showBand();
-    Foam own = desk.catalogue().foam(sheet.foamId()).orElse(null);
+    SheetMaterial own = desk.catalogue().sheet(sheet.materialId()).orElse(null);
     foam.setValue(own);
     thickness.getItems().setAll(own == null ? List.of() : own.thicknessesMm());
     thickness.setValue(sheet.thicknessMm());

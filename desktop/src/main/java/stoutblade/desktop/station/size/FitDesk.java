@@ -32,6 +32,13 @@ import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Figures;
+import stoutblade.edit.Change;
+import stoutblade.edit.PartEdits;
+import stoutblade.edit.PropEdits;
+import stoutblade.edit.SizeEdits;
+import stoutblade.edit.WearerEdits;
+import stoutblade.finding.Finding;
+import stoutblade.finding.Place;
 import stoutblade.fit.Carry;
 import stoutblade.fit.Passage;
 import stoutblade.fit.Pose;
@@ -40,20 +47,13 @@ import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.part.Part;
-import stoutblade.project.Change;
-import stoutblade.project.Finding;
-import stoutblade.project.PartEdits;
-import stoutblade.project.Place;
-import stoutblade.project.PropEdits;
-import stoutblade.project.SizeEdits;
 import stoutblade.project.Station;
-import stoutblade.project.WearerEdits;
-import stoutblade.reference.School;
+import stoutblade.reference.SizingRule;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
-import stoutblade.wearer.Bearer;
 import stoutblade.wearer.BodyMeasure;
+import stoutblade.wearer.ShownCharacter;
 import stoutblade.wearer.Wearer;
 
 /**
@@ -69,7 +69,7 @@ final class FitDesk {
   private final BorderPane node = new BorderPane(mat);
   private final ComboBox<String> wearers = new ComboBox<>();
   private final EntryField height;
-  private final EntryField bearer;
+  private final EntryField character;
   private final Map<BodyMeasure, EntryField> measures = new EnumMap<>(BodyMeasure.class);
   private final EntryField weight;
   private final ToggleButton trueSize = new ToggleButton("True size");
@@ -94,11 +94,15 @@ final class FitDesk {
         EntryField.length(
             desk, mm -> perform(() -> WearerEdits.height(desk.prop().wearerId(), mm)));
     height.setId("wearer-height");
-    bearer =
+    character =
         EntryField.length(
-            desk, mm -> perform(() -> SizeEdits.bearer(Optional.of(new Bearer(bearerName(), mm)))));
-    bearer.setId("bearer-height");
-    bearer.setPromptText("the wearer's");
+            desk,
+            mm ->
+                perform(
+                    () ->
+                        SizeEdits.character(Optional.of(new ShownCharacter(characterName(), mm)))));
+    character.setId("character-height");
+    character.setPromptText("the wearer's");
     weight =
         new EntryField(
             desk,
@@ -111,7 +115,7 @@ final class FitDesk {
     wearers.setId("wearers");
     wearers.setPrefWidth(150);
     height.setPrefColumnCount(4);
-    bearer.setPrefColumnCount(4);
+    character.setPrefColumnCount(4);
     target.setPrefColumnCount(4);
     wearers.setOnAction(
         event -> {
@@ -123,16 +127,16 @@ final class FitDesk {
         });
     trueSize.setId("true-size");
     inProportion.setId("in-proportion");
-    between.setId("between-schools");
+    between.setId("between-rules");
     between.setPrefWidth(54);
-    trueSize.setOnAction(event -> school(() -> School.TRUE_SIZE));
-    inProportion.setOnAction(event -> school(() -> School.IN_PROPORTION));
+    trueSize.setOnAction(event -> rule(() -> SizingRule.TRUE_SIZE));
+    inProportion.setOnAction(event -> rule(() -> SizingRule.IN_PROPORTION));
     between
         .valueChangingProperty()
         .addListener(
             (it, was, is) -> {
               if (was && !is) {
-                school(() -> new School.Blend(between.getValue()));
+                rule(() -> new SizingRule.Blend(between.getValue()));
               }
             });
     VBox trays = new VBox(who(), how(papers, holdUp));
@@ -149,8 +153,8 @@ final class FitDesk {
     void outline();
   }
 
-  private String bearerName() {
-    return desk.prop().size().bearer().map(Bearer::name).orElse("The character");
+  private String characterName() {
+    return desk.prop().size().character().map(ShownCharacter::name).orElse("The character");
   }
 
   private static double grams(String text) {
@@ -179,7 +183,7 @@ final class FitDesk {
   /** A prop that is marked gets its length by its scale; one that is only drafted is resized. */
   private boolean resize(double mm) {
     return desk.reckoned().sizing().trueLength().isPresent()
-        ? school(() -> new School.Target(mm))
+        ? rule(() -> new SizingRule.Target(mm))
         : perform(() -> PropEdits.resizeTo(mm));
   }
 
@@ -203,8 +207,8 @@ final class FitDesk {
     keep.setDisable(desk.prop().parts().isEmpty());
   }
 
-  private boolean school(Supplier<School> school) {
-    return perform(() -> SizeEdits.school(school.get(), desk.prop().size(), desk.wearer()));
+  private boolean rule(Supplier<SizingRule> rule) {
+    return perform(() -> SizeEdits.rule(rule.get(), desk.prop().size(), desk.wearer()));
   }
 
   Node node() {
@@ -219,7 +223,7 @@ final class FitDesk {
     return tray.with("Who carries it", wearers)
         .with("Height", height)
         .with("And more", measuresMenu())
-        .with("Character", bearer)
+        .with("Character", character)
         .with("Which size", trueSize)
         .with("or between", between)
         .with(" ", inProportion)
@@ -263,7 +267,7 @@ final class FitDesk {
     gone.setOnAction(event -> perform(() -> WearerEdits.remove(desk.prop().wearerId())));
     grid.add(gone, 0, grid.getRowCount(), 3, 1);
     Button same = new Button("The character is as tall as the wearer");
-    same.setOnAction(event -> perform(() -> SizeEdits.bearer(Optional.empty())));
+    same.setOnAction(event -> perform(() -> SizeEdits.character(Optional.empty())));
     grid.add(same, 0, grid.getRowCount(), 3, 1);
     return menu("Measures", "wearer-measures", grid);
   }
@@ -375,11 +379,11 @@ final class FitDesk {
     wearers.getSelectionModel().select(List.copyOf(kept.keySet()).indexOf(desk.prop().wearerId()));
     name.setText(wearer.name());
     height.show(wearer.heightMm());
-    size.bearer().ifPresentOrElse(it -> bearer.show(it.heightMm()), bearer::showNothing);
+    size.character().ifPresentOrElse(it -> character.show(it.heightMm()), character::showNothing);
     measures.forEach(
         (measure, field) -> show(field, Optional.ofNullable(wearer.measured().get(measure))));
     show(weight, wearer.weightLimitG());
-    showSchool(size.school());
+    showRule(size.rule());
     showKept();
     kind.setValue(size.carry().kind());
     poses.forEach((pose, button) -> button.setSelected(pose == size.carry().rest()));
@@ -397,18 +401,18 @@ final class FitDesk {
     value.ifPresentOrElse(field::show, field::showNothing);
   }
 
-  private void showSchool(School school) {
-    boolean same = desk.prop().size().bearer().isEmpty();
-    trueSize.setSelected(school.equals(School.TRUE_SIZE));
-    inProportion.setSelected(school.equals(School.IN_PROPORTION));
+  private void showRule(SizingRule rule) {
+    boolean same = desk.prop().size().character().isEmpty();
+    trueSize.setSelected(rule.equals(SizingRule.TRUE_SIZE));
+    inProportion.setSelected(rule.equals(SizingRule.IN_PROPORTION));
     between.setDisable(same);
     inProportion.setDisable(same);
-    switch (school) {
-      case School.Blend it -> {
+    switch (rule) {
+      case SizingRule.Blend it -> {
         between.setValue(it.share());
         drafted().ifPresentOrElse(target::show, target::showNothing);
       }
-      case School.Target it -> target.show(it.lengthMm());
+      case SizingRule.Target it -> target.show(it.lengthMm());
     }
   }
 

@@ -28,13 +28,13 @@ import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.edit.SizeEdits;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Stated;
 import stoutblade.mesh.MeshSection;
 import stoutblade.mesh.SectionFigures;
-import stoutblade.project.SizeEdits;
 import stoutblade.project.Station;
 import stoutblade.reference.Axis;
 import stoutblade.reference.Model;
@@ -122,7 +122,7 @@ final class ModelDesk {
     span.setId("model-span");
     asTall.setId("model-as-tall");
     asTall.setOnAction(
-        event -> perform(() -> SizeEdits.modelRuler(modelId, new Model.AsTallAsBearer())));
+        event -> perform(() -> SizeEdits.modelRuler(modelId, new Model.AsTallAsCharacter())));
     whole.setId("model-whole");
     whole.setOnAction(event -> perform(() -> SizeEdits.showsWhole(modelId, whole.isSelected())));
     cut.setId("model-cut");
@@ -192,7 +192,7 @@ final class ModelDesk {
     return node;
   }
 
-  private void perform(java.util.function.Supplier<stoutblade.project.Change> edit) {
+  private void perform(java.util.function.Supplier<stoutblade.edit.Change> edit) {
     try {
       desk.perform(edit.get());
     } catch (IllegalArgumentException e) {
@@ -275,7 +275,7 @@ final class ModelDesk {
                   .findFirst()
                   .orElse(null));
       case Model.KnownSpan it -> spanLength.show(it.length().value());
-      case Model.AsTallAsBearer it -> {}
+      case Model.AsTallAsCharacter it -> {}
     }
   }
 

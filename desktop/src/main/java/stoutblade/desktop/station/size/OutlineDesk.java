@@ -17,8 +17,8 @@ import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.desktop.station.Figures;
+import stoutblade.edit.SizeEdits;
 import stoutblade.measure.Display;
-import stoutblade.project.SizeEdits;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
@@ -141,7 +141,7 @@ final class OutlineDesk {
       double least = Double.POSITIVE_INFINITY;
       for (int i = 0; i < tracing.outlines().size(); i++) {
         Region region = Region.inside(tracing.outlines().get(i).path(), FINE_MM);
-        if (region.area() < least && region.holds(place)) {
+        if (region.area() < least && region.contains(place)) {
           least = region.area();
           found = Optional.of(i);
         }

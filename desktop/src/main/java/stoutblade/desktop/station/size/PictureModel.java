@@ -13,9 +13,9 @@ import stoutblade.desktop.station.size.Marked.OfMeasure;
 import stoutblade.desktop.station.size.Marked.OfRuler;
 import stoutblade.desktop.station.size.Marked.OfWhole;
 import stoutblade.desktop.station.size.Marked.What;
+import stoutblade.edit.Change;
+import stoutblade.edit.SizeEdits;
 import stoutblade.measure.Stated;
-import stoutblade.project.Change;
-import stoutblade.project.SizeEdits;
 import stoutblade.reference.Mark;
 import stoutblade.reference.Measure;
 import stoutblade.reference.Reference;
@@ -296,7 +296,7 @@ final class PictureModel {
   }
 
   private String figureName() {
-    return desk.prop().size().bearer().map(it -> it.name()).orElse(desk.wearer().name());
+    return desk.prop().size().character().map(it -> it.name()).orElse(desk.wearer().name());
   }
 
   /** A sheet of A4 at first, lying as it was marked. */

@@ -9,12 +9,12 @@ import java.time.ZoneOffset;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import stoutblade.derive.Reckoner;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.NewProject;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
 import stoutblade.project.First;
-import stoutblade.project.Reckoner;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
 

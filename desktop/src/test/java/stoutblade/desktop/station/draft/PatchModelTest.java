@@ -14,6 +14,7 @@ import stoutblade.desktop.Meshes;
 import stoutblade.desktop.NewProject;
 import stoutblade.desktop.TestDesk;
 import stoutblade.flatten.LaidFlat;
+import stoutblade.flatten.PatchFigures;
 import stoutblade.flatten.Proposal;
 import stoutblade.flatten.Seams;
 import stoutblade.flatten.StretchColours;
@@ -22,7 +23,6 @@ import stoutblade.formats.ModelFile;
 import stoutblade.mesh.Mesh;
 import stoutblade.part.FlatPieces;
 import stoutblade.part.Part;
-import stoutblade.project.PatchFigures;
 import stoutblade.reference.Orientation.View;
 import stoutblade.shape.Point;
 

@@ -17,8 +17,8 @@ import stoutblade.reference.Picture;
 import stoutblade.reference.PictureSize;
 import stoutblade.reference.Reference;
 import stoutblade.reference.Ruler;
-import stoutblade.reference.School;
 import stoutblade.reference.Sizing;
+import stoutblade.reference.SizingRule;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 import stoutblade.wearer.Wearer;
@@ -61,7 +61,7 @@ class PictureLayTest {
         Sizing.of(
                 new Wearer("W", 1740),
                 Optional.empty(),
-                School.TRUE_SIZE,
+                SizingRule.TRUE_SIZE,
                 List.of(reference),
                 List.of())
             .pictures()

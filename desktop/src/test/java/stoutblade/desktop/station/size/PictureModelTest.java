@@ -139,7 +139,7 @@ class PictureModelTest {
 
   @Test
   void moving_the_figure_rescales_the_traced_blade_in_the_same_edit() {
-    desk.perform(stoutblade.project.SizeEdits.trust("p1", "r2", false));
+    desk.perform(stoutblade.edit.SizeEdits.trust("p1", "r2", false));
     double before = First.sizes(desk.derived()).length().value();
     Point head = figure().getFirst();
     Point heel = figure().getLast();

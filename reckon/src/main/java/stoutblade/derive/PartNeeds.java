@@ -1,0 +1,178 @@
+package stoutblade.derive;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import stoutblade.body.Body;
+import stoutblade.catalogue.Catalogue;
+import stoutblade.catalogue.SheetMaterial;
+import stoutblade.core.CoreReckoning;
+import stoutblade.develop.Edge;
+import stoutblade.develop.Panel;
+import stoutblade.feature.PlateForm;
+import stoutblade.finish.CoatStock;
+import stoutblade.layer.EdgeBand;
+import stoutblade.layer.Layer;
+import stoutblade.layer.Layers;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Scope;
+import stoutblade.measure.Source;
+import stoutblade.part.Bought;
+import stoutblade.reckoning.PartReckoning;
+import stoutblade.shape.Path;
+import stoutblade.shape.Point;
+import stoutblade.shape.Region;
+import stoutblade.stack.Wish;
+import stoutblade.stock.Shopping;
+
+/** What all parts need, part by part, before it is added up. */
+final class PartNeeds {
+
+  private final Catalogue catalogue;
+  private final List<Shopping.Cut> sheets = new ArrayList<>();
+  private final List<Shopping.Profiled> strips = new ArrayList<>();
+  private final List<Shopping.Length> lengths = new ArrayList<>();
+  private final List<Shopping.Whole> wholes = new ArrayList<>();
+  private final List<Shopping.Glued> glued = new ArrayList<>();
+  private final List<Shopping.Bedded> bedded = new ArrayList<>();
+
+  private PartNeeds(Catalogue catalogue) {
+    this.catalogue = catalogue;
+  }
+
+  static Shopping.Needs of(
+      List<PartReckoning> parts,
+      List<CoatStock> coats,
+      List<Wish.Leftover> leftovers,
+      Catalogue catalogue) {
+    PartNeeds needs = new PartNeeds(catalogue);
+    parts.stream().filter(it -> it.made() > 0).forEach(needs::add);
+    return new Shopping.Needs(
+        needs.sheets,
+        needs.strips,
+        needs.lengths,
+        needs.wholes,
+        needs.glued,
+        needs.bedded,
+        coats,
+        leftovers);
+  }
+
+  private void add(PartReckoning part) {
+    Scope scope = part.scope();
+    part.body().ifPresent(it -> glued(part, it, scope));
+    part.core().ifPresent(it -> core(part, it, scope));
+    if (part.part().shape() instanceof Bought thing) {
+      bought(part, thing, scope);
+    } else if (part.foam().isPresent() && part.isCut()) {
+      cut(part, part.foam().get());
+    }
+  }
+
+  private void glued(PartReckoning part, Body body, Scope scope) {
+    if (body.glued().value() > 0) {
+      Figure own = scope.of(body.glued());
+      Figure all =
+          part.made() == 1
+              ? own
+              : Figure.computed(
+                  scope.id("part.glued.all"),
+                  part.part().name() + ", all faces to glue",
+                  own.quantity(),
+                  part.made() + " * {" + own.id() + "}",
+                  Source.GEOMETRY,
+                  own);
+      glued.add(new Shopping.Glued(part.part().name(), all, part.choices().glue().taken()));
+    }
+  }
+
+  private void core(PartReckoning part, CoreReckoning core, Scope scope) {
+    lengths.add(
+        new Shopping.Length(part.part().name(), core.rod(), scope.of(core.length()), part.made()));
+    if (core.bed().isPresent()) {
+      bedded.add(
+          new Shopping.Bedded(
+              core,
+              scope.of(core.diameter()),
+              scope.of(core.inFoam()),
+              part.made(),
+              part.choices().coreGlue().taken()));
+    }
+  }
+
+  private void bought(PartReckoning part, Bought thing, Scope scope) {
+    if (!thing.ofRod()) {
+      wholes.add(new Shopping.Whole(thing, part.made()));
+      return;
+    }
+    catalogue
+        .rod(thing.rodId())
+        .ifPresent(
+            rod ->
+                lengths.add(
+                    new Shopping.Length(
+                        part.part().name(),
+                        rod,
+                        scope.of(part.body().orElseThrow().length()),
+                        part.made())));
+  }
+
+  private void cut(PartReckoning part, SheetMaterial foam) {
+    String name = part.part().name();
+    if (part.part().strip().isPresent()) {
+      strips.add(new Shopping.Profiled(name, foam, part.made(), part.part().strip().get()));
+      return;
+    }
+    Optional<Layers> stacked = part.layers().filter(own -> !own.onePiece());
+    if (stacked.isPresent()) {
+      stacked.get().each().forEach(own -> sheets.add(layer(part, own)));
+      stacked.get().band().ifPresent(own -> sheets.add(band(name, own, part.made())));
+    } else if (part.part().slices().isPresent()) {
+      part.part()
+          .slices()
+          .get()
+          .panelsByThickness()
+          .forEach(
+              (mm, panels) -> sheets.add(new Shopping.Cut(name, foam, mm, part.made(), panels)));
+    } else {
+      List<Panel> panels = part.form().map(PlateForm::cutPanels).orElse(part.flat().panels());
+      sheets.add(new Shopping.Cut(name, foam, part.part().thicknessMm(), part.made(), panels));
+    }
+    part.form().ifPresent(it -> sheets.addAll(laidOn(it, foam, part.made())));
+    part.covers()
+        .ifPresent(
+            own ->
+                sheets.add(
+                    new Shopping.Cut(
+                        name, own.foam(), own.thicknessMm(), part.made(), own.panels())));
+  }
+
+  private static Shopping.Cut band(String name, EdgeBand band, int made) {
+    return new Shopping.Cut(
+        name, band.foam(), band.band().thicknessMm(), made, band.panels("Edge band"));
+  }
+
+  /** One layer, in the pieces that it is cut apart in. */
+  private static Shopping.Cut layer(PartReckoning part, Layer layer) {
+    List<Panel> panels = new ArrayList<>();
+    for (Region piece : layer.pieces()) {
+      List<List<Point>> rings = piece.rings();
+      List<Path> holes =
+          rings.subList(1, rings.size()).stream().map(it -> Path.through(it, true)).toList();
+      Path outer = Path.through(rings.getFirst(), true);
+      panels.add(new Panel(part.part().name(), 1, List.of(Edge.free(outer)), holes, List.of()));
+    }
+    return new Shopping.Cut(
+        part.part().name(), layer.foam(), layer.sheet().thicknessMm(), part.made(), panels);
+  }
+
+  /** The pieces that are laid on something, each of its own thickness. */
+  private static List<Shopping.Cut> laidOn(PlateForm form, SheetMaterial foam, int made) {
+    List<Shopping.Cut> all = new ArrayList<>();
+    for (Map.Entry<Double, List<Panel>> it : form.piecesByThickness().entrySet()) {
+      all.add(new Shopping.Cut(form.blank().name(), foam, it.getKey(), made, it.getValue()));
+    }
+    return all;
+  }
+}

@@ -1,0 +1,226 @@
+package stoutblade.edit;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.UnaryOperator;
+import stoutblade.build.FreeHours;
+import stoutblade.core.CoreChoice;
+import stoutblade.core.Groove;
+import stoutblade.event.Event;
+import stoutblade.finish.Coats;
+import stoutblade.journal.Journal;
+import stoutblade.measure.Display;
+import stoutblade.measure.Units;
+import stoutblade.shape.HalfOutline;
+import stoutblade.stack.Wish;
+import stoutblade.template.Paper;
+
+/**
+ * The edits of all stations but Size, Draft and Layers, whose edits are {@link SizeEdits}, {@link
+ * OutlineEdits}, {@link PartEdits} and {@link LayerEdits}.
+ */
+public final class Edits {
+
+  private Edits() {}
+
+  // == NAMES
+
+  public static Edit name(String name) {
+    return new Edit("Name the work", project -> project.withName(name.strip()));
+  }
+
+  // == CORE
+
+  /** Lays a core in a part, or another rod in the same place. */
+  public static PropEdit rod(String id, String rodId, CoreChoice atFirst) {
+    return PartEdits.change(
+        id,
+        "Choose the core",
+        it -> it.withCore(Optional.of(it.core().map(core -> core.withRod(rodId)).orElse(atFirst))));
+  }
+
+  public static PropEdit withoutCore(String id) {
+    return PartEdits.change(id, "No core", it -> it.withCore(Optional.empty()));
+  }
+
+  public static PropEdit coreStart(String id, double mm) {
+    return onCore(id, "Core starts", core -> core.withStart(mm));
+  }
+
+  public static PropEdit coreEnd(String id, double mm) {
+    return onCore(id, "Core ends", core -> core.withEnd(mm));
+  }
+
+  public static PropEdit groove(String id, Groove groove) {
+    return onCore(id, "How the channel is cut", core -> core.with(groove));
+  }
+
+  public static PropEdit coreHeldAt(String id, double mm) {
+    return onCore(id, "Held at", core -> core.withHeldAt(mm));
+  }
+
+  private static PropEdit onCore(String id, String name, UnaryOperator<CoreChoice> change) {
+    return PartEdits.change(
+        id,
+        name,
+        it ->
+            it.withCore(
+                Optional.of(
+                    change.apply(
+                        it.core()
+                            .orElseThrow(
+                                () -> new IllegalArgumentException("Choose a core first"))))));
+  }
+
+  // == CUT AND BUILD
+
+  public static Edit paper(Paper paper) {
+    return new Edit("Paper", project -> project.withPaper(paper));
+  }
+
+  public static Edit event(Event event) {
+    return new Edit("The event", project -> project.withEvent(event));
+  }
+
+  /** Keeps so many minutes of free time after the last step; empty for what is usual. */
+  public static Edit reserve(Optional<Double> minutes) {
+    return new Edit(
+        minutes.filter(it -> it == 0).isPresent() ? "Keep nothing in reserve" : "Kept in reserve",
+        project -> project.withEvent(project.event().keeping(minutes)));
+  }
+
+  public static Edit freeHours(FreeHours hours) {
+    return new Edit("Free hours", project -> project.withFreeHours(hours));
+  }
+
+  public static Edit startClock(String stepId, Instant spreadAt) {
+    return onJournal("Start the glue clock", it -> it.withClock(stepId, spreadAt));
+  }
+
+  public static Edit stopClock(String stepId) {
+    return onJournal("Stop the glue clock", it -> it.withoutClock(stepId));
+  }
+
+  // == FINISH
+
+  /** Plans a number of coats of a coating on a part; 0 takes it out of the plan. */
+  public static PropEdit coats(String id, String coatingId, int count) {
+    return PartEdits.change(
+        id,
+        "Coats",
+        part -> {
+          List<Coats> changed = new ArrayList<>(part.coats());
+          int at = changed.stream().map(Coats::coatingId).toList().indexOf(coatingId);
+          if (count == 0) {
+            changed.removeIf(it -> it.coatingId().equals(coatingId));
+          } else if (at >= 0) {
+            changed.set(at, new Coats(coatingId, count));
+          } else {
+            changed.add(new Coats(coatingId, count));
+          }
+          return part.withCoats(changed);
+        });
+  }
+
+  /** Plans all coats of a part anew, in their order. */
+  public static PropEdit allCoats(String id, List<Coats> coats) {
+    return PartEdits.change(id, "Order of coats", it -> it.withCoats(coats));
+  }
+
+  /** Gives every part the coats that one has. */
+  public static PropEdit coatsForAll(String id) {
+    return PropEdit.of(
+        "The same coats on every part",
+        prop -> {
+          List<Coats> coats = prop.needed(id).coats();
+          return prop.withParts(prop.parts().stream().map(it -> it.withCoats(coats)).toList());
+        });
+  }
+
+  /** States what is on the shelf of a coating, in mm³. */
+  public static Edit onShelf(String coatingId, double mm3) {
+    return new Edit(
+        "On the shelf",
+        project -> {
+          Map<String, Double> changed = new TreeMap<>(project.shelf());
+          changed.put(coatingId, mm3);
+          return project.withShelf(changed);
+        });
+  }
+
+  /**
+   * SheetMaterial that is left over; the same sheet again replaces what was said of it, 0 takes it
+   * away.
+   */
+  public static Edit leftover(Wish.Leftover leftover) {
+    return new Edit(
+        "Foam left over",
+        project -> {
+          List<Wish.Leftover> all = new ArrayList<>(project.leftovers());
+          all.removeIf(
+              it ->
+                  it.materialId().equals(leftover.materialId())
+                      && it.thicknessMm() == leftover.thicknessMm());
+          if (leftover.areaMm2() > 0) {
+            all.add(leftover);
+          }
+          return project.withLeftovers(all);
+        });
+  }
+
+  /** Notes what templates looked like when they were printed or exported. */
+  public static Edit printed(Map<String, Journal.Printed> marks) {
+    return onJournal("Templates printed", it -> it.withPrinted(marks));
+  }
+
+  /** Forgets a template that was printed: nobody cuts by it. */
+  public static Edit forgetPrinted(String id) {
+    return onJournal("Nobody cuts by it", it -> it.withoutPrinted(id));
+  }
+
+  // == LOG
+
+  public static Edit done(Journal.Done done) {
+    return onJournal("Step done", it -> it.with(done).withoutClock(done.stepId()));
+  }
+
+  public static Edit notDone(String stepId) {
+    return onJournal("Step not done", it -> it.without(stepId));
+  }
+
+  /**
+   * States what was measured of a built part.
+   *
+   * @param id the part's, within the project
+   * @throws IllegalArgumentException when made, if it is longer or wider than one can be drafted
+   */
+  public static Edit built(String id, UnaryOperator<Journal.Built> change) {
+    return onJournal(
+        "Measure what was built",
+        it -> {
+          Journal.Built built = change.apply(it.built(id));
+          built.lengthMm().ifPresent(mm -> checkBuilt("long", mm));
+          built.widthMm().ifPresent(mm -> checkBuilt("wide", mm));
+          return it.withBuilt(id, built);
+        });
+  }
+
+  private static void checkBuilt(String what, double mm) {
+    if (mm > HalfOutline.FURTHEST_MM) {
+      throw new IllegalArgumentException(
+          "A built part is up to 10 m "
+              + what
+              + "; found "
+              + Display.length(mm, Units.METRIC)
+              + ". Is the unit right?");
+    }
+  }
+
+  private static Edit onJournal(String name, UnaryOperator<Journal> change) {
+    return new Edit(name, project -> project.withJournal(change.apply(project.journal())));
+  }
+}

@@ -1,0 +1,233 @@
+package stoutblade.finding;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import stoutblade.body.Body;
+import stoutblade.catalogue.Catalogue;
+import stoutblade.catalogue.Rod;
+import stoutblade.core.Bed;
+import stoutblade.core.CoreChoice;
+import stoutblade.core.CoreReckoning;
+import stoutblade.core.Groove;
+import stoutblade.edit.Change;
+import stoutblade.edit.Edits;
+import stoutblade.edit.LayerEdits;
+import stoutblade.edit.PropEdit;
+import stoutblade.finding.Finding.Severity;
+import stoutblade.measure.Display;
+import stoutblade.measure.Units;
+import stoutblade.project.Station;
+import stoutblade.reckoning.PartReckoning;
+import stoutblade.shape.Point;
+
+/** Looks through the core of a part for what is wrong or risky. */
+final class CoreFindings {
+
+  /** A mend that costs more than this share of the part stands last, with what it costs. */
+  private static final double COSTLY = 0.1;
+
+  /** What is this many times as long as it is wide droops without a core. */
+  private static final double SLENDER = 5;
+
+  private final PartReckoning part;
+  private final String id;
+  private final Catalogue catalogue;
+  private final Units units;
+  private final List<Finding> found = new ArrayList<>();
+
+  CoreFindings(PartReckoning part, Catalogue catalogue, Units units) {
+    this.part = part;
+    this.id = part.id();
+    this.catalogue = catalogue;
+    this.units = units;
+  }
+
+  List<Finding> all() {
+    if (part.body().isEmpty()) {
+      return List.of();
+    }
+    part.core().ifPresentOrElse(this::core, this::none);
+    return found;
+  }
+
+  private Body body() {
+    return part.body().orElseThrow();
+  }
+
+  private void none() {
+    part.part()
+        .core()
+        .ifPresentOrElse(
+            choice ->
+                add(
+                    "unfound",
+                    new Place.OnStation(),
+                    Severity.WRONG,
+                    "The core cannot be worked out",
+                    catalogue.rod(choice.rodId()).isEmpty()
+                        ? "'" + choice.rodId() + "' is not in the catalogue."
+                        : "It is held beyond the far end of " + part.part().name() + ".",
+                    List.of(Edits.withoutCore(id))),
+            this::choose);
+  }
+
+  /** What is long and thin droops by itself. */
+  private void choose() {
+    boolean slender = body().length().value() > SLENDER * body().width().value();
+    if (slender && body().layered() && part.part().placing().on().isEmpty()) {
+      add(
+          "next.choose",
+          new Place.OnStation(),
+          Severity.NEXT,
+          "Choose a core for " + part.part().name() + ", or leave it soft",
+          "Long and of foam alone it droops; for contact games it may be what is wanted.",
+          List.of());
+    }
+  }
+
+  private void core(CoreReckoning core) {
+    core.bed().ifPresent(it -> bed(core, it));
+    if (core.limp() && !core.tooDeep()) {
+      add(
+          "limp",
+          onAxis(body().length().value()),
+          Severity.WARNING,
+          "It may feel limp",
+          "Held level the tip hangs "
+              + core.droop().show(units)
+              + " (our guess allows "
+              + core.droopAllowed().show(units)
+              + ") and it swings at "
+              + core.frequency().show(units)
+              + ".",
+          stifferMend(core));
+    }
+  }
+
+  private void bed(CoreReckoning core, Bed bed) {
+    if (core.tooDeep()) {
+      add(
+          "deep",
+          onAxis(bed.leastCoverAt().value()),
+          Severity.WRONG,
+          "The channel is too deep",
+          "It takes "
+              + bed.depth().show(units)
+              + " of each layer; half a layer is "
+              + bed.deepest().show(units)
+              + ".",
+          deepMends(core, bed));
+    } else if (core.shows()) {
+      add(
+          "shows",
+          onAxis(bed.leastCoverAt().value()),
+          Severity.WARNING,
+          "Too little foam over the core",
+          "At "
+              + bed.leastCoverAt().show(units)
+              + " from the near end only "
+              + bed.leastCover().show(units)
+              + " is left over it; it would show or bulge.",
+          endMend(core, bed));
+    }
+  }
+
+  private Place onAxis(double along) {
+    return new Place.OnPart(id, new Point(0, body().nearMm() + Math.max(0, along)));
+  }
+
+  private List<Change> deepMends(CoreReckoning core, Bed bed) {
+    List<Change> mends = new ArrayList<>();
+    Groove groove = core.choice().groove();
+    if (groove == Groove.VEE
+        && Groove.ROUND.reach(core.rod().outerMm() / 2) <= bed.deepest().value()) {
+      mends.add(Edits.groove(id, Groove.ROUND).named("Round it out with a ball-nosed bit"));
+    }
+    catalogue.rods().stream()
+        .filter(rod -> groove.reach(rod.outerMm() / 2) <= bed.deepest().value())
+        .max(Comparator.comparing(CoreFindings::stiffness))
+        .map(rod -> Edits.rod(id, rod.id(), core.choice()).named("Use " + rod.name()))
+        .ifPresent(mends::add);
+    part.layers().orElseThrow().foam().thicknessesMm().stream()
+        .filter(mm -> mm >= 2 * groove.reach(core.diameter().value() / 2))
+        .findFirst()
+        .map(
+            mm ->
+                LayerEdits.material(id, part.part().materialId(), mm)
+                    .named("Layers of " + show(mm)))
+        .ifPresent(mends::add);
+    return mends;
+  }
+
+  private static double stiffness(Rod rod) {
+    return rod.modulus() * (Math.pow(rod.outerMm(), 4) - Math.pow(rod.innerMm(), 4));
+  }
+
+  /**
+   * A rod that is thin enough; or to end it earlier, last and with what it costs if that is much.
+   */
+  private List<Change> endMend(CoreReckoning core, Bed bed) {
+    List<Change> mends = new ArrayList<>();
+    catalogue.rods().stream()
+        .filter(rod -> rod.outerMm() < core.rod().outerMm())
+        .sorted(Comparator.comparing(CoreFindings::stiffness).reversed())
+        .map(rod -> reckoned(core, rod))
+        .filter(other -> !other.shows() && !other.tooDeep())
+        .findFirst()
+        .map(
+            other ->
+                Edits.rod(id, other.rod().id(), core.choice()).named("Use " + other.rod().name()))
+        .ifPresent(mends::add);
+    CoreChoice choice = core.choice();
+    double end = Math.floor(bed.furthestEnd().value());
+    if (end > Math.max(choice.heldAtMm(), 0) && end < choice.endMm()) {
+      double lost = (choice.endMm() - end) / body().length().value();
+      String name = "End the core at " + show(end);
+      if (lost <= COSTLY) {
+        mends.addFirst(Edits.coreEnd(id, end).named(name));
+      } else {
+        mends.add(
+            Edits.coreEnd(id, end)
+                .named(
+                    name
+                        + ": "
+                        + Display.decimal(lost * 100, 0)
+                        + " % of the part is left without it"));
+      }
+    }
+    return mends;
+  }
+
+  /** The lightest rod that would not feel limp in the same place. */
+  private List<PropEdit> stifferMend(CoreReckoning core) {
+    return catalogue.rods().stream()
+        .filter(rod -> stiffness(rod) > stiffness(core.rod()))
+        .map(rod -> reckoned(core, rod))
+        .filter(other -> !other.limp() && !other.tooDeep() && !other.shows())
+        .min(Comparator.comparing(other -> other.mass().value()))
+        .map(other -> other.rod())
+        .map(rod -> Edits.rod(id, rod.id(), core.choice()).named("Use " + rod.name()))
+        .map(List::of)
+        .orElse(List.of());
+  }
+
+  private CoreReckoning reckoned(CoreReckoning core, Rod rod) {
+    return CoreReckoning.of(body().cored(), core.choice().withRod(rod.id()), rod);
+  }
+
+  private void add(
+      String key,
+      Place place,
+      Severity severity,
+      String title,
+      String why,
+      List<? extends Change> mends) {
+    found.add(
+        new Finding("core." + id + "." + key, Station.CORE, place, severity, title, why, mends));
+  }
+
+  private String show(double mm) {
+    return Display.length(mm, units);
+  }
+}

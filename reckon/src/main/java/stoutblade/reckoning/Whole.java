@@ -1,0 +1,150 @@
+package stoutblade.reckoning;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import stoutblade.feature.Spot;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
+import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
+import stoutblade.part.Assembly;
+import stoutblade.shape.Box;
+import stoutblade.shape.Point;
+
+/**
+ * The whole prop, put together from all its parts.
+ *
+ * @param length from its lowest to its highest place; empty where nothing is drawn
+ * @param width from its leftmost to its rightmost place
+ * @param mass of all parts and cores; empty where none is known
+ * @param balance where it balances, from its lowest place
+ * @param unknown what is not in the weight, in words
+ */
+public record Whole(
+    Optional<Figure> length,
+    Optional<Figure> width,
+    Optional<Figure> mass,
+    Optional<Figure> balance,
+    List<String> unknown) {
+
+  private static final double LINE_MM = 0.1;
+
+  /** Copies the list. */
+  public Whole {
+    unknown = List.copyOf(unknown);
+  }
+
+  static Whole of(List<PartReckoning> parts, Assembly assembly) {
+    List<Point> places = new ArrayList<>();
+    List<Figure> masses = new ArrayList<>();
+    List<String> unknown = new ArrayList<>();
+    double sum = 0;
+    double moment = 0;
+    for (PartReckoning part : parts) {
+      List<Spot> spots = assembly.spots().get(part.id());
+      List<Point> own = outline(part);
+      spots.forEach(spot -> own.forEach(it -> places.add(spot.place(it))));
+      if (part.mass().isPresent()) {
+        masses.add(part.scope().of(part.mass().get()));
+        double each = part.mass().get().value() / Math.max(1, spots.size());
+        for (Spot spot : spots) {
+          sum += each;
+          moment += each * spot.place(middle(part)).y();
+        }
+      } else if (part.made() > 0 && part.part().drawn()) {
+        unknown.add(part.part().name());
+      }
+    }
+    if (!masses.isEmpty()) {
+      unknown.add("glue and coats");
+    }
+    Optional<Box> box = places.isEmpty() ? Optional.empty() : Optional.of(Box.around(places));
+    return new Whole(
+        box.map(it -> size("prop.length", "Whole prop, length", it.height())),
+        box.map(it -> size("prop.width", "Whole prop, width", it.width())),
+        mass(masses, unknown),
+        sum > 0 && box.isPresent()
+            ? Optional.of(balance(moment / sum - box.get().minY(), masses))
+            : Optional.empty(),
+        unknown);
+  }
+
+  /** What is seen of a part and of its core, in its own frame. */
+  private static List<Point> outline(PartReckoning part) {
+    List<Point> own = new ArrayList<>();
+    part.seen().forEach(it -> own.addAll(it.flattened(LINE_MM)));
+    part.core()
+        .ifPresent(
+            core -> {
+              double near = part.body().orElseThrow().nearMm();
+              own.add(new Point(0, near + core.choice().startMm()));
+              own.add(new Point(0, near + core.choice().endMm()));
+            });
+    return own;
+  }
+
+  /** Where a part balances, in its own frame. */
+  private static Point middle(PartReckoning part) {
+    List<Point> own = part.seen().stream().flatMap(it -> it.flattened(LINE_MM).stream()).toList();
+    Point centre = own.isEmpty() ? new Point(0, 0) : Box.around(own).centre();
+    double near = part.body().map(it -> it.nearMm()).orElse(0.0);
+    if (part.core().isPresent()) {
+      return new Point(centre.x(), near + part.core().get().balance().value());
+    }
+    double mass = 0;
+    double moment = 0;
+    for (var share : part.body().map(it -> it.shares()).orElse(List.of())) {
+      double density = share.foam().densityGPerMm3();
+      mass += share.volume() * density;
+      moment += share.moment() * density;
+    }
+    return mass > 0 ? new Point(centre.x(), moment / mass) : centre;
+  }
+
+  private static Figure size(String id, String label, double mm) {
+    return Figure.found(
+        id,
+        label,
+        mm,
+        Quantity.LENGTH,
+        "farthest places of all parts and cores, put together",
+        Source.GEOMETRY,
+        Uncertainty.NONE);
+  }
+
+  private static Optional<Figure> mass(List<Figure> masses, List<String> unknown) {
+    return masses.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            Figure.sum(
+                "prop.mass",
+                "Whole prop, weight without " + String.join(", ", unknown),
+                Quantity.MASS,
+                masses));
+  }
+
+  private static Figure balance(double mm, List<Figure> masses) {
+    return Figure.found(
+        "prop.balance",
+        "Whole prop balances at, from its lower end",
+        mm,
+        Quantity.LENGTH,
+        "weights of all parts, each at its own balance point: "
+            + masses.stream().map(it -> "{" + it.id() + "}").collect(Collectors.joining(", ")),
+        Source.GEOMETRY,
+        Uncertainty.NONE,
+        masses.toArray(Figure[]::new));
+  }
+
+  /** All figures, in order. */
+  public List<Figure> figures() {
+    List<Figure> all = new ArrayList<>();
+    length.ifPresent(all::add);
+    width.ifPresent(all::add);
+    mass.ifPresent(all::add);
+    balance.ifPresent(all::add);
+    return all;
+  }
+}

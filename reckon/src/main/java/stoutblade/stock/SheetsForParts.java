@@ -1,0 +1,146 @@
+package stoutblade.stock;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import stoutblade.catalogue.SheetMaterial;
+import stoutblade.measure.Display;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
+import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
+import stoutblade.shape.Box;
+import stoutblade.stack.Wish;
+
+/** The sheets that parts are cut from: a line for each foam and thickness. */
+final class SheetsForParts {
+
+  /** More pieces than this of one foam are not laid out one by one. */
+  private static final int MOST_LAID = 2000;
+
+  /** What is lost between pieces, as a share (our assumption). */
+  private static final double LOST = 0.3;
+
+  private static final double SAME_MM = 1e-6;
+
+  private SheetsForParts() {}
+
+  static List<Shopping.Line> lines(List<Shopping.Cut> parts, List<Wish.Leftover> leftovers) {
+    Map<String, List<Shopping.Cut>> kinds = new LinkedHashMap<>();
+    for (Shopping.Cut part : parts) {
+      String kind = part.foam().id() + "-" + Display.decimal(part.thicknessMm(), 2);
+      kinds.computeIfAbsent(kind, it -> new ArrayList<>()).add(part);
+    }
+    List<Shopping.Line> lines = new ArrayList<>();
+    kinds.forEach(
+        (kind, cuts) -> lines.add(line("stock.parts." + kind, cuts, there(cuts, leftovers))));
+    return lines;
+  }
+
+  /** What is left over of the foam of some pieces, in mm². */
+  private static double there(List<Shopping.Cut> cuts, List<Wish.Leftover> leftovers) {
+    Shopping.Cut first = cuts.getFirst();
+    return leftovers.stream()
+        .filter(it -> it.materialId().equals(first.foam().id()))
+        .filter(it -> Math.abs(it.thicknessMm() - first.thicknessMm()) < SAME_MM)
+        .mapToDouble(Wish.Leftover::areaMm2)
+        .sum();
+  }
+
+  /**
+   * What still has to be cut from sheets: small pieces come from what is left over, which is taken
+   * for a square of which three tenths are lost.
+   */
+  private static List<Box> bought(List<Box> boxes, double leftMm2) {
+    double side = Math.sqrt(leftMm2);
+    double left = (1 - LOST) * leftMm2;
+    List<Box> still = new ArrayList<>();
+    List<Box> smallFirst = new ArrayList<>(boxes);
+    smallFirst.sort(Comparator.comparing(it -> it.width() * it.height()));
+    for (Box box : smallFirst) {
+      double area = box.width() * box.height();
+      if (Math.max(box.width(), box.height()) <= side && area <= left) {
+        left -= area;
+      } else {
+        still.add(box);
+      }
+    }
+    return still;
+  }
+
+  private static Shopping.Line line(String id, List<Shopping.Cut> cuts, double leftMm2) {
+    Shopping.Cut first = cuts.getFirst();
+    double area = 0;
+    List<Box> boxes = new ArrayList<>();
+    for (Shopping.Cut cut : cuts) {
+      for (var panel : cut.panels()) {
+        int count = panel.count() * cut.made();
+        area += panel.area() * count;
+        for (int i = 0; i < count && boxes.size() < MOST_LAID; i++) {
+          boxes.addAll(lengths(panel.box(), first.foam()));
+        }
+      }
+    }
+    double width = first.foam().sheetWidthMm();
+    double length = first.foam().sheetLengthMm();
+    List<Box> still = bought(boxes, leftMm2);
+    int laid = Shelves.sheets(still, width, length, Shopping.ROOM_MM);
+    Figure need =
+        Figure.found(
+            id + ".area",
+            "Foam for " + names(cuts),
+            area,
+            Quantity.AREA,
+            "area of all pieces, by Green's theorem",
+            Source.GEOMETRY,
+            Uncertainty.NONE);
+    double sheets = laid < 0 ? Math.max(1, Math.ceil(area / ((1 - LOST) * width * length))) : laid;
+    Figure buy =
+        Figure.found(
+            id + ".sheets",
+            "Sheets for " + names(cuts),
+            sheets,
+            Quantity.COUNT,
+            laid < 0
+                ? "a piece is larger than a sheet and has to be joined: {"
+                    + need.id()
+                    + "} over seven tenths of a sheet"
+                : "boxes of "
+                    + (still.size() < boxes.size()
+                        ? "the pieces that do not come from what is left over"
+                        : "all pieces")
+                    + " with 5 mm between them, laid in rows, the tallest first;"
+                    + " pieces turned into each other's hollows can take fewer",
+            laid < 0
+                ? Source.assumption("about three tenths of a sheet are lost between pieces")
+                : Source.GEOMETRY,
+            Uncertainty.NONE,
+            need);
+    String name =
+        first.foam().name()
+            + ", "
+            + Display.decimal(first.thicknessMm(), 1)
+            + " mm, for "
+            + names(cuts);
+    return new Shopping.Line(name, need, buy);
+  }
+
+  /** A piece longer than a sheet is joined from equal lengths. */
+  private static List<Box> lengths(Box box, SheetMaterial foam) {
+    double sheet = Math.max(foam.sheetWidthMm(), foam.sheetLengthMm());
+    double large = Math.max(box.width(), box.height());
+    double small = Math.min(box.width(), box.height());
+    int count = (int) Math.max(1, Math.ceil(large / sheet));
+    return Collections.nCopies(count, new Box(0, 0, large / count, small));
+  }
+
+  private static String names(List<Shopping.Cut> cuts) {
+    List<String> names = cuts.stream().map(Shopping.Cut::name).distinct().toList();
+    return names.size() <= 3
+        ? String.join(", ", names)
+        : String.join(", ", names.subList(0, 2)) + " and " + (names.size() - 2) + " more";
+  }
+}
