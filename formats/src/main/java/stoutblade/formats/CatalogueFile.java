@@ -102,6 +102,13 @@ public final class CatalogueFile {
         own.put("familyId", SheetFamily.USUAL);
       }
     }
+    for (String list : List.of("glues", "coatings")) {
+      for (JsonNode entry : lists.get(list)) {
+        if (entry instanceof ObjectNode own && !own.has("driedGPerMm3")) {
+          own.put("driedGPerMm3", 0);
+        }
+      }
+    }
     if (lists.get("families") instanceof ArrayNode families) {
       JsonNode shipped = Json.MAPPER.valueToTree(shipped().families());
       Set<String> own = new HashSet<>();

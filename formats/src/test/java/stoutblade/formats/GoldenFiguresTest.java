@@ -87,13 +87,22 @@ class GoldenFiguresTest {
       if (is == null) {
         gone.add(old);
       } else {
-        assertThat(is).as(old).isCloseTo(value, within(1e-6 * Math.max(1, Math.abs(value))));
+        // Glue and coats were in no weight; all else weighs what it weighed.
+        double mended = old.equals("prop.mass") ? dried(derived) : 0;
+        assertThat(is - mended).as(old).isCloseTo(value, within(1e-6 * Math.max(1, Math.abs(value))));
         compared++;
       }
     }
 
     assertThat(gone).isEmpty();
     assertThat(compared).isGreaterThan(least);
+  }
+
+  private static double dried(Derived derived) {
+    return derived.parts().stream()
+        .flatMap(it -> it.dried().stream())
+        .mapToDouble(Figure::value)
+        .sum();
   }
 
   private static void gather(Figure figure, Map<String, Double> into) {

@@ -225,6 +225,31 @@ class SheetFamiliesTest {
     assertThat(finding.mends().getFirst().in(Prop.FIRST).applyTo(sealed)).isEqualTo(board);
   }
 
+  /**
+   * By hand: both faces of the joint, 150 ml/m² each, 0.22 g/ml stay; all of the surface, two coats
+   * of 120 ml/m², 0.5 g/ml stay; four are made.
+   */
+  @Test
+  void glue_and_coats_are_weighed_when_they_are_dry() {
+    Project plain = plate("eva-stiff", 10, Profile.FLAT);
+    Project coated =
+        stoutblade.edit.Edits.coats(First.ID, "pva", 2).in(Prop.FIRST).applyTo(plain);
+    Part four = First.part(coated).withPlacing(Placing.USUAL.made(4, 2));
+
+    Derived derived = derive(First.withParts(coated, List.of(four)));
+
+    var body = First.of(derived).body().orElseThrow();
+    double glue = body.glued().value() * 0.15 * 0.22e-3;
+    double coats = body.surface().value() * 2 * 0.12 * 0.5e-3;
+    double own = body.mass().orElseThrow().value();
+    assertThat(First.of(derived).dried().orElseThrow().value())
+        .isCloseTo(4 * (glue + coats), org.assertj.core.data.Offset.offset(1e-6));
+    var whole = derived.first().whole();
+    assertThat(whole.mass().orElseThrow().value())
+        .isCloseTo(4 * (own + glue + coats), org.assertj.core.data.Offset.offset(1e-6));
+    assertThat(whole.mass().orElseThrow().label()).isEqualTo("Whole prop, weight");
+  }
+
   /** A stack is found among foams: nobody wants 40 mm of card in a blade. */
   @Test
   void stacks_are_found_among_foams() {

@@ -13,6 +13,7 @@ package stoutblade.catalogue;
  * @param cureMinutes before the next system or handling
  * @param containerMm3 what the usual container holds, in mm³; 0 for none
  * @param usualCoats coats that are usual
+ * @param driedGPerMm3 what stays of it on the piece when it is dry, in g/mm³ as it was spread
  * @param caution what to beware of
  * @param source where the values come from
  */
@@ -27,6 +28,7 @@ public record Coating(
     double cureMinutes,
     double containerMm3,
     int usualCoats,
+    double driedGPerMm3,
     String caution,
     String source) {
 
@@ -57,7 +59,7 @@ public record Coating(
    * @throws IllegalArgumentException if a value is out of range
    */
   public Coating {
-    if (!(spread >= 0) || !(loss >= 0 && loss < 1) || !(betweenMinutes >= 0)) {
+    if (!(spread >= 0) || !(driedGPerMm3 >= 0) || !(loss >= 0 && loss < 1) || !(betweenMinutes >= 0)) {
       throw new IllegalArgumentException(
           id + ": spread and drying are not negative and loss is a share below 1");
     }

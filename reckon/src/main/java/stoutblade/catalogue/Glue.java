@@ -10,6 +10,7 @@ package stoutblade.catalogue;
  * @param pressMinutes weight or clamps after joining
  * @param strainMinutes after joining, no real stress before
  * @param spread volume on one face per area, in mm³/mm²
+ * @param driedGPerMm3 what stays of what was spread when it is dry, in g/mm³
  * @param caution what to beware of
  * @param source where the values come from
  */
@@ -21,6 +22,7 @@ public record Glue(
     double pressMinutes,
     double strainMinutes,
     double spread,
+    double driedGPerMm3,
     String caution,
     String source) {
 
@@ -54,7 +56,8 @@ public record Glue(
               + ", join by "
               + joinByMinutes);
     }
-    if (!(pressMinutes >= 0) || !(strainMinutes >= pressMinutes) || !(spread >= 0)) {
+    if (!(pressMinutes >= 0) || !(strainMinutes >= pressMinutes) || !(spread >= 0)
+        || !(driedGPerMm3 >= 0)) {
       throw new IllegalArgumentException(id + ": press, strain and spread of a glue are in order");
     }
   }

@@ -124,6 +124,8 @@ final class PartReckoner {
     return all.of(
         () -> {
           Optional<Figure> mass = mass(body, core, around.made());
+          Optional<Figure> dried =
+              body.flatMap(it -> Dried.of(it, core, ways, planned, around.made()));
           return new PartReckoning(
               around.propId(),
               part,
@@ -138,7 +140,8 @@ final class PartReckoner {
               around.made(),
               around.mirrored(),
               mass,
-              figures(flat, form, body, mass, around.made()),
+              dried,
+              figures(flat, form, body, mass, dried, around.made()),
               lines,
               thin);
         },
@@ -250,6 +253,7 @@ final class PartReckoner {
       Optional<PlateForm> form,
       Optional<Body> body,
       Optional<Figure> mass,
+      Optional<Figure> dried,
       int made) {
     List<Figure> figures = new ArrayList<>();
     if (form.isPresent()) {
@@ -262,6 +266,7 @@ final class PartReckoner {
         it -> {
           figures.add(count(made));
           mass.ifPresent(figures::add);
+          dried.ifPresent(figures::add);
           if (form.isEmpty()) {
             figures.addAll(it.further());
           }

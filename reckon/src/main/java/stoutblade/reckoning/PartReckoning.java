@@ -47,6 +47,7 @@ import stoutblade.template.Template;
  * @param made how many are made in all
  * @param mirrored how many of them are mirrored
  * @param mass what all of them weigh, with their cores; empty where that is not known
+ * @param dried what glue and coats add to that; empty where there are none
  * @param figures its figures, the most wanted first
  * @param seen what is seen of it from the front of the prop, in its own frame
  * @param slivers where it is narrower than its foam is thick
@@ -65,6 +66,7 @@ public record PartReckoning(
     int made,
     int mirrored,
     Optional<Figure> mass,
+    Optional<Figure> dried,
     List<Figure> figures,
     List<Path> seen,
     List<PlateForm.Sliver> slivers) {

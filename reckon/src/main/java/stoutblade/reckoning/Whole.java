@@ -18,7 +18,7 @@ import stoutblade.shape.Point;
  *
  * @param length from its lowest to its highest place; empty where nothing is drawn
  * @param width from its leftmost to its rightmost place
- * @param mass of all parts and cores; empty where none is known
+ * @param mass of all parts and cores, with glue and coats; empty where none is known
  * @param balance where it balances, from its lowest place
  * @param unknown what is not in the weight, in words
  */
@@ -48,7 +48,9 @@ public record Whole(
       spots.forEach(spot -> own.forEach(it -> places.add(spot.place(it))));
       if (part.mass().isPresent()) {
         masses.add(part.scope().of(part.mass().get()));
-        double each = part.mass().get().value() / Math.max(1, spots.size());
+        part.dried().map(part.scope()::of).ifPresent(masses::add);
+        double all = part.mass().get().value() + part.dried().map(Figure::value).orElse(0.0);
+        double each = all / Math.max(1, spots.size());
         for (Spot spot : spots) {
           sum += each;
           moment += each * spot.place(middle(part)).y();
@@ -56,9 +58,6 @@ public record Whole(
       } else if (part.made() > 0 && part.part().drawn()) {
         unknown.add(part.part().name());
       }
-    }
-    if (!masses.isEmpty()) {
-      unknown.add("glue and coats");
     }
     Optional<Box> box = places.isEmpty() ? Optional.empty() : Optional.of(Box.around(places));
     return new Whole(
@@ -120,7 +119,9 @@ public record Whole(
         : Optional.of(
             Figure.sum(
                 "prop.mass",
-                "Whole prop, weight without " + String.join(", ", unknown),
+                unknown.isEmpty()
+                    ? "Whole prop, weight"
+                    : "Whole prop, weight without " + String.join(", ", unknown),
                 Quantity.MASS,
                 masses));
   }

@@ -9,6 +9,7 @@ import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Glue;
 import stoutblade.catalogue.Rod;
 import stoutblade.catalogue.SheetMaterial;
+import stoutblade.core.BedGlue;
 import stoutblade.core.CoreReckoning;
 import stoutblade.core.Groove;
 import stoutblade.develop.Panel;
@@ -196,37 +197,15 @@ public record Shopping(List<Line> lines) {
     return glueLine(glue, id + ".cans", cans, need, 250_000);
   }
 
-  /**
-   * Polyurethane glue foams to about three times its volume: a third of the gap is filled. Any
-   * other fills all of it.
-   */
   private static Line bedding(List<Bedded> cores, Glue glue) {
     String id = id("bed", glue, Glue.FOR_CORE);
-    boolean foams = glue.id().equals(Glue.FOR_CORE);
-    Figure gap =
-        Figure.given(
-            id + ".gap",
-            "Gap round the core",
-            0.5,
-            Quantity.LENGTH,
-            Source.assumption("a channel rounded out by hand is about 0.5 mm wide of the rod"));
-    List<Figure> inputs = new ArrayList<>(List.of(gap));
+    List<Figure> inputs = new ArrayList<>();
     List<String> sum = new ArrayList<>();
     for (Bedded it : cores) {
-      String across = "{" + it.diameter().id() + "}";
-      String corners =
-          it.core().choice().groove() == Groove.ROUND ? "" : "(1 - pi / 4) * " + across + "^2 + ";
-      sum.add(
-          "%d * (%spi * (%s + {%s}) * {%s}) * {%s}%s"
-              .formatted(
-                  it.made(),
-                  corners,
-                  across,
-                  gap.id(),
-                  gap.id(),
-                  it.inFoam().id(),
-                  foams ? " / 3" : ""));
-      inputs.addAll(List.of(it.diameter(), it.inFoam()));
+      Figure one =
+          BedGlue.volume(it.inFoam().id() + ".glue", it.core(), it.diameter(), it.inFoam(), glue);
+      sum.add("%d * {%s}".formatted(it.made(), one.id()));
+      inputs.add(one);
     }
     Figure need =
         Figure.computed(
@@ -234,9 +213,7 @@ public record Shopping(List<Line> lines) {
             cores.size() == 1 ? "Glue to bed the core" : "Glue to bed the cores",
             Quantity.VOLUME,
             String.join(" + ", sum),
-            foams
-                ? Source.practice("it foams to three times its volume: fill a third of the gap")
-                : Source.GEOMETRY,
+            Source.GEOMETRY,
             inputs.toArray(Figure[]::new));
     return glueLine(glue, id + ".bottles", "Bottles of glue, 100 ml", need, 100_000);
   }

@@ -143,7 +143,7 @@ class BodyTest {
         Samples.derive(
             First.withParts(Samples.bare(), List.of(strap, Samples.blade().withId("d2"))));
 
-    assertThat(derived.first().whole().unknown()).containsExactly("Strap", "glue and coats");
+    assertThat(derived.first().whole().unknown()).containsExactly("Strap");
     assertThat(derived.first().whole().mass().orElseThrow().label()).contains("without Strap");
   }
 

@@ -43,9 +43,9 @@ class GlueClockTest {
 
   @Test
   void a_glue_that_must_be_joined_before_it_may_be_is_refused() {
-    assertThatThrownBy(() -> new Glue("g", "g", 10, 10, 0, 0, 0, "", ""))
+    assertThatThrownBy(() -> new Glue("g", "g", 10, 10, 0, 0, 0, 0, "", ""))
         .hasMessageContaining("joined after its wait");
-    assertThatThrownBy(() -> new Glue("g", "g", 1, 10, 50, 10, 0, "", ""))
+    assertThatThrownBy(() -> new Glue("g", "g", 1, 10, 50, 10, 0, 0, "", ""))
         .hasMessageContaining("in order");
   }
 }

@@ -328,7 +328,7 @@ class PartFindingsTest {
     assertThat(both.first().whole().mass().orElseThrow().value())
         .isCloseTo(mass + blade, within(1e-6));
     assertThat(both.first().whole().mass().orElseThrow().label())
-        .contains("without glue and coats");
+        .isEqualTo("Whole prop, weight");
   }
 
   @Test

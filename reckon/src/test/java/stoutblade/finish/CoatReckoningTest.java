@@ -71,10 +71,10 @@ class CoatReckoningTest {
   void coatings_and_coats_are_checked() {
     assertThatThrownBy(() -> new Coats("x", 0)).hasMessageContaining("Between 1 and 20");
     assertThatThrownBy(
-            () -> new Coating("x", "x", Coating.Role.PAINT, "red", 0, 0, 0, 0, 0, 1, "", ""))
+            () -> new Coating("x", "x", Coating.Role.PAINT, "red", 0, 0, 0, 0, 0, 1, 0, "", ""))
         .hasMessageContaining("#rrggbb");
     assertThatThrownBy(
-            () -> new Coating("x", "x", Coating.Role.PAINT, "#000000", 1, 1, 0, 0, 0, 1, "", ""))
+            () -> new Coating("x", "x", Coating.Role.PAINT, "#000000", 1, 1, 0, 0, 0, 1, 0, "", ""))
         .hasMessageContaining("below 1");
   }
 }

@@ -84,12 +84,12 @@ public final class Samples {
   public static final Rod PIPE =
       new Rod("pipe", "Pipe 21 mm", 21.3, 15.8, 3250, 425, 1380e-6, 3000, "test");
   public static final Glue CEMENT =
-      new Glue(Glue.FOR_LAYERS, "Contact cement", 10, 60, 30, 1440, 0.15, "Solvent.", "test");
+      new Glue(Glue.FOR_LAYERS, "Contact cement", 10, 60, 30, 1440, 0.15, 0, "Solvent.", "test");
   public static final Glue FOAMING =
-      new Glue(Glue.FOR_CORE, "Polyurethane glue", 0, 15, 240, 1440, 0.2, "Isocyanate.", "test");
+      new Glue(Glue.FOR_CORE, "Polyurethane glue", 0, 15, 240, 1440, 0.2, 0, "Isocyanate.", "test");
   public static final Coating SEAL =
       new Coating(
-          "seal", "by heat", Coating.Role.SEAL, "#555555", 0, 0, 0, 15, 0, 1, "Hot.", "test");
+          "seal", "by heat", Coating.Role.SEAL, "#555555", 0, 0, 0, 15, 0, 1, 0, "Hot.", "test");
   public static final Coating PRIMER =
       new Coating(
           "primer",
@@ -102,6 +102,7 @@ public final class Samples {
           1440,
           500_000,
           3,
+          0,
           "Gloves.",
           "test");
   public static final Coating PAINT =
@@ -116,6 +117,7 @@ public final class Samples {
           120,
           60_000,
           2,
+          0,
           "Gloves.",
           "test");
 
