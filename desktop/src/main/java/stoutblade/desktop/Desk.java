@@ -194,6 +194,18 @@ public final class Desk {
     }
   }
 
+  /** Looks at all of a prop, put together. */
+  public void goToWhole(String propId) {
+    goToProp(propId);
+    sums.set(false);
+    part.set(prop().parts().isEmpty() ? "" : PROP);
+  }
+
+  /** True where all of the prop is looked at, and not one of its parts. */
+  public boolean whole() {
+    return part.get().equals(PROP);
+  }
+
   /** Whether the bench sums lie in the middle instead of a station. */
   public BooleanProperty sumsProperty() {
     return sums;

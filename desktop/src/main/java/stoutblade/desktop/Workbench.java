@@ -33,15 +33,21 @@ import stoutblade.desktop.shell.Rack;
 import stoutblade.desktop.shell.Shelf;
 import stoutblade.desktop.shell.Slip;
 import stoutblade.desktop.shell.TapeView;
-import stoutblade.desktop.station.BuildSurface;
-import stoutblade.desktop.station.CoreSurface;
-import stoutblade.desktop.station.CutSurface;
 import stoutblade.desktop.station.Figures;
-import stoutblade.desktop.station.FinishSurface;
-import stoutblade.desktop.station.LogSurface;
+import stoutblade.desktop.station.PartOrWhole;
+import stoutblade.desktop.station.PropOverview;
 import stoutblade.desktop.station.Surface;
+import stoutblade.desktop.station.build.BuildSurface;
+import stoutblade.desktop.station.core.CoreSurface;
+import stoutblade.desktop.station.core.WholeCore;
+import stoutblade.desktop.station.cut.CutSurface;
 import stoutblade.desktop.station.draft.DraftSurface;
+import stoutblade.desktop.station.finish.FinishSurface;
+import stoutblade.desktop.station.finish.WholeFinish;
 import stoutblade.desktop.station.layers.LayersSurface;
+import stoutblade.desktop.station.layers.WholeLayers;
+import stoutblade.desktop.station.log.LogSurface;
+import stoutblade.desktop.station.log.WholeLog;
 import stoutblade.desktop.station.size.SizeSurface;
 import stoutblade.desktop.sums.SumsSurface;
 import stoutblade.edit.Edits;
@@ -132,12 +138,13 @@ public final class Workbench {
         Station.SIZE,
         () -> new SizeSurface(desk, pictures, meshes, tasks, home.folder(), new SizeRequests()));
     makers.put(Station.DRAFT, () -> new DraftSurface(desk, pictures, meshes, tasks));
-    makers.put(Station.LAYERS, () -> new LayersSurface(desk, tasks, meshes));
-    makers.put(Station.CORE, () -> new CoreSurface(desk));
+    makers.put(
+        Station.LAYERS, () -> whole(new LayersSurface(desk, tasks, meshes), new WholeLayers(desk)));
+    makers.put(Station.CORE, () -> whole(new CoreSurface(desk), new WholeCore(desk)));
     makers.put(Station.CUT, () -> new CutSurface(desk, new Requests()));
     makers.put(Station.BUILD, () -> new BuildSurface(desk));
-    makers.put(Station.FINISH, () -> new FinishSurface(desk));
-    makers.put(Station.LOG, () -> new LogSurface(desk));
+    makers.put(Station.FINISH, () -> whole(new FinishSurface(desk), new WholeFinish(desk)));
+    makers.put(Station.LOG, () -> whole(new LogSurface(desk), new WholeLog(desk)));
     assemble();
   }
 
@@ -186,6 +193,11 @@ public final class Workbench {
   }
 
   // == STATIONS
+
+  /** A station that shows all of the prop where that is what is looked at. */
+  private Surface whole(Surface part, PropOverview.Content content) {
+    return new PartOrWhole(desk, part, new PropOverview(desk, content));
+  }
 
   private Surface surface() {
     if (desk.sumsProperty().get()) {

@@ -6,9 +6,13 @@ import static org.mockito.Mockito.when;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -20,6 +24,7 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import stoutblade.demo.Demo;
 import stoutblade.formats.ProjectFile;
+import stoutblade.part.Part;
 import stoutblade.project.Prop;
 import stoutblade.project.Station;
 
@@ -42,6 +47,11 @@ class PropsTest extends InWindow {
   void each_prop_of_the_demo_goes_from_size_to_the_log(String id, FxRobot robot) {
     openDemo();
     look(robot, id);
+    fx(
+        () -> {
+          desk.goToPart(desk.prop().parts().getFirst().id());
+          return true;
+        });
 
     walkThrough();
 
@@ -49,6 +59,44 @@ class PropsTest extends InWindow {
     assertThat(robot.lookup("#log-" + id + "-d1-measure").tryQuery()).isPresent();
     assertThat(desk.reckoned().whole().mass()).isPresent();
     assertThat(desk.derived().shopping()).isPresent();
+  }
+
+  /** All of a prop, chosen on the rack, is shown at every station with each of its parts. */
+  @ParameterizedTest
+  @ValueSource(strings = {Prop.FIRST, Demo.TIDEGATE, Demo.BELL})
+  void all_of_a_prop_is_shown_at_every_station(String id, FxRobot robot) {
+    openDemo();
+    look(robot, id);
+    assertThat(desk.whole()).isTrue();
+
+    go(robot, Station.DRAFT);
+    until(() -> robot.lookup("#prop-mat").tryQuery().isPresent());
+    for (Station station : List.of(Station.LAYERS, Station.CORE, Station.FINISH, Station.LOG)) {
+      String key = station.title().toLowerCase(Locale.ROOT);
+      go(robot, station);
+      until(() -> robot.lookup("#" + key + "-whole-mat").tryQuery().isPresent());
+      assertThat(robot.lookup("#" + key + "-all").queryAs(Label.class).getText())
+          .startsWith(desk.prop().name());
+      for (Part part : desk.prop().parts()) {
+        assertThat(robot.lookup("#" + key + "-of-" + part.id()).queryAs(Button.class).getText())
+            .as(key + " of " + part.name())
+            .isNotBlank();
+      }
+    }
+    go(robot, Station.CUT);
+    settled();
+    assertThat(robot.lookup("#template").queryAs(ComboBox.class).getValue()).isNull();
+    assertThat(robot.lookup("#print").queryAs(Button.class).isDisabled()).isTrue();
+
+    go(robot, Station.LAYERS);
+    String last = desk.prop().parts().get(1).id();
+    fx(
+        () -> {
+          robot.lookup("#layers-of-" + last).queryAs(Button.class).fire();
+          return true;
+        });
+    until(() -> desk.lookedId().equals(last) && !desk.whole());
+    until(() -> robot.lookup("#layers-whole-mat").tryQuery().isEmpty());
   }
 
   @Test

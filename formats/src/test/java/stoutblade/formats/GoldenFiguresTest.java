@@ -89,7 +89,9 @@ class GoldenFiguresTest {
       } else {
         // Glue and coats were in no weight; all else weighs what it weighed.
         double mended = old.equals("prop.mass") ? dried(derived) : 0;
-        assertThat(is - mended).as(old).isCloseTo(value, within(1e-6 * Math.max(1, Math.abs(value))));
+        assertThat(is - mended)
+            .as(old)
+            .isCloseTo(value, within(1e-6 * Math.max(1, Math.abs(value))));
         compared++;
       }
     }

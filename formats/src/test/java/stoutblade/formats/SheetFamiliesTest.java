@@ -232,8 +232,7 @@ class SheetFamiliesTest {
   @Test
   void glue_and_coats_are_weighed_when_they_are_dry() {
     Project plain = plate("eva-stiff", 10, Profile.FLAT);
-    Project coated =
-        stoutblade.edit.Edits.coats(First.ID, "pva", 2).in(Prop.FIRST).applyTo(plain);
+    Project coated = stoutblade.edit.Edits.coats(First.ID, "pva", 2).in(Prop.FIRST).applyTo(plain);
     Part four = First.part(coated).withPlacing(Placing.USUAL.made(4, 2));
 
     Derived derived = derive(First.withParts(coated, List.of(four)));

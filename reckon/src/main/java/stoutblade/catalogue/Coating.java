@@ -59,7 +59,10 @@ public record Coating(
    * @throws IllegalArgumentException if a value is out of range
    */
   public Coating {
-    if (!(spread >= 0) || !(driedGPerMm3 >= 0) || !(loss >= 0 && loss < 1) || !(betweenMinutes >= 0)) {
+    if (!(spread >= 0)
+        || !(driedGPerMm3 >= 0)
+        || !(loss >= 0 && loss < 1)
+        || !(betweenMinutes >= 0)) {
       throw new IllegalArgumentException(
           id + ": spread and drying are not negative and loss is a share below 1");
     }

@@ -56,7 +56,9 @@ public record Glue(
               + ", join by "
               + joinByMinutes);
     }
-    if (!(pressMinutes >= 0) || !(strainMinutes >= pressMinutes) || !(spread >= 0)
+    if (!(pressMinutes >= 0)
+        || !(strainMinutes >= pressMinutes)
+        || !(spread >= 0)
         || !(driedGPerMm3 >= 0)) {
       throw new IllegalArgumentException(id + ": press, strain and spread of a glue are in order");
     }

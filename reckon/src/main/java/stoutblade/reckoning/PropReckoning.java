@@ -96,9 +96,20 @@ public record PropReckoning(
   /** The figures of a station of one part and of the whole prop. */
   public List<Figure> figuresOf(Station station, String partId) {
     List<Figure> all = new ArrayList<>();
-    part(partId).ifPresent(it -> all.addAll(it.scope().of(figuresOf(station, it))));
+    part(partId)
+        .ifPresentOrElse(
+            it -> all.addAll(it.scope().of(figuresOf(station, it))),
+            () -> all.addAll(scope().of(ofWhole(station))));
     all.addAll(scope().of(shared(station)));
     return all;
+  }
+
+  /** What all of it has at a station where else only parts have something. */
+  private List<Figure> ofWhole(Station station) {
+    return switch (station) {
+      case LAYERS, CORE, LOG -> whole.figures();
+      case SIZE, DRAFT, CUT, BUILD, FINISH -> List.of();
+    };
   }
 
   /** What a part has at a station, under ids of its own. */

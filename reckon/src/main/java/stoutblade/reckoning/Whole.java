@@ -40,6 +40,7 @@ public record Whole(
     List<Point> places = new ArrayList<>();
     List<Figure> masses = new ArrayList<>();
     List<String> unknown = new ArrayList<>();
+    List<Arm> arms = new ArrayList<>();
     double sum = 0;
     double moment = 0;
     for (PartReckoning part : parts) {
@@ -47,8 +48,12 @@ public record Whole(
       List<Point> own = outline(part);
       spots.forEach(spot -> own.forEach(it -> places.add(spot.place(it))));
       if (part.mass().isPresent()) {
-        masses.add(part.scope().of(part.mass().get()));
-        part.dried().map(part.scope()::of).ifPresent(masses::add);
+        List<Figure> terms = new ArrayList<>(List.of(part.scope().of(part.mass().get())));
+        part.dried().map(part.scope()::of).ifPresent(terms::add);
+        masses.addAll(terms);
+        double high =
+            spots.stream().mapToDouble(spot -> spot.place(middle(part)).y()).average().orElse(0);
+        terms.forEach(it -> arms.add(new Arm(it, high)));
         double all = part.mass().get().value() + part.dried().map(Figure::value).orElse(0.0);
         double each = all / Math.max(1, spots.size());
         for (Spot spot : spots) {
@@ -65,7 +70,7 @@ public record Whole(
         box.map(it -> size("prop.width", "Whole prop, width", it.width())),
         mass(masses, unknown),
         sum > 0 && box.isPresent()
-            ? Optional.of(balance(moment / sum - box.get().minY(), masses))
+            ? Optional.of(balance(moment / sum, sum, box.get().minY(), arms))
             : Optional.empty(),
         unknown);
   }
@@ -126,17 +131,25 @@ public record Whole(
                 masses));
   }
 
-  private static Figure balance(double mm, List<Figure> masses) {
+  /** A weight, and how high it acts. */
+  private record Arm(Figure mass, double atMm) {}
+
+  /** A weight that is unsure moves it by its arm over the whole weight. */
+  private static Figure balance(double atMm, double all, double lowest, List<Arm> arms) {
+    Uncertainty uncertainty = Uncertainty.NONE;
+    for (Arm it : arms) {
+      uncertainty = uncertainty.plus(it.mass.uncertainty().times((it.atMm - atMm) / all));
+    }
     return Figure.found(
         "prop.balance",
         "Whole prop balances at, from its lower end",
-        mm,
+        atMm - lowest,
         Quantity.LENGTH,
         "weights of all parts, each at its own balance point: "
-            + masses.stream().map(it -> "{" + it.id() + "}").collect(Collectors.joining(", ")),
+            + arms.stream().map(it -> "{" + it.mass.id() + "}").collect(Collectors.joining(", ")),
         Source.GEOMETRY,
-        Uncertainty.NONE,
-        masses.toArray(Figure[]::new));
+        uncertainty,
+        arms.stream().map(Arm::mass).toArray(Figure[]::new));
   }
 
   /** All figures, in order. */

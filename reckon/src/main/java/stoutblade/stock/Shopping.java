@@ -11,7 +11,6 @@ import stoutblade.catalogue.Rod;
 import stoutblade.catalogue.SheetMaterial;
 import stoutblade.core.BedGlue;
 import stoutblade.core.CoreReckoning;
-import stoutblade.core.Groove;
 import stoutblade.develop.Panel;
 import stoutblade.develop.Strip;
 import stoutblade.finish.CoatStock;

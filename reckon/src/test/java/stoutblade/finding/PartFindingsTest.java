@@ -327,8 +327,7 @@ class PartFindingsTest {
     double blade = both.first().part("d2").orElseThrow().core().orElseThrow().mass().value();
     assertThat(both.first().whole().mass().orElseThrow().value())
         .isCloseTo(mass + blade, within(1e-6));
-    assertThat(both.first().whole().mass().orElseThrow().label())
-        .isEqualTo("Whole prop, weight");
+    assertThat(both.first().whole().mass().orElseThrow().label()).isEqualTo("Whole prop, weight");
   }
 
   @Test

@@ -23,7 +23,8 @@ class CoatOrderTest {
           case 'W' -> Role.WASH;
           default -> Role.CLEAR;
         };
-    return new Coating(letter + "" + number, "x", role, "#000000", 0.1, 0, 0, 0, 0, 1, 0, "-", "test");
+    return new Coating(
+        letter + "" + number, "x", role, "#000000", 0.1, 0, 0, 0, 0, 1, 0, "-", "test");
   }
 
   private static List<Coating> coats(String letters) {

@@ -180,7 +180,7 @@ public final class Rack extends VBox {
     card.setPrefHeight(PROP_ROW);
     card.setMinHeight(PROP_ROW);
     card.getStyleClass().addAll(Style.RACK_CARD, Style.RACK_PROP);
-    card.setOnAction(event -> desk.goToProp(prop.id()));
+    card.setOnAction(event -> desk.goToWhole(prop.id()));
     card.setContextMenu(new PropMenu(desk, prop.prop()));
     return card;
   }

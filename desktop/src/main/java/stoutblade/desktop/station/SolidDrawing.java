@@ -21,7 +21,7 @@ import stoutblade.shape.Span;
 import stoutblade.stack.ProfileChange;
 
 /** The layered blade from above and in section. */
-final class SolidDrawing {
+public final class SolidDrawing {
 
   /** How far a circle of four cubics has its controls, for a radius of 1. */
   private static final double CIRCLE = 0.5522847498;
@@ -78,7 +78,7 @@ final class SolidDrawing {
   }
 
   /** The core in the plan, with its channel. */
-  static void corePlan(Pen pen, CoreReckoning core, double near) {
+  public static void corePlan(Pen pen, CoreReckoning core, double near) {
     double half = core.diameter().value() / 2;
     double from = near + core.choice().startMm();
     double to = near + core.choice().endMm();

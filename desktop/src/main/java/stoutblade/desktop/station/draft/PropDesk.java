@@ -28,6 +28,7 @@ import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.station.PropDrawing;
 import stoutblade.edit.Change;
 import stoutblade.edit.PartEdits;
 import stoutblade.feature.Spot;
@@ -346,7 +347,18 @@ final class PropDesk {
   }
 
   private void draw(Pen pen) {
-    drawing.draw(pen, part(), moved.orElse(new Point(0, 0)), dim.getValue());
+    Point by = moved.orElse(new Point(0, 0));
+    drawing.draw(pen, part(), by, dim.getValue());
+    // What was chosen may be of a project that is not open any more.
+    part()
+        .filter(desk.reckoned().assembly().order()::contains)
+        .ifPresent(
+            it -> {
+              Spot carrier = desk.reckoned().assembly().carrier(it);
+              for (Point handle : Handles.of(it.placing().where())) {
+                pen.handle(carrier.place(handle).plus(by), true, true);
+              }
+            });
     tape.mark(pen);
   }
 

@@ -1,18 +1,11 @@
-package stoutblade.desktop.station;
+package stoutblade.desktop.station.build;
 
 import java.time.DayOfWeek;
-import java.time.LocalDate;
-import java.time.LocalDateTime;
-import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
-import java.time.format.DateTimeParseException;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -40,7 +33,7 @@ import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
-import stoutblade.edit.Edits;
+import stoutblade.desktop.station.Surface;
 import stoutblade.event.Event;
 import stoutblade.finding.Finding;
 import stoutblade.finding.Place;
@@ -58,14 +51,10 @@ public final class BuildSurface implements Surface {
   private static final DateTimeFormatter DATE =
       DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
-  /** So many of the next steps are shown at first: nobody works on more of them at once. */
-  private static final int NEXT = 24;
-
   private final Desk desk;
+  private final BuildModel model;
   private final BorderPane node = new BorderPane();
   private final VBox steps = new VBox(8);
-  private static final double MINUTES = 60;
-
   private final DayLadder ladder;
   private final TextField eventName = PlainText.field();
   private final DatePicker day = new DatePicker();
@@ -76,11 +65,10 @@ public final class BuildSurface implements Surface {
   private Optional<FreeHours> shownHours = Optional.empty();
   private boolean showing;
 
-  private boolean everything;
-
   /** The surface. */
   public BuildSurface(Desk desk) {
     this.desk = desk;
+    this.model = new BuildModel(desk);
     this.ladder = new DayLadder(desk);
     steps.getStyleClass().add(Style.LIST);
     steps.setId("steps");
@@ -111,11 +99,11 @@ public final class BuildSurface implements Surface {
             desk,
             "h",
             () -> "what is kept in reserve is a number of hours",
-            value -> desk.perform(Edits.reserve(Optional.of(value * MINUTES))));
+            value -> model.reserve(Optional.of(value)));
     reserve.setId("reserve");
     reserve.setPrefColumnCount(5);
     usual.setId("reserve-usual");
-    usual.setOnAction(event -> desk.perform(Edits.reserve(Optional.empty())));
+    usual.setOnAction(event -> model.reserve(Optional.empty()));
     node.setBottom(
         new Tray()
             .with("The event", eventName)
@@ -134,22 +122,7 @@ public final class BuildSurface implements Surface {
       desk.say("The day of the event is missing: type it as 12 Dec 2031, or choose it");
       return;
     }
-    try {
-      Event old = desk.project().event();
-      LocalTime starts = LocalTime.parse(time.getText().strip());
-      String name = eventName.getText().isBlank() ? old.name() : eventName.getText().strip();
-      desk.perform(
-          Edits.event(
-              new Event(
-                  name,
-                  day.getValue().atTime(starts),
-                  old.readyBeforeMinutes(),
-                  old.reserveMinutes())));
-    } catch (DateTimeParseException e) {
-      desk.say("'" + time.getText() + "': a time is written as 17:30");
-    } catch (IllegalArgumentException e) {
-      desk.say(e.getMessage());
-    }
+    model.event(eventName.getText(), day.getValue(), time.getText());
   }
 
   @Override
@@ -169,10 +142,8 @@ public final class BuildSurface implements Surface {
       time.setText(HOUR.format(event.starts()));
     }
     showHours(derived.project().freeHours());
-    derived
-        .plan()
-        .ifPresentOrElse(it -> reserve.show(it.reserve().value() / MINUTES), reserve::showNothing);
-    usual.setDisable(event.reserveMinutes().isEmpty());
+    model.reserve().ifPresentOrElse(reserve::show, reserve::showNothing);
+    usual.setDisable(!model.ownReserve());
     showing = false;
     showSteps(derived);
     ladder.show(derived);
@@ -187,54 +158,16 @@ public final class BuildSurface implements Surface {
     shownHours = Optional.of(free);
     GridPane grid = new GridPane(8, 6);
     for (DayOfWeek weekday : DayOfWeek.values()) {
-      TextField field = PlainText.field(written(free, weekday));
+      TextField field = PlainText.field(model.hours(weekday));
       field.setPrefColumnCount(16);
       field.setPromptText("none, or 19:00-21:30");
-      field.setOnAction(event -> changeHours(weekday, field.getText()));
+      field.setOnAction(event -> model.hours(weekday, field.getText()));
       grid.add(
           new Label(weekday.getDisplayName(TextStyle.FULL, Locale.ENGLISH)), 0, weekday.getValue());
       grid.add(field, 1, weekday.getValue());
     }
     CustomMenuItem item = new CustomMenuItem(grid, false);
     hours.getItems().setAll(item);
-  }
-
-  private static String written(FreeHours free, DayOfWeek weekday) {
-    return String.join(
-        ", ",
-        free.week().getOrDefault(weekday, List.of()).stream()
-            .map(it -> it.from() + "-" + it.to())
-            .toList());
-  }
-
-  private void changeHours(DayOfWeek weekday, String text) {
-    try {
-      desk.perform(Edits.freeHours(desk.project().freeHours().with(weekday, stretches(text))));
-    } catch (DateTimeParseException e) {
-      desk.say("'" + text + "': free hours are written as 19:00-21:30, several with commas");
-    } catch (IllegalArgumentException e) {
-      desk.say(e.getMessage());
-    }
-  }
-
-  /** Reads stretches of a day: {@code 9:00-12:00, 14-18}. */
-  static List<FreeHours.Stretch> stretches(String text) {
-    List<FreeHours.Stretch> all = new ArrayList<>();
-    for (String part : text.split(",", -1)) {
-      if (!part.isBlank() && !part.strip().equalsIgnoreCase("none")) {
-        String[] ends = part.strip().split("\\s*[-–]\\s*", -1);
-        if (ends.length != 2) {
-          throw new DateTimeParseException("from and to", part, 0);
-        }
-        all.add(new FreeHours.Stretch(clock(ends[0]), clock(ends[1])));
-      }
-    }
-    return all;
-  }
-
-  private static LocalTime clock(String text) {
-    String full = text.contains(":") ? text : text + ":00";
-    return LocalTime.parse(full.length() == 4 ? "0" + full : full);
   }
 
   // == STEPS
@@ -254,28 +187,16 @@ public final class BuildSurface implements Surface {
       cards.add(nothing);
     } else {
       Journal journal = derived.project().journal();
-      List<Step> all = plan.get().steps();
-      List<Step> open = inTime(plan.get(), journal);
-      int shown = everything ? open.size() : Math.min(NEXT, open.size());
-      open.subList(0, shown).forEach(step -> cards.add(card(plan.get(), step)));
-      if (shown < open.size()) {
-        cards.add(theRest(open.size() - shown));
+      BuildModel.Next next = model.next(plan.get());
+      next.steps().forEach(step -> cards.add(card(plan.get(), step)));
+      if (next.after() > 0) {
+        cards.add(theRest(next.after()));
       }
-      all.stream()
+      plan.get().steps().stream()
           .flatMap(step -> journal.of(step.id()).map(done -> doneRow(step, done)).stream())
           .forEach(cards::add);
     }
     steps.getChildren().setAll(cards);
-  }
-
-  /** What is to be done, in the order in which it is; what has no time first. */
-  private static List<Step> inTime(Plan plan, Journal journal) {
-    Map<String, LocalDateTime> starts = new HashMap<>();
-    plan.placed().forEach(it -> starts.put(it.step().id(), it.start()));
-    return plan.steps().stream()
-        .filter(step -> journal.of(step.id()).isEmpty())
-        .sorted(Comparator.comparing(step -> starts.getOrDefault(step.id(), LocalDateTime.MIN)))
-        .toList();
   }
 
   private Button theRest(int count) {
@@ -284,7 +205,7 @@ public final class BuildSurface implements Surface {
     rest.setMaxWidth(Double.MAX_VALUE);
     rest.setOnAction(
         event -> {
-          everything = true;
+          model.showEverything();
           showSteps(desk.derived());
         });
     return rest;
@@ -332,7 +253,7 @@ public final class BuildSurface implements Surface {
     Button back = new Button("Not done");
     back.setMinWidth(Region.USE_PREF_SIZE);
     back.setId("undone-" + Style.nodeId(step.id()));
-    back.setOnAction(event -> desk.perform(Edits.notDone(step.id())));
+    back.setOnAction(event -> model.notDone(step));
     HBox row = line(title, took, back);
     row.getStyleClass().add(Style.CARD);
     row.setId("step-" + Style.nodeId(step.id()));
@@ -386,38 +307,23 @@ public final class BuildSurface implements Surface {
     HBox row = new HBox(8);
     row.setAlignment(Pos.CENTER_LEFT);
     if (!step.glueId().isEmpty()) {
-      boolean running = desk.project().journal().clocks().containsKey(step.id());
+      boolean running = model.drying(step);
       Button clock =
           new Button(running ? "Spread again: start anew" : "Glue is spread: start the clock");
       clock.setId("start-clock-" + Style.nodeId(step.id()));
-      clock.setOnAction(event -> desk.perform(Edits.startClock(step.id(), desk.clock().instant())));
+      clock.setOnAction(event -> model.startClock(step));
       row.getChildren().add(clock);
       if (running) {
         Button stop = new Button("Stop it");
         stop.setId("stop-clock-" + Style.nodeId(step.id()));
-        stop.setOnAction(event -> desk.perform(Edits.stopClock(step.id())));
+        stop.setOnAction(event -> model.stopClock(step));
         row.getChildren().add(stop);
       }
     }
     Button mark = new Button("Done");
     mark.setId("done-" + Style.nodeId(step.id()));
-    LocalDateTime now = desk.now();
-    mark.setOnAction(
-        event ->
-            desk.perform(
-                Edits.done(
-                    new Journal.Done(
-                        step.id(), Math.round(step.minutes()), now.withSecond(0).withNano(0)))));
+    mark.setOnAction(event -> model.done(step));
     row.getChildren().add(mark);
     return row;
-  }
-
-  /** The first and last day that the calendar shows. */
-  static LocalDate[] days(Derived derived, LocalDate today) {
-    LocalDate event = derived.project().event().starts().toLocalDate();
-    LocalDate first =
-        derived.plan().flatMap(Plan::startBy).map(LocalDateTime::toLocalDate).orElse(event);
-    LocalDate from = first.isBefore(today) ? first : today;
-    return new LocalDate[] {from.isAfter(event) ? event : from, event};
   }
 }

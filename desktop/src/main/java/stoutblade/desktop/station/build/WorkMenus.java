@@ -1,4 +1,4 @@
-package stoutblade.desktop.station;
+package stoutblade.desktop.station.build;
 
 import java.util.ArrayList;
 import java.util.List;

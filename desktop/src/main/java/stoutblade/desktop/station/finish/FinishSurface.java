@@ -1,7 +1,6 @@
-package stoutblade.desktop.station;
+package stoutblade.desktop.station.finish;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
@@ -30,13 +29,11 @@ import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.Tray;
-import stoutblade.edit.Edits;
-import stoutblade.finding.Place;
-import stoutblade.finish.CoatReckoning;
+import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.station.Surface;
 import stoutblade.finish.CoatStock;
 import stoutblade.finish.Coats;
 import stoutblade.measure.Display;
-import stoutblade.project.Station;
 import stoutblade.reckoning.PartReckoning;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
@@ -48,6 +45,7 @@ import stoutblade.shape.Point;
 public final class FinishSurface implements Surface {
 
   private final Desk desk;
+  private final FinishModel model;
   private final MatView mat = new MatView(Lie.LYING);
   private final BorderPane node = new BorderPane();
   private final VBox rows = new VBox(8);
@@ -58,6 +56,7 @@ public final class FinishSurface implements Surface {
   /** The surface. */
   public FinishSurface(Desk desk) {
     this.desk = desk;
+    this.model = new FinishModel(desk);
     mat.setId("finish-mat");
     mat.setDrawing(this::draw);
     mat.setPrefHeight(200);
@@ -72,46 +71,15 @@ public final class FinishSurface implements Surface {
     more.setPromptText("Choose a coating");
     more.setId("more-coating");
     more.setPrefWidth(270);
-    more.setOnAction(event -> addCoating());
+    more.setOnAction(
+        event -> {
+          if (!showing && more.getValue() != null) {
+            model.add(more.getValue());
+          }
+        });
     forAll.setId("coats-for-all");
-    forAll.setOnAction(event -> desk.perform(Edits.coatsForAll(desk.lookedId())));
+    forAll.setOnAction(event -> model.forAll());
     node.setBottom(new Tray().with("Add a coating", more).with("These coats", forAll));
-  }
-
-  private void addCoating() {
-    Coating chosen = more.getValue();
-    if (showing || chosen == null) {
-      return;
-    }
-    List<Coats> coats = new ArrayList<>(coats());
-    int at = 0;
-    for (int i = 0; i < coats.size(); i++) {
-      boolean before =
-          desk.catalogue()
-              .coating(coats.get(i).coatingId())
-              .filter(it -> it.role().compareTo(chosen.role()) <= 0)
-              .isPresent();
-      at = before ? i + 1 : at;
-    }
-    coats.add(at, new Coats(chosen.id(), chosen.usualCoats()));
-    desk.perform(Edits.allCoats(desk.lookedId(), coats));
-  }
-
-  /** The coats of the part that is looked at. */
-  private List<Coats> coats() {
-    return desk.looked().map(it -> it.part().coats()).orElse(List.of());
-  }
-
-  /** True for a finding of another part. */
-  private boolean elsewhere(Place.OnCoating place) {
-    boolean planned = coats().stream().anyMatch(it -> it.coatingId().equals(place.coatingId()));
-    return place.partId().isEmpty() ? !planned : !place.partId().equals(desk.lookedId());
-  }
-
-  /** True for a finding of a coating of this part, or of what there is of it. */
-  private boolean on(Place.OnCoating place, String coatingId) {
-    return place.coatingId().equals(coatingId)
-        && (place.partId().isEmpty() || place.partId().equals(desk.lookedId()));
   }
 
   @Override
@@ -130,18 +98,13 @@ public final class FinishSurface implements Surface {
             });
     showing = true;
     more.setDisable(desk.looked().isEmpty());
-    forAll.setDisable(coats().isEmpty() || desk.prop().parts().size() < 2);
-    List<String> planned = coats().stream().map(Coats::coatingId).toList();
-    more.getItems()
-        .setAll(
-            desk.catalogue().coatings().stream().filter(it -> !planned.contains(it.id())).toList());
+    forAll.setDisable(!model.forOthers());
+    more.getItems().setAll(model.others());
     more.setValue(null);
     showing = false;
     List<Node> lines = new ArrayList<>();
-    desk.findingsOf(Station.FINISH).stream()
-        .filter(it -> !(it.place() instanceof Place.OnCoating own) || elsewhere(own))
-        .forEach(it -> lines.add(MaskingTape.strip(desk, it)));
-    for (int i = 0; i < coats().size(); i++) {
+    model.otherFindings().forEach(it -> lines.add(MaskingTape.strip(desk, it)));
+    for (int i = 0; i < model.coats().size(); i++) {
       lines.add(row(derived, i));
     }
     rows.getChildren().setAll(lines);
@@ -149,7 +112,7 @@ public final class FinishSurface implements Surface {
   }
 
   private Node row(Derived derived, int index) {
-    Coats coats = coats().get(index);
+    Coats coats = model.coats().get(index);
     Optional<Coating> coating = desk.catalogue().coating(coats.coatingId());
     VBox card = new VBox(6);
     card.getStyleClass().add(Style.CARD);
@@ -166,7 +129,7 @@ public final class FinishSurface implements Surface {
     swatch.setArcWidth(6);
     swatch.setArcHeight(6);
     swatch.getStyleClass().add("swatch");
-    Button up = small("Earlier", () -> swap(index, index - 1));
+    Button up = small("Earlier", () -> model.up(index));
     up.setDisable(index == 0);
     HBox head = new HBox(10, swatch, name, counter(coats), up);
     head.setAlignment(Pos.CENTER_LEFT);
@@ -174,25 +137,19 @@ public final class FinishSurface implements Surface {
     derived
         .coat(coats.coatingId())
         .filter(it -> it.coating().spread() > 0)
-        .ifPresent(it -> card.getChildren().add(stock(coats, it)));
+        .ifPresent(it -> card.getChildren().add(stock(it)));
     coating.ifPresent(it -> card.getChildren().add(drying(it, coats.count())));
-    desk.findingsOf(Station.FINISH).stream()
-        .filter(it -> it.place() instanceof Place.OnCoating own && on(own, coats.coatingId()))
+    model
+        .findings(coats.coatingId())
         .forEach(it -> card.getChildren().add(MaskingTape.strip(desk, it)));
     return card;
   }
 
   private Node counter(Coats coats) {
-    Button fewer =
-        small(
-            "−",
-            () -> desk.perform(Edits.coats(desk.lookedId(), coats.coatingId(), coats.count() - 1)));
+    Button fewer = small("−", () -> model.more(coats, -1));
     fewer.setAccessibleText("One coat less");
     fewer.setId("fewer-" + coats.coatingId());
-    Button another =
-        small(
-            "+",
-            () -> desk.perform(Edits.coats(desk.lookedId(), coats.coatingId(), coats.count() + 1)));
+    Button another = small("+", () -> model.more(coats, 1));
     another.setAccessibleText("One coat more");
     another.setDisable(coats.count() >= Coats.MOST);
     another.setId("another-" + coats.coatingId());
@@ -211,14 +168,8 @@ public final class FinishSurface implements Surface {
     return button;
   }
 
-  private void swap(int one, int other) {
-    List<Coats> coats = new ArrayList<>(coats());
-    Collections.swap(coats, one, other);
-    desk.perform(Edits.allCoats(desk.lookedId(), coats));
-  }
-
   /** What this part takes, what all take, and what is there. */
-  private Node stock(Coats planned, CoatStock coats) {
+  private Node stock(CoatStock coats) {
     double share =
         coats.onShelf().value() == 0
             ? 1
@@ -226,27 +177,16 @@ public final class FinishSurface implements Surface {
     ProgressBar bar = new ProgressBar(share);
     bar.setPrefWidth(120);
     bar.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("short"), coats.runsOut());
-    Optional<CoatReckoning> own =
-        desk.looked().stream()
-            .flatMap(it -> it.coats().stream())
-            .filter(it -> it.coating().id().equals(planned.coatingId()))
-            .findFirst();
-    String all = coats.need().show(desk.units());
-    String here = own.map(it -> it.need().show(desk.units())).orElse(all);
-    Label need =
-        new Label(
-            here.equals(all)
-                ? "takes " + all + " of"
-                : "takes " + here + ", all parts " + all + " of");
+    Label need = new Label(model.need(coats));
     need.setMinWidth(Region.USE_PREF_SIZE);
     EntryField shelf =
         EntryField.number(
             desk,
             "ml",
             () -> "what is on the shelf is a number of millilitres",
-            ml -> desk.perform(Edits.onShelf(coats.coating().id(), ml * 1000)));
+            ml -> model.onShelf(coats, ml));
     shelf.setId("shelf-" + coats.coating().id());
-    shelf.show(coats.onShelf().value() / 1000);
+    shelf.show(FinishModel.shelfMl(coats));
     HBox row = new HBox(8, bar, need, shelf, new Label("on the shelf"));
     row.setAlignment(Pos.CENTER_LEFT);
     return row;
@@ -279,8 +219,7 @@ public final class FinishSurface implements Surface {
 
   private void drawCoats(Pen pen, PartReckoning part, Box box) {
     PartDrawing.face(pen, part, pen.colour(Ink.FOAM));
-    List<Coating> coats =
-        coats().stream().flatMap(it -> desk.catalogue().coating(it.coatingId()).stream()).toList();
+    List<Coating> coats = model.coatings();
     for (int i = 0; i < coats.size(); i++) {
       double share = (double) (coats.size() - i) / (coats.size() + 1);
       drawCoat(pen, PartDrawing.rings(part), box, coats.get(i), share, i);

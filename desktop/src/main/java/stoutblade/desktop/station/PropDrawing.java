@@ -1,12 +1,12 @@
-package stoutblade.desktop.station.draft;
+package stoutblade.desktop.station;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.paint.Color;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Pictures;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Pen;
-import stoutblade.desktop.station.Figures;
 import stoutblade.feature.PlateForm;
 import stoutblade.feature.Spot;
 import stoutblade.layer.Layers;
@@ -16,21 +16,45 @@ import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 
 /** Draws the prop put together: hidden parts behind the blade, the others before it. */
-final class PropDrawing {
+public final class PropDrawing {
 
   private static final double TOLERANCE_MM = 0.05;
   private static final double BEHIND = 0.35;
 
   private final Desk desk;
-  private final Pictures pictures;
+  private final Optional<Pictures> pictures;
+  private final Look look;
 
-  PropDrawing(Desk desk, Pictures pictures) {
+  /** What a part is filled with. */
+  public interface Look {
+
+    /** Its colour; faint where it lies behind another. */
+    Color of(Pen pen, PartReckoning part, double opacity);
+  }
+
+  /** Of bare foam, over the picture that it was traced from. */
+  public PropDrawing(Desk desk, Pictures pictures) {
+    this(desk, Optional.of(pictures), (pen, part, opacity) -> pen.faint(Ink.FOAM, opacity));
+  }
+
+  /** By itself, each part in its own colour. */
+  public PropDrawing(Desk desk, Look look) {
+    this(desk, Optional.empty(), look);
+  }
+
+  private PropDrawing(Desk desk, Optional<Pictures> pictures, Look look) {
     this.desk = desk;
     this.pictures = pictures;
+    this.look = look;
+  }
+
+  /** Draws it by itself, nothing of it selected. */
+  public void draw(Pen pen) {
+    draw(pen, Optional.empty(), new Point(0, 0), 0);
   }
 
   /** What does not show in front is drawn behind, in dashes. */
-  static boolean hidden(Part part) {
+  public static boolean hidden(Part part) {
     return !part.placing().shows().front();
   }
 
@@ -41,21 +65,12 @@ final class PropDrawing {
    * @param by by how much it is being moved, with what it carries, in mm
    * @param dim how strongly the picture underneath shows
    */
-  void draw(Pen pen, Optional<Part> chosen, Point by, double dim) {
-    desk.reckoned().placement().ifPresent(it -> Figures.picture(pen, it, pictures, dim));
+  public void draw(Pen pen, Optional<Part> chosen, Point by, double dim) {
+    pictures.ifPresent(
+        own -> desk.reckoned().placement().ifPresent(it -> Figures.picture(pen, it, own, dim)));
     List<Part> order = desk.reckoned().assembly().order();
     order.stream().filter(PropDrawing::hidden).forEach(it -> part(pen, it, chosen, by));
     order.stream().filter(it -> !hidden(it)).forEach(it -> part(pen, it, chosen, by));
-    // What was chosen may be of a project that is not open any more.
-    chosen
-        .filter(order::contains)
-        .ifPresent(
-            it -> {
-              Spot carrier = desk.reckoned().assembly().carrier(it);
-              for (Point handle : Handles.of(it.placing().where())) {
-                pen.handle(carrier.place(handle).plus(by), true, true);
-              }
-            });
   }
 
   private void part(Pen pen, Part part, Optional<Part> chosen, Point by) {
@@ -70,7 +85,7 @@ final class PropDrawing {
       Optional<PlateForm> form = reckoned.form().filter(it -> !it.face().isEmpty());
       if (form.isPresent()) {
         standingOut(pen, reckoned.layers(), placed);
-        plate(pen, part, form.get(), reckoned.layers(), placed, selected);
+        plate(pen, reckoned, form.get(), placed, selected);
       } else {
         shape(pen, reckoned, placed, selected);
       }
@@ -90,33 +105,36 @@ final class PropDrawing {
             });
   }
 
-  private static void plate(
-      Pen pen, Part part, PlateForm form, Optional<Layers> layers, Spot placed, boolean selected) {
+  private void plate(
+      Pen pen, PartReckoning reckoned, PlateForm form, Spot placed, boolean selected) {
+    Part part = reckoned.part();
     List<List<Point>> rings =
         form.face().rings().stream()
             .map(ring -> ring.stream().map(placed::place).toList())
             .toList();
-    pen.fill(rings, pen.faint(Ink.FOAM, hidden(part) ? BEHIND : 1));
+    pen.fill(rings, look.of(pen, reckoned, hidden(part) ? BEHIND : 1));
     stroke(pen, rings, part, selected);
-    layers.ifPresent(
-        it ->
-            pen.stroke(
-                it.solid().flat().rings().stream()
-                    .map(ring -> ring.stream().map(placed::place).toList())
-                    .toList(),
-                pen.colour(Ink.SOFT),
-                1));
+    reckoned
+        .layers()
+        .ifPresent(
+            it ->
+                pen.stroke(
+                    it.solid().flat().rings().stream()
+                        .map(ring -> ring.stream().map(placed::place).toList())
+                        .toList(),
+                    pen.colour(Ink.SOFT),
+                    1));
     form.markings().forEach(it -> pen.stroke(placed.place(it.path()), pen.colour(Ink.SOFT), 0.9));
   }
 
-  private static void shape(Pen pen, PartReckoning reckoned, Spot placed, boolean selected) {
+  private void shape(Pen pen, PartReckoning reckoned, Spot placed, boolean selected) {
     Part part = reckoned.part();
     boolean first = true;
     for (Path line : reckoned.seen()) {
       List<Point> ring = placed.place(line).flattened(TOLERANCE_MM);
       // What lies round its carrier does not cover it.
       if (first && !part.followsCarrier()) {
-        pen.fill(List.of(ring), pen.faint(Ink.FOAM, hidden(part) ? BEHIND : 1));
+        pen.fill(List.of(ring), look.of(pen, reckoned, hidden(part) ? BEHIND : 1));
       }
       stroke(pen, List.of(ring), part, selected);
       first = false;

@@ -1,4 +1,4 @@
-package stoutblade.desktop.station;
+package stoutblade.desktop.station.build;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -82,7 +82,7 @@ final class DayLadder extends Inks {
   private record Rung(LocalDate from, LocalDate to, List<Plan.Placed> work) {}
 
   private List<Rung> rungs() {
-    LocalDate[] days = BuildSurface.days(derived, desk.now().toLocalDate());
+    LocalDate[] days = BuildModel.days(derived, desk.now().toLocalDate());
     List<Rung> rungs = new ArrayList<>();
     LocalDate next = days[0];
     // From one day with work to the next: an event may be years away.

@@ -1,11 +1,8 @@
-package stoutblade.desktop.station;
+package stoutblade.desktop.station.log;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.DoubleFunction;
-import java.util.function.Function;
-import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -17,9 +14,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import stoutblade.build.Plan;
 import stoutblade.build.Step;
-import stoutblade.build.WorkSteps;
 import stoutblade.derive.Derived;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
@@ -30,11 +25,10 @@ import stoutblade.desktop.mat.PartDrawing;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
-import stoutblade.edit.Edits;
+import stoutblade.desktop.station.Surface;
 import stoutblade.journal.Journal;
 import stoutblade.journal.Journal.Built;
 import stoutblade.measure.Display;
-import stoutblade.project.PartRef;
 import stoutblade.reckoning.PartReckoning;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
@@ -48,6 +42,7 @@ public final class LogSurface implements Surface {
   private static final double MOST_STRETCH = 3;
 
   private final Desk desk;
+  private final LogModel model;
   private final MatView mat = new MatView(Lie.LYING);
   private final VBox rows = new VBox(4);
   private final BorderPane node = new BorderPane();
@@ -58,20 +53,16 @@ public final class LogSurface implements Surface {
   /** The surface. */
   public LogSurface(Desk desk) {
     this.desk = desk;
+    this.model = new LogModel(desk);
     mat.setId("log-mat");
     mat.setDrawing(this::draw);
     mat.setPrefHeight(210);
     mat.setMaxHeight(230);
-    length = field(built -> mm -> new Built(Optional.of(mm), built.widthMm(), built.massG()));
-    width = field(built -> mm -> new Built(built.lengthMm(), Optional.of(mm), built.massG()));
+    length = EntryField.length(desk, model::length);
+    width = EntryField.length(desk, model::width);
     length.setId("built-length");
     width.setId("built-width");
-    mass =
-        EntryField.number(
-            desk,
-            "g",
-            () -> "a weight is a number of grams",
-            g -> measure(built -> new Built(built.lengthMm(), built.widthMm(), Optional.of(g))));
+    mass = EntryField.number(desk, "g", () -> "a weight is a number of grams", model::mass);
     mass.setId("built-mass");
     rows.getStyleClass().add(Style.LIST);
     ScrollPane list = new ScrollPane(rows);
@@ -84,19 +75,6 @@ public final class LogSurface implements Surface {
             .with("Built: length", length)
             .with("Built: greatest width", width)
             .with("Built: weight with core", mass));
-  }
-
-  private EntryField field(Function<Built, DoubleFunction<Built>> change) {
-    return EntryField.length(desk, mm -> measure(built -> change.apply(built).apply(mm)));
-  }
-
-  private boolean measure(UnaryOperator<Built> change) {
-    return desk.perform(Edits.built(looked(), change));
-  }
-
-  /** The id of the part that is looked at, within the project. */
-  private String looked() {
-    return new PartRef(desk.prop().id(), desk.lookedId()).path();
   }
 
   @Override
@@ -113,34 +91,22 @@ public final class LogSurface implements Surface {
               mat.setLie(PartDrawing.lie(part));
               PartDrawing.box(part).ifPresent(it -> mat.fitAnew(it, 40));
             });
-    Built built = derived.project().journal().built(looked());
+    Built built = model.built();
     built.lengthMm().ifPresentOrElse(length::show, length::showNothing);
     built.widthMm().ifPresentOrElse(width::show, width::showNothing);
     built.massG().ifPresentOrElse(mass::show, mass::showNothing);
-    showRows(derived);
+    showRows();
     mat.redraw();
   }
 
-  private void showRows(Derived derived) {
+  private void showRows() {
     List<Node> lines = new ArrayList<>();
     Label legend =
         new Label("Time for each step: pale as planned, dark as it was. Type what it took.");
     legend.getStyleClass().add(Style.SOFT);
     lines.add(legend);
-    Optional<Plan> plan = derived.plan();
-    double longest =
-        plan.stream().flatMap(it -> it.steps().stream()).mapToDouble(Step::minutes).max().orElse(1);
-    for (Journal.Done done : derived.project().journal().done()) {
-      longest = Math.max(longest, done.minutes());
-    }
-    double scale = BAR / longest;
-    plan.ifPresent(
-        it ->
-            it.steps().stream()
-                .filter(step -> WorkSteps.concerns(step, desk.prop().id()))
-                .forEach(
-                    step ->
-                        lines.add(row(step, derived.project().journal().of(step.id()), scale))));
+    double scale = BAR / model.longest();
+    model.steps().forEach(step -> lines.add(row(step, model.done(step), scale)));
     rows.getChildren().setAll(lines);
   }
 
@@ -178,7 +144,7 @@ public final class LogSurface implements Surface {
             desk,
             "min",
             () -> "the time a step took is a number of minutes",
-            minutes -> mark(step, minutes));
+            minutes -> model.mark(step, minutes));
     field.setId("took-" + Style.nodeId(step.id()));
     field.setPromptText(Display.decimal(step.minutes(), 0) + " min");
     done.ifPresentOrElse(it -> field.show(it.minutes()), field::showNothing);
@@ -193,7 +159,7 @@ public final class LogSurface implements Surface {
     Button mark = new Button("Done");
     mark.setMinWidth(MARK);
     mark.setId("log-done-" + Style.nodeId(step.id()));
-    mark.setOnAction(event -> mark(step, Math.rint(step.minutes())));
+    mark.setOnAction(event -> model.mark(step, Math.rint(step.minutes())));
     return mark;
   }
 
@@ -207,20 +173,10 @@ public final class LogSurface implements Surface {
     Button back = new Button("Not done");
     back.setMinWidth(MARK);
     back.setId("log-undone-" + Style.nodeId(step.id()));
-    back.setOnAction(event -> desk.perform(Edits.notDone(step.id())));
+    back.setOnAction(event -> model.notDone(step));
     HBox box = new HBox(6, is, back);
     box.setAlignment(Pos.CENTER_LEFT);
     return box;
-  }
-
-  private boolean mark(Step step, double minutes) {
-    try {
-      return desk.perform(
-          Edits.done(new Journal.Done(step.id(), minutes, desk.now().withSecond(0).withNano(0))));
-    } catch (IllegalArgumentException e) {
-      desk.say(e.getMessage());
-      return false;
-    }
   }
 
   // == DRAWING

@@ -1,4 +1,4 @@
-package stoutblade.desktop.station;
+package stoutblade.desktop.station.cut;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -23,10 +23,10 @@ import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.Tray;
-import stoutblade.edit.Edits;
+import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.station.Surface;
 import stoutblade.finding.Place;
 import stoutblade.formats.LineStyle;
-import stoutblade.measure.Units;
 import stoutblade.project.Station;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
@@ -40,18 +40,19 @@ import stoutblade.template.Tiling;
 public final class CutSurface implements Surface {
 
   private final Desk desk;
+  private final CutModel model;
   private final MatView mat = new MatView(Lie.LYING);
   private final MaskingTape tape;
   private final BorderPane node = new BorderPane(mat);
   private final ComboBox<Paper> paper = new ComboBox<>();
   private final ComboBox<Template> which = new ComboBox<>();
-  private Optional<Tiling> tiling = Optional.empty();
   private final Button export = new Button("Export all…  E");
   private final Button print = new Button("Print");
   private final Label pieces = new Label();
   private final VBox list = new VBox(4);
+  private static final double LETTER_PX = 6.5;
+
   private boolean showing;
-  private String lookedAt = "";
 
   /** What the surface asks the application for. */
   public interface Requests {
@@ -66,6 +67,7 @@ public final class CutSurface implements Surface {
   /** The surface. */
   public CutSurface(Desk desk, Requests requests) {
     this.desk = desk;
+    this.model = new CutModel(desk);
     this.tape = new MaskingTape(desk, mat, this::where);
     mat.setId("cut-mat");
     mat.setDrawing(this::draw);
@@ -75,21 +77,23 @@ public final class CutSurface implements Surface {
     paper.setOnAction(
         event -> {
           if (!showing && paper.getValue() != null) {
-            desk.perform(Edits.paper(paper.getValue()));
+            model.paper(paper.getValue());
           }
         });
     export.setId("export");
     export.getStyleClass().add(Style.PRIMARY);
     export.setOnAction(event -> requests.export());
     print.setId("print");
-    print.setOnAction(event -> template().ifPresent(requests::print));
+    print.setOnAction(event -> model.template().ifPresent(requests::print));
     which.setId("template");
     which.setConverter(Choices.named(Template::title));
+    which.setPromptText("All of them");
     which.setPrefWidth(190);
     which.setOnAction(
         event -> {
           if (!showing) {
-            show(desk.derived());
+            model.look(which.getValue());
+            look();
           }
         });
     Label simulated = new Label("simulated printer");
@@ -119,58 +123,36 @@ public final class CutSurface implements Surface {
 
   @Override
   public void show(Derived derived) {
-    Units units = desk.units();
-    mat.setUnits(units);
-    List<Template> templates = desk.reckoned().templates();
+    mat.setUnits(desk.units());
+    model.update();
     showing = true;
-    paper.setValue(derived.project().paper());
-    // Another part that is looked at shows its own template.
-    boolean same = lookedAt.equals(desk.lookedId());
-    lookedAt = desk.lookedId();
-    String before = same ? template().map(Template::id).orElse("") : "";
-    which.getItems().setAll(templates);
-    Optional<Template> now =
-        templates.stream()
-            .filter(it -> it.id().equals(before))
-            .findFirst()
-            .or(() -> ofLooked())
-            .or(() -> templates.stream().findFirst());
-    which.setValue(now.orElse(null));
+    paper.setValue(model.paper());
+    which.getItems().setAll(model.templates());
+    which.setValue(model.all() ? null : model.template().orElse(null));
     showing = false;
-    tiling = now.flatMap(it -> tiling(derived, it));
-    export.setDisable(templates.isEmpty());
-    print.setDisable(tiling.isEmpty());
-    pieces.setText(
-        now.map(it -> it.copies().size() + " to cut, " + it.mirroredCopies() + " of them mirrored")
-            .orElse("nothing to cut yet"));
-    tiling.ifPresent(
-        it -> {
-          Box all = it.tiles().stream().map(Tiling.Tile::window).reduce(Box::with).orElseThrow();
-          mat.fitAnew(all, 40);
-        });
+    export.setDisable(model.templates().isEmpty());
     showList(derived);
     tape.show(desk.findingsOf(Station.CUT));
+    look();
+  }
+
+  private void look() {
+    print.setDisable(model.all() || model.tiling().isEmpty());
+    pieces.setText(model.pieces());
+    mat.setLie(model.all() ? Lie.UPRIGHT : Lie.LYING);
+    if (model.all()) {
+      model.laidOut().stream()
+          .map(CutModel.Laid::box)
+          .reduce(Box::with)
+          .ifPresent(it -> mat.fitAnew(it, 40));
+      mat.redraw();
+      return;
+    }
+    model
+        .tiling()
+        .flatMap(it -> it.tiles().stream().map(Tiling.Tile::window).reduce(Box::with))
+        .ifPresent(it -> mat.fitAnew(it, 40));
     mat.redraw();
-  }
-
-  /** The first template of the part that is looked at. */
-  private Optional<Template> ofLooked() {
-    return desk.reckoned().papers().stream()
-        .filter(it -> it.partId().equals(desk.lookedId()))
-        .flatMap(it -> it.templates().stream())
-        .findFirst();
-  }
-
-  private Optional<Template> template() {
-    return Optional.ofNullable(which.getValue());
-  }
-
-  /** How a template is spread over pages; none where it would take too many. */
-  private static Optional<Tiling> tiling(Derived derived, Template template) {
-    Paper paper = derived.project().paper();
-    return Optional.of(template)
-        .filter(it -> Tiling.pages(it, paper) <= Tiling.MOST_PAGES)
-        .map(it -> Tiling.of(it, paper));
   }
 
   private void showList(Derived derived) {
@@ -202,9 +184,14 @@ public final class CutSurface implements Surface {
   }
 
   private void draw(Pen pen) {
-    tiling.ifPresent(it -> drawPages(pen, it));
-    template().ifPresent(it -> drawTemplate(pen, it));
-    tiling.ifPresent(it -> drawLetters(pen, it));
+    if (model.all()) {
+      model.laidOut().forEach(it -> drawLaid(pen, it));
+      tape.mark(pen);
+      return;
+    }
+    model.tiling().ifPresent(it -> drawPages(pen, it));
+    model.template().ifPresent(it -> drawTemplate(pen, it));
+    model.tiling().ifPresent(it -> drawLetters(pen, it));
     tape.mark(pen);
   }
 
@@ -232,6 +219,23 @@ public final class CutSurface implements Surface {
 
   /** Pixels on the screen for a millimetre of a line's width and dashes on paper. */
   private static final double LINE_PX_PER_MM = 5;
+
+  /** One among all: with its name where there is room for it. */
+  private static void drawLaid(Pen pen, CutModel.Laid laid) {
+    for (Stroke stroke : laid.template().strokes()) {
+      pen.stroke(laid.spot().place(stroke.path()), pen.colour(ink(stroke.kind())), 1.1);
+    }
+    String title = laid.template().title();
+    if (laid.box().width() * pen.zoom() > title.length() * LETTER_PX) {
+      pen.words(
+          title,
+          new Point(laid.box().centre().x(), laid.box().minY()),
+          0,
+          9,
+          12,
+          pen.colour(Ink.SOFT));
+    }
+  }
 
   /** With the widths and dashes of the paper, so that the screen reads like it. */
   private static void drawTemplate(Pen pen, Template template) {

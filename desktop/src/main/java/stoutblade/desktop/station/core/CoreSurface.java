@@ -1,7 +1,6 @@
-package stoutblade.desktop.station;
+package stoutblade.desktop.station.core;
 
 import java.util.Optional;
-import java.util.function.BiFunction;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -18,8 +17,10 @@ import stoutblade.desktop.mat.PartDrawing;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
-import stoutblade.edit.Change;
-import stoutblade.edit.Edits;
+import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.station.SectionDesk;
+import stoutblade.desktop.station.SolidDrawing;
+import stoutblade.desktop.station.Surface;
 import stoutblade.project.Station;
 import stoutblade.reckoning.PartReckoning;
 import stoutblade.shape.Point;
@@ -28,6 +29,7 @@ import stoutblade.shape.Point;
 public final class CoreSurface implements Surface {
 
   private final Desk desk;
+  private final CoreModel model;
   private final SectionDesk section;
   private final BorderPane node = new BorderPane();
   private final ComboBox<Rod> rod = new ComboBox<>();
@@ -41,27 +43,33 @@ public final class CoreSurface implements Surface {
   /** The surface. */
   public CoreSurface(Desk desk) {
     this.desk = desk;
+    this.model = new CoreModel(desk);
     this.section = new SectionDesk(desk, Station.CORE, this::draw);
     rod.getItems().setAll(desk.catalogue().rods());
     rod.setConverter(Choices.named(Rod::name));
     rod.setPromptText("Choose a rod or tube");
     rod.setId("rod");
     rod.setPrefWidth(230);
-    rod.setOnAction(event -> choose());
+    rod.setOnAction(
+        event -> {
+          if (!showing && rod.getValue() != null) {
+            model.choose(rod.getValue());
+          }
+        });
     groove.getItems().setAll(Groove.values());
     groove.setConverter(Choices.named(Groove::title));
     groove.setId("groove");
     groove.setOnAction(
         event -> {
           if (!showing && groove.getValue() != null) {
-            desk.perform(Edits.groove(desk.lookedId(), groove.getValue()));
+            model.groove(groove.getValue());
           }
         });
     none.setId("no-core");
-    none.setOnAction(event -> desk.perform(Edits.withoutCore(desk.lookedId())));
-    start = field(Edits::coreStart);
-    end = field(Edits::coreEnd);
-    held = field(Edits::coreHeldAt);
+    none.setOnAction(event -> model.takeOut());
+    start = EntryField.length(desk, model::start);
+    end = EntryField.length(desk, model::end);
+    held = EntryField.length(desk, model::heldAt);
     start.setId("core-start");
     end.setId("core-end");
     held.setId("core-held");
@@ -76,28 +84,6 @@ public final class CoreSurface implements Surface {
             .with("Held at", held));
   }
 
-  private EntryField field(BiFunction<String, Double, Change> edit) {
-    return EntryField.length(desk, mm -> desk.perform(edit.apply(desk.lookedId(), mm)));
-  }
-
-  private void choose() {
-    Rod chosen = rod.getValue();
-    Optional<PartReckoning> part = desk.looked().filter(it -> it.body().isPresent());
-    if (showing || chosen == null || part.isEmpty()) {
-      return;
-    }
-    double length = part.get().body().orElseThrow().length().value();
-    try {
-      CoreChoice first =
-          part.get().part().half()
-              ? CoreChoice.inBlade(chosen.id(), length)
-              : CoreChoice.through(chosen.id(), length);
-      desk.perform(Edits.rod(part.get().id(), chosen.id(), first));
-    } catch (IllegalArgumentException e) {
-      desk.say(e.getMessage());
-    }
-  }
-
   @Override
   public Node node() {
     return node;
@@ -106,9 +92,9 @@ public final class CoreSurface implements Surface {
   @Override
   public void show(Derived derived) {
     Optional<PartReckoning> part = desk.looked();
-    Optional<CoreChoice> core = part.flatMap(it -> it.part().core());
+    Optional<CoreChoice> core = model.core();
     showing = true;
-    rod.setValue(core.flatMap(it -> desk.catalogue().rod(it.rodId())).orElse(null));
+    rod.setValue(model.rod().orElse(null));
     groove.setValue(core.map(CoreChoice::groove).orElse(null));
     showing = false;
     groove.setDisable(core.isEmpty());

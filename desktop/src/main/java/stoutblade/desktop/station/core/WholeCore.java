@@ -1,0 +1,86 @@
+package stoutblade.desktop.station.core;
+
+import stoutblade.core.CoreReckoning;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.mat.Ink;
+import stoutblade.desktop.mat.Pen;
+import stoutblade.desktop.station.PropOverview;
+import stoutblade.feature.Spot;
+import stoutblade.measure.Display;
+import stoutblade.measure.Figure;
+import stoutblade.reckoning.PartReckoning;
+import stoutblade.shape.Point;
+
+/** The cores of all parts of a prop, and where all of it balances. */
+public final class WholeCore implements PropOverview.Content {
+
+  private final Desk desk;
+
+  /** Of the prop that is looked at. */
+  public WholeCore(Desk desk) {
+    this.desk = desk;
+  }
+
+  @Override
+  public String key() {
+    return "core";
+  }
+
+  @Override
+  public String ofAll() {
+    return PropOverview.sizes(desk)
+        + desk.reckoned()
+            .whole()
+            .balance()
+            .map(
+                it ->
+                    "; balances "
+                        + Display.length(it.value(), desk.units())
+                        + " from its lower end")
+            .orElse("");
+  }
+
+  @Override
+  public String of(PartReckoning part) {
+    return part.core()
+        .map(
+            it ->
+                it.rod().name()
+                    + ", "
+                    + shown(it.length())
+                    + "; tip hangs "
+                    + shown(it.droop())
+                    + "; balances "
+                    + shown(it.balance())
+                    + " from its near end")
+        .orElse(part.part().core().isPresent() ? "its core cannot be worked out yet" : "no core");
+  }
+
+  private String shown(Figure figure) {
+    return figure.show(desk.units());
+  }
+
+  @Override
+  public void over(Pen pen) {
+    for (PartReckoning part : desk.reckoned().parts()) {
+      part.core()
+          .ifPresent(
+              core ->
+                  desk.reckoned()
+                      .assembly()
+                      .spots()
+                      .get(part.id())
+                      .forEach(spot -> core(pen, part, core, spot)));
+    }
+  }
+
+  private static void core(Pen pen, PartReckoning part, CoreReckoning core, Spot spot) {
+    double near = part.body().orElseThrow().nearMm();
+    Point from = spot.place(new Point(0, near + core.choice().startMm()));
+    Point to = spot.place(new Point(0, near + core.choice().endMm()));
+    pen.line(from, to, pen.colour(Ink.CORE), Math.max(2, core.diameter().value() * pen.zoom()));
+    Point balance = spot.place(new Point(0, near + core.balance().value()));
+    pen.dot(balance, 7, pen.colour(Ink.PAPER));
+    pen.dot(balance, 5, pen.colour(Ink.MEASURE));
+  }
+}

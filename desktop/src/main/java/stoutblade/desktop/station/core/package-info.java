@@ -1,0 +1,2 @@
+/** Core: which rod, from where to where. */
+package stoutblade.desktop.station.core;

@@ -1,0 +1,2 @@
+/** Finish: the coats in their order. */
+package stoutblade.desktop.station.finish;

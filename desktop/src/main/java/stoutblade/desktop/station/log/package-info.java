@@ -1,0 +1,2 @@
+/** Log: what was built against the plan. */
+package stoutblade.desktop.station.log;
