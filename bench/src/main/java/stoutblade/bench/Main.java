@@ -8,9 +8,9 @@ import org.openjdk.jmh.runner.options.OptionsBuilder;
 import stoutblade.fuzz.Fuzz;
 
 /**
- * Runs the benchmarks: {@code start}, {@code redraw}, {@code reckon}, {@code mesh}, {@code
- * flatten}, {@code plate}, {@code range}, or all of them; or {@code fuzz}, the long runs of {@link
- * Fuzz}.
+ * Runs the benchmarks: {@code start}, {@code redraw}, {@code event}, {@code reckon}, {@code mesh},
+ * {@code flatten}, {@code plate}, {@code range}, or all of them; or {@code fuzz}, the long runs of
+ * {@link Fuzz}.
  */
 public final class Main {
 
@@ -22,6 +22,7 @@ public final class Main {
     switch (which) {
       case "start" -> StartBench.run();
       case "redraw" -> RedrawBench.run();
+      case "event" -> EventBench.run();
       case "reckon" -> jmh(ReckonBench.class);
       case "mesh" -> jmh(MeshBench.class);
       case "flatten" -> jmh(FlattenBench.class);
@@ -39,11 +40,12 @@ public final class Main {
         jmh(StackBench.class);
         jmh(PlateBench.class);
         RangeBench.run();
+        EventBench.run();
         RedrawBench.run();
       }
       default -> {
         System.err.println(
-            "A benchmark is start, redraw, reckon, mesh, flatten, slice, stack, plate, range or"
+            "A benchmark is start, redraw, event, reckon, mesh, flatten, slice, stack, plate, range or"
                 + " fuzz; found '"
                 + which
                 + "'");

@@ -20,16 +20,19 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 /**
  * Works things out one after another, beside the window's thread.
  *
- * <p>Work that is done before the hand notices is waited for, so that most edits are there when the
- * call returns. Longer work goes on beside the window, which shows what is there until then, and
- * can be given up: its result is thrown away, and what waits behind it with it.
+ * <p>Work of a moment is waited for. Longer work goes on beside the window, which shows what is
+ * there until then, and can be given up: its result is thrown away, and what waits behind it with
+ * it.
  */
 public final class Deriver {
 
   private static final System.Logger LOG = System.getLogger(Deriver.class.getName());
 
-  /** What the window's thread waits at most. */
-  private static final Duration PATIENCE = Duration.ofMillis(40);
+  /** What the window's thread waits at most: a small part of a frame. */
+  private static final Duration PATIENCE = Duration.ofMillis(2);
+
+  /** Work that takes longer is told; what is shorter would only flicker. */
+  private static final Duration NOTICED = Duration.ofMillis(150);
 
   private final Supplier<ExecutorService> makeWorker;
   private final Executor window;
@@ -151,7 +154,13 @@ public final class Deriver {
     try {
       result.get(wait.toNanos(), TimeUnit.NANOSECONDS);
     } catch (TimeoutException e) {
-      working.set(turn.name);
+      CompletableFuture.delayedExecutor(NOTICED.toMillis(), TimeUnit.MILLISECONDS, window)
+          .execute(
+              () -> {
+                if (busy && mine == generation) {
+                  working.set(turn.name);
+                }
+              });
       var unused =
           result.whenComplete((value, fault) -> window.execute(() -> take(mine, turn, result)));
       return;

@@ -465,6 +465,7 @@ public final class Desk {
     deriver.stop();
     // The old one may be at work still, on a thread that nobody waits for.
     reckoner = new Reckoner(catalogue(), typeface());
+    derived.set(derived().again());
     say("Stopped. What you see is as it was before.");
   }
 

@@ -59,7 +59,7 @@ class DeriverTest {
     submit(turn("second", () -> "second"));
 
     assertThat(seen).isEmpty();
-    assertThat(deriver.workingProperty().get()).isEqualTo("first");
+    InWindow.until(() -> deriver.workingProperty().get().equals("first"));
     assertThat(deriver.busy()).isTrue();
     latch.countDown();
     InWindow.until(() -> seen.size() == 2);

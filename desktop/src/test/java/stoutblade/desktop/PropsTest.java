@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ComboBox;
@@ -23,7 +24,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import stoutblade.demo.Demo;
+import stoutblade.edit.PropEdit;
 import stoutblade.formats.ProjectFile;
+import stoutblade.part.Bought;
 import stoutblade.part.Part;
 import stoutblade.project.Prop;
 import stoutblade.project.Station;
@@ -221,6 +224,38 @@ class PropsTest extends InWindow {
     until(() -> Math.abs(desk.reckoned().whole().length().orElseThrow().value() - 600) < 0.1);
     assertThat(desk.prop().needed("d6").shape()).isEqualTo(strap);
     assertThat(desk.noticeProperty().get()).contains("Arm strap keeps its size");
+  }
+
+  /** A pipe is as thick as it is sold: it is asked about, and stays where that is left so. */
+  @Test
+  void what_is_bought_is_asked_about_before_a_prop_is_resized(FxRobot robot) {
+    openDemo();
+    look(robot, Demo.TIDEGATE);
+    Part pipe = Part.bought("d90", "Handle pipe", new Bought("pipe", "", 300, 21, 120, 2));
+    fx(
+        () ->
+            desk.perform(
+                PropEdit.of(
+                    "Add it",
+                    prop ->
+                        prop.withParts(
+                            Stream.concat(prop.parts().stream(), Stream.of(pipe)).toList()))));
+    until(() -> desk.prop().part("d90").isPresent());
+    double before = desk.reckoned().whole().length().orElseThrow().value();
+    go(robot, Station.SIZE);
+    until(() -> robot.lookup("#target-length").tryQuery().isPresent());
+
+    type(robot, "#target-length", "60 cm");
+    until(() -> robot.lookup("#kept-d90").tryQuery().isPresent());
+    robot.clickOn("#kept-leave");
+    assertThat(desk.reckoned().whole().length().orElseThrow().value()).isEqualTo(before);
+
+    type(robot, "#target-length", "60 cm");
+    until(() -> robot.lookup("#kept-make").tryQuery().isPresent());
+    robot.clickOn("#kept-make");
+    until(() -> Math.abs(desk.reckoned().whole().length().orElseThrow().value() - 600) < 0.1);
+    assertThat(desk.prop().needed("d90").held()).isTrue();
+    assertThat(desk.prop().needed("d90").shape()).isEqualTo(pipe.shape());
   }
 
   /** With its picture and its wearer, and saved with them. */

@@ -113,7 +113,7 @@ class SlowEditTest extends InWindow {
           }
           return true;
         });
-    assertThat(working()).isTrue();
+    until(this::working);
     robot.clickOn("Stop");
     until(() -> !working());
     assertThat(desk.project().name()).isEqualTo("Name 7");

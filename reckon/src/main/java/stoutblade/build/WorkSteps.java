@@ -36,13 +36,28 @@ public final class WorkSteps {
   }
 
   /**
-   * The steps of one part.
+   * The steps of one part, under ids of the project.
    *
-   * @param scope makes ids of its own to ids of the project
-   * @param name what it is called; empty where it is the only one
-   * @param steps under ids of its own
+   * @param steps each after those it needs, its last one last
    */
-  public record OfPart(Scope scope, String name, List<Step> steps) {}
+  public record OfPart(List<Step> steps) {
+
+    /** Copies the steps. */
+    public OfPart {
+      steps = List.copyOf(steps);
+    }
+
+    /**
+     * Steps that are called after their part.
+     *
+     * @param scope makes ids of the part's own to ids of the project
+     * @param name what the part is called; empty where it is the only one
+     * @param own under ids of its own
+     */
+    public static OfPart of(Scope scope, String name, List<Step> own) {
+      return new OfPart(own.stream().map(it -> scoped(it, scope, name)).toList());
+    }
+  }
 
   /**
    * Puts them together, each after those it needs.
@@ -86,10 +101,8 @@ public final class WorkSteps {
     }
     List<String> last = new ArrayList<>();
     for (OfPart part : parts) {
-      for (Step step : part.steps()) {
-        all.add(scoped(step, part));
-      }
-      last.add(part.scope().id(part.steps().getLast().id()));
+      all.addAll(part.steps());
+      last.add(part.steps().getLast().id());
     }
     StepBuilder pack =
         new StepBuilder(
@@ -108,20 +121,20 @@ public final class WorkSteps {
     return (missing == 1 ? " line" : " lines") + " on the list to buy";
   }
 
-  private static Step scoped(Step step, OfPart part) {
+  private static Step scoped(Step step, Scope scope, String name) {
     String title =
-        part.name().isEmpty()
+        name.isEmpty()
             ? step.title()
-            : part.name()
+            : name
                 + ": "
                 + step.title().substring(0, 1).toLowerCase(Locale.ENGLISH)
                 + step.title().substring(1);
     return new Step(
-        part.scope().id(step.id()),
+        scope.id(step.id()),
         title,
         step.why(),
-        part.scope().of(step.handsOn()).labelled(title),
-        step.needs().stream().map(it -> it.of(part.scope().id(it.stepId()))).toList(),
+        scope.of(step.handsOn()).labelled(title),
+        step.needs().stream().map(it -> it.of(scope.id(it.stepId()))).toList(),
         step.tools(),
         step.cautions(),
         step.glueId(),

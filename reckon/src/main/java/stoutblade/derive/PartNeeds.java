@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import stoutblade.body.Body;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.SheetMaterial;
@@ -26,7 +27,7 @@ import stoutblade.shape.Region;
 import stoutblade.stack.Wish;
 import stoutblade.stock.Shopping;
 
-/** What all parts need, part by part, before it is added up. */
+/** What a part needs, before the needs of all are added up. */
 final class PartNeeds {
 
   private final Catalogue catalogue;
@@ -41,22 +42,29 @@ final class PartNeeds {
     this.catalogue = catalogue;
   }
 
-  static Shopping.Needs of(
-      List<PartReckoning> parts,
-      List<CoatStock> coats,
-      List<Wish.Leftover> leftovers,
-      Catalogue catalogue) {
+  /** What one part needs. */
+  static PartNeeds of(PartReckoning part, Catalogue catalogue) {
     PartNeeds needs = new PartNeeds(catalogue);
-    parts.stream().filter(it -> it.made() > 0).forEach(needs::add);
+    needs.add(part);
+    return needs;
+  }
+
+  /** What all of them need together. */
+  static Shopping.Needs sum(
+      List<PartNeeds> all, List<CoatStock> coats, List<Wish.Leftover> leftovers) {
     return new Shopping.Needs(
-        needs.sheets,
-        needs.strips,
-        needs.lengths,
-        needs.wholes,
-        needs.glued,
-        needs.bedded,
+        together(all, it -> it.sheets),
+        together(all, it -> it.strips),
+        together(all, it -> it.lengths),
+        together(all, it -> it.wholes),
+        together(all, it -> it.glued),
+        together(all, it -> it.bedded),
         coats,
         leftovers);
+  }
+
+  private static <T> List<T> together(List<PartNeeds> all, Function<PartNeeds, List<T>> needs) {
+    return all.stream().flatMap(it -> needs.apply(it).stream()).toList();
   }
 
   private void add(PartReckoning part) {
@@ -120,8 +128,8 @@ final class PartNeeds {
 
   private void cut(PartReckoning part, SheetMaterial foam) {
     String name = part.part().name();
-    if (part.part().strip().isPresent()) {
-      strips.add(new Shopping.Profiled(name, foam, part.made(), part.part().strip().get()));
+    if (part.strip().isPresent()) {
+      strips.add(new Shopping.Profiled(name, foam, part.made(), part.strip().get()));
       return;
     }
     Optional<Layers> stacked = part.layers().filter(own -> !own.onePiece());
@@ -134,22 +142,22 @@ final class PartNeeds {
           .get()
           .panelsByThickness()
           .forEach(
-              (mm, panels) -> sheets.add(new Shopping.Cut(name, foam, mm, part.made(), panels)));
+              (mm, panels) -> sheets.add(Shopping.Cut.of(name, foam, mm, part.made(), panels)));
     } else {
       List<Panel> panels = part.form().map(PlateForm::cutPanels).orElse(part.flat().panels());
-      sheets.add(new Shopping.Cut(name, foam, part.part().thicknessMm(), part.made(), panels));
+      sheets.add(Shopping.Cut.of(name, foam, part.part().thicknessMm(), part.made(), panels));
     }
     part.form().ifPresent(it -> sheets.addAll(laidOn(it, foam, part.made())));
     part.covers()
         .ifPresent(
             own ->
                 sheets.add(
-                    new Shopping.Cut(
+                    Shopping.Cut.of(
                         name, own.foam(), own.thicknessMm(), part.made(), own.panels())));
   }
 
   private static Shopping.Cut band(String name, EdgeBand band, int made) {
-    return new Shopping.Cut(
+    return Shopping.Cut.of(
         name, band.foam(), band.band().thicknessMm(), made, band.panels("Edge band"));
   }
 
@@ -163,7 +171,7 @@ final class PartNeeds {
       Path outer = Path.through(rings.getFirst(), true);
       panels.add(new Panel(part.part().name(), 1, List.of(Edge.free(outer)), holes, List.of()));
     }
-    return new Shopping.Cut(
+    return Shopping.Cut.of(
         part.part().name(), layer.foam(), layer.sheet().thicknessMm(), part.made(), panels);
   }
 
@@ -171,7 +179,7 @@ final class PartNeeds {
   private static List<Shopping.Cut> laidOn(PlateForm form, SheetMaterial foam, int made) {
     List<Shopping.Cut> all = new ArrayList<>();
     for (Map.Entry<Double, List<Panel>> it : form.piecesByThickness().entrySet()) {
-      all.add(new Shopping.Cut(form.blank().name(), foam, it.getKey(), made, it.getValue()));
+      all.add(Shopping.Cut.of(form.blank().name(), foam, it.getKey(), made, it.getValue()));
     }
     return all;
   }

@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import stoutblade.body.Body;
 import stoutblade.build.PartSteps;
@@ -35,6 +36,7 @@ import stoutblade.project.Project;
 import stoutblade.project.Prop;
 import stoutblade.reckoning.Memo;
 import stoutblade.reckoning.Papers;
+import stoutblade.reckoning.Parallel;
 import stoutblade.reckoning.PartReckoning;
 import stoutblade.reckoning.PropReckoner;
 import stoutblade.reckoning.PropReckoning;
@@ -50,7 +52,8 @@ public final class Reckoner {
   private final Typeface typeface;
   private final Map<String, PropReckoner> reckoners = new HashMap<>();
   private final Map<String, Memo<List<Finding>>> findings = new HashMap<>();
-  private final Map<String, Memo<List<Step>>> partSteps = new HashMap<>();
+  private final Map<String, Memo<PartNeeds>> partNeeds = new HashMap<>();
+  private final Map<String, Memo<WorkSteps.OfPart>> partSteps = new HashMap<>();
   private final Memo<List<CoatStock>> coats = new Memo<>();
   private final Memo<Optional<Shopping>> shoppings = new Memo<>();
   private final Memo<Optional<List<Step>>> steps = new Memo<>();
@@ -149,28 +152,32 @@ public final class Reckoner {
     List<String> ids = project.props().stream().map(Prop::id).toList();
     reckoners.keySet().retainAll(ids);
     findings.keySet().retainAll(ids);
-    partSteps
-        .keySet()
-        .retainAll(
-            project.props().stream()
-                .flatMap(
-                    it -> it.parts().stream().map(own -> new PartRef(it.id(), own.id()).path()))
-                .collect(Collectors.toSet()));
-    List<PropReckoning> all = new ArrayList<>();
-    for (Prop prop : project.props()) {
-      all.add(
-          reckoners
-              .computeIfAbsent(prop.id(), id -> new PropReckoner(catalogue, typeface))
-              .of(prop, project.wearer(prop), project.paper(), units));
-    }
-    return List.copyOf(all);
+    Set<String> paths =
+        project.props().stream()
+            .flatMap(it -> it.parts().stream().map(own -> new PartRef(it.id(), own.id()).path()))
+            .collect(Collectors.toSet());
+    partSteps.keySet().retainAll(paths);
+    partNeeds.keySet().retainAll(paths);
+    ids.forEach(it -> reckoners.computeIfAbsent(it, id -> new PropReckoner(catalogue, typeface)));
+    return Parallel.map(
+        project.props(),
+        prop -> reckoners.get(prop.id()).of(prop, project.wearer(prop), project.paper(), units));
   }
 
   // == WHAT IS BOUGHT
 
   private Optional<Shopping> shopping(
       Project project, List<PartReckoning> parts, List<CoatStock> stock) {
-    Shopping.Needs needs = PartNeeds.of(parts, stock, project.leftovers(), catalogue);
+    List<PartNeeds> all =
+        parts.stream()
+            .filter(it -> it.made() > 0)
+            .map(
+                it ->
+                    partNeeds
+                        .computeIfAbsent(it.path(), id -> new Memo<>())
+                        .of(() -> PartNeeds.of(it, catalogue), it))
+            .toList();
+    Shopping.Needs needs = PartNeeds.sum(all, stock, project.leftovers());
     return needs.none() ? Optional.empty() : Optional.of(Shopping.of(needs, catalogue));
   }
 
@@ -222,34 +229,35 @@ public final class Reckoner {
     boolean several = made.size() > 1;
     for (PartReckoning it : made) {
       if (it.made() > 0) {
-        all.add(
-            new WorkSteps.OfPart(
-                it.scope(),
-                named(prop, several ? it.part().name() : ""),
-                steps(it, carrier(it, made), shopping.missing() > 0, units)));
+        String name = named(prop, several ? it.part().name() : "");
+        all.add(steps(it, name, carrier(it, made), shopping.missing() > 0, units));
       }
     }
     return all;
   }
 
   /** The steps of one part, as long as nothing that they read has changed. */
-  private List<Step> steps(
-      PartReckoning part, Optional<Work.Carrier> carrier, boolean buys, Units units) {
+  private WorkSteps.OfPart steps(
+      PartReckoning part, String name, Optional<Work.Carrier> carrier, boolean buys, Units units) {
     return partSteps
         .computeIfAbsent(part.path(), id -> new Memo<>())
         .of(
             () ->
-                PartSteps.of(
-                    new Work(
-                        part.body().orElseThrow(),
-                        part.made(),
-                        part.core(),
-                        part.coats(),
-                        part.choices(),
-                        carrier,
-                        buys,
-                        units),
-                    catalogue),
+                WorkSteps.OfPart.of(
+                    part.scope(),
+                    name,
+                    PartSteps.of(
+                        new Work(
+                            part.body().orElseThrow(),
+                            part.made(),
+                            part.core(),
+                            part.coats(),
+                            part.choices(),
+                            carrier,
+                            buys,
+                            units),
+                        catalogue)),
+            name,
             part.body(),
             part.made(),
             part.core(),

@@ -99,6 +99,11 @@ public final class OutlineEdits {
 
   // == NODES
 
+  /** Adds a node after all that are there. */
+  public static PropEdit append(String id, Node node) {
+    return on(id, "Add a node", it -> it.inserted(it.nodes().size(), node));
+  }
+
   /** Adds a node before the given place. */
   public static PropEdit addNode(String id, int index, Node node) {
     return on(id, "Add a node", it -> it.inserted(index, node));

@@ -3,6 +3,11 @@ package stoutblade.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import stoutblade.develop.Form;
+import stoutblade.develop.Helix;
+import stoutblade.develop.Wraps;
 import stoutblade.journal.Journal;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
@@ -67,6 +72,40 @@ public final class PropEdits {
     return new PropEdit(
         "The whole prop is " + Display.length(mm, Units.METRIC),
         (prop, wearer) -> resize(Reduction.factor(prop, mm)).applyTo(prop, wearer));
+  }
+
+  /**
+   * The same, where some parts keep their size from now on.
+   *
+   * @param held the ids of these parts
+   */
+  public static PropEdit resizeTo(double mm, Set<String> held) {
+    PropEdit keep =
+        PropEdit.of(
+            "Keep sizes",
+            prop ->
+                prop.withParts(
+                    prop.parts().stream()
+                        .map(it -> held.contains(it.id()) ? it.withHeld(true) : it)
+                        .toList()));
+    PropEdit resize = resizeTo(mm);
+    return keep.then(resize).named(resize.name());
+  }
+
+  /**
+   * The parts that usually keep their size and do not yet: what is bought, and what is wound round
+   * a handle, which a hand has to fit.
+   */
+  public static List<Part> usuallyHeld(Prop prop) {
+    return prop.parts().stream()
+        .filter(it -> !it.held())
+        .filter(it -> it.shape() instanceof Bought || wound(it))
+        .toList();
+  }
+
+  private static boolean wound(Part part) {
+    Optional<Form> form = part.formed().map(it -> it.form(part.thicknessMm()));
+    return form.filter(it -> it instanceof Wraps || it instanceof Helix).isPresent();
   }
 
   /** Adds a prop of which nothing is known but who carries it, and what it must pass on the way. */

@@ -99,8 +99,9 @@ public final class PropFindings {
   private List<Finding> cut() {
     List<Finding> own = new ArrayList<>();
     for (Papers papers : prop.papers()) {
-      for (Template template : papers.templates()) {
-        if (Tiling.pages(template, paper) > Tiling.MOST_PAGES) {
+      for (int i = 0; i < papers.templates().size(); i++) {
+        Template template = papers.templates().get(i);
+        if (papers.each().get(i) > Tiling.MOST_PAGES) {
           own.add(tooLarge(papers, template));
         }
         Journal.Printed before = printed.get(prop.path(template));

@@ -48,7 +48,7 @@ final class SheetFindings {
   List<Finding> all() {
     Part own = part.part();
     // What is cut from strip is as wide as that, and not as thick as a sheet.
-    if (own.stack().isEmpty() || own.strip().isPresent()) {
+    if (own.stack().isEmpty() || part.strip().isPresent()) {
       return List.of();
     }
     Set<String> told = new HashSet<>();

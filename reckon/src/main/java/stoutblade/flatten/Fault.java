@@ -21,6 +21,9 @@ import stoutblade.shape.Region;
  */
 public record Fault(Kind kind, int piece, int vertex, double amount, String seam) {
 
+  /** Straight lines stay as they are: far below what anybody cuts. */
+  private static final double STRAIGHT_MM = 1e-6;
+
   /** Edges of a seam that differ by less are eased into each other: our assumption. */
   private static final double EASED_MM = 1;
 
@@ -134,7 +137,7 @@ public record Fault(Kind kind, int piece, int vertex, double amount, String seam
     if (strained.isPresent()) {
       return strained;
     }
-    return Region.crossing(Path.through(piece.flat().outline(), true), 0)
+    return Region.crossing(Path.through(piece.flat().outline(), true), STRAIGHT_MM)
         .map(at -> new Fault(Kind.OVERLAPS, number, nearest(piece, at), 0, ""));
   }
 

@@ -22,7 +22,7 @@ public final class Memo<T> {
    * @throws CancellationException if the thread was told to stop
    */
   public T of(Supplier<T> work, Object... now) {
-    if (Thread.currentThread().isInterrupted()) {
+    if (Parallel.stopped()) {
       throw new CancellationException("stopped");
     }
     if (result.isEmpty() || !same(now)) {

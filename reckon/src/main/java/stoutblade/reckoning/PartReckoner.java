@@ -10,6 +10,7 @@ import stoutblade.catalogue.Rod;
 import stoutblade.catalogue.SheetMaterial;
 import stoutblade.core.CoreReckoning;
 import stoutblade.develop.Developed;
+import stoutblade.develop.Strip;
 import stoutblade.feature.Measures;
 import stoutblade.feature.PlateForm;
 import stoutblade.feature.Typeface;
@@ -52,6 +53,7 @@ final class PartReckoner {
   private final Memo<List<PlateForm.Sliver>> slivers = new Memo<>();
   private final Memo<Developed> flats = new Memo<>();
   private final Memo<Optional<Layers>> layers = new Memo<>();
+  private final Memo<Optional<Strip>> strips = new Memo<>();
   private final Memo<Optional<Body>> bodies = new Memo<>();
   private final Memo<Optional<CoreReckoning>> cores = new Memo<>();
   private final Memo<WorkChoices> choices = new Memo<>();
@@ -88,6 +90,7 @@ final class PartReckoner {
             form,
             part.stack());
     Optional<SheetMaterial> foam = catalogue.sheet(part.materialId());
+    Optional<Strip> strip = strips.of(part::strip, part.shape(), part.stack());
     Optional<Body> body =
         bodies.of(
             () -> body(part, flat, form, layered, foam),
@@ -133,6 +136,7 @@ final class PartReckoner {
               form,
               layered,
               foam,
+              strip,
               body,
               core,
               planned,
@@ -170,7 +174,7 @@ final class PartReckoner {
           return new Papers(
               reckoned.id(),
               templates,
-              templates.stream().mapToLong(it -> Tiling.pages(it, paper)).sum());
+              templates.stream().map(it -> Tiling.pages(it, paper)).toList());
         },
         reckoned,
         paper,

@@ -10,6 +10,7 @@ import stoutblade.catalogue.SheetMaterial;
 import stoutblade.core.CoreReckoning;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Panel;
+import stoutblade.develop.Strip;
 import stoutblade.feature.PlateForm;
 import stoutblade.finish.CoatReckoning;
 import stoutblade.layer.CoverStrips;
@@ -40,6 +41,7 @@ import stoutblade.template.Template;
  * @param form its form, where it is cut along an outline
  * @param layers its layers, where it is cut from some and their foams are known
  * @param foam its foam, where the catalogue has it
+ * @param strip the strip that it is cut from, where it is bought by the length
  * @param body what later stages know of it; empty where there is too little of it
  * @param core its core, where it has one that can be worked out
  * @param coats its coats, as far as the catalogue has them
@@ -59,6 +61,7 @@ public record PartReckoning(
     Optional<PlateForm> form,
     Optional<Layers> layers,
     Optional<SheetMaterial> foam,
+    Optional<Strip> strip,
     Optional<Body> body,
     Optional<CoreReckoning> core,
     List<CoatReckoning> coats,

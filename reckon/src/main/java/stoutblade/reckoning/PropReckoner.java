@@ -1,12 +1,10 @@
 package stoutblade.reckoning;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.feature.Typeface;
@@ -96,9 +94,7 @@ public final class PropReckoner {
   }
 
   private List<Papers> papers(List<PartReckoning> parts, Paper paper, Units units) {
-    return parts.stream()
-        .map(it -> reckoner(it.part()).papers(it, paper, units))
-        .collect(Collectors.toUnmodifiableList());
+    return Parallel.map(parts, it -> reckoners.get(it.id()).papers(it, paper, units));
   }
 
   /**
@@ -116,19 +112,21 @@ public final class PropReckoner {
 
   /** The parts, each worked out anew only where it is another than before. */
   private List<PartReckoning> parts(Prop prop, Assembly assembly) {
-    List<PartReckoning> all = new ArrayList<>();
     reckoners.keySet().retainAll(prop.parts().stream().map(Part::id).toList());
-    for (Part part : prop.parts()) {
-      PartReckoner.Around around =
-          new PartReckoner.Around(
-              prop.id(),
-              prop.part(part.placing().on()),
-              part.cut().flatMap(it -> scale(prop, it)),
-              assembly.made(part),
-              assembly.mirrored(part));
-      all.add(reckoner(part).of(part, around));
-    }
-    return List.copyOf(all);
+    prop.parts().forEach(this::reckoner);
+    return Parallel.map(
+        prop.parts(),
+        part ->
+            reckoners
+                .get(part.id())
+                .of(
+                    part,
+                    new PartReckoner.Around(
+                        prop.id(),
+                        prop.part(part.placing().on()),
+                        part.cut().flatMap(it -> scale(prop, it)),
+                        assembly.made(part),
+                        assembly.mirrored(part))));
   }
 
   private PartReckoner reckoner(Part part) {

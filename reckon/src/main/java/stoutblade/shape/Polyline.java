@@ -107,7 +107,9 @@ public final class Polyline {
   public double length() {
     double sum = 0;
     for (int i = 1; i < xs.length; i++) {
-      sum += Math.hypot(xs[i] - xs[i - 1], ys[i] - ys[i - 1]);
+      double dx = xs[i] - xs[i - 1];
+      double dy = ys[i] - ys[i - 1];
+      sum += Math.sqrt(dx * dx + dy * dy);
     }
     return sum;
   }

@@ -76,11 +76,11 @@ final class SheetsForParts {
     double area = 0;
     List<Box> boxes = new ArrayList<>();
     for (Shopping.Cut cut : cuts) {
-      for (var panel : cut.panels()) {
-        int count = panel.count() * cut.made();
-        area += panel.area() * count;
+      for (Shopping.Cut.Piece piece : cut.pieces()) {
+        int count = piece.count() * cut.made();
+        area += piece.areaMm2() * count;
         for (int i = 0; i < count && boxes.size() < MOST_LAID; i++) {
-          boxes.addAll(lengths(panel.box(), first.foam()));
+          boxes.addAll(lengths(piece.box(), first.foam()));
         }
       }
     }

@@ -18,6 +18,7 @@ import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.part.Bought;
+import stoutblade.shape.Box;
 import stoutblade.stack.Wish;
 
 /**
@@ -62,10 +63,36 @@ public record Shopping(List<Line> lines) {
    * @param foam its foam
    * @param thicknessMm its thickness
    * @param made how many are made
-   * @param panels what is cut for one
+   * @param pieces what is cut for one
    */
   public record Cut(
-      String name, SheetMaterial foam, double thicknessMm, int made, List<Panel> panels) {}
+      String name, SheetMaterial foam, double thicknessMm, int made, List<Piece> pieces) {
+
+    /**
+     * A piece, as far as what is bought asks after it.
+     *
+     * @param areaMm2 its area
+     * @param box the box round it
+     * @param count how many are cut
+     */
+    public record Piece(double areaMm2, Box box, int count) {}
+
+    /** Copies the pieces. */
+    public Cut {
+      pieces = List.copyOf(pieces);
+    }
+
+    /** What is cut along panels. */
+    public static Cut of(
+        String name, SheetMaterial foam, double thicknessMm, int made, List<Panel> panels) {
+      return new Cut(
+          name,
+          foam,
+          thicknessMm,
+          made,
+          panels.stream().map(it -> new Piece(it.area(), it.box(), it.count())).toList());
+    }
+  }
 
   /**
    * A part that is cut from strip.

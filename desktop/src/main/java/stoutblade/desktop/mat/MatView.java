@@ -3,6 +3,7 @@ package stoutblade.desktop.mat;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import javafx.geometry.VPos;
 import javafx.scene.Cursor;
@@ -45,6 +46,7 @@ public final class MatView extends Inks {
   private Consumer<Pen> drawing = pen -> {};
   private Optional<Hand> hand = Optional.empty();
   private Runnable moved = () -> {};
+  private BooleanSupplier pending = () -> false;
   private Units units = Units.METRIC;
   private boolean ruled = true;
   private double zoom = 1;
@@ -101,6 +103,11 @@ public final class MatView extends Inks {
   public void setHand(Hand hand) {
     this.hand = Optional.of(hand);
     setCursor(Cursor.CROSSHAIR);
+  }
+
+  /** Asked after a release whether what it did is still being worked out. */
+  public void setPending(BooleanSupplier pending) {
+    this.pending = pending;
   }
 
   /** Called whenever places on the mat may have moved on the screen. */
@@ -406,7 +413,10 @@ public final class MatView extends Inks {
     }
     holding = false;
     panning = false;
-    redraw();
+    // What was drawn last stays until what the hand did is worked out.
+    if (!pending.getAsBoolean()) {
+      redraw();
+    }
   }
 
   private void scrolled(ScrollEvent event) {

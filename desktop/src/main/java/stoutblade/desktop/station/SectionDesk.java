@@ -62,6 +62,7 @@ public final class SectionDesk extends SplitPane {
     section.setId("section-mat-" + station.number());
     plan.setDrawing(this::drawPlan);
     plan.setHand(new Dragging());
+    plan.setPending(desk::busy);
     section.setDrawing(this::drawSection);
     section.setFocusTraversable(false);
   }

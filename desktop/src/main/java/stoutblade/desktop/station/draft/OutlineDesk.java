@@ -49,6 +49,7 @@ final class OutlineDesk {
     mat.setId("draft-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Drafting());
+    mat.setPending(desk::busy);
     trays.dim().addListener(it -> mat.redraw());
     VBox below = new VBox(trays.selected(), trays.always());
     node.setBottom(below);
@@ -189,8 +190,10 @@ final class OutlineDesk {
     @Override
     public void release(Point place, MouseEvent event) {
       model.release();
-      trays.show();
-      showHow();
+      if (!desk.busy()) {
+        trays.show();
+        showHow();
+      }
     }
 
     @Override

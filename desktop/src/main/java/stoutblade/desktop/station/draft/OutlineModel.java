@@ -43,6 +43,7 @@ final class OutlineModel {
   private int side = -1;
   private String feature = "";
   private boolean wantsParallel;
+  private Optional<Holding> holding = Optional.empty();
   private Optional<Outline> moving = Optional.empty();
   private Optional<Feature> shifting = Optional.empty();
   private Grip grip = new Grip("", 0);
@@ -241,7 +242,7 @@ final class OutlineModel {
       return true;
     }
     if (tracing.get()) {
-      return add(outline().nodes().size(), place, reach, corner);
+      return append(place, reach, corner);
     }
     Optional<Integer> onSide = sideNear(place, reach);
     if (onSide.isEmpty()) {
@@ -278,12 +279,32 @@ final class OutlineModel {
   private boolean add(int index, Point place, double reach, boolean corner) {
     Point at = fitted(index, place, reach);
     Node node = new Node(at, corner || index == 0 ? Node.Kind.CORNER : Node.Kind.CURVE);
+    holding = Optional.of(new Holding(place, reach));
+    return desk.perform(OutlineEdits.addNode(outlineId(), index, node), () -> hold(index));
+  }
+
+  /** Adds a node after those that are there, and after any that are still being worked out. */
+  private boolean append(Point place, double reach, boolean corner) {
+    int index = outline().nodes().size();
+    Node.Kind kind = corner || index == 0 ? Node.Kind.CORNER : Node.Kind.CURVE;
+    holding = Optional.of(new Holding(place, reach));
     return desk.perform(
-        OutlineEdits.addNode(outlineId(), index, node),
-        () -> {
-          select(index);
-          moving = Optional.of(outline());
-        });
+        OutlineEdits.append(outlineId(), new Node(fitted(index, place, reach), kind)),
+        () -> hold(outline().nodes().size() - 1));
+  }
+
+  /** Where a node is held that may still be worked out, and how near, in mm. */
+  private record Holding(Point place, double reach) {}
+
+  /** A node is there now: it follows the pointer, which may have moved or let go since. */
+  private void hold(int index) {
+    select(index);
+    if (holding.isPresent()) {
+      moving = Optional.of(outline());
+      drag(holding.get().place(), holding.get().reach());
+    } else {
+      endAtTip();
+    }
   }
 
   private Optional<Integer> nearest(Point place, double reach) {
@@ -357,6 +378,7 @@ final class OutlineModel {
 
   /** Moves what is held; a node of half an outline snaps to the centre line within the reach. */
   void drag(Point place, double reach) {
+    holding = holding.map(it -> new Holding(place, reach));
     if (shifting.isPresent()) {
       shifting = shifting.map(it -> it.at(Handles.moved(it.where(), grip.handle(), place)));
       return;
@@ -379,11 +401,13 @@ final class OutlineModel {
       }
       return;
     }
+    holding = Optional.empty();
     Optional<Point> to = moving.flatMap(outline -> selectedNode()).map(Node::at);
     moving = Optional.empty();
     to.filter(at -> !at.equals(outline().nodes().get(selected).at()))
-        .ifPresent(at -> desk.perform(OutlineEdits.moveNode(outlineId(), selected, at)));
-    endAtTip();
+        .ifPresentOrElse(
+            at -> desk.perform(OutlineEdits.moveNode(outlineId(), selected, at), this::endAtTip),
+            this::endAtTip);
   }
 
   /** A node on the centre line is the tip of half an outline: the tracing is done. */

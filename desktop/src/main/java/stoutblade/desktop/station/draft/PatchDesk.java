@@ -91,6 +91,7 @@ final class PatchDesk {
     mat.setId("patch-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Pressing());
+    mat.setPending(desk::busy);
     turn =
         EntryField.number(
             desk,

@@ -92,6 +92,7 @@ final class PropDesk {
     mat.setId("prop-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Moving());
+    mat.setPending(desk::busy);
     dim.setPrefWidth(80);
     dim.valueProperty().addListener(it -> mat.redraw());
     copies =

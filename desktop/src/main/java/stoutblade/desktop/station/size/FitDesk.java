@@ -184,7 +184,22 @@ final class FitDesk {
   private boolean resize(double mm) {
     return desk.reckoned().sizing().trueLength().isPresent()
         ? rule(() -> new SizingRule.Target(mm))
-        : perform(() -> PropEdits.resizeTo(mm));
+        : resizeDrafted(mm);
+  }
+
+  /** What usually keeps its size is asked about first. */
+  private boolean resizeDrafted(double mm) {
+    List<Part> usual = PropEdits.usuallyHeld(desk.prop());
+    if (usual.isEmpty() || desk.reckoned().whole().length().isEmpty()) {
+      return perform(() -> PropEdits.resizeTo(mm));
+    }
+    KeptSizes.ask(
+        target,
+        usual,
+        "Make it " + Display.length(mm, desk.units()),
+        held -> perform(() -> PropEdits.resizeTo(mm, held)),
+        this::show);
+    return true;
   }
 
   /** The parts, each with a tick where it keeps its size. */

@@ -103,6 +103,7 @@ final class ModelDesk {
     mat.setId("model-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Spanning());
+    mat.setPending(desk::busy);
     spanLength = EntryField.length(desk, this::known);
     spanLength.setPrefColumnCount(5);
     spanLength.setId("model-length");

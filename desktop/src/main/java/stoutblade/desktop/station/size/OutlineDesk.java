@@ -66,6 +66,7 @@ final class OutlineDesk {
     length = EntryField.length(desk, mm -> desk.perform(SizeEdits.tracingLength(tracingId, mm)));
     length.setId("outline-length");
     mat.setHand(new Picking());
+    mat.setPending(desk::busy);
     tray.with("This outline is", name)
         .with("Drawn in", unit)
         .with("Its length is", length)

@@ -105,6 +105,7 @@ final class PictureDesk {
     mat.setId("size-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Marking());
+    mat.setPending(desk::busy);
     mat.over().getChildren().add(agreement);
     agreement.relocate(44, 10);
     model.setBoxes(this::boxed);

@@ -113,6 +113,7 @@ final class TraceDesk {
     mat.setId("trace-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Picking());
+    mat.setPending(desk::busy);
     tolerance =
         EntryField.length(
             desk,
