@@ -49,8 +49,8 @@ public final class StartProbe {
   public static final class Whole extends App {
 
     @Override
-    public void start(Stage stage) throws java.io.IOException {
-      super.start(stage);
+    protected void opened(Stage stage) throws java.io.IOException {
+      super.opened(stage);
       sayWhenDrawn();
     }
   }

@@ -40,8 +40,8 @@ public final class KilledWindow {
     private int edits;
 
     @Override
-    public void start(Stage stage) throws IOException {
-      super.start(stage);
+    protected void opened(Stage stage) throws IOException {
+      super.opened(stage);
       Timeline hand = new Timeline(new KeyFrame(Duration.millis(MILLIS_BETWEEN), event -> edit()));
       hand.setCycleCount(Timeline.INDEFINITE);
       hand.play();

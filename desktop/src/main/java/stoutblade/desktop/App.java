@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Application;
+import javafx.application.Platform;
 import javafx.stage.Stage;
 import stoutblade.demo.ProjectSource;
 import stoutblade.formats.Autosave;
@@ -27,13 +28,32 @@ public class App extends Application {
     begun = Opening.begin(List.of(arguments));
   }
 
+  /** Shows a window at once; what it opens with comes when it is worked out. */
   @Override
-  public void start(Stage stage) throws IOException {
+  public final void start(Stage stage) {
+    Theme.loadFonts();
+    ProjectWindow.cover(stage);
+    var unused = begun.whenComplete((opening, fault) -> Platform.runLater(() -> open(stage)));
+  }
+
+  private void open(Stage stage) {
+    try {
+      open(stage, Opening.await(begun));
+      opened(stage);
+    } catch (IOException | RuntimeException e) {
+      // Nothing can be shown: said where whoever started it sees it.
+      System.err.println("Stout Blade cannot open: " + e.getMessage());
+      Platform.exit();
+    }
+  }
+
+  /** Called once the first window is there, for what watches it. */
+  protected void opened(Stage stage) throws IOException {}
+
+  private void open(Stage stage, Opening opening) throws IOException {
     Clock clock = Clock.system(ZoneId.systemDefault());
     List<String> named = getParameters().getUnnamed();
     Optional<Path> walk = Optional.ofNullable(getParameters().getNamed().get("walk")).map(Path::of);
-    Theme.loadFonts();
-    Opening opening = Opening.await(begun);
     Windows all = new Windows(clock, opening.autosaves(), Autosave.stateHome());
     windows = Optional.of(all);
     ProjectWindow first = all.first(stage, opening.reckoner(), opening.document(), opening.said());

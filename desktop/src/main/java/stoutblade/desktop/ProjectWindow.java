@@ -8,6 +8,8 @@ import java.util.function.BiConsumer;
 import javafx.application.Platform;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
+import javafx.scene.control.Label;
+import javafx.scene.layout.StackPane;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
 import stoutblade.derive.Reckoner;
@@ -63,6 +65,21 @@ final class ProjectWindow {
             Math.min(WIDE, room.getWidth()),
             Math.min(HIGH, room.getHeight() - FRAME));
     Theme.dress(scene, dark);
+  }
+
+  /** What is seen of a window before there is anything in it: the bench, and whose it is. */
+  static void cover(Stage stage) {
+    Rectangle2D room = Screen.getPrimary().getVisualBounds();
+    Label name = new Label("Stout Blade");
+    name.getStyleClass().add(Style.COVER);
+    StackPane bench = new StackPane(name);
+    bench.getStyleClass().add(Style.BENCH);
+    Scene cover =
+        new Scene(bench, Math.min(WIDE, room.getWidth()), Math.min(HIGH, room.getHeight() - FRAME));
+    Theme.dress(cover, false);
+    stage.setTitle("Stout Blade");
+    stage.setScene(cover);
+    stage.show();
   }
 
   private static Path prints() {

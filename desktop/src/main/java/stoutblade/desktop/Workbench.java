@@ -29,6 +29,7 @@ import stoutblade.demo.Demo;
 import stoutblade.derive.Reckoner;
 import stoutblade.desktop.shell.NamesItem;
 import stoutblade.desktop.shell.Notices;
+import stoutblade.desktop.shell.Panes;
 import stoutblade.desktop.shell.Rack;
 import stoutblade.desktop.shell.Shelf;
 import stoutblade.desktop.shell.Slip;
@@ -219,7 +220,7 @@ public final class Workbench {
   private void showSurface() {
     desk.besideProperty().set(List.of());
     Surface surface = surface();
-    middle.getChildren().setAll(surface.node());
+    Panes.put(middle, surface.node());
     surface.show(desk.derived());
   }
 

@@ -50,8 +50,8 @@ class AppTest {
   public static final class Watched extends App {
 
     @Override
-    public void start(Stage stage) throws IOException {
-      super.start(stage);
+    protected void opened(Stage stage) throws IOException {
+      super.opened(stage);
       new AnimationTimer() {
         private int frames;
 

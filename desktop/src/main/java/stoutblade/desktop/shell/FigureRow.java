@@ -22,6 +22,7 @@ final class FigureRow extends VBox {
   private static final double GAP = 8;
   private static final double LEAST_LABEL = 70;
   private static final Text RULER = new Text();
+  private static final Font VALUE = new Font("Asap SemiBold", 15);
 
   private final Units units;
   private final Label label = new Label();
@@ -84,7 +85,7 @@ final class FigureRow extends VBox {
   }
 
   private static double widthOf(String words) {
-    RULER.setFont(new Font("Asap SemiBold", 15));
+    RULER.setFont(VALUE);
     RULER.setText(words);
     return Math.ceil(RULER.getLayoutBounds().getWidth()) + 2;
   }

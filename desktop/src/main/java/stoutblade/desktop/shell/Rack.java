@@ -1,15 +1,18 @@
 package stoutblade.desktop.shell;
 
 import java.util.ArrayList;
-import java.util.IdentityHashMap;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.function.Supplier;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
@@ -26,6 +29,7 @@ import stoutblade.edit.Edit;
 import stoutblade.edit.PropEdits;
 import stoutblade.measure.Display;
 import stoutblade.part.Part;
+import stoutblade.project.Prop;
 import stoutblade.project.Station;
 import stoutblade.reckoning.PartReckoning;
 import stoutblade.reckoning.PropReckoning;
@@ -61,7 +65,10 @@ public final class Rack extends VBox {
   private final ScrollPane propList = new ScrollPane(propCards);
   private final VBox partCards = new VBox(6);
   private final ScrollPane partList = new ScrollPane(partCards);
-  private IdentityHashMap<Object, Button> cards = new IdentityHashMap<>();
+  private static final String MENU = "stoutblade.rack.menu";
+
+  private final Map<String, Card<PropReckoning>> propRows = new HashMap<>();
+  private final Map<String, Card<PartReckoning>> partRows = new HashMap<>();
 
   /**
    * A rack that follows the desk.
@@ -128,50 +135,57 @@ public final class Rack extends VBox {
   }
 
   private void showProps() {
-    // A card is made anew only where what it shows is another than before: compared by identity.
-    IdentityHashMap<Object, Button> now = new IdentityHashMap<>();
     List<Button> props = new ArrayList<>();
     for (PropReckoning prop : desk.derived().props()) {
-      props.add(kept(prop, now, () -> propCard(prop)));
+      Button card = propRows.computeIfAbsent(prop.id(), id -> propCard(prop)).show(prop);
+      menu(card, List.of(prop.prop().name()), () -> new PropMenu(desk, prop.prop()));
+      props.add(card);
     }
     List<Button> parts = new ArrayList<>();
     for (PartReckoning part : desk.reckoned().parts()) {
-      parts.add(kept(part, now, () -> partCard(part)));
+      Button card = partRows.computeIfAbsent(part.path(), id -> partCard(part)).show(part);
+      menu(card, says(part.part()), () -> new PartMenu(desk, part.part()));
+      parts.add(card);
     }
-    fill(propCards, props);
-    fill(partCards, parts);
-    cards = now;
+    propRows.keySet().retainAll(desk.project().props().stream().map(Prop::id).toList());
+    partRows.keySet().retainAll(desk.derived().parts().stream().map(PartReckoning::path).toList());
+    Panes.put(propCards, props);
+    Panes.put(partCards, parts);
     propList.setPrefHeight(Math.min(props.size(), MOST_PROPS) * PROP_ROW);
     propList.setMinHeight(propList.getPrefHeight());
     mark();
   }
 
-  private static void fill(VBox list, List<Button> wanted) {
-    if (!wanted.equals(list.getChildren())) {
-      list.getChildren().setAll(wanted);
+  /** A card that is there as long as what it is of; drawn anew only where that is another. */
+  private static final class Card<T> {
+
+    private final Button button;
+    private final BiConsumer<Button, T> write;
+    private Optional<T> shown = Optional.empty();
+
+    private Card(Button button, BiConsumer<Button, T> write) {
+      this.button = button;
+      this.write = write;
+    }
+
+    @SuppressWarnings("ReferenceEquality") // what did not change stays the same object
+    private Button show(T now) {
+      if (shown.isEmpty() || shown.get() != now) {
+        shown = Optional.of(now);
+        write.accept(button, now);
+      }
+      return button;
     }
   }
 
-  private Button kept(Object what, IdentityHashMap<Object, Button> now, Supplier<Button> maker) {
-    Button card = Optional.ofNullable(cards.get(what)).orElseGet(maker);
-    now.put(what, card);
-    return card;
-  }
-
   /** A prop: all of it, small. */
-  private Button propCard(PropReckoning prop) {
+  private Card<PropReckoning> propCard(PropReckoning first) {
     MatView picture = small(Lie.UPRIGHT);
     picture.setPrefSize(PROP_WIDE, PROP_HIGH);
     picture.setMinSize(PROP_WIDE, PROP_HIGH);
     picture.setMaxSize(PROP_WIDE, PROP_HIGH);
-    List<Figures.Piece> pieces = Figures.prop(prop, false);
-    picture.setDrawing(pen -> pieces.forEach(it -> pen.stroke(it.path(), pen.colour(Ink.INK), 1)));
-    if (!pieces.isEmpty()) {
-      picture.fit(
-          Box.around(pieces.stream().flatMap(it -> it.path().flattened(1).stream()).toList()), 3);
-    }
-    Button card = new Button(prop.prop().name(), picture);
-    card.setId("prop-" + prop.id());
+    Button card = new Button("", picture);
+    card.setId("prop-" + first.id());
     card.setContentDisplay(ContentDisplay.LEFT);
     card.setAlignment(Pos.CENTER_LEFT);
     card.setMinWidth(0);
@@ -180,9 +194,40 @@ public final class Rack extends VBox {
     card.setPrefHeight(PROP_ROW);
     card.setMinHeight(PROP_ROW);
     card.getStyleClass().addAll(Style.RACK_CARD, Style.RACK_PROP);
-    card.setOnAction(event -> desk.goToWhole(prop.id()));
-    card.setContextMenu(new PropMenu(desk, prop.prop()));
-    return card;
+    card.setOnAction(event -> desk.goToWhole(first.id()));
+    return new Card<>(
+        card,
+        (button, prop) -> {
+          List<Figures.Piece> pieces = Figures.prop(prop, false);
+          picture.setDrawing(
+              pen -> pieces.forEach(it -> pen.stroke(it.path(), pen.colour(Ink.INK), 1)));
+          if (!pieces.isEmpty()) {
+            picture.fit(
+                Box.around(pieces.stream().flatMap(it -> it.path().flattened(1).stream()).toList()),
+                3);
+          } else {
+            picture.redraw();
+          }
+          button.setText(prop.prop().name());
+        });
+  }
+
+  /** What the menu of a part follows from. */
+  private List<Object> says(Part part) {
+    return List.of(
+        part.name(),
+        part.held(),
+        part.placing().copies(),
+        part.placing().mirrored(),
+        desk.project().props().stream().map(Prop::name).toList());
+  }
+
+  /** A menu with a field and ticks is made anew only where it would say something else. */
+  private static void menu(Button button, List<Object> says, Supplier<ContextMenu> made) {
+    if (!says.equals(button.getProperties().get(MENU))) {
+      button.getProperties().put(MENU, says);
+      button.setContextMenu(made.get());
+    }
   }
 
   private MenuButton more(Runnable takeIn) {
@@ -205,33 +250,35 @@ public final class Rack extends VBox {
     return PropEdits.add("Prop " + (desk.project().props().size() + 1), desk.prop().wearerId());
   }
 
-  private Button partCard(PartReckoning reckoned) {
-    Part part = reckoned.part();
-    Optional<Box> box = PartDrawing.box(reckoned);
-    double high =
-        box.filter(it -> it.height() > TALL * it.width()).isPresent() ? TALL_HIGH : PART_HIGH;
+  private Card<PartReckoning> partCard(PartReckoning first) {
     MatView picture = small(Lie.UPRIGHT);
-    picture.setPrefSize(WIDTH - 78, high);
+    picture.setPrefWidth(WIDTH - 78);
     picture.setMaxWidth(WIDTH - 78);
-    picture.setMinHeight(high);
-    picture.setMaxHeight(high);
-    picture.setDrawing(
-        pen -> {
-          PartDrawing.face(pen, reckoned, pen.colour(Ink.FOAM));
-          PartDrawing.edge(pen, reckoned, pen.colour(Ink.INK), 1.2);
-        });
-    box.ifPresent(it -> picture.fit(it, 4));
-    Button card =
-        new Button(part.name() + (reckoned.made() > 1 ? " × " + reckoned.made() : ""), picture);
-    card.setId("part-" + part.id());
+    Button card = new Button("", picture);
+    card.setId("part-" + first.id());
     card.setContentDisplay(ContentDisplay.TOP);
     card.setMinWidth(0);
     card.setMaxWidth(Double.MAX_VALUE);
     card.setWrapText(true);
     card.getStyleClass().add(Style.RACK_CARD);
-    card.setOnAction(event -> desk.goToPart(part.id()));
-    card.setContextMenu(new PartMenu(desk, part));
-    return card;
+    card.setOnAction(event -> desk.goToPart(first.id()));
+    return new Card<>(
+        card,
+        (button, part) -> {
+          Optional<Box> box = PartDrawing.box(part);
+          double high =
+              box.filter(it -> it.height() > TALL * it.width()).isPresent() ? TALL_HIGH : PART_HIGH;
+          picture.setPrefHeight(high);
+          picture.setMinHeight(high);
+          picture.setMaxHeight(high);
+          picture.setDrawing(
+              pen -> {
+                PartDrawing.face(pen, part, pen.colour(Ink.FOAM));
+                PartDrawing.edge(pen, part, pen.colour(Ink.INK), 1.2);
+              });
+          box.ifPresentOrElse(it -> picture.fit(it, 4), picture::redraw);
+          button.setText(part.part().name() + (part.made() > 1 ? " × " + part.made() : ""));
+        });
   }
 
   /** Marks the part and the prop that are looked at. */

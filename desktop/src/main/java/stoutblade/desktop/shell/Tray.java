@@ -1,5 +1,8 @@
 package stoutblade.desktop.shell;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -16,6 +19,9 @@ public final class Tray extends FlowPane {
   /** A control's name, and the box of both. */
   private record Named(Label label, VBox box) {}
 
+  /** What is being laid out; empty where controls are put in at once. */
+  private Optional<List<Node>> laying = Optional.empty();
+
   /** An empty tray. */
   public Tray() {
     super(10, 6);
@@ -25,8 +31,16 @@ public final class Tray extends FlowPane {
 
   /** Puts a control in the tray under a name. */
   public Tray with(String name, Node control) {
-    getChildren().add(named(name, control));
-    return this;
+    return with(named(name, control));
+  }
+
+  /** Lays the tray out anew; what is in it already stays as it is. */
+  public void lay(Runnable fill) {
+    List<Node> laid = new ArrayList<>();
+    laying = Optional.of(laid);
+    fill.run();
+    laying = Optional.empty();
+    Panes.put(this, laid);
   }
 
   /**
@@ -66,7 +80,7 @@ public final class Tray extends FlowPane {
 
   /** Puts a control in the tray that says itself what it is. */
   public Tray with(Node control) {
-    getChildren().add(control);
+    laying.orElseGet(this::getChildren).add(control);
     return this;
   }
 }

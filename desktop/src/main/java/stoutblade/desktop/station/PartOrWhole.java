@@ -6,6 +6,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
 import stoutblade.derive.Derived;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.shell.Panes;
 
 /** A station that shows one part, or all of the prop where that is what is looked at. */
 public final class PartOrWhole implements Surface {
@@ -29,9 +30,7 @@ public final class PartOrWhole implements Surface {
   }
 
   private void turn() {
-    if (!node.getChildren().equals(List.of(now().node()))) {
-      node.getChildren().setAll(now().node());
-    }
+    Panes.put(node, now().node());
   }
 
   @Override

@@ -11,6 +11,7 @@ import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Meshes;
 import stoutblade.desktop.Pictures;
+import stoutblade.desktop.shell.Panes;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Surface;
 
@@ -74,13 +75,13 @@ public final class DraftSurface implements Surface {
     boolean put = model.isEmpty() && put();
     together.setSelected(put);
     if (model.isPresent()) {
-      middle.getChildren().setAll(patch.node());
+      Panes.put(middle, patch.node());
       patch.show(derived, model.get());
     } else if (put) {
-      middle.getChildren().setAll(prop.node());
+      Panes.put(middle, prop.node());
       prop.show(derived);
     } else {
-      middle.getChildren().setAll(outlines.node());
+      Panes.put(middle, outlines.node());
       outlines.show(derived);
     }
   }

@@ -14,6 +14,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.StackPane;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.EntryField;
+import stoutblade.desktop.shell.Panes;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.edit.LayerEdits;
@@ -282,8 +283,34 @@ final class OutlineTrays {
 
   /** Shows the tray of what is selected, and its values. */
   void show() {
+    always.lay(this::ofAll);
+    features.setDisable(!model.outline().drawn() || model.layer().isPresent());
+    Tray now = wholeTray;
+    if (model.feature().isPresent()) {
+      now = featureTray.laidOut(model.feature().get());
+    } else if (model.several().size() > 1) {
+      now = severalTray;
+    } else if (model.selectedNode().isPresent()) {
+      now = nodeTray;
+    } else if (model.side().isPresent()) {
+      now = sideTray;
+      sideTray.lay(this::sides);
+    } else {
+      wholeTray.lay(this::ofWhole);
+    }
+    Panes.put(selected, now);
+    values();
+  }
+
+  private void ofWhole() {
+    wholeTray.with("Length", length).with("Greatest width", width);
+    if (model.half()) {
+      wholeTray.with("At, from the base", station).with("it is wide", stationWidth);
+    }
+  }
+
+  private void ofAll() {
     boolean plate = !model.lies();
-    always.getChildren().clear();
     always.with("Base to tip, one edge", trace);
     if (model.sheets().size() > 1) {
       always.with("Outline of", layer);
@@ -311,31 +338,10 @@ final class OutlineTrays {
     if (desk.reckoned().placement().isPresent()) {
       always.with("Picture", dim);
     }
-    features.setDisable(!model.outline().drawn() || model.layer().isPresent());
-    Tray now = wholeTray;
-    if (model.feature().isPresent()) {
-      now = featureTray.laidOut(model.feature().get());
-    } else if (model.several().size() > 1) {
-      now = severalTray;
-    } else if (model.selectedNode().isPresent()) {
-      now = nodeTray;
-    } else if (model.side().isPresent()) {
-      now = sideTray;
-      sides();
-    } else {
-      wholeTray.getChildren().clear();
-      wholeTray.with("Length", length).with("Greatest width", width);
-      if (model.half()) {
-        wholeTray.with("At, from the base", station).with("it is wide", stationWidth);
-      }
-    }
-    selected.getChildren().setAll(now);
-    values();
   }
 
   /** What is worked into a part lies on its outline; the outline of a layer is cut as it is. */
   private void sides() {
-    sideTray.getChildren().clear();
     sideTray
         .with("Side, length", sideLength)
         .with("Arc, radius (0 straight)", radius)

@@ -25,6 +25,7 @@ import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
+import stoutblade.desktop.shell.Panes;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
@@ -256,7 +257,7 @@ final class PropDesk {
       laidOut = key;
       layOut();
     }
-    below.getChildren().setAll(part().isPresent() ? List.of(chosen) : List.of());
+    Panes.put(below, part().isPresent() ? List.of(chosen) : List.of());
     showing = true;
     part().ifPresent(this::values);
     showing = false;

@@ -1,6 +1,7 @@
 package stoutblade.desktop.station.layers;
 
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -21,6 +22,7 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.Meshes;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.shell.EntryField;
+import stoutblade.desktop.shell.Panes;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Layered;
 import stoutblade.desktop.station.SectionDesk;
@@ -133,10 +135,10 @@ public final class LayersSurface implements Surface {
     views.get(view).setSelected(true);
     pulling.setVisible(view == LayersModel.View.APART);
     switch (view) {
-      case SECTION -> middle.getChildren().setAll(section);
-      case APART -> middle.getChildren().setAll(apart.node());
-      case FINISHED, OFF -> middle.getChildren().setAll(finished.node());
-      case FIND -> middle.getChildren().setAll(find.node());
+      case SECTION -> Panes.put(middle, section);
+      case APART -> Panes.put(middle, apart.node());
+      case FINISHED, OFF -> Panes.put(middle, finished.node());
+      case FIND -> Panes.put(middle, find.node());
     }
     // Behind another view the section still tells its figures.
     section.show(derived, desk.looked());
@@ -156,9 +158,9 @@ public final class LayersSurface implements Surface {
     stack.show();
     profile.show(at);
     if (view == LayersModel.View.FIND || layered.isEmpty()) {
-      below.getChildren().clear();
+      Panes.put(below, List.of());
     } else {
-      below.getChildren().setAll(stack.node(), profile.tray());
+      Panes.put(below, List.of(stack.node(), profile.tray()));
     }
   }
 

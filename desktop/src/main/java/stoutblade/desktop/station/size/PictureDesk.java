@@ -27,6 +27,7 @@ import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
+import stoutblade.desktop.shell.Panes;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Figures;
@@ -275,7 +276,7 @@ final class PictureDesk {
     Tool up = model.toolProperty().get();
     if (up != null) {
       how.setText(up.how());
-      lower.getChildren().setAll(how);
+      Panes.put(lower, how);
       mat.redraw();
       return;
     }
@@ -288,9 +289,7 @@ final class PictureDesk {
         ruler.isPresent()
             ? rulerTray.node()
             : measure.isPresent() ? measureTray : cameraUp ? cameraTray.node() : pictureTray;
-    if (!lower.getChildren().contains(wanted)) {
-      lower.getChildren().setAll(wanted);
-    }
+    Panes.put(lower, wanted);
     mat.redraw();
   }
 
