@@ -54,7 +54,12 @@ public class App extends Application {
     Clock clock = Clock.system(ZoneId.systemDefault());
     List<String> named = getParameters().getUnnamed();
     Optional<Path> walk = Optional.ofNullable(getParameters().getNamed().get("walk")).map(Path::of);
-    Windows all = new Windows(clock, opening.autosaves(), Autosave.stateHome());
+    Windows all =
+        new Windows(
+            clock,
+            opening.autosaves(),
+            Autosave.stateHome(),
+            walk.isPresent() ? Optional.empty() : Optional.of(Autosave.stateHome()));
     windows = Optional.of(all);
     ProjectWindow first = all.first(stage, opening.reckoner(), opening.document(), opening.said());
     first.bench().offer(opening.left());

@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Optional;
 import java.util.function.BiConsumer;
+import javafx.application.ColorScheme;
 import javafx.application.Platform;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
@@ -32,6 +33,7 @@ final class ProjectWindow {
   private final Scene scene;
   private final Workbench bench;
   private final Optional<Keeper> keeper;
+  private final Optional<Path> memory;
   private boolean dark;
 
   ProjectWindow(
@@ -41,8 +43,12 @@ final class ProjectWindow {
       Document document,
       Optional<Autosave> autosave,
       OpenFiles files,
+      Optional<Path> memory,
       BiConsumer<Workbench, Autosave.Left> restore) {
     this.stage = stage;
+    this.memory = memory;
+    Optional<Remembered> before = memory.flatMap(Remembered::read);
+    this.dark = before.map(Remembered::dark).orElseGet(ProjectWindow::systemIsDark);
     this.keeper =
         autosave.map(
             it -> new Keeper(it, fault -> Platform.runLater(() -> bench().desk().kept(fault))));
@@ -58,13 +64,37 @@ final class ProjectWindow {
             new Workbench.Home(Autosave.stateHome(), files),
             left -> restore.accept(bench(), left),
             this::switchTheme);
+    before.map(Remembered::units).ifPresent(desk.unitsProperty()::set);
     Rectangle2D room = Screen.getPrimary().getVisualBounds();
     this.scene =
         new Scene(
             bench.root(),
-            Math.min(WIDE, room.getWidth()),
-            Math.min(HIGH, room.getHeight() - FRAME));
+            Math.min(before.map(Remembered::wide).orElse(WIDE), room.getWidth()),
+            Math.min(before.map(Remembered::high).orElse(HIGH), room.getHeight() - FRAME));
+    before.ifPresent(
+        it -> {
+          stage.setX(it.left());
+          stage.setY(it.top());
+        });
     Theme.dress(scene, dark);
+  }
+
+  private static boolean systemIsDark() {
+    return Platform.getPreferences().getColorScheme() == ColorScheme.DARK;
+  }
+
+  /** What the next window opens like. */
+  private void remember() {
+    memory.ifPresent(
+        it ->
+            new Remembered(
+                    scene.getWidth(),
+                    scene.getHeight(),
+                    stage.getX(),
+                    stage.getY(),
+                    dark,
+                    bench.desk().units())
+                .write(it));
   }
 
   /** What is seen of a window before there is anything in it: the bench, and whose it is. */
@@ -76,7 +106,7 @@ final class ProjectWindow {
     bench.getStyleClass().add(Style.BENCH);
     Scene cover =
         new Scene(bench, Math.min(WIDE, room.getWidth()), Math.min(HIGH, room.getHeight() - FRAME));
-    Theme.dress(cover, false);
+    Theme.dress(cover, systemIsDark());
     stage.setTitle("Stout Blade");
     stage.setScene(cover);
     stage.show();
@@ -138,6 +168,7 @@ final class ProjectWindow {
 
   /** Ends what runs for it; nothing is left behind. */
   void close() {
+    remember();
     bench.stop();
     keeper.ifPresent(
         it -> {

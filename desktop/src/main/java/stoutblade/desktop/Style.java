@@ -15,6 +15,9 @@ public final class Style {
   public static final String SLIP = "slip";
   public static final String SLIP_TITLE = "slip-title";
   public static final String FIGURE = "figure";
+  public static final String FIGURE_LARGE = "figure-large";
+  public static final String FIGURE_CHANGE = "figure-change";
+  public static final String FIGURE_GROUP = "figure-group";
   public static final String FIGURE_LABEL = "figure-label";
   public static final String FIGURE_VALUE = "figure-value";
   public static final String WORKING = "working";

@@ -22,9 +22,16 @@ final class Windows {
   private final Clock clock;
   private final Path autosaves;
   private final OpenFiles files;
+  private final Optional<Path> memory;
   private final List<ProjectWindow> open = new ArrayList<>();
 
-  Windows(Clock clock, Path autosaves, Path home) {
+  /**
+   * No windows yet.
+   *
+   * @param memory where it is written how a window was closed; empty where each opens alike
+   */
+  Windows(Clock clock, Path autosaves, Path home, Optional<Path> memory) {
+    this.memory = memory;
     this.clock = clock;
     this.autosaves = autosaves;
     this.files = new OpenFiles(home.resolve("open"));
@@ -57,7 +64,7 @@ final class Windows {
   private ProjectWindow window(
       Stage stage, Reckoner reckoner, Document document, Optional<Autosave> autosave) {
     ProjectWindow window =
-        new ProjectWindow(stage, clock, reckoner, document, autosave, files, this::restore);
+        new ProjectWindow(stage, clock, reckoner, document, autosave, files, memory, this::restore);
     open.add(window);
     stage.setOnHidden(event -> closed(window));
     window.show();

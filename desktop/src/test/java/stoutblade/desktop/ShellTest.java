@@ -29,6 +29,7 @@ import org.testfx.util.WaitForAsyncUtils;
 import stoutblade.demo.Demo;
 import stoutblade.edit.Edits;
 import stoutblade.edit.LayerEdits;
+import stoutblade.edit.OutlineEdits;
 import stoutblade.project.First;
 import stoutblade.project.Station;
 
@@ -119,6 +120,30 @@ class ShellTest extends InWindow {
     assertThat(desk.project()).isEqualTo(before);
     assertThat(bench.tasks().running()).isEmpty();
     verify(dialogs, never()).leave();
+  }
+
+  /** What just changed says by how much, until something else is edited. */
+  @Test
+  void a_figure_that_changed_says_by_how_much(FxRobot robot) {
+    openDemo();
+    go(robot, Station.DRAFT);
+    fx(
+        () -> {
+          desk.goToPart(Demo.LEAF);
+          return true;
+        });
+    fx(() -> desk.perform(OutlineEdits.length(Demo.LEAF, 620)));
+
+    until(() -> robot.lookup(".figure-change").queryAll().stream().anyMatch(Node::isVisible));
+    Label change =
+        robot.lookup(".figure-change").queryAllAs(Label.class).stream()
+            .filter(Node::isVisible)
+            .findFirst()
+            .orElseThrow();
+    assertThat(change.getText()).startsWith("+").endsWith(" mm");
+
+    fx(() -> desk.perform(Edits.name("Another name")));
+    until(() -> robot.lookup(".figure-change").queryAll().stream().noneMatch(Node::isVisible));
   }
 
   @Test

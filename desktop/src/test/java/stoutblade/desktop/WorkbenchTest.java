@@ -171,6 +171,7 @@ class WorkbenchTest extends InWindow {
   void a_figure_opens_its_working_and_the_inputs_theirs(FxRobot robot) {
     openDemo();
     go(robot, Station.CORE);
+    robot.clickOn("#figures-core");
     robot.clickOn("#figure-p1-d7-core-depth");
     until(() -> !robot.lookup("= 10 mm ÷ 2").queryAll().isEmpty());
 

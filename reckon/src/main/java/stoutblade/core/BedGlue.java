@@ -35,7 +35,7 @@ public final class BedGlue {
     return Figure.computed(
         id,
         "Glue round one core",
-        Quantity.VOLUME,
+        Quantity.FLUID,
         "(%spi * (%s + {%s}) * {%s}) * {%s}%s"
             .formatted(corners, across, gap.id(), gap.id(), inFoam.id(), foams ? " / 3" : ""),
         foams

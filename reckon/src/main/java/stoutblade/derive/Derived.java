@@ -13,6 +13,9 @@ import stoutblade.finding.Finding;
 import stoutblade.finish.CoatStock;
 import stoutblade.journal.Comparison;
 import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
+import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
 import stoutblade.project.Project;
 import stoutblade.project.Station;
 import stoutblade.reckoning.PartReckoning;
@@ -100,9 +103,11 @@ public record Derived(
     List<Figure> figures = new ArrayList<>();
     switch (station) {
       case SIZE, DRAFT, LAYERS, CORE -> {}
-      case CUT ->
-          shopping.ifPresent(
-              it -> it.lines().forEach(line -> figures.addAll(List.of(line.need(), line.buy()))));
+      case CUT -> {
+        figures.addAll(totals());
+        shopping.ifPresent(
+            it -> it.lines().forEach(line -> figures.addAll(List.of(line.need(), line.buy()))));
+      }
       case BUILD ->
           plan.ifPresent(
               it -> {
@@ -115,6 +120,32 @@ public record Derived(
       case LOG -> figures.addAll(comparison.figures());
     }
     return figures;
+  }
+
+  /** How many sheets are bought and how many pages printed, for all props. */
+  private List<Figure> totals() {
+    List<Figure> all = new ArrayList<>();
+    List<Figure> sheets =
+        shopping.stream()
+            .flatMap(it -> it.lines().stream())
+            .map(Shopping.Line::buy)
+            .filter(it -> it.id().endsWith(".sheets"))
+            .toList();
+    if (!sheets.isEmpty()) {
+      all.add(Figure.sum("cut.all-sheets", "Sheets to buy, in all", Quantity.COUNT, sheets));
+    }
+    if (pages() > 0) {
+      all.add(
+          Figure.found(
+              "cut.all-pages",
+              "Pages to print, in all",
+              (double) pages(),
+              Quantity.COUNT,
+              "pages of all templates of all props, on the paper in use",
+              Source.GEOMETRY,
+              Uncertainty.NONE));
+    }
+    return all;
   }
 
   /** What is used up of a coating. */

@@ -130,7 +130,7 @@ public final class SizeEdits {
   }
 
   public static PropEdit distance(String id, Optional<Stated> mm) {
-    return onPicture("From the lens to the prop", id, it -> it.withDistance(mm));
+    return onPicture("Camera distance", id, it -> it.withDistance(mm));
   }
 
   public static PropEdit markingPrecision(String id, double px) {
@@ -338,6 +338,6 @@ public final class SizeEdits {
   }
 
   public static PropEdit passages(List<Passage> passages) {
-    return on("On the way", size -> size.withPassages(passages));
+    return on("Transport", size -> size.withPassages(passages));
   }
 }

@@ -106,7 +106,7 @@ final class PartFindings {
           new Point(0, 0),
           Severity.NEXT,
           "Trace " + part.name(),
-          "Press T, then click along its edge from the base to the tip; the other half follows.",
+          "Click T, then click along its edge from the base to the tip; the other half follows.",
           List.of());
       return;
     }

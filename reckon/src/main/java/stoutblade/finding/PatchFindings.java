@@ -129,7 +129,7 @@ public final class PatchFindings {
   }
 
   private static String forgiven(double forgives) {
-    return "the foam forgives "
+    return "the foam stretches up to "
         + percent(forgives)
         + ". A dart takes out what is too much; a seam across makes flatter pieces.";
   }

@@ -434,7 +434,7 @@ final class SizeFindings {
         "It does not go through: " + passage,
         "The longest piece measures "
             + fit.piece().show(units)
-            + "; straight or aslant it does not go in. Mind handles and padding as well.",
+            + "; straight or at an angle it does not go in. Mind handles and padding as well.",
         mends);
   }
 

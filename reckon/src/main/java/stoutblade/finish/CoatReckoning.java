@@ -48,7 +48,7 @@ public record CoatReckoning(Coating coating, Figure coats, Figure need, Figure o
         Figure.computed(
             id + ".need",
             coating.name() + ": needed",
-            Quantity.VOLUME,
+            Quantity.FLUID,
             "{%s.coats} * %s".formatted(id, perCoat),
             Source.GEOMETRY,
             coats,
@@ -60,7 +60,7 @@ public record CoatReckoning(Coating coating, Figure coats, Figure need, Figure o
         Figure.computed(
             id + ".one",
             coating.name() + ": one coat",
-            Quantity.VOLUME,
+            Quantity.FLUID,
             perCoat,
             Source.GEOMETRY,
             surface,

@@ -33,26 +33,26 @@ public record CoatStock(
         Figure.sum(
             id + ".need",
             coating.name() + ": needed for all parts",
-            Quantity.VOLUME,
+            Quantity.FLUID,
             parts.stream().map(CoatReckoning::need).toList());
     Figure one =
         Figure.sum(
             id + ".one",
             coating.name() + ": one coat",
-            Quantity.VOLUME,
+            Quantity.FLUID,
             parts.stream().map(CoatReckoning::one).toList());
     Figure onShelf =
         Figure.given(
             id + ".shelf",
             coating.name() + ": on the shelf",
             onShelfMm3,
-            Quantity.VOLUME,
+            Quantity.FLUID,
             Source.measured("stated in this project"));
     Figure missing =
         Figure.computed(
             id + ".missing",
             coating.name() + ": missing",
-            Quantity.VOLUME,
+            Quantity.FLUID,
             "max(0, {%s.need} - {%s.shelf})".formatted(id, id),
             Source.GEOMETRY,
             need,

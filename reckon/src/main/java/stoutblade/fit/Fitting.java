@@ -188,7 +188,7 @@ public record Fitting(
       Figure hand = BodyMeasure.HAND_LENGTH.of(wearer, wearer.height());
       return Figure.computed(
           "fit.back",
-          "On the back, aslant: lower end above the floor",
+          "On the back, at an angle: lower end above the floor",
           Quantity.LENGTH,
           "{"
               + shoulder.id()

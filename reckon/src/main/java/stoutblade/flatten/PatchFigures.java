@@ -39,7 +39,7 @@ public final class PatchFigures {
             "one over the greater singular value of the way each face is laid flat"),
         Figure.given(
             "patch.forgives",
-            "Foam forgives, as a share",
+            "Foam stretches up to, as a share",
             forgives,
             Quantity.RATIO,
             Source.assumption("warmed foam takes so much without springing back; try a scrap")),

@@ -28,6 +28,7 @@ public final class Display {
       case LENGTH -> length(value, units);
       case AREA -> area(value, units);
       case VOLUME -> volume(value, units);
+      case FLUID -> fluid(value, units);
       case MASS -> mass(value, units);
       case ANGLE -> decimal(Math.toDegrees(value), 1) + "°";
       case DURATION -> duration(value);
@@ -128,6 +129,20 @@ public final class Display {
     return fraction(mm, units.denominator());
   }
 
+  /**
+   * The unit in which a length is written, for what is typed over it without one: whoever reads 170
+   * cm and types 175 means centimetres. Feet and inches are typed over in inches.
+   *
+   * @param mm the length in mm
+   * @return mm in that unit
+   */
+  public static double lengthUnitMm(double mm, Units units) {
+    if (!units.metric()) {
+      return Units.MM_PER_INCH;
+    }
+    return length(mm, units).endsWith("cm") ? 10 : 1;
+  }
+
   private static String fraction(double mm, int denominator) {
     long parts = Math.round(Math.abs(mm) / Units.MM_PER_INCH * denominator);
     String sign = mm < 0 && parts > 0 ? "-" : "";
@@ -160,7 +175,16 @@ public final class Display {
         : decimal(mm2 / MM2_PER_SQUARE_FOOT, 2) + " sq ft";
   }
 
+  /** Foam is not poured: its volume is in cubes. */
   private static String volume(double mm3, Units units) {
+    if (units.metric()) {
+      return decimal(mm3 / 1000, Math.abs(mm3) < 1e4 ? 1 : 0) + " cm³";
+    }
+    double cubicInches = mm3 / Math.pow(Units.MM_PER_INCH, 3);
+    return decimal(cubicInches, Math.abs(cubicInches) < 10 ? 2 : 1) + " cu in";
+  }
+
+  private static String fluid(double mm3, Units units) {
     if (units.metric()) {
       return Math.abs(mm3) < 1e4 ? decimal(mm3 / 1000, 1) + " ml" : decimal(mm3 / 1000, 0) + " ml";
     }

@@ -4,7 +4,10 @@ package stoutblade.measure;
 public enum Quantity {
   LENGTH("mm"),
   AREA("mm²"),
+  /** Of what is solid: foam, wood. */
   VOLUME("mm³"),
+  /** Of what is poured or spread: paint, glue, resin. */
+  FLUID("mm³"),
   MASS("g"),
   ANGLE("rad"),
   DURATION("min"),

@@ -59,7 +59,7 @@ public record PictureSize(
                 Sizing.sized(
                     "size." + scale.reference().id() + "." + rest + ".made",
                     label,
-                    scale.length(rest, label + ", in its own world", mark.points()),
+                    scale.length(rest, label + ", in the original", mark.points()),
                     factor));
   }
 

@@ -204,15 +204,12 @@ public final class Scale {
         .map(
             it ->
                 it.figure(
-                    id("distance"),
-                    "From the lens to the prop",
-                    Quantity.LENGTH,
-                    Source.measured("stated")))
+                    id("distance"), "Camera distance", Quantity.LENGTH, Source.measured("stated")))
         .orElseGet(
             () ->
                 Figure.given(
                     id("distance"),
-                    "From the lens to the prop",
+                    "Camera distance",
                     3000,
                     Quantity.LENGTH,
                     Source.assumption("nobody said: about 3 m is usual for a standing figure"),

@@ -92,8 +92,7 @@ public record Sizing(
     return lengths.isEmpty()
         ? Optional.empty()
         : Optional.of(
-            Weighed.of(
-                TRUE_ID, "Whole prop in its own world", Quantity.LENGTH, lengths, List.of()));
+            Weighed.of(TRUE_ID, "Length in the original", Quantity.LENGTH, lengths, List.of()));
   }
 
   private static Figure factor(
@@ -107,7 +106,7 @@ public record Sizing(
                   () ->
                       Figure.given(
                           FACTOR_ID,
-                          "Enlarged by",
+                          "Scale",
                           1,
                           Quantity.RATIO,
                           Source.assumption(
@@ -119,7 +118,7 @@ public record Sizing(
     if (stature.id().equals(wearer.id())) {
       return Figure.given(
           FACTOR_ID,
-          "Enlarged by",
+          "Scale",
           1,
           Quantity.RATIO,
           Source.practice("the wearer is the character: both rules give the same size"));
@@ -133,7 +132,7 @@ public record Sizing(
             Source.DECIDED);
     return Figure.computed(
         FACTOR_ID,
-        "Enlarged by",
+        "Scale",
         Quantity.RATIO,
         "1 + {size.share} * ({" + wearer.id() + "} / {" + stature.id() + "} - 1)",
         Source.practice(
@@ -150,7 +149,7 @@ public record Sizing(
             "size.target", "Length aimed at", target.lengthMm(), Quantity.LENGTH, Source.DECIDED);
     return Figure.computed(
         FACTOR_ID,
-        "Enlarged by",
+        "Scale",
         Quantity.RATIO,
         "{size.target} / {" + trueLength.id() + "}",
         Source.GEOMETRY,

@@ -204,7 +204,7 @@ public final class Exact {
   /** Brings nodes in line with the first of them. */
   public static Outline aligned(Outline outline, List<Integer> indices, Line line) {
     if (indices.size() < 2) {
-      throw new IllegalArgumentException("Choose two nodes or more: press them with Ctrl held");
+      throw new IllegalArgumentException("Choose two nodes or more: click them with Ctrl held");
     }
     Point first = outline.node(indices.getFirst()).at();
     Outline changed = outline;
@@ -223,7 +223,7 @@ public final class Exact {
   public static Outline spaced(Outline outline, List<Integer> indices) {
     Set<Integer> order = new TreeSet<>(indices);
     if (order.size() < 3) {
-      throw new IllegalArgumentException("Choose three nodes or more: press them with Ctrl held");
+      throw new IllegalArgumentException("Choose three nodes or more: click them with Ctrl held");
     }
     List<Integer> in = new ArrayList<>(order);
     Point from = outline.node(in.getFirst()).at();

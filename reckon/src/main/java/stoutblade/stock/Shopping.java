@@ -215,7 +215,7 @@ public record Shopping(List<Line> lines) {
             glue.id().equals(Glue.FOR_LAYERS)
                 ? "Cement for all glue faces"
                 : glue.name() + " for its faces",
-            Quantity.VOLUME,
+            Quantity.FLUID,
             "(" + sum + ") * {" + spread.id() + "}",
             Source.GEOMETRY,
             inputs.toArray(Figure[]::new));
@@ -237,7 +237,7 @@ public record Shopping(List<Line> lines) {
         Figure.computed(
             id + ".need",
             cores.size() == 1 ? "Glue to bed the core" : "Glue to bed the cores",
-            Quantity.VOLUME,
+            Quantity.FLUID,
             String.join(" + ", sum),
             Source.GEOMETRY,
             inputs.toArray(Figure[]::new));
@@ -251,7 +251,7 @@ public record Shopping(List<Line> lines) {
             id + ".holds",
             "A container holds",
             containerMm3,
-            Quantity.VOLUME,
+            Quantity.FLUID,
             Source.assumption("a usual small container"));
     Figure buy =
         Figure.computed(
@@ -272,7 +272,7 @@ public record Shopping(List<Line> lines) {
             id + ".holds",
             "A container holds",
             coats.coating().containerMm3(),
-            Quantity.VOLUME,
+            Quantity.FLUID,
             Source.catalogue(coats.coating().name()));
     Figure buy =
         Figure.computed(

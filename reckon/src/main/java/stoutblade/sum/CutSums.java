@@ -231,7 +231,7 @@ final class CutSums {
     Figure ratio =
         Figure.computed(
             "print.ratio",
-            "Enlarged by",
+            "Scale",
             Quantity.RATIO,
             "{print.real} / {print.printed}",
             Source.GEOMETRY,

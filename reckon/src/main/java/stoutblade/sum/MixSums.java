@@ -286,7 +286,7 @@ final class MixSums {
         Figure.computed(
             "glue.needed",
             "Glue to put in",
-            Quantity.VOLUME,
+            Quantity.FLUID,
             "{glue.gap} / {glue.swells}",
             Source.practice("glue that foams to three times its volume fills a third of the gap"),
             gap,

@@ -42,6 +42,20 @@ class DisplayLaws {
     }
   }
 
+  /** Whoever reads 170 cm and types 175 means centimetres. */
+  @Property
+  void a_bare_number_typed_over_a_length_is_in_the_unit_that_it_shows(
+      @ForAll @Scale(6) @DoubleRange(min = 0, max = 5000) double mm) {
+    String shown = Display.length(mm, Units.METRIC);
+    String bare = shown.substring(0, shown.indexOf(' '));
+
+    double read = LengthEntry.parse(bare, Display.lengthUnitMm(mm, Units.METRIC));
+
+    assertThat(read).isEqualTo(LengthEntry.parse(shown, Units.METRIC));
+    assertThat(LengthEntry.parse("5", Display.lengthUnitMm(mm, Units.INCHES)))
+        .isEqualTo(5 * Units.MM_PER_INCH);
+  }
+
   @Property
   void switching_units_changes_no_value(
       @ForAll @Scale(6) @DoubleRange(min = 0, max = 5000) double mm) {

@@ -43,7 +43,10 @@ class DisplayTest {
   void shows_other_quantities_in_units_that_people_use() {
     assertThat(Display.show(0.119e6, Quantity.AREA, Units.METRIC)).isEqualTo("0.119 m²");
     assertThat(Display.show(55_750, Quantity.AREA, Units.METRIC)).isEqualTo("557.5 cm²");
-    assertThat(Display.show(46_000, Quantity.VOLUME, Units.METRIC)).isEqualTo("46 ml");
+    assertThat(Display.show(46_000, Quantity.FLUID, Units.METRIC)).isEqualTo("46 ml");
+    assertThat(Display.show(46_000, Quantity.VOLUME, Units.METRIC)).isEqualTo("46 cm³");
+    // 1 in³ is 16.387 cm³ (from the inch of exactly 25.4 mm).
+    assertThat(Display.show(16_387.064, Quantity.VOLUME, Units.INCHES)).isEqualTo("1 cu in");
     assertThat(Display.show(2450, Quantity.MASS, Units.METRIC)).isEqualTo("2.45 kg");
     assertThat(Display.show(Math.PI / 4, Quantity.ANGLE, Units.METRIC)).isEqualTo("45°");
     assertThat(Display.show(135, Quantity.DURATION, Units.METRIC)).isEqualTo("2 h 15 min");

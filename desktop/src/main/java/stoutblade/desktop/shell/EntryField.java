@@ -75,13 +75,23 @@ public final class EntryField extends TextField {
         });
   }
 
-  /** A field for a length in mm, in the units in use. */
+  /**
+   * A field for a length in mm, in the units in use. What is typed without a unit is in the one
+   * that the field shows; where it shows nothing, in mm or inches, as its prompt says.
+   */
   public static EntryField length(Desk desk, DoublePredicate commit) {
-    return new EntryField(
-        desk,
-        text -> LengthEntry.parse(text, desk.units()),
-        mm -> Display.length(mm, desk.units()),
-        commit);
+    EntryField[] own = {null};
+    own[0] =
+        new EntryField(
+            desk,
+            text -> LengthEntry.parse(text, own[0].unitMm()),
+            mm -> Display.length(mm, desk.units()),
+            commit);
+    return own[0];
+  }
+
+  private double unitMm() {
+    return Display.lengthUnitMm(shown ? value : 0, desk.units());
   }
 
   /** A field for a plain number. */

@@ -10,6 +10,7 @@ import javafx.scene.layout.VBox;
 import javafx.scene.text.Font;
 import javafx.scene.text.Text;
 import stoutblade.desktop.Style;
+import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
 
@@ -20,6 +21,10 @@ final class FigureRow extends VBox {
   private static final double WIDTH = 262;
   private static final double INDENT = 17;
   private static final double GAP = 8;
+
+  /** How much wider a value is where it stands large. */
+  private static final double LARGE = 1.2;
+
   private static final double LEAST_LABEL = 70;
   private static final Text RULER = new Text();
   private static final Font VALUE = new Font("Asap SemiBold", 15);
@@ -27,10 +32,13 @@ final class FigureRow extends VBox {
   private final Units units;
   private final Label label = new Label();
   private final Label value = new Label();
+  private final Label change = new Label();
+  private final VBox values = new VBox();
   private final Button head = new Button();
   private Figure figure;
   private final int depth;
   private boolean open;
+  private boolean large;
 
   FigureRow(Figure figure, Units units, int depth) {
     this.figure = figure;
@@ -41,7 +49,13 @@ final class FigureRow extends VBox {
     label.getStyleClass().add(Style.FIGURE_LABEL);
     value.getStyleClass().add(Style.FIGURE_VALUE);
     value.setMinWidth(Region.USE_PREF_SIZE);
-    HBox line = new HBox(GAP, label, value);
+    change.getStyleClass().add(Style.FIGURE_CHANGE);
+    change.setMinWidth(Region.USE_PREF_SIZE);
+    change.setVisible(false);
+    change.managedProperty().bind(change.visibleProperty());
+    values.getChildren().setAll(value, change);
+    values.setAlignment(Pos.CENTER_RIGHT);
+    HBox line = new HBox(GAP, label, values);
     line.setAlignment(Pos.CENTER_LEFT);
     head.setGraphic(line);
     head.setMaxWidth(Double.MAX_VALUE);
@@ -51,8 +65,26 @@ final class FigureRow extends VBox {
     write();
   }
 
-  /** Shows another figure of the same id and units; an open working is written anew. */
-  void show(Figure now) {
+  /** Stands large among the others. */
+  void enlarge() {
+    large = true;
+    getStyleClass().add(Style.FIGURE_LARGE);
+    write();
+  }
+
+  /**
+   * Shows another figure of the same id and units; an open working is written anew.
+   *
+   * @param edited true after an edit: by how much it changed is said until the next
+   */
+  void show(Figure now, boolean edited) {
+    if (edited) {
+      double by = now.value() - figure.value();
+      boolean seen = !now.show(units).equals(figure.show(units));
+      change.setText(
+          seen ? (by > 0 ? "+" : "−") + Display.show(Math.abs(by), now.quantity(), units) : "");
+      change.setVisible(seen);
+    }
     figure = now;
     write();
     if (open) {
@@ -66,10 +98,12 @@ final class FigureRow extends VBox {
     head.setAccessibleText(figure.label() + ", " + value.getText());
     // A wrapping label in a button's graphic gets its height only from a width that is fixed.
     double room = WIDTH - INDENT * depth;
-    double forLabel = Math.max(LEAST_LABEL, room - widthOf(value.getText()) - GAP);
+    double forValue = widthOf(value.getText()) * (large ? LARGE : 1);
+    double forLabel = Math.max(LEAST_LABEL, room - forValue - GAP);
     label.setMinWidth(forLabel);
     label.setPrefWidth(forLabel);
     label.setMaxWidth(forLabel);
+    values.setMinWidth(Math.max(forValue, room - forLabel - GAP));
   }
 
   String figureId() {

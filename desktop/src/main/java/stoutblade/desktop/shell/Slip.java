@@ -2,16 +2,27 @@ package stoutblade.desktop.shell;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.Iterator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
 import stoutblade.measure.Figure;
+import stoutblade.project.Project;
 
-/** The slip: the running reckoning of the station, each figure unfolding to its working. */
+/**
+ * The slip: the figures of the station, the few that matter most large and first, the rest in
+ * groups that unfold, each figure unfolding to its working.
+ */
 public final class Slip extends ScrollPane {
 
   /** How wide it is, in pixels. */
@@ -19,11 +30,14 @@ public final class Slip extends ScrollPane {
 
   private final Desk desk;
   private final VBox rows = new VBox();
-  private List<FigureRow> shown = List.of();
+  private final Map<String, FigureRow> shown = new LinkedHashMap<>();
+  private final Set<String> unfolded = new HashSet<>();
+  private Project project;
 
   /** A slip that follows the desk. */
   public Slip(Desk desk) {
     this.desk = desk;
+    this.project = desk.project();
     getStyleClass().add(Style.SLIP);
     setContent(rows);
     setFitToWidth(true);
@@ -46,22 +60,56 @@ public final class Slip extends ScrollPane {
           desk.derived().figuresOf(desk.stationProperty().get(), desk.prop().id(), lookedAt()));
     }
     figures.addAll(desk.besideProperty().get());
+    boolean edited = !desk.project().equals(project);
+    project = desk.project();
     if (sameRows(figures)) {
-      for (int i = 0; i < figures.size(); i++) {
-        shown.get(i).show(figures.get(i));
-      }
+      figures.forEach(it -> shown.get(it.id()).show(it, edited));
       return;
     }
     Set<String> open = new HashSet<>();
-    shown.stream().filter(FigureRow::open).map(FigureRow::figureId).forEach(open::add);
-    shown = figures.stream().map(it -> row(it, open)).toList();
-    rows.getChildren().setAll(title());
+    shown.values().stream().filter(FigureRow::open).map(FigureRow::figureId).forEach(open::add);
+    shown.clear();
+    List<Node> lines = new ArrayList<>(List.of(title()));
     if (figures.isEmpty()) {
-      Label nothing = new Label("Nothing to reckon here yet.");
+      Label nothing = new Label("No figures here yet.");
       nothing.getStyleClass().add(Style.SOFT);
-      rows.getChildren().add(nothing);
+      lines.add(nothing);
     }
-    rows.getChildren().addAll(shown);
+    FigureGroups groups = FigureGroups.of(desk.stationProperty().get(), figures);
+    groups.main().forEach(it -> lines.add(row(it, open, true)));
+    groups.groups().forEach((name, own) -> group(name, own, open, lines));
+    rows.getChildren().setAll(lines);
+  }
+
+  /** A group under its name, folded until it is opened; one without a name is always open. */
+  private void group(String name, List<Figure> figures, Set<String> open, List<Node> lines) {
+    List<FigureRow> own = figures.stream().map(it -> row(it, open, false)).toList();
+    if (name.isEmpty()) {
+      lines.addAll(own);
+      return;
+    }
+    VBox box = new VBox();
+    box.getChildren().addAll(own);
+    box.managedProperty().bind(box.visibleProperty());
+    box.setVisible(unfolded.contains(name));
+    Button head = new Button(headed(name, own.size()));
+    head.setId("figures-" + name.toLowerCase(Locale.ROOT).replace(' ', '-'));
+    head.setMaxWidth(Double.MAX_VALUE);
+    head.getStyleClass().add(Style.FIGURE_GROUP);
+    head.setOnAction(
+        event -> {
+          if (!unfolded.remove(name)) {
+            unfolded.add(name);
+          }
+          box.setVisible(unfolded.contains(name));
+          head.setText(headed(name, own.size()));
+        });
+    lines.add(head);
+    lines.add(box);
+  }
+
+  private String headed(String name, int count) {
+    return (unfolded.contains(name) ? "▾  " : "▸  ") + name + "  " + count;
   }
 
   /** The part whose figures are shown; none while the whole prop or a model is looked at. */
@@ -75,24 +123,27 @@ public final class Slip extends ScrollPane {
     if (figures.isEmpty() || figures.size() != shown.size()) {
       return false;
     }
-    for (int i = 0; i < figures.size(); i++) {
-      if (!shown.get(i).shows(figures.get(i), desk.units())) {
-        return false;
-      }
-    }
-    return true;
+    Iterator<FigureRow> rows = shown.values().iterator();
+    FigureGroups groups = FigureGroups.of(desk.stationProperty().get(), figures);
+    return Stream.concat(
+            groups.main().stream(), groups.groups().values().stream().flatMap(List::stream))
+        .allMatch(it -> rows.next().shows(it, desk.units()));
   }
 
-  private FigureRow row(Figure figure, Set<String> open) {
+  private FigureRow row(Figure figure, Set<String> open, boolean large) {
     FigureRow row = new FigureRow(figure, desk.units(), 0);
+    if (large) {
+      row.enlarge();
+    }
     if (open.contains(figure.id())) {
       row.toggle();
     }
+    shown.put(figure.id(), row);
     return row;
   }
 
   private static Label title() {
-    Label title = new Label("The reckoning");
+    Label title = new Label("Figures");
     title.getStyleClass().add(Style.SLIP_TITLE);
     return title;
   }

@@ -184,7 +184,7 @@ public final class SumsSurface implements Surface {
   }
 
   private Button usual() {
-    Button usual = new Button("As usual");
+    Button usual = new Button("Reset");
     usual.setId("sums-usual");
     usual.setOnAction(
         event -> {

@@ -4,11 +4,15 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.time.chrono.IsoChronology;
+import java.time.format.DateTimeFormatterBuilder;
 import java.time.format.DateTimeParseException;
+import java.time.format.FormatStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import stoutblade.build.FreeHours;
@@ -19,6 +23,7 @@ import stoutblade.desktop.Desk;
 import stoutblade.edit.Edits;
 import stoutblade.event.Event;
 import stoutblade.journal.Journal;
+import stoutblade.measure.DateEntry;
 
 /** The work that is to be done, the event that it is for, and the hours there are for it. */
 final class BuildModel {
@@ -48,14 +53,27 @@ final class BuildModel {
           Edits.event(
               new Event(
                   name.isBlank() ? old.name() : name.strip(),
-                  day.atTime(LocalTime.parse(time.strip())),
+                  day.atTime(DateEntry.time(time)),
                   old.readyBeforeMinutes(),
                   old.reserveMinutes())));
-    } catch (DateTimeParseException e) {
-      desk.say("'" + time + "': a time is written as 17:30");
     } catch (IllegalArgumentException e) {
       desk.say(e.getMessage());
     }
+  }
+
+  /** Reads the day of the event as it is typed, in the order of the system. */
+  LocalDate day(String typed) {
+    return DateEntry.day(typed, desk.now().toLocalDate(), order(Locale.getDefault()));
+  }
+
+  /** What stands first where a place writes a day with numbers. */
+  static DateEntry.Order order(Locale locale) {
+    String pattern =
+        DateTimeFormatterBuilder.getLocalizedDateTimePattern(
+            FormatStyle.SHORT, null, IsoChronology.INSTANCE, locale);
+    return pattern.indexOf('M') < pattern.indexOf('d') && !pattern.startsWith("y")
+        ? DateEntry.Order.MONTH_FIRST
+        : DateEntry.Order.DAY_FIRST;
   }
 
   /** Keeps so many hours in reserve; empty for what is proposed. */
@@ -109,8 +127,7 @@ final class BuildModel {
   }
 
   private static LocalTime clock(String text) {
-    String full = text.contains(":") ? text : text + ":00";
-    return LocalTime.parse(full.length() == 4 ? "0" + full : full);
+    return DateEntry.time(text);
   }
 
   // == THE STEPS

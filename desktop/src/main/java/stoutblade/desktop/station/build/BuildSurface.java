@@ -1,6 +1,7 @@
 package stoutblade.desktop.station.build;
 
 import java.time.DayOfWeek;
+import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
@@ -22,7 +23,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.util.converter.LocalDateStringConverter;
+import javafx.util.StringConverter;
 import stoutblade.build.FreeHours;
 import stoutblade.build.Plan;
 import stoutblade.build.Step;
@@ -39,6 +40,7 @@ import stoutblade.finding.Finding;
 import stoutblade.finding.Place;
 import stoutblade.journal.Journal;
 import stoutblade.measure.Display;
+import stoutblade.measure.EntryException;
 import stoutblade.project.Station;
 
 /** Build: the steps in order at the left, their places on the calendar at the right. */
@@ -61,7 +63,7 @@ public final class BuildSurface implements Surface {
   private final TextField time = PlainText.field();
   private final MenuButton hours = new MenuButton("Free hours");
   private final EntryField reserve;
-  private final Button usual = new Button("As usual");
+  private final Button usual = new Button("Reset");
   private Optional<FreeHours> shownHours = Optional.empty();
   private boolean showing;
 
@@ -88,7 +90,7 @@ public final class BuildSurface implements Surface {
     eventName.setId("event-name");
     day.setOnAction(event -> changeEvent());
     day.setPrefWidth(160);
-    day.setConverter(new LocalDateStringConverter(DATE, DATE));
+    day.setConverter(new Days());
     day.setId("event-day");
     time.setOnAction(event -> changeEvent());
     time.setPrefColumnCount(5);
@@ -112,6 +114,28 @@ public final class BuildSurface implements Surface {
             .with("When you can work", hours)
             .with("Kept in reserve", reserve)
             .with(" ", usual));
+  }
+
+  /** A day as it is typed; what is none is refused with the reason, and the old one stays. */
+  private final class Days extends StringConverter<LocalDate> {
+
+    @Override
+    public String toString(LocalDate shown) {
+      return shown == null ? "" : DATE.format(shown);
+    }
+
+    @Override
+    public LocalDate fromString(String typed) {
+      if (typed == null || typed.isBlank()) {
+        return null;
+      }
+      try {
+        return model.day(typed);
+      } catch (EntryException e) {
+        desk.say(e.getMessage());
+        return desk.project().event().starts().toLocalDate();
+      }
+    }
   }
 
   private void changeEvent() {

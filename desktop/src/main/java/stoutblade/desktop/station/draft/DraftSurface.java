@@ -23,7 +23,7 @@ public final class DraftSurface implements Surface {
   private final PropDesk prop;
   private final PatchDesk patch;
   private final NewPart newPart;
-  private final ToggleButton together = new ToggleButton("Put together  P");
+  private final ToggleButton together = new ToggleButton("Assemble  P");
   private final StackPane middle = new StackPane();
   private final BorderPane node = new BorderPane(middle);
 

@@ -120,7 +120,7 @@ final class NewPart {
     add(PartEdits.addTraced(tracing.name(), taken.through(nodes), THICKNESS_MM, tracing.from()));
     int others = tracing.outlines().size() - 1;
     if (others > 0) {
-      desk.say(others + " more outlines are in the tracing; press another one there to take it");
+      desk.say(others + " more outlines are in the tracing; click another one there to take it");
     }
   }
 

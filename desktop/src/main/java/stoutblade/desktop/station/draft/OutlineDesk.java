@@ -60,9 +60,9 @@ final class OutlineDesk {
     boolean nothing =
         model.selected().isEmpty() && model.side().isEmpty() && model.feature().isEmpty();
     if (model.tracingProperty().get()) {
-      how.setText("Press along one edge from the base to the tip; Shift for a corner, Esc ends.");
+      how.setText("Click along one edge from the base to the tip; Shift for a corner, Esc ends.");
     } else {
-      how.setText("Press a node or a side; press a side twice for a node there.");
+      how.setText("Click a node or a side; click a side twice for a node there.");
     }
     how.setVisible((nothing && !model.lies()) || model.tracingProperty().get());
   }

@@ -213,7 +213,7 @@ final class OutlineModel {
   void askParallel() {
     if (side().isPresent()) {
       wantsParallel = true;
-      desk.say("Press the side that it is to be parallel to");
+      desk.say("Click the side that it is to be parallel to");
     }
   }
 
@@ -439,7 +439,7 @@ final class OutlineModel {
   /** Moves the selected node to typed places, in mm. */
   boolean moveTo(double across, double along) {
     if (selected().isEmpty()) {
-      desk.say("Select a node first: press it, or N for the next");
+      desk.say("Select a node first: click it, or N for the next");
       return false;
     }
     try {

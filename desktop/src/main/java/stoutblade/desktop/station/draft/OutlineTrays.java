@@ -41,7 +41,7 @@ final class OutlineTrays {
   private final StackPane selected = new StackPane();
   private final Tray always = new Tray();
   private final ToggleButton trace = new ToggleButton("Add nodes  T");
-  private final MenuButton features = new MenuButton("Work into it  F");
+  private final MenuButton features = new MenuButton("Add details  F");
   private final Button whole = new Button("Draw it whole");
   private final Slider dim = new Slider(0, 1, 0.85);
   private final EntryField offset;
@@ -253,8 +253,8 @@ final class OutlineTrays {
     teethOnIt =
         button("side-teeth", "Teeth on it", () -> featureTray.addAlongSide(Feature.Kind.TEETH));
     severalTray
-        .with("Nodes in line", button("align-across", "Across", () -> align(Exact.Line.ACROSS)))
-        .with(" ", button("align-along", "Along", () -> align(Exact.Line.ALONG)))
+        .with("Nodes in line", button("align-across", "Sideways", () -> align(Exact.Line.ACROSS)))
+        .with(" ", button("align-along", "Lengthwise", () -> align(Exact.Line.ALONG)))
         .with(
             "Spaced",
             button(
@@ -320,7 +320,7 @@ final class OutlineTrays {
           .ifPresent(it -> always.with(" ", asPart));
     }
     if (model.layer().isEmpty()) {
-      always.with("Cut, draw, lay on", features);
+      always.with("Details", features);
       if (model.part().isPresent()) {
         bothFaces.setSelected(model.blank().bothFaces());
         always.with("What is worked in", bothFaces);

@@ -157,13 +157,13 @@ final class PatchDesk {
       tray.with(label, button);
       label = " ";
     }
-    return tray.with("Press on the model", choosing)
+    return tray.with("Click on the model", choosing)
         .with(" ", button("patch-all", "All", model::all))
         .with("Up to an edge of", turn)
         .with("From corner to corner", cutting)
         .with(" ", button("patch-propose", "Propose seams", this::propose))
         .with(" ", button("patch-no-seams", "No seams", () -> recut(Seams.NONE)))
-        .with("Foam forgives", forgives)
+        .with("Foam stretches up to", forgives)
         .with("Flat", button("patch-flat", "Lay flat  L", () -> lay(false)))
         .with(" ", button("patch-darts", "With darts  D", () -> lay(true)))
         .with("Call it", name)
@@ -188,7 +188,7 @@ final class PatchDesk {
   private void keep() {
     String called = name.getText().isBlank() ? "Patch" : name.getText().strip();
     if (model.keep(called)) {
-      desk.say("'" + called + "' is on the rack; put it in its place at Put together");
+      desk.say("'" + called + "' is on the rack; put it in its place at Assemble");
     }
   }
 
@@ -198,7 +198,7 @@ final class PatchDesk {
     Optional<Mesh> mesh = model.mesh();
     Optional<Double> mm = model.mm();
     if (mesh.isEmpty() || model.chosen().isEmpty()) {
-      desk.say("Choose faces first: press them on the model");
+      desk.say("Choose faces first: click them on the model");
       return;
     }
     if (mm.isEmpty()) {
@@ -227,7 +227,7 @@ final class PatchDesk {
   private void propose() {
     Optional<Mesh> mesh = model.mesh();
     if (mesh.isEmpty() || model.chosen().isEmpty()) {
-      desk.say("Choose faces first: press them on the model");
+      desk.say("Choose faces first: click them on the model");
       return;
     }
     int[] faces = model.triangles();
@@ -429,12 +429,12 @@ final class PatchDesk {
       return "Reading…";
     }
     if (model.chosen().isEmpty()) {
-      return "Press the model where foam is to lie over it. Shift adds, Ctrl takes away.";
+      return "Click the model where foam is to lie over it. Shift adds, Ctrl takes away.";
     }
     if (cutting.isSelected()) {
       return model.seamFrom().isEmpty()
-          ? "Press a corner where the seam begins."
-          : "Press the next corner; Esc ends the seam.";
+          ? "Click a corner where the seam begins."
+          : "Click the next corner; Esc ends the seam.";
     }
     if (faults.size() > MOST_TAPED) {
       return "The worst %d of %d places are marked. More seams or darts mend them; Propose seams finds some."

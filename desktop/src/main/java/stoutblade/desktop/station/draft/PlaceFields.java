@@ -115,11 +115,11 @@ final class PlaceFields {
       tray.with("How many", count).with("Every", pitch);
     }
     switch (now) {
-      case ONE -> tray.with("Across", across).with("Along", along).with("Turned", turn);
+      case ONE -> tray.with("Sideways", across).with("Lengthwise", along).with("Turned", turn);
       case RING ->
           tray.with("Ring, radius", reach)
               .with("Middle, across", across)
-              .with("Along", along)
+              .with("Lengthwise", along)
               .with("First at", turn);
       case ROW -> tray.with("Row, length", reach).with("Runs at", turn);
       case EDGE -> tray.with("Inside the edge", reach);

@@ -175,7 +175,7 @@ final class PropDesk {
     }
     return desk.prop().parts().isEmpty()
         ? "There is no part yet: begin one with New part."
-        : "Press a part to say what it is fixed to, drag it to move it, Enter to draft it.";
+        : "Click a part to say what it is fixed to, drag it to move it, Enter to draft it.";
   }
 
   // == WHAT IS SELECTED
@@ -283,7 +283,7 @@ final class PropDesk {
     chosen.with("This part is", name).with("Fixed to", on);
     places.into(chosen);
     chosen
-        .with("Made for each place", copies)
+        .with("Quantity", copies)
         .with("of them mirrored", mirrored)
         .with("Faces that show", shows)
         .with("Textured face", textured)

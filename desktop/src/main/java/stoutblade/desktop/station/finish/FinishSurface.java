@@ -129,7 +129,7 @@ public final class FinishSurface implements Surface {
     swatch.setArcWidth(6);
     swatch.setArcHeight(6);
     swatch.getStyleClass().add("swatch");
-    Button up = small("Earlier", () -> model.up(index));
+    Button up = small("Move up", () -> model.up(index));
     up.setDisable(index == 0);
     HBox head = new HBox(10, swatch, name, counter(coats), up);
     head.setAlignment(Pos.CENTER_LEFT);

@@ -115,13 +115,13 @@ final class FindPane {
             .with("give or take", within)
             .with("Layers, at most", most)
             .with("Foam", outside)
-            .with("First of all", first)
+            .with("Sort by", first)
             .with(" ", skinned)
             .with(" ", take));
     node.setCenter(scroll);
     node.setBottom(
         new Tray()
-            .with("Left over here: foam", leftFoam)
+            .with("Offcuts: sheet", leftFoam)
             .with("thickness", leftThick)
             .with("piece", leftWide)
             .with("by", leftLong)

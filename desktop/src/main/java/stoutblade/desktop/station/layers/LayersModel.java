@@ -25,7 +25,7 @@ final class LayersModel {
     APART("Taken apart  A"),
     FINISHED("Finished  F"),
     OFF("To sand off  O"),
-    FIND("Find a stack  K");
+    FIND("Suggest layers  K");
 
     private final String words;
 

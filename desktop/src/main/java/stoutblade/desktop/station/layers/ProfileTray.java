@@ -53,7 +53,7 @@ final class ProfileTray {
     this.model = model;
     this.station = station;
     this.after = after;
-    another = Tray.button("another-section", "Change it from here", this::another, () -> {});
+    another = Tray.button("another-section", "New profile from here", this::another, () -> {});
     out = Tray.button("remove-section", "Take out", this::takeOut, () -> {});
     from =
         EntryField.length(
@@ -210,7 +210,7 @@ final class ProfileTray {
       tray.with("Steps", steps);
     }
     if (chosen == Profile.Kind.FREE) {
-      tray.with("From edge to ridge: press to bend, Del", bends.node());
+      tray.with("From edge to ridge: click to bend, Del", bends.node());
     }
     if (!follows) {
       tray.with("Edge rounded by", round).with("Thickness at the far end", tip).with(" ", flatBack);

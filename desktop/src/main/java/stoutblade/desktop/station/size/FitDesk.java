@@ -340,9 +340,9 @@ final class FitDesk {
     MenuButton paper = new MenuButton("Paper", null, strip, outline);
     paper.setId("first-papers");
     return tray.with("Handle", lengthsMenu())
-        .with("On the way", menu("Doors", "passages", passages))
+        .with("Transport", menu("Doors", "passages", passages))
         .with("At real size", hold)
-        .with("Before foam", paper)
+        .with("Mock-up", paper)
         .with("Keeps its size", keep);
   }
 

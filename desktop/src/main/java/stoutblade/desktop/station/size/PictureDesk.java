@@ -156,7 +156,7 @@ final class PictureDesk {
   private Node toolTray() {
     Tray tray = new Tray();
     tray.setHgap(6);
-    String label = "Tells the size";
+    String label = "Set the scale";
     for (Tool tool : Tool.RULERS) {
       tray.with(label, toggle(tool));
       label = " ";
@@ -185,7 +185,7 @@ final class PictureDesk {
             item(Tool.HORIZON.words(), () -> take(Tool.HORIZON)),
             item(Tool.UPRIGHT.words(), () -> take(Tool.UPRIGHT)),
             item("Remove it", () -> model.perform(() -> SizeEdits.removePicture(id()))));
-    return tray.with("That stays", measure).with("As it lies", lay);
+    return tray.with("Measurements", measure).with("Rotate and crop", lay);
   }
 
   private ToggleButton toggle(Tool tool) {
@@ -231,8 +231,8 @@ final class PictureDesk {
     distanceStd.setPrefColumnCount(5);
     return new Tray()
         .with("This picture is", pictureName)
-        .with("Marked to ±", precision)
-        .with("From the lens to the prop", distance)
+        .with("Accuracy ±", precision)
+        .with("Camera distance", distance)
         .with("give or take", distanceStd)
         .with(" ", taken);
   }
@@ -553,8 +553,8 @@ final class PictureDesk {
     boolean moving = model.moving(mark.what());
     return switch (mark.what()) {
       case OfRuler it -> rulerWords(size.scale(), it.id());
-      case OfWhole it -> "Whole prop " + length(size.whole(), moving, mark);
-      case OfLine it -> "Blade " + length(size.centreLine(), moving, mark);
+      case OfWhole it -> "Overall " + length(size.whole(), moving, mark);
+      case OfLine it -> "Centre line " + length(size.centreLine(), moving, mark);
       case OfMeasure it -> measureWords(size.measures().get(it.id()));
     };
   }

@@ -6,13 +6,13 @@ import stoutblade.reference.Measure;
 
 /** What can be marked on a picture. */
 enum Tool {
-  FIGURE("Figure", "H", 2, 24),
-  KNOWN("Thing", "K", 2, 2),
-  BODY("Body", "B", 2, 2),
+  FIGURE("Person", "H", 2, 24),
+  KNOWN("Known object", "K", 2, 2),
+  BODY("Body part", "B", 2, 2),
   PRINT("Print", "R", 2, 2),
-  RECTANGLE("Aslant", "A", 4, 4),
-  WHOLE("Whole", "W", 2, 2),
-  CENTRE_LINE("Blade", "C", 2, 2),
+  RECTANGLE("Seen at an angle", "A", 4, 4),
+  WHOLE("Overall length", "W", 2, 2),
+  CENTRE_LINE("Centre line", "C", 2, 2),
   LENGTH("Length", "", 2, 2),
   ANGLE("Angle", "", 3, 3),
   CIRCLE("Circle", "", 3, 3),
@@ -71,22 +71,22 @@ enum Tool {
   /** How it is used, in a few words. */
   String how() {
     return switch (this) {
-      case FIGURE -> "Press at the head, drag to the heel. Bent pose: press along the body, Enter";
+      case FIGURE -> "Click at the head, drag to the heel. Bent pose: click along the body, Enter";
       case KNOWN -> "Drag along a thing whose size you know";
       case BODY -> "Drag along a forearm, a hand, the shoulders";
       case PRINT -> "Drag along a length on the print that you can measure on paper";
       case WHOLE -> "Drag along the whole prop, from butt to tip";
       case CENTRE_LINE -> "Drag along the blade's centre line, from its base to its tip";
-      case RECTANGLE -> "Press its four corners, one after another round it";
-      case ANGLE -> "Press one leg, the corner, the other leg";
-      case CIRCLE, ARC -> "Press three places along it";
-      case AREA -> "Press round it; Enter ends";
-      case COUNT -> "Press each one in turn; Enter ends";
+      case RECTANGLE -> "Click its four corners, one after another round it";
+      case ANGLE -> "Click one leg, the corner, the other leg";
+      case CIRCLE, ARC -> "Click three places along it";
+      case AREA -> "Click round it; Enter ends";
+      case COUNT -> "Click each one in turn; Enter ends";
       case HORIZON -> "Drag along the horizon: level lines that run away from you meet on it";
       case UPRIGHT -> "Drag along an edge that stands upright: a door frame, a post; two are best";
       case LEVEL -> "Drag along what should be level or upright";
       case CROP, TRACE -> "Drag a box round it";
-      default -> "Press at one end, drag to the other, let go";
+      default -> "Click at one end, drag to the other, let go";
     };
   }
 }

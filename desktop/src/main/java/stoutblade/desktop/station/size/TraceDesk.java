@@ -131,7 +131,7 @@ final class TraceDesk {
     colour.setOnAction(
         event -> {
           change(options.withBy(By.COLOUR, options.rgb()));
-          desk.say("Press on the colour in the picture");
+          desk.say("Click on the colour in the picture");
         });
     bias.setPrefWidth(90);
     bias.valueProperty()

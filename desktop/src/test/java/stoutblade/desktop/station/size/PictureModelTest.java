@@ -190,7 +190,7 @@ class PictureModelTest {
     model.toolProperty().set(Tool.COUNT);
     click(new Point(300, 300));
     model.finish();
-    assertThat(desk.noticeProperty().get()).contains("Press each one in turn");
+    assertThat(desk.noticeProperty().get()).contains("Click each one in turn");
     click(new Point(320, 300), new Point(340, 300));
     model.finish();
 
