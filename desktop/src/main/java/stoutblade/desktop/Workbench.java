@@ -27,6 +27,7 @@ import javafx.scene.layout.StackPane;
 import javafx.util.Duration;
 import stoutblade.demo.Demo;
 import stoutblade.derive.Reckoner;
+import stoutblade.desktop.shell.CommandList;
 import stoutblade.desktop.shell.NamesItem;
 import stoutblade.desktop.shell.Notices;
 import stoutblade.desktop.shell.Panes;
@@ -34,6 +35,7 @@ import stoutblade.desktop.shell.Rack;
 import stoutblade.desktop.shell.Shelf;
 import stoutblade.desktop.shell.Slip;
 import stoutblade.desktop.shell.TapeView;
+import stoutblade.desktop.station.EmptyStation;
 import stoutblade.desktop.station.Figures;
 import stoutblade.desktop.station.PartOrWhole;
 import stoutblade.desktop.station.PropOverview;
@@ -83,6 +85,7 @@ public final class Workbench {
   private final Opener opener;
   private final BorderPane root = new BorderPane();
   private final StackPane middle = new StackPane();
+  private final CommandList commands;
   private final Notices notices;
   private Optional<SumsSurface> sums = Optional.empty();
   private final Map<Station, Surface> surfaces = new EnumMap<>(Station.class);
@@ -128,24 +131,28 @@ public final class Workbench {
     this.dialogs = dialogs;
     this.printer = printer;
     this.switchTheme = switchTheme;
+    this.commands = new CommandList(desk, root);
     this.tasks = new BackgroundTasks(desk::say);
     this.pictures = new Pictures(tasks);
     this.meshes = new Meshes(desk, tasks);
     this.opener = new Opener(desk, tasks, pictures, this::sizeSurface);
     this.notices = new Notices(desk);
-    this.shelf = new Shelf(desk, tasks, switchTheme);
+    this.shelf = new Shelf(desk, tasks, switchTheme, commands::show);
     this.minutes = new Timeline(new KeyFrame(Duration.minutes(1), event -> desk.derive()));
     makers.put(
         Station.SIZE,
         () -> new SizeSurface(desk, pictures, meshes, tasks, home.folder(), new SizeRequests()));
     makers.put(Station.DRAFT, () -> new DraftSurface(desk, pictures, meshes, tasks));
     makers.put(
-        Station.LAYERS, () -> whole(new LayersSurface(desk, tasks, meshes), new WholeLayers(desk)));
-    makers.put(Station.CORE, () -> whole(new CoreSurface(desk), new WholeCore(desk)));
+        Station.LAYERS,
+        () -> whole(Station.LAYERS, new LayersSurface(desk, tasks, meshes), new WholeLayers(desk)));
+    makers.put(Station.CORE, () -> whole(Station.CORE, new CoreSurface(desk), new WholeCore(desk)));
     makers.put(Station.CUT, () -> new CutSurface(desk, new Requests()));
     makers.put(Station.BUILD, () -> new BuildSurface(desk));
-    makers.put(Station.FINISH, () -> whole(new FinishSurface(desk), new WholeFinish(desk)));
-    makers.put(Station.LOG, () -> whole(new LogSurface(desk), new WholeLog(desk)));
+    makers.put(
+        Station.FINISH,
+        () -> whole(Station.FINISH, new FinishSurface(desk), new WholeFinish(desk)));
+    makers.put(Station.LOG, () -> whole(Station.LOG, new LogSurface(desk), new WholeLog(desk)));
     assemble();
   }
 
@@ -165,6 +172,14 @@ public final class Workbench {
     desk.propProperty().addListener(it -> showAnotherProp());
     desk.derivedProperty().addListener(it -> surface().show(desk.derived()));
     root.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+    root.addEventHandler(
+        KeyEvent.KEY_TYPED,
+        event -> {
+          if (event.getCharacter().equals("?")
+              && !(event.getTarget() instanceof TextInputControl)) {
+            commands.show();
+          }
+        });
     minutes.setCycleCount(Timeline.INDEFINITE);
     minutes.play();
     showSurface();
@@ -195,9 +210,10 @@ public final class Workbench {
 
   // == STATIONS
 
-  /** A station that shows all of the prop where that is what is looked at. */
-  private Surface whole(Surface part, PropOverview.Content content) {
-    return new PartOrWhole(desk, part, new PropOverview(desk, content));
+  /** A station that shows a part, all of the prop, or what it is for where there is no part. */
+  private Surface whole(Station station, Surface part, PropOverview.Content content) {
+    return new EmptyStation(
+        desk, station, new PartOrWhole(desk, part, new PropOverview(desk, content)));
   }
 
   private Surface surface() {
@@ -674,7 +690,9 @@ public final class Workbench {
       return;
     }
     Optional<Station> station = station(event);
-    if (station.isPresent()) {
+    if (event.getCode() == KeyCode.F1) {
+      commands.show();
+    } else if (station.isPresent()) {
       desk.goTo(station.get());
     } else if (event.getCode() == KeyCode.S) {
       desk.sumsProperty().set(!desk.sumsProperty().get());

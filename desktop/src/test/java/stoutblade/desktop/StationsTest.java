@@ -14,6 +14,8 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
@@ -45,6 +47,25 @@ class StationsTest extends InWindow {
             robot.lookup(".slip .figure > .button").queryAllAs(Button.class).stream()
                 .map(Node::getAccessibleText)
                 .toList());
+  }
+
+  /**
+   * What it is for, and the first thing to do; none of the controls of a part that is not there.
+   */
+  @ParameterizedTest
+  @EnumSource(
+      value = Station.class,
+      names = {"LAYERS", "CORE", "FINISH", "LOG"})
+  void an_empty_station_says_what_it_is_for(Station station, FxRobot robot) {
+    assertThat(desk.prop().parts()).isEmpty();
+    go(robot, station);
+    until(() -> robot.lookup("#first-part-" + station.number()).tryQuery().isPresent());
+    for (String control : List.of("#rod", "#add-layer", "#more-coating", "#built-length")) {
+      assertThat(robot.lookup(control).tryQuery()).as(control).isEmpty();
+    }
+
+    robot.clickOn("#first-part-" + station.number());
+    until(() -> desk.stationProperty().get() == Station.DRAFT);
   }
 
   @Test
@@ -169,11 +190,33 @@ class StationsTest extends InWindow {
         });
     until(() -> desk.project().event().starts().toLocalDate().equals(later));
     type(robot, "#event-time", "9:61");
-    assertThat(desk.noticeProperty().get()).contains("a time is written as 17:30");
-    type(robot, "#event-time", "09:15");
+    assertThat(desk.noticeProperty().get()).contains("a time is expected, such as 17:30");
+    type(robot, "#event-time", "9.15");
     assertThat(desk.project().event().starts().toLocalTime().getMinute()).isEqualTo(15);
     assertThat(desk.derived().plan().orElseThrow().startBy().orElseThrow().toLocalDate())
         .isAfter(begins);
+  }
+
+  /** As it is typed, without a year; what is no day is refused with the reason. */
+  @Test
+  void the_day_of_the_event_is_typed(FxRobot robot) {
+    openDemo();
+    go(robot, Station.BUILD);
+    DatePicker day = robot.lookup("#event-day").queryAs(DatePicker.class);
+    LocalDate before = day.getValue();
+
+    assertThat(fx(() -> day.getConverter().fromString("soon"))).isEqualTo(before);
+    assertThat(desk.noticeProperty().get()).contains("'soon': a day is expected, such as 12 Dec");
+
+    fx(
+        () -> {
+          day.getEditor().setText("3 mar");
+          day.setValue(day.getConverter().fromString(day.getEditor().getText()));
+          return true;
+        });
+    until(() -> desk.project().event().starts().getMonthValue() == 3);
+    assertThat(desk.project().event().starts().getDayOfMonth()).isEqualTo(3);
+    assertThat(desk.project().event().starts().toLocalDate()).isAfter(desk.now().toLocalDate());
   }
 
   @Test

@@ -44,8 +44,9 @@ public final class Shelf extends HBox {
    * A shelf that follows the desk.
    *
    * @param switchTheme switches between light and dark
+   * @param commands shows every command with its key
    */
-  public Shelf(Desk desk, BackgroundTasks work, Runnable switchTheme) {
+  public Shelf(Desk desk, BackgroundTasks work, Runnable switchTheme, Runnable commands) {
     super(10);
     this.desk = desk;
     getStyleClass().add(Style.SHELF);
@@ -64,10 +65,13 @@ public final class Shelf extends HBox {
     Button theme = new Button("Light or dark  L");
     theme.setId("theme");
     theme.setOnAction(event -> switchTheme.run());
+    Button keys = new Button("Find  F1");
+    keys.setId("commands");
+    keys.setOnAction(event -> commands.run());
     saved.getStyleClass().add(Style.SOFT);
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
-    getChildren().addAll(undo, redo, clocks, tasks, gap, saved, sums, fraction, units, theme);
+    getChildren().addAll(undo, redo, clocks, tasks, gap, saved, keys, sums, fraction, units, theme);
     work.running().addListener((ListChangeListener<Task<?>>) change -> showChores(work));
     desk.workingProperty().addListener(it -> showChores(work));
     desk.unkeptProperty().addListener(it -> show());

@@ -1,0 +1,95 @@
+package stoutblade.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import stoutblade.desktop.shell.Command;
+import stoutblade.project.Station;
+
+/** Every command by name, in one field. */
+class CommandsTest extends InWindow {
+
+  @Start
+  void start(Stage stage) {
+    open(stage);
+  }
+
+  private static Command command(String name, String key, List<String> done) {
+    return new Command(name, key, () -> done.add(name));
+  }
+
+  @Test
+  void what_begins_as_it_is_typed_comes_first_then_what_holds_its_words() {
+    List<String> done = new ArrayList<>();
+    List<Command> all =
+        List.of(
+            command("New part: Round disc", "", done),
+            command("Add details: Hole", "", done),
+            command("Round the corner", "R", done),
+            command("Undo", "Ctrl+Z", done));
+
+    assertThat(Command.matching(all, "round"))
+        .extracting(Command::name)
+        .containsExactly("Round the corner", "New part: Round disc");
+    assertThat(Command.matching(all, "disc new"))
+        .extracting(Command::name)
+        .containsExactly("New part: Round disc");
+    assertThat(Command.matching(all, "r")).first().extracting(Command::key).isEqualTo("R");
+    assertThat(Command.matching(all, "fly")).isEmpty();
+    assertThat(Command.matching(all, "")).hasSize(4);
+  }
+
+  /** From any station, without the mouse: the field, some letters, Enter. */
+  @Test
+  void a_command_is_found_and_done_by_keys_alone(FxRobot robot) {
+    openDemo();
+    robot.push(KeyCode.F1);
+    until(() -> robot.lookup("#command-field").tryQuery().isPresent());
+    robot.write("go to lay");
+    robot.push(KeyCode.ENTER);
+    until(() -> desk.stationProperty().get() == Station.LAYERS);
+    until(() -> robot.lookup("#command-field").tryQuery().isEmpty());
+
+    robot.push(KeyCode.F1);
+    until(() -> robot.lookup("#command-field").tryQuery().isPresent());
+    robot.write("collar");
+    until(() -> robot.lookup("#command-list").queryAs(ListView.class).getItems().size() == 1);
+    robot.push(KeyCode.ENTER);
+    until(() -> desk.looked().orElseThrow().part().name().equals("Collar"));
+
+    robot.push(KeyCode.F1);
+    until(() -> robot.lookup("#command-field").tryQuery().isPresent());
+    robot.push(KeyCode.ESCAPE);
+    until(() -> robot.lookup("#command-field").tryQuery().isEmpty());
+    assertThat(desk.stationProperty().get()).isEqualTo(Station.LAYERS);
+  }
+
+  @Test
+  void what_is_in_sight_is_in_the_list_with_its_key() {
+    openDemo();
+    fx(
+        () -> {
+          desk.goTo(Station.DRAFT);
+          return true;
+        });
+    List<Command> all = fx(() -> Command.all(desk, bench.root()));
+
+    assertThat(all)
+        .anySatisfy(
+            it -> {
+              assertThat(it.name()).isEqualTo("Assemble");
+              assertThat(it.key()).isEqualTo("P");
+            })
+        .anyMatch(it -> it.name().startsWith("New part: "))
+        .anyMatch(it -> it.name().equals("Look at all of Tidegate"))
+        .anyMatch(it -> it.name().endsWith(": Save") && it.key().equals("Ctrl+S"));
+    assertThat(all).extracting(Command::name).doesNotHaveDuplicates().noneMatch(String::isBlank);
+  }
+}
