@@ -39,6 +39,7 @@ public final class Style {
   public static final String ROW = "card-button";
   public static final String COMMANDS = "commands";
   public static final String KEY = "key-cap";
+  public static final String FOLD = "fold";
   public static final String COVER = "cover";
   public static final String CARD_TITLE = "card-title";
   public static final String CAUTION = "caution";

@@ -27,7 +27,9 @@ import javafx.scene.layout.StackPane;
 import javafx.util.Duration;
 import stoutblade.demo.Demo;
 import stoutblade.derive.Reckoner;
+import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.shell.CommandList;
+import stoutblade.desktop.shell.Fold;
 import stoutblade.desktop.shell.NamesItem;
 import stoutblade.desktop.shell.Notices;
 import stoutblade.desktop.shell.Panes;
@@ -86,6 +88,8 @@ public final class Workbench {
   private final BorderPane root = new BorderPane();
   private final StackPane middle = new StackPane();
   private final CommandList commands;
+  private Fold rack;
+  private Fold figures;
   private final Notices notices;
   private Optional<SumsSurface> sums = Optional.empty();
   private final Map<Station, Surface> surfaces = new EnumMap<>(Station.class);
@@ -159,12 +163,14 @@ public final class Workbench {
   private void assemble() {
     root.getStyleClass().add(Style.BENCH);
     root.setTop(new TapeView(desk, bench()));
-    root.setLeft(new Rack(desk, this::takeIn));
+    rack = new Fold(new Rack(desk, this::takeIn), Fold.Side.LEFT, "Props and parts", "F2");
+    root.setLeft(rack);
     root.setBottom(shelf);
     // What is said takes its room from the list of figures: it never lies over what is worked on.
     BorderPane beside = new BorderPane(new Slip(desk));
     beside.setBottom(notices);
-    root.setRight(beside);
+    figures = new Fold(beside, Fold.Side.RIGHT, "Figures", "F3");
+    root.setRight(figures);
     root.setCenter(middle);
     desk.stationProperty().addListener(it -> showSurface());
     desk.sumsProperty().addListener(it -> showSurface());
@@ -189,6 +195,15 @@ public final class Workbench {
   public void focusMat() {
     middle.setFocusTraversable(true);
     middle.requestFocus();
+  }
+
+  /** The drawing of the station; the first where there are several. */
+  private Optional<MatView> drawing() {
+    return middle.lookupAll("." + Style.MAT).stream()
+        .filter(MatView.class::isInstance)
+        .map(MatView.class::cast)
+        .filter(it -> it.isVisible() && it.getScene() != null)
+        .findFirst();
   }
 
   /** The root of the window. */
@@ -692,6 +707,12 @@ public final class Workbench {
     Optional<Station> station = station(event);
     if (event.getCode() == KeyCode.F1) {
       commands.show();
+    } else if (event.getCode() == KeyCode.F2) {
+      rack.turn();
+    } else if (event.getCode() == KeyCode.F3) {
+      figures.turn();
+    } else if (event.getCode() == KeyCode.DIGIT0 || event.getCode() == KeyCode.NUMPAD0) {
+      drawing().ifPresent(MatView::refit);
     } else if (station.isPresent()) {
       desk.goTo(station.get());
     } else if (event.getCode() == KeyCode.S) {
@@ -707,7 +728,7 @@ public final class Workbench {
         && desk.stationProperty().get() == Station.CUT
         && desk.derived().cuttable()) {
       new Requests().export();
-    } else if (!surface().key(event)) {
+    } else if (!surface().key(event) && drawing().filter(it -> it.zoomed(event)).isEmpty()) {
       return;
     }
     event.consume();

@@ -27,6 +27,7 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import stoutblade.demo.Demo;
+import stoutblade.desktop.mat.MatView;
 import stoutblade.edit.Edits;
 import stoutblade.edit.LayerEdits;
 import stoutblade.edit.OutlineEdits;
@@ -120,6 +121,30 @@ class ShellTest extends InWindow {
     assertThat(desk.project()).isEqualTo(before);
     assertThat(bench.tasks().running()).isEmpty();
     verify(dialogs, never()).leave();
+  }
+
+  /** The drawing gets the room of what is folded away, and is fitted by one key. */
+  @Test
+  void what_stands_beside_the_drawing_folds_away(FxRobot robot) {
+    openDemo();
+    go(robot, Station.DRAFT);
+    settled();
+    MatView mat = robot.lookup("#draft-mat").queryAs(MatView.class);
+    double before = mat.getWidth();
+
+    robot.push(KeyCode.F3);
+    until(() -> mat.getWidth() > before + 250);
+    robot.push(KeyCode.F2);
+    until(() -> mat.getWidth() > before + 380);
+    double fitted = mat.zoom();
+    robot.push(KeyCode.ADD);
+    until(() -> mat.zoom() > fitted * 1.2);
+    robot.push(KeyCode.DIGIT0);
+    until(() -> Math.abs(mat.zoom() - fitted) < 1e-9);
+
+    robot.clickOn("#fold-figures");
+    robot.clickOn("#fold-props-and-parts");
+    until(() -> Math.abs(mat.getWidth() - before) < 1);
   }
 
   /** What just changed says by how much, until something else is edited. */

@@ -52,6 +52,7 @@ public final class MatView extends Inks {
   private double zoom = 1;
   private Point centre = new Point(0, 0);
   private Optional<Box> fitted = Optional.empty();
+  private Optional<Box> last = Optional.empty();
   private Optional<Box> asked = Optional.empty();
   private double fitMargin = 40;
   private boolean holding;
@@ -152,10 +153,16 @@ public final class MatView extends Inks {
 
   /** Shows a box of the thing whole, and keeps it so while the mat changes size. */
   public void fit(Box thing, double marginPx) {
+    last = Optional.of(thing);
     fitted = Optional.of(lie.onMat(thing));
     fitMargin = marginPx;
     applyFit();
     redraw();
+  }
+
+  /** Shows whole what was last shown so: it was zoomed and moved since. */
+  public void refit() {
+    last.ifPresent(it -> fit(it, fitMargin));
   }
 
   /** Shows a box whole where it is another than the last that was asked for in this way. */
@@ -443,16 +450,22 @@ public final class MatView extends Inks {
     redraw();
   }
 
-  private void keyed(KeyEvent event) {
+  /** Zooms by a key, about the middle; true where it is one that does. */
+  public boolean zoomed(KeyEvent event) {
     Point middle = new Point(getWidth() / 2, getHeight() / 2);
     switch (event.getCode()) {
       case PLUS, EQUALS, ADD -> zoomAbout(middle, 1.25);
       case MINUS, SUBTRACT -> zoomAbout(middle, 0.8);
       default -> {
-        if (!hand.map(it -> it.key(event)).orElse(false)) {
-          return;
-        }
+        return false;
       }
+    }
+    return true;
+  }
+
+  private void keyed(KeyEvent event) {
+    if (!zoomed(event) && !hand.map(it -> it.key(event)).orElse(false)) {
+      return;
     }
     event.consume();
     redraw();

@@ -279,7 +279,7 @@ final class OutlineModel {
   private boolean add(int index, Point place, double reach, boolean corner) {
     Point at = fitted(index, place, reach);
     Node node = new Node(at, corner || index == 0 ? Node.Kind.CORNER : Node.Kind.CURVE);
-    holding = Optional.of(new Holding(place, reach));
+    holding = Optional.of(new Holding(place, reach, true, false));
     return desk.perform(OutlineEdits.addNode(outlineId(), index, node), () -> hold(index));
   }
 
@@ -287,23 +287,34 @@ final class OutlineModel {
   private boolean append(Point place, double reach, boolean corner) {
     int index = outline().nodes().size();
     Node.Kind kind = corner || index == 0 ? Node.Kind.CORNER : Node.Kind.CURVE;
-    holding = Optional.of(new Holding(place, reach));
+    holding = Optional.of(new Holding(place, reach, true, false));
     return desk.perform(
         OutlineEdits.append(outlineId(), new Node(fitted(index, place, reach), kind)),
         () -> hold(outline().nodes().size() - 1));
   }
 
-  /** Where a node is held that may still be worked out, and how near, in mm. */
-  private record Holding(Point place, double reach) {}
+  /**
+   * What the pointer does with a node that may still be worked out.
+   *
+   * @param place where it is
+   * @param reach how near counts, in mm
+   * @param held false once it let go
+   * @param moved true once it moved
+   */
+  private record Holding(Point place, double reach, boolean held, boolean moved) {}
 
   /** A node is there now: it follows the pointer, which may have moved or let go since. */
   private void hold(int index) {
     select(index);
-    if (holding.isPresent()) {
+    Optional<Holding> now = holding;
+    if (now.filter(Holding::moved).isPresent()) {
       moving = Optional.of(outline());
-      drag(holding.get().place(), holding.get().reach());
-    } else {
-      endAtTip();
+      drag(now.get().place(), now.get().reach());
+    } else if (now.filter(Holding::held).isPresent()) {
+      moving = Optional.of(outline());
+    }
+    if (now.filter(Holding::held).isEmpty()) {
+      release();
     }
   }
 
@@ -378,7 +389,7 @@ final class OutlineModel {
 
   /** Moves what is held; a node of half an outline snaps to the centre line within the reach. */
   void drag(Point place, double reach) {
-    holding = holding.map(it -> new Holding(place, reach));
+    holding = holding.map(it -> new Holding(place, reach, it.held(), true));
     if (shifting.isPresent()) {
       shifting = shifting.map(it -> it.at(Handles.moved(it.where(), grip.handle(), place)));
       return;
@@ -399,6 +410,11 @@ final class OutlineModel {
       if (!feature().equals(Optional.of(now))) {
         perform(now, "Move the " + now.kind().plain(), it -> it.at(now.where()));
       }
+      return;
+    }
+    if (moving.isEmpty() && holding.filter(Holding::held).isPresent()) {
+      // The node is still being worked out: it is put where it was let go once it is there.
+      holding = holding.map(it -> new Holding(it.place(), it.reach(), false, it.moved()));
       return;
     }
     holding = Optional.empty();
