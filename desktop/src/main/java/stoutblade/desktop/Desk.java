@@ -40,13 +40,14 @@ import stoutblade.project.Prop;
 import stoutblade.project.Station;
 import stoutblade.reckoning.PartReckoning;
 import stoutblade.reckoning.PropReckoning;
+import stoutblade.reckoning.Whole;
 import stoutblade.wearer.Wearer;
 
 /** What is open: the project with its history, what is derived from it, and how it is looked at. */
 public final class Desk {
 
   /** What stands for the id of a part where the prop put together is looked at. */
-  public static final String PROP = "prop";
+  public static final String PROP = Whole.ID;
 
   /** What stands before the id of a model where its faces are laid flat. */
   public static final String MODEL = "model:";

@@ -138,18 +138,14 @@ final class Walk {
   private void tooFat() {
     Desk desk = bench.desk();
     desk.goTo(Station.CORE);
+    desk.goToPart(Demo.LEAF);
     desk.looked()
         .ifPresent(
             it ->
                 it.part()
                     .core()
                     .ifPresent(core -> desk.perform(Edits.rod(it.id(), "pvc-1-2", core))));
-    if (scene.lookup("#figure-core-rod-mass") instanceof Button figure) {
-      figure.fire();
-    }
-    if (scene.lookup("#figure-core-depth") instanceof Button figure) {
-      figure.fire();
-    }
+    press("figure-" + Style.nodeId(Prop.FIRST + "/" + Demo.LEAF + "/core.mass"));
   }
 
   private void slices() {

@@ -257,7 +257,7 @@ public record Fitting(
               Source.DECIDED);
       return Figure.computed(
           "fit.piece",
-          "Longest piece on the way",
+          "Longest piece in transport",
           Quantity.LENGTH,
           "max({fit.apart}, {" + length.id() + "} - {fit.apart})",
           Source.GEOMETRY,

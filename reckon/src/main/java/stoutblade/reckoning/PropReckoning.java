@@ -96,10 +96,10 @@ public record PropReckoning(
   /** The figures of a station of one part and of the whole prop. */
   public List<Figure> figuresOf(Station station, String partId) {
     List<Figure> all = new ArrayList<>();
-    part(partId)
-        .ifPresentOrElse(
-            it -> all.addAll(it.scope().of(figuresOf(station, it))),
-            () -> all.addAll(scope().of(ofWhole(station))));
+    part(partId).ifPresent(it -> all.addAll(it.scope().of(figuresOf(station, it))));
+    if (partId.equals(Whole.ID)) {
+      all.addAll(scope().of(ofWhole(station)));
+    }
     all.addAll(scope().of(shared(station)));
     return all;
   }

@@ -29,6 +29,9 @@ public record Whole(
     Optional<Figure> balance,
     List<String> unknown) {
 
+  /** What stands for the id of a part where all of the prop is looked at. */
+  public static final String ID = "prop";
+
   private static final double LINE_MM = 0.1;
 
   /** Copies the list. */

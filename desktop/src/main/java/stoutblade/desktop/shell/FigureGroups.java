@@ -25,6 +25,9 @@ record FigureGroups(List<Figure> main, Map<String, List<Figure>> groups) {
       List.of(
           Map.entry("section.", "At the section"),
           Map.entry("log.", "Built against planned"),
+          Map.entry("wearer.", "The wearer"),
+          Map.entry("bearer.", "The wearer"),
+          Map.entry("fit.", "Held and carried"),
           Map.entry("prop.", "Whole prop"),
           Map.entry("/grip.", "Grip"),
           Map.entry("/core.", "Core"),

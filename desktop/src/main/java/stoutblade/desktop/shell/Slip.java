@@ -112,10 +112,16 @@ public final class Slip extends ScrollPane {
     return (unfolded.contains(name) ? "▾  " : "▸  ") + name + "  " + count;
   }
 
-  /** The part whose figures are shown; none while the whole prop or a model is looked at. */
+  /** What has its figures shown: the part, the whole prop, or the model that is in sight. */
   private String lookedAt() {
     String looked = desk.partProperty().get();
-    return looked.isEmpty() ? desk.lookedId() : looked;
+    boolean drawn =
+        switch (desk.stationProperty().get()) {
+          case DRAFT -> looked.startsWith(Desk.MODEL);
+          case LAYERS -> looked.startsWith(Desk.SLICE);
+          case SIZE, CORE, CUT, BUILD, FINISH, LOG -> false;
+        };
+    return desk.whole() || drawn ? looked : desk.lookedId();
   }
 
   /** True where the rows that are there only need other values: most edits change no row. */

@@ -65,6 +65,16 @@ class FigureGroupsTest {
         .toList();
   }
 
+  @Test
+  void what_is_known_of_the_wearer_and_the_pictures_has_groups_of_its_own() {
+    Derived derived = demo();
+    List<Figure> beside = new ArrayList<>(derived.first().wearerFigures());
+    derived.first().sizing().pictures().values().forEach(it -> beside.addAll(it.figures()));
+
+    assertThat(FigureGroups.of(Station.SIZE, beside).groups().keySet())
+        .containsExactlyInAnyOrder("The wearer", "Held and carried", "Size");
+  }
+
   /** At Finish only what is missing matters. */
   @Test
   void what_is_there_in_plenty_is_not_large() {

@@ -258,7 +258,7 @@ final class StackTray {
         .with("Cut outside the line by", allowance)
         .with("Band round the edge", new HBox(6, bandFoam, bandThickness));
     Tray tray = selected ? one : all;
-    tray.with(selected ? "Foam of this layer" : "Foam, all layers", foam)
+    tray.with(selected ? "Sheet of this layer" : "Sheet, all layers", foam)
         .with(selected ? "Its thickness" : "Each layer", thickness);
     all.with(closing);
     if (selected) {
