@@ -27,6 +27,9 @@ public final class DateEntry {
   private static final int SHORTEST_MONTH = 3;
   private static final int CENTURY = 100;
 
+  private static final int LONGEST = 60;
+
+  private static final Pattern UNSEEN = Pattern.compile("[\\p{Cc}\\p{Cf}\\p{Cs}\\p{Co}\\p{Cn}]");
   private static final Pattern ISO = Pattern.compile("(\\d{4})-(\\d{1,2})-(\\d{1,2})");
   private static final Pattern NUMBERS =
       Pattern.compile("(\\d{1,2})\\s*[./-]\\s*(\\d{1,2})(?:\\s*[./-]\\s*(\\d{4}|\\d{2}))?\\.?");
@@ -42,11 +45,13 @@ public final class DateEntry {
   /**
    * Reads a day; one without a year is the next there is.
    *
+   * @param pasted what was typed or pasted
    * @param today what the next day counts from
    * @param order what a day and a month that are both numbers mean
    * @throws EntryException if the text is no day; the message is for the person who typed it
    */
-  public static LocalDate day(String typed, LocalDate today, Order order) {
+  public static LocalDate day(String pasted, LocalDate today, Order order) {
+    String typed = plain(pasted);
     String text = typed.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
     List<String> weekdays = List.of("mon", "tue", "wed", "thu", "fri", "sat", "sun");
     int space = text.indexOf(' ');
@@ -147,7 +152,8 @@ public final class DateEntry {
    *
    * @throws EntryException if the text is no time; the message is for the person who typed it
    */
-  public static LocalTime time(String typed) {
+  public static LocalTime time(String pasted) {
+    String typed = plain(pasted);
     String text = typed.strip().toLowerCase(Locale.ROOT);
     if (text.equals("noon")) {
       return LocalTime.NOON;
@@ -165,6 +171,15 @@ public final class DateEntry {
     }
     throw new EntryException(
         "'" + typed.strip() + "': a time is expected, such as 17:30, 5.30 pm or 9");
+  }
+
+  /**
+   * What of a text can be seen and read: it is said back to whoever typed it, and marks of
+   * direction and the like turn round what follows.
+   */
+  private static String plain(String typed) {
+    String seen = UNSEEN.matcher(typed).replaceAll("");
+    return seen.length() > LONGEST ? seen.substring(0, LONGEST) + "…" : seen;
   }
 
   private static int number(String digits) {

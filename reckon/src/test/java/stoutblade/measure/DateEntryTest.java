@@ -10,6 +10,7 @@ import java.util.Locale;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -87,6 +88,18 @@ class DateEntryTest {
     assertThatThrownBy(() -> DateEntry.time(typed))
         .isInstanceOf(EntryException.class)
         .hasMessageContaining("a time is expected, such as 17:30");
+  }
+
+  /** Nobody means marks of direction; and what is said back is no longer than can be read. */
+  @Test
+  void what_cannot_be_seen_is_not_said_back() {
+    assertThat(DateEntry.day("12\u202e dec\u0007", TODAY, Order.DAY_FIRST)).isEqualTo("2026-12-12");
+    assertThatThrownBy(
+            () ->
+                DateEntry.day("1\u202e80 \u0007cm\ud800" + "9".repeat(900), TODAY, Order.DAY_FIRST))
+        .hasMessageStartingWith("'180 cm999")
+        .hasMessageNotContainingAny("\u202e", "\u0007", "\ud800")
+        .satisfies(it -> assertThat(it.getMessage()).hasSizeLessThan(160));
   }
 
   /** Against the library's own writer: what it writes is read back, with the year or without. */
