@@ -419,11 +419,16 @@ public final class Desk {
     deriver.submit(turn(name, change, done, refused));
   }
 
+  /** Before anything else is told: who looks finds a project with what follows from it. */
+  private void take(Stood stood) {
+    history = stood.history;
+    derived.set(stood.derived.orElseThrow());
+  }
+
   private void stand(Stood stood) {
     if (stood.derived.isPresent()) {
-      history = stood.history;
+      take(stood);
       changed.set(!project().equals(savedAs));
-      derived.set(stood.derived.get());
       if (project().prop(prop.get()).isEmpty()) {
         goToProp(project().first().id());
       }
@@ -501,13 +506,12 @@ public final class Desk {
         it -> History.of(opened.project()),
         stood -> {
           document = opened;
-          history = stood.history;
+          take(stood);
           savedAs = opened.project();
           file.set(from);
           changed.set(false);
           notice.set("");
           part.set("");
-          derived.set(stood.derived.orElseThrow());
           goToProp(opened.project().first().id());
           keeper.ifPresent(Keeper::saved);
           then.run();

@@ -38,7 +38,6 @@ import stoutblade.desktop.shell.Shelf;
 import stoutblade.desktop.shell.Slip;
 import stoutblade.desktop.shell.TapeView;
 import stoutblade.desktop.station.EmptyStation;
-import stoutblade.desktop.station.Figures;
 import stoutblade.desktop.station.PartOrWhole;
 import stoutblade.desktop.station.PropOverview;
 import stoutblade.desktop.station.Surface;
@@ -58,7 +57,6 @@ import stoutblade.desktop.sums.SumsSurface;
 import stoutblade.edit.Edits;
 import stoutblade.edit.PropEdits;
 import stoutblade.edit.Repair;
-import stoutblade.feature.PlateForm;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.Document;
 import stoutblade.formats.Exports;
@@ -70,10 +68,6 @@ import stoutblade.journal.Journal;
 import stoutblade.measure.Units;
 import stoutblade.project.Prop;
 import stoutblade.project.Station;
-import stoutblade.reckoning.PartReckoning;
-import stoutblade.template.FirstPapers;
-import stoutblade.template.Paper;
-import stoutblade.template.Template;
 
 /** The window's content: tape, rack, mat, slip and shelf, and what the files do. */
 public final class Workbench {
@@ -83,8 +77,8 @@ public final class Workbench {
   private final Pictures pictures;
   private final Meshes meshes;
   private final Dialogs dialogs;
-  private final Printer printer;
   private final Opener opener;
+  private final StationRequests requests;
   private final BorderPane root = new BorderPane();
   private final StackPane middle = new StackPane();
   private final CommandList commands;
@@ -133,25 +127,25 @@ public final class Workbench {
     this.files = home.files();
     this.restore = restore;
     this.dialogs = dialogs;
-    this.printer = printer;
     this.switchTheme = switchTheme;
     this.commands = new CommandList(desk, root);
     this.tasks = new BackgroundTasks(desk::say);
     this.pictures = new Pictures(tasks);
     this.meshes = new Meshes(desk, tasks);
     this.opener = new Opener(desk, tasks, pictures, this::sizeSurface);
+    this.requests = new StationRequests(desk, dialogs, printer, opener, tasks, this::export);
     this.notices = new Notices(desk);
     this.shelf = new Shelf(desk, tasks, switchTheme, commands::show);
     this.minutes = new Timeline(new KeyFrame(Duration.minutes(1), event -> desk.derive()));
     makers.put(
         Station.SIZE,
-        () -> new SizeSurface(desk, pictures, meshes, tasks, home.folder(), new SizeRequests()));
+        () -> new SizeSurface(desk, pictures, meshes, tasks, home.folder(), requests));
     makers.put(Station.DRAFT, () -> new DraftSurface(desk, pictures, meshes, tasks));
     makers.put(
         Station.LAYERS,
         () -> whole(Station.LAYERS, new LayersSurface(desk, tasks, meshes), new WholeLayers(desk)));
     makers.put(Station.CORE, () -> whole(Station.CORE, new CoreSurface(desk), new WholeCore(desk)));
-    makers.put(Station.CUT, () -> new CutSurface(desk, new Requests()));
+    makers.put(Station.CUT, () -> new CutSurface(desk, requests));
     makers.put(Station.BUILD, () -> new BuildSurface(desk));
     makers.put(
         Station.FINISH,
@@ -234,7 +228,7 @@ public final class Workbench {
   private Surface surface() {
     if (desk.sumsProperty().get()) {
       if (sums.isEmpty()) {
-        sums = Optional.of(new SumsSurface(desk, tasks, new SizeRequests()::print));
+        sums = Optional.of(new SumsSurface(desk, tasks, requests::printAlone));
       }
       return sums.get();
     }
@@ -542,122 +536,6 @@ public final class Workbench {
 
   // == EXPORTS
 
-  /** What the cut station asks for. */
-  private final class Requests implements CutSurface.Requests {
-
-    @Override
-    public void export() {
-      dialogs.exportFolder().ifPresent(Workbench.this::export);
-    }
-
-    @Override
-    public void print(Template template) {
-      Map<String, Journal.Printed> mark = desk.reckoned().printed(List.of(template), desk.now());
-      new SizeRequests().print(template, () -> desk.perform(Edits.printed(mark)));
-    }
-  }
-
-  /** What the size station asks for. */
-  private final class SizeRequests implements SizeSurface.Requests {
-
-    @Override
-    public void openPicture() {
-      dialogs.openPicture().ifPresent(opener::picture);
-    }
-
-    @Override
-    public void openPicture(Path file) {
-      opener.picture(file);
-    }
-
-    @Override
-    public void pastePicture() {
-      opener.paste();
-    }
-
-    @Override
-    public void openModel() {
-      dialogs.openModel().ifPresent(opener::model);
-    }
-
-    @Override
-    public void openLines() {
-      dialogs.openLines().ifPresent(opener::lines);
-    }
-
-    @Override
-    public void openLines(Path file) {
-      opener.lines(file);
-    }
-
-    @Override
-    public void openModel(Path file) {
-      opener.model(file);
-    }
-
-    @Override
-    public void openPaper() {
-      dialogs.openPicture().ifPresent(opener::paper);
-    }
-
-    @Override
-    public void openSamplePaper() {
-      opener.samplePaper();
-    }
-
-    @Override
-    public void printMarkerSheet() {
-      print(() -> printer.printMarkerSheet(desk.project().paper()), () -> {});
-    }
-
-    @Override
-    public void printStrip() {
-      double whole = Figures.wholeLength(desk.reckoned());
-      if (whole <= 0) {
-        desk.say("Nothing tells the prop's length yet");
-        return;
-      }
-      print(
-          FirstPapers.strip(
-              desk.prop().name(),
-              whole,
-              desk.prop().size().carry().gripAtMm().orElse(0.0),
-              desk.units()));
-    }
-
-    @Override
-    public void printOutline() {
-      desk.looked()
-          .flatMap(PartReckoning::form)
-          .filter(PlateForm::whole)
-          .ifPresentOrElse(
-              form -> print(FirstPapers.outline(form.blank().name(), form)),
-              () -> desk.say("Draft a part first: there is no outline yet"));
-    }
-
-    private void print(Template template) {
-      print(template, () -> {});
-    }
-
-    /** The same, and then something else. */
-    private void print(Template template, Runnable then) {
-      String scale = Exports.scale(desk.reckoned(), desk.units());
-      Paper paper = desk.project().paper();
-      String prop = Exports.called(desk.project(), desk.prop());
-      print(() -> printer.print(template, paper, prop, scale), then);
-    }
-
-    private void print(Callable<Path> work, Runnable then) {
-      tasks.start(
-          "Printing",
-          work,
-          path -> {
-            then.run();
-            desk.say("Printed by the simulated printer: " + path);
-          });
-    }
-  }
-
   /** Exports everything to a folder. */
   public void export(Path folder) {
     var derived = desk.derived();
@@ -727,7 +605,7 @@ public final class Workbench {
         && !desk.sumsProperty().get()
         && desk.stationProperty().get() == Station.CUT
         && desk.derived().cuttable()) {
-      new Requests().export();
+      requests.export();
     } else if (!surface().key(event) && drawing().filter(it -> it.zoomed(event)).isEmpty()) {
       return;
     }

@@ -15,6 +15,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import stoutblade.demo.Demo;
 import stoutblade.derive.Derived;
+import stoutblade.edit.Edits;
 import stoutblade.edit.LayerEdits;
 import stoutblade.edit.PropEdits;
 import stoutblade.formats.Document;
@@ -285,5 +286,33 @@ class DeskTest {
     assertThat(desk.unkeptProperty().get()).contains("Not autosaved: the disk is full");
     desk.kept(Optional.empty());
     assertThat(desk.unkeptProperty().get()).isEmpty();
+  }
+
+  /** Whoever is told that something changed finds a project and what follows from that very one. */
+  @Test
+  void what_follows_is_never_that_of_another_project() {
+    Desk desk = TestDesk.demo();
+    desk.goToProp(Demo.TIDEGATE);
+    desk.goToPart("d6");
+    List<String> torn = new ArrayList<>();
+    Runnable look =
+        () -> {
+          if (!desk.derived().project().equals(desk.project())) {
+            torn.add(desk.derived().project().name() + " beside " + desk.project().name());
+          }
+        };
+    desk.partProperty().addListener(it -> look.run());
+    desk.propProperty().addListener(it -> look.run());
+    desk.derivedProperty().addListener(it -> look.run());
+    desk.changedProperty().addListener(it -> look.run());
+    desk.fileProperty().addListener(it -> look.run());
+    desk.noticeProperty().addListener(it -> look.run());
+
+    desk.perform(Edits.name("Another name"));
+    desk.undo();
+    desk.open(TestDesk.fresh().document(), Optional.of(Path.of("new.stout")));
+
+    assertThat(torn).isEmpty();
+    assertThat(desk.project().name()).isNotEqualTo("Osiermouth Lantern Walk");
   }
 }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -121,14 +120,7 @@ public record WorkChoices(
                         .filter(id -> catalogue.glues().stream().anyMatch(it -> it.id().equals(id)))
                         .findFirst());
     Glue proposed = catalogue.glue(shared, Glue.FOR_LAYERS);
-    String names =
-        families.stream()
-            .map(
-                it ->
-                    it.name().startsWith("EVA") || it.name().startsWith("ABS")
-                        ? it.name()
-                        : it.name().toLowerCase(Locale.ROOT))
-            .collect(Collectors.joining(" and "));
+    String names = families.stream().map(SheetFamily::said).collect(Collectors.joining(" and "));
     String reason =
         families.isEmpty()
             ? "The usual one."
@@ -215,8 +207,6 @@ public record WorkChoices(
     return Way.of(
         Optional.of(workmanship.grits()).filter(it -> !it.isEmpty()),
         List.copyOf(options),
-        sanded
-            .map(it -> "Usual for " + it.name().toLowerCase(Locale.ROOT) + ".")
-            .orElse("The usual ones."));
+        sanded.map(it -> "Usual for " + it.said() + ".").orElse("The usual ones."));
   }
 }

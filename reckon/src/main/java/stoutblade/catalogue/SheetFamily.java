@@ -1,6 +1,7 @@
 package stoutblade.catalogue;
 
 import java.util.List;
+import java.util.Locale;
 
 /**
  * A family of sheet materials: what all of them have in common at the bench.
@@ -47,6 +48,11 @@ public record SheetFamily(
     if (sanded && grits.isEmpty()) {
       throw new IllegalArgumentException(id + ": what is sanded is sanded with some grit");
     }
+  }
+
+  /** What it is called within a sentence: names that are written large stay so. */
+  public String said() {
+    return Character.isUpperCase(name.charAt(1)) ? name : name.toLowerCase(Locale.ROOT);
   }
 
   /** True where it can be given a form at all. */

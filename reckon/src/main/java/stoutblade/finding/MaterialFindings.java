@@ -45,6 +45,9 @@ import stoutblade.stack.Profile;
 /** Looks whether the sheets of a part take what is done with them: bent, glued, sanded, sealed. */
 final class MaterialFindings {
 
+  /** So long it takes to lay a core straight along its channel, in minutes (our assumption). */
+  private static final double TO_LAY_A_CORE = 3;
+
   private final PartReckoning reckoned;
   private final Part part;
   private final WorkChoices choices;
@@ -165,7 +168,7 @@ final class MaterialFindings {
       held(choices.glue());
     }
     if (reckoned.core().flatMap(CoreReckoning::bed).isPresent()) {
-      hotInACore();
+      setsTooSoon();
     }
   }
 
@@ -179,7 +182,7 @@ final class MaterialFindings {
           Station.BUILD,
           "build." + part.id() + ".glue",
           Severity.WARNING,
-          taken.name() + " is not known to hold " + said(lets.get()),
+          taken.name() + " is not known to hold " + lets.get().said(),
           (proposed ? way.reason() : "Try it on a scrap first, or take what is proposed.")
               + " The label says what it holds.",
           proposed
@@ -190,15 +193,10 @@ final class MaterialFindings {
     }
   }
 
-  private static String said(SheetFamily family) {
-    String name = family.name();
-    return Character.isUpperCase(name.charAt(1)) ? name : name.toLowerCase(Locale.ROOT);
-  }
-
-  /** Hot glue softens where a prop lies in a warm car; a core leans on its bed. */
-  private void hotInACore() {
+  /** A core is laid in along its whole length: its glue must not set on the way. */
+  private void setsTooSoon() {
     Glue taken = choices.coreGlue().taken();
-    if (taken.joinByMinutes() < 3) {
+    if (taken.joinByMinutes() < TO_LAY_A_CORE) {
       add(
           Station.BUILD,
           "build." + part.id() + ".core-glue",
@@ -228,7 +226,7 @@ final class MaterialFindings {
                     "finish." + part.id() + ".no-cells",
                     Severity.WARNING,
                     "Heat closes the cells of foam; "
-                        + said(choices.families().getFirst())
+                        + choices.families().getFirst().said()
                         + " has none",
                     "A hot air gun scorches or warps it. Seal it with a coat instead.",
                     List.of(Edits.coats(part.id(), it.id(), 0).named("Leave it out"))));

@@ -83,7 +83,7 @@ final class PartFindings {
   private void nothingLeft(Blank blank) {
     Feature last = blank.features().getLast();
     add(
-        blank,
+        blank.id(),
         "gone",
         Box.around(blank.outline().outline().flattened(1)).centre(),
         Severity.WRONG,
@@ -101,7 +101,7 @@ final class PartFindings {
     }
     if (!part.drawn()) {
       add(
-          part,
+          part.id(),
           "trace",
           new Point(0, 0),
           Severity.NEXT,
@@ -132,7 +132,7 @@ final class PartFindings {
     slivers.stream().limit(MOST_SLIVERS).forEach(it -> sliver(form, it, slivers.indexOf(it)));
     if (form.outer().size() > 1) {
       add(
-          blank,
+          blank.id(),
           "apart",
           form.face().centre(),
           Severity.WRONG,
@@ -151,7 +151,7 @@ final class PartFindings {
     double most = blank.thicknessMm() / 2;
     if (!fuller.raised() && fuller.deep() > most) {
       add(
-          blank,
+          blank.id(),
           "fuller-" + feature.id(),
           fuller.middle(),
           fuller.deep() >= blank.thicknessMm() ? Severity.WRONG : Severity.WARNING,
@@ -172,7 +172,7 @@ final class PartFindings {
 
   private void crossing(Part part, PlateForm form, Point at) {
     add(
-        part,
+        part.id(),
         "crossing",
         at,
         Severity.WRONG,
@@ -190,7 +190,7 @@ final class PartFindings {
       bridge(form, sliver.at()).ifPresent(mends::add);
     }
     add(
-        blank,
+        blank.id(),
         "sliver-" + number,
         sliver.at(),
         Severity.WARNING,
@@ -333,7 +333,7 @@ final class PartFindings {
     if (Math.abs(round - band.roundMm()) > BAND_OFF_MM) {
       double to = Math.rint(round * 10) / 10;
       add(
-          part,
+          part.id(),
           "band",
           new Point(0, 0),
           Severity.WARNING,
@@ -362,7 +362,7 @@ final class PartFindings {
       boolean strip = small <= STRIP_MM && part.cut().isEmpty();
       if (small > width || (large > length && !strip)) {
         add(
-            part,
+            part.id(),
             "sheet",
             new Point(0, 0),
             Severity.WARNING,
@@ -397,7 +397,7 @@ final class PartFindings {
       return;
     }
     add(
-        reckoned.part(),
+        reckoned.part().id(),
         "foam",
         new Point(0, 0),
         Severity.WRONG,
@@ -415,7 +415,7 @@ final class PartFindings {
         placing.textured() == Placing.Faces.BACK && placing.shows() != Placing.Faces.BACK;
     if (glued && inwards) {
       add(
-          part,
+          part.id(),
           "texture",
           new Point(0, 0),
           Severity.WARNING,
@@ -447,7 +447,7 @@ final class PartFindings {
     }
     int half = placing.copies() / 2;
     add(
-        part,
+        part.id(),
         "halves",
         face.get().centre(),
         Severity.WARNING,
@@ -469,25 +469,14 @@ final class PartFindings {
   }
 
   private void add(
-      Part part,
+      String partId,
       String id,
       Point at,
       Severity severity,
       String title,
       String why,
       List<? extends Change> mends) {
-    add(part.id(), new Place.OnPart(part.id(), at), id, severity, title, why, mends);
-  }
-
-  private void add(
-      Blank blank,
-      String id,
-      Point at,
-      Severity severity,
-      String title,
-      String why,
-      List<? extends Change> mends) {
-    add(blank.id(), new Place.OnPart(blank.id(), at), id, severity, title, why, mends);
+    add(partId, new Place.OnPart(partId, at), id, severity, title, why, mends);
   }
 
   private void add(

@@ -29,7 +29,6 @@ public final class DateEntry {
 
   private static final int LONGEST = 60;
 
-  private static final Pattern UNSEEN = Pattern.compile("[\\p{Cc}\\p{Cf}\\p{Cs}\\p{Co}\\p{Cn}]");
   private static final Pattern ISO = Pattern.compile("(\\d{4})-(\\d{1,2})-(\\d{1,2})");
   private static final Pattern NUMBERS =
       Pattern.compile("(\\d{1,2})\\s*[./-]\\s*(\\d{1,2})(?:\\s*[./-]\\s*(\\d{4}|\\d{2}))?\\.?");
@@ -173,12 +172,9 @@ public final class DateEntry {
         "'" + typed.strip() + "': a time is expected, such as 17:30, 5.30 pm or 9");
   }
 
-  /**
-   * What of a text can be seen and read: it is said back to whoever typed it, and marks of
-   * direction and the like turn round what follows.
-   */
+  /** What of a text can be seen and read: it is said back to whoever typed it. */
   private static String plain(String typed) {
-    String seen = UNSEEN.matcher(typed).replaceAll("");
+    String seen = SeenText.of(typed);
     return seen.length() > LONGEST ? seen.substring(0, LONGEST) + "…" : seen;
   }
 

@@ -2,7 +2,6 @@ package stoutblade.measure;
 
 import java.util.Locale;
 import java.util.Map;
-import java.util.regex.Pattern;
 
 /**
  * Reads a length as a person types it, sums included.
@@ -28,7 +27,6 @@ public final class LengthEntry {
   /** The longest length that is taken, either way, in millimetres: 100 m. */
   public static final double LIMIT_MM = 100_000;
 
-  private static final Pattern UNSEEN = Pattern.compile("[\\p{Cf}\\p{Cc}]");
   private static final int LONGEST_TEXT = 200;
   private static final int DEEPEST = 20;
 
@@ -61,8 +59,7 @@ public final class LengthEntry {
   private boolean hyphenated;
 
   private LengthEntry(String typed, double bareUnitMm) {
-    // Marks of direction and the like come with what is pasted; nobody sees or means them.
-    this.typed = UNSEEN.matcher(typed).replaceAll("").strip();
+    this.typed = SeenText.of(typed).strip();
     this.text =
         this.typed
             .toLowerCase(Locale.ROOT)

@@ -1,17 +1,12 @@
 package stoutblade.desktop.shell;
 
-import java.util.regex.Pattern;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextFormatter;
+import stoutblade.measure.SeenText;
 
-/**
- * Fields for text that a person can see. Marks of direction, line ends and the like come with what
- * is pasted: nobody means them, they turn what follows round, and the toolkit's own layout fails
- * over some of them.
- */
+/** Fields for text that a person can see; what cannot be seen never gets into them. */
 public final class PlainText {
 
-  private static final Pattern UNSEEN = Pattern.compile("[\\p{Cc}\\p{Cf}\\p{Cs}\\p{Co}\\p{Cn}]");
   private static final int LONGEST = 400;
 
   private PlainText() {}
@@ -34,7 +29,7 @@ public final class PlainText {
     field.setTextFormatter(
         new TextFormatter<String>(
             change -> {
-              String plain = UNSEEN.matcher(change.getText()).replaceAll("");
+              String plain = SeenText.of(change.getText());
               int room = LONGEST - (change.getControlText().length() - removed(change));
               String fits = plain.substring(0, Math.clamp(room, 0, plain.length()));
               if (!fits.equals(change.getText())) {

@@ -1,5 +1,6 @@
 package stoutblade.desktop.station;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.paint.Color;
@@ -12,6 +13,7 @@ import stoutblade.feature.Spot;
 import stoutblade.layer.Layers;
 import stoutblade.part.Part;
 import stoutblade.reckoning.PartReckoning;
+import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 
@@ -51,6 +53,19 @@ public final class PropDrawing {
   /** Draws it by itself, nothing of it selected. */
   public void draw(Pen pen) {
     draw(pen, Optional.empty(), new Point(0, 0), 0);
+  }
+
+  /** The box round all that is drawn of it. */
+  public Optional<Box> box() {
+    List<Point> all = new ArrayList<>();
+    for (PartReckoning part : desk.reckoned().parts()) {
+      for (Path path : part.seen()) {
+        for (Spot spot : desk.reckoned().assembly().spots().get(part.id())) {
+          all.addAll(spot.place(path).flattened(1));
+        }
+      }
+    }
+    return all.isEmpty() ? Optional.empty() : Optional.of(Box.around(all));
   }
 
   /** What does not show in front is drawn behind, in dashes. */

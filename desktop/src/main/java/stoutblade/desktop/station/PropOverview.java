@@ -2,11 +2,9 @@ package stoutblade.desktop.station;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.VBox;
 import stoutblade.derive.Derived;
@@ -19,8 +17,6 @@ import stoutblade.desktop.mat.Pen;
 import stoutblade.measure.Display;
 import stoutblade.reckoning.PartReckoning;
 import stoutblade.reckoning.Whole;
-import stoutblade.shape.Box;
-import stoutblade.shape.Point;
 
 /**
  * All of a prop at a station: put together on the mat, and below it a row for each part with what
@@ -37,7 +33,7 @@ public final class PropOverview implements Surface {
   private final PropDrawing drawing;
   private final MatView mat = new MatView(Lie.LYING);
   private final VBox rows = new VBox(6);
-  private final BorderPane node = new BorderPane();
+  private final BorderPane node = new OverList(mat, 300, rows);
 
   /** What a station says of the parts of a prop. */
   public interface Content {
@@ -66,20 +62,12 @@ public final class PropOverview implements Surface {
     this.content = content;
     this.drawing = new PropDrawing(desk, content.look());
     mat.setId(content.key() + "-whole-mat");
-    mat.setPrefHeight(300);
-    mat.setMaxHeight(330);
     mat.setDrawing(
         pen -> {
           drawing.draw(pen);
           content.over(pen);
         });
-    rows.getStyleClass().add(Style.LIST);
     rows.setId(content.key() + "-whole");
-    ScrollPane list = new ScrollPane(rows);
-    list.setFitToWidth(true);
-    list.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-    node.setTop(mat);
-    node.setCenter(list);
   }
 
   @Override
@@ -90,7 +78,8 @@ public final class PropOverview implements Surface {
   @Override
   public void show(Derived derived) {
     mat.setUnits(desk.units());
-    box()
+    drawing
+        .box()
         .ifPresent(
             it -> {
               mat.setLie(it.height() > TALL * it.width() ? Lie.LYING : Lie.UPRIGHT);
@@ -122,19 +111,6 @@ public final class PropOverview implements Surface {
     row.getStyleClass().addAll(Style.CARD, Style.ROW);
     row.setOnAction(event -> desk.partProperty().set(part.id()));
     return row;
-  }
-
-  /** The box round all that is drawn. */
-  private Optional<Box> box() {
-    List<Point> places =
-        desk.reckoned().parts().stream()
-            .flatMap(
-                part ->
-                    desk.reckoned().assembly().spots().get(part.id()).stream()
-                        .flatMap(spot -> part.seen().stream().map(spot::place)))
-            .flatMap(it -> it.flattened(1).stream())
-            .toList();
-    return places.isEmpty() ? Optional.empty() : Optional.of(Box.around(places));
   }
 
   /** How long, how wide and how heavy all of it is, as far as that is known. */

@@ -42,7 +42,6 @@ import stoutblade.part.Part;
 import stoutblade.part.Placing;
 import stoutblade.project.Station;
 import stoutblade.reckoning.PartReckoning;
-import stoutblade.shape.Box;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
@@ -273,7 +272,7 @@ final class PropDesk {
     }
     always.setManaged(!always.getChildren().isEmpty());
     always.setVisible(!always.getChildren().isEmpty());
-    bounds().ifPresent(it -> mat.fitAnew(it, MARGIN_PX));
+    drawing.box().ifPresent(it -> mat.fitAnew(it, MARGIN_PX));
     tape.show(desk.findingsOf(Station.DRAFT));
     mat.redraw();
   }
@@ -326,18 +325,6 @@ final class PropDesk {
       material.show();
     }
     places.show();
-  }
-
-  private Optional<Box> bounds() {
-    List<Point> all = new ArrayList<>();
-    for (PartReckoning part : desk.reckoned().parts()) {
-      for (Path path : part.seen()) {
-        for (Spot spot : desk.reckoned().assembly().spots().get(part.part().id())) {
-          all.addAll(spot.place(path).flattened(1));
-        }
-      }
-    }
-    return all.isEmpty() ? Optional.empty() : Optional.of(Box.around(all));
   }
 
   private Optional<Point> where(Place place) {

@@ -9,7 +9,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -30,6 +29,7 @@ import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.station.OverList;
 import stoutblade.desktop.station.Surface;
 import stoutblade.finish.CoatStock;
 import stoutblade.finish.Coats;
@@ -47,8 +47,8 @@ public final class FinishSurface implements Surface {
   private final Desk desk;
   private final FinishModel model;
   private final MatView mat = new MatView(Lie.LYING);
-  private final BorderPane node = new BorderPane();
   private final VBox rows = new VBox(8);
+  private final BorderPane node = new OverList(mat, 200, rows);
   private final ComboBox<Coating> more = new ComboBox<>();
   private final Button forAll = new Button("On every part");
   private boolean showing;
@@ -59,14 +59,6 @@ public final class FinishSurface implements Surface {
     this.model = new FinishModel(desk);
     mat.setId("finish-mat");
     mat.setDrawing(this::draw);
-    mat.setPrefHeight(200);
-    mat.setMaxHeight(220);
-    rows.getStyleClass().add(Style.LIST);
-    ScrollPane list = new ScrollPane(rows);
-    list.setFitToWidth(true);
-    list.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-    node.setTop(mat);
-    node.setCenter(list);
     more.setConverter(Choices.named(it -> it.role().verb() + ": " + it.name()));
     more.setPromptText("Choose a coating");
     more.setId("more-coating");
@@ -89,13 +81,7 @@ public final class FinishSurface implements Surface {
 
   @Override
   public void show(Derived derived) {
-    mat.setUnits(desk.units());
-    desk.looked()
-        .ifPresent(
-            part -> {
-              mat.setLie(PartDrawing.lie(part));
-              PartDrawing.box(part).ifPresent(it -> mat.fitAnew(it, 22));
-            });
+    OverList.fit(mat, desk, 22);
     showing = true;
     more.setDisable(desk.looked().isEmpty());
     forAll.setDisable(!model.forOthers());

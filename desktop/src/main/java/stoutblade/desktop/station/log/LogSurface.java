@@ -7,7 +7,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -25,6 +24,7 @@ import stoutblade.desktop.mat.PartDrawing;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.station.OverList;
 import stoutblade.desktop.station.Surface;
 import stoutblade.journal.Journal;
 import stoutblade.journal.Journal.Built;
@@ -45,7 +45,7 @@ public final class LogSurface implements Surface {
   private final LogModel model;
   private final MatView mat = new MatView(Lie.LYING);
   private final VBox rows = new VBox(4);
-  private final BorderPane node = new BorderPane();
+  private final BorderPane node = new OverList(mat, 210, rows);
   private final EntryField length;
   private final EntryField width;
   private final EntryField mass;
@@ -56,20 +56,12 @@ public final class LogSurface implements Surface {
     this.model = new LogModel(desk);
     mat.setId("log-mat");
     mat.setDrawing(this::draw);
-    mat.setPrefHeight(210);
-    mat.setMaxHeight(230);
     length = EntryField.length(desk, model::length);
     width = EntryField.length(desk, model::width);
     length.setId("built-length");
     width.setId("built-width");
     mass = EntryField.number(desk, "g", () -> "a weight is a number of grams", model::mass);
     mass.setId("built-mass");
-    rows.getStyleClass().add(Style.LIST);
-    ScrollPane list = new ScrollPane(rows);
-    list.setFitToWidth(true);
-    list.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-    node.setTop(mat);
-    node.setCenter(list);
     node.setBottom(
         new Tray()
             .with("Built: length", length)
@@ -84,13 +76,7 @@ public final class LogSurface implements Surface {
 
   @Override
   public void show(Derived derived) {
-    mat.setUnits(desk.units());
-    desk.looked()
-        .ifPresent(
-            part -> {
-              mat.setLie(PartDrawing.lie(part));
-              PartDrawing.box(part).ifPresent(it -> mat.fitAnew(it, 40));
-            });
+    OverList.fit(mat, desk, 40);
     Built built = model.built();
     built.lengthMm().ifPresentOrElse(length::show, length::showNothing);
     built.widthMm().ifPresentOrElse(width::show, width::showNothing);

@@ -1,0 +1,163 @@
+package stoutblade.desktop;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import java.util.function.Consumer;
+import stoutblade.desktop.station.Figures;
+import stoutblade.desktop.station.cut.CutSurface;
+import stoutblade.desktop.station.size.SizeSurface;
+import stoutblade.edit.Edits;
+import stoutblade.feature.PlateForm;
+import stoutblade.formats.Exports;
+import stoutblade.journal.Journal;
+import stoutblade.reckoning.PartReckoning;
+import stoutblade.template.FirstPapers;
+import stoutblade.template.Paper;
+import stoutblade.template.Template;
+
+/** What stations ask the application for: files to open, and what is printed and exported. */
+final class StationRequests implements SizeSurface.Requests, CutSurface.Requests {
+
+  private final Desk desk;
+  private final Dialogs dialogs;
+  private final Printer printer;
+  private final Opener opener;
+  private final BackgroundTasks tasks;
+  private final Consumer<Path> exporter;
+
+  /**
+   * The requests of a window.
+   *
+   * @param exporter exports everything to a folder
+   */
+  StationRequests(
+      Desk desk,
+      Dialogs dialogs,
+      Printer printer,
+      Opener opener,
+      BackgroundTasks tasks,
+      Consumer<Path> exporter) {
+    this.desk = desk;
+    this.dialogs = dialogs;
+    this.printer = printer;
+    this.opener = opener;
+    this.tasks = tasks;
+    this.exporter = exporter;
+  }
+
+  // == FILES TO OPEN
+
+  @Override
+  public void openPicture() {
+    dialogs.openPicture().ifPresent(opener::picture);
+  }
+
+  @Override
+  public void openPicture(Path file) {
+    opener.picture(file);
+  }
+
+  @Override
+  public void pastePicture() {
+    opener.paste();
+  }
+
+  @Override
+  public void openModel() {
+    dialogs.openModel().ifPresent(opener::model);
+  }
+
+  @Override
+  public void openModel(Path file) {
+    opener.model(file);
+  }
+
+  @Override
+  public void openLines() {
+    dialogs.openLines().ifPresent(opener::lines);
+  }
+
+  @Override
+  public void openLines(Path file) {
+    opener.lines(file);
+  }
+
+  @Override
+  public void openPaper() {
+    dialogs.openPicture().ifPresent(opener::paper);
+  }
+
+  @Override
+  public void openSamplePaper() {
+    opener.samplePaper();
+  }
+
+  // == PAPER
+
+  @Override
+  public void export() {
+    dialogs.exportFolder().ifPresent(exporter);
+  }
+
+  /** Prints a template of the project, and notes what it looked like. */
+  @Override
+  public void print(Template template) {
+    Map<String, Journal.Printed> mark = desk.reckoned().printed(List.of(template), desk.now());
+    print(template, () -> desk.perform(Edits.printed(mark)));
+  }
+
+  /** Prints a template that is none of the project's. */
+  void printAlone(Template template) {
+    print(template, () -> {});
+  }
+
+  @Override
+  public void printMarkerSheet() {
+    print(() -> printer.printMarkerSheet(desk.project().paper()), () -> {});
+  }
+
+  @Override
+  public void printStrip() {
+    double whole = Figures.wholeLength(desk.reckoned());
+    if (whole <= 0) {
+      desk.say("Nothing tells the prop's length yet");
+      return;
+    }
+    printAlone(
+        FirstPapers.strip(
+            desk.prop().name(),
+            whole,
+            desk.prop().size().carry().gripAtMm().orElse(0.0),
+            desk.units()));
+  }
+
+  @Override
+  public void printOutline() {
+    desk.looked()
+        .flatMap(PartReckoning::form)
+        .filter(PlateForm::whole)
+        .ifPresentOrElse(
+            form -> printAlone(FirstPapers.outline(form.blank().name(), form)),
+            () -> desk.say("Draft a part first: there is no outline yet"));
+  }
+
+  /** Prints a template, and then does something else. */
+  private void print(Template template, Runnable then) {
+    String scale = Exports.scale(desk.reckoned(), desk.units());
+    Paper paper = desk.project().paper();
+    String prop = Exports.called(desk.project(), desk.prop());
+    print(() -> printer.print(template, paper, prop, scale), then);
+  }
+
+  private void print(Callable<Path> work, Runnable then) {
+    tasks.start(
+        "Printing",
+        work,
+        path -> {
+          then.run();
+          desk.say("Printed by the simulated printer: " + path);
+        });
+  }
+}
