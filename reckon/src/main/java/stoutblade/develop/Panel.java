@@ -108,7 +108,7 @@ public record Panel(
 
   /** The smallest box round it. */
   public Box box() {
-    return Box.around(outline().flattened(Edge.TOLERANCE_MM));
+    return Box.around(outline().extremes());
   }
 
   /** The area of one, in mm², by Green's theorem, with what is cut out left out. */

@@ -9,6 +9,12 @@ final class Clip {
   private Clip() {}
 
   static boolean touches(Point a, Point b, Box box) {
+    if (Math.max(a.x(), b.x()) < box.minX()
+        || Math.min(a.x(), b.x()) > box.maxX()
+        || Math.max(a.y(), b.y()) < box.minY()
+        || Math.min(a.y(), b.y()) > box.maxY()) {
+      return false;
+    }
     Point along = b.minus(a);
     double[] span = {0, 1};
     return cut(-along.x(), a.x() - box.minX(), span)

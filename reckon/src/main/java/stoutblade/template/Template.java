@@ -20,7 +20,6 @@ import stoutblade.shape.Point;
 public record Template(
     String id, String title, List<Copy> copies, List<Stroke> strokes, List<Label> labels) {
 
-  private static final double TOLERANCE_MM = 0.02;
   private static final double OFF = 0.3719;
 
   /**
@@ -46,9 +45,7 @@ public record Template(
 
   /** The box around all lines and words, in mm. */
   public Box box() {
-    Box box =
-        Box.around(
-            strokes.stream().flatMap(it -> it.path().flattened(TOLERANCE_MM).stream()).toList());
+    Box box = Box.around(strokes.stream().flatMap(it -> it.path().extremes().stream()).toList());
     for (Label label : labels) {
       box = box.with(label.box());
     }

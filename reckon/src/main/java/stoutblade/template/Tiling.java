@@ -76,8 +76,9 @@ public record Tiling(
    * @throws IllegalArgumentException if it takes more than 400 pages
    */
   public static Tiling of(Template template, Paper paper) {
-    boolean upright = Layout.pages(template.box(), new Sheet(paper, false)) <= MOST_PAGES;
-    boolean onItsSide = Layout.pages(template.box(), new Sheet(paper, true)) <= MOST_PAGES;
+    Box box = template.box();
+    boolean upright = Layout.pages(box, new Sheet(paper, false)) <= MOST_PAGES;
+    boolean onItsSide = Layout.pages(box, new Sheet(paper, true)) <= MOST_PAGES;
     Tiling one =
         upright || !onItsSide ? new Layout(template, new Sheet(paper, false)).tiling() : null;
     if (!onItsSide) {
@@ -115,9 +116,9 @@ public record Tiling(
 
   /** How many pages a template would be spread over, empty ones included. */
   public static long pages(Template template, Paper paper) {
+    Box box = template.box();
     return Math.min(
-        Layout.pages(template.box(), new Sheet(paper, false)),
-        Layout.pages(template.box(), new Sheet(paper, true)));
+        Layout.pages(box, new Sheet(paper, false)), Layout.pages(box, new Sheet(paper, true)));
   }
 
   /** The joins at the sides of a page. */

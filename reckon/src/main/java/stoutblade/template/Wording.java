@@ -48,8 +48,24 @@ final class Wording {
     }
   }
 
+  /** A line that no word may cross, with the box round it: most words are nowhere near it. */
+  private record Barrier(List<Point> line, Box box) {
+
+    boolean crosses(Box other) {
+      if (!box.meets(other)) {
+        return false;
+      }
+      for (int i = 1; i < line.size(); i++) {
+        if (Clip.touches(line.get(i - 1), line.get(i), other)) {
+          return true;
+        }
+      }
+      return false;
+    }
+  }
+
   private final List<Stroke> strokes;
-  private final List<List<Point>> barriers = new ArrayList<>();
+  private final List<Barrier> barriers = new ArrayList<>();
   private final List<Label> labels = new ArrayList<>();
   private final List<Stroke> leaders = new ArrayList<>();
   private final List<Words> outside = new ArrayList<>();
@@ -58,7 +74,8 @@ final class Wording {
     this.strokes = strokes;
     for (Stroke stroke : strokes) {
       if (stroke.kind() == Stroke.Kind.CUT || stroke.kind() == Stroke.Kind.JOINT) {
-        barriers.add(stroke.path().flattened(LINE_MM));
+        List<Point> line = stroke.path().flattened(LINE_MM);
+        barriers.add(new Barrier(line, Box.around(line)));
       }
     }
   }
@@ -149,15 +166,16 @@ final class Wording {
       return Optional.empty();
     }
     return places.stream()
-        .filter(it -> holds(face, own.moved(it)) && free(own.moved(it)))
+        .filter(it -> holds(face, it) && free(own.moved(it)) && holds(face, own.moved(it)))
         .findFirst();
   }
 
   /**
-   * The edges of a face are barriers, too: where its middle and its corners are in, all of it is.
+   * The edges of a face are barriers, too: where the middle of a box and its corners are in, all of
+   * it is.
    */
   private static boolean holds(Region face, Box box) {
-    return holds(face, box.centre()) && box.corners().stream().allMatch(it -> holds(face, it));
+    return box.corners().stream().allMatch(it -> holds(face, it));
   }
 
   /** By the stretches across: pieces of a slice may touch each other, which the library refuses. */
@@ -177,16 +195,7 @@ final class Wording {
 
   private boolean free(Box box) {
     return labels.stream().noneMatch(it -> it.box().meets(box))
-        && barriers.stream().noneMatch(it -> crossed(it, box));
-  }
-
-  private static boolean crossed(List<Point> line, Box box) {
-    for (int i = 1; i < line.size(); i++) {
-      if (Clip.touches(line.get(i - 1), line.get(i), box)) {
-        return true;
-      }
-    }
-    return false;
+        && barriers.stream().noneMatch(it -> it.crosses(box));
   }
 
   private void put(List<String> rows, Point at, double size, boolean upright) {
