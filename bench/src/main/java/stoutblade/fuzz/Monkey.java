@@ -164,7 +164,7 @@ public final class Monkey {
     last = "open " + file.getFileName();
     String name = file.getFileName().toString();
     if (name.endsWith(".stout")) {
-      bench.open(file);
+      bench.files().open(file);
     } else if (name.matches(".*\\.(svg|dxf)")) {
       bench.openLines(file);
     } else if (name.matches(".*\\.(obj|stl|glb|gltf)")) {
@@ -176,7 +176,7 @@ public final class Monkey {
 
   private void demo() {
     last = "open the demo";
-    bench.demo(() -> {});
+    bench.files().demo(() -> {});
   }
 
   private void station() {

@@ -30,13 +30,15 @@ import stoutblade.desktop.Deriver;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Dialogs;
 import stoutblade.desktop.Keeper;
-import stoutblade.desktop.Printer;
 import stoutblade.desktop.Theme;
 import stoutblade.desktop.Workbench;
+import stoutblade.desktop.print.Printer;
+import stoutblade.desktop.print.Printing;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Saving;
 import stoutblade.formats.ShippedTypeface;
+import stoutblade.template.Paper;
 
 /**
  * Lets a monkey loose on a real window, as it ships, and watches: nothing may be thrown to the
@@ -105,12 +107,11 @@ public final class MonkeyRun {
             Optional.of(keeper),
             Demo.open(LocalDateTime.now(clock)),
             Deriver.besideWindow());
-    Printer printer = new NoPrinter();
     bench =
         new Workbench(
             desk,
             new Answers(),
-            printer,
+            () -> List.of(new NoPrinter()),
             Workbench.Home.in(folder.resolve("state")),
             left -> {},
             () -> {});
@@ -381,6 +382,12 @@ public final class MonkeyRun {
     }
 
     @Override
+    public Optional<Printing.Order> print(Printing what, List<Printer> printers) {
+      return Optional.of(new Printing.Order(printers.getFirst(), what.paper(), 1))
+          .filter(it -> random.nextBoolean());
+    }
+
+    @Override
     public Leave leave() {
       List<Leave> all = List.of(Leave.values());
       return all.get(random.nextInt(all.size()));
@@ -396,17 +403,17 @@ public final class MonkeyRun {
   private static final class NoPrinter implements Printer {
 
     @Override
-    public Path print(
-        stoutblade.template.Template template,
-        stoutblade.template.Paper paper,
-        String prop,
-        String scale)
-        throws IOException {
-      throw new IOException("out of paper");
+    public String name() {
+      return "empty tray";
     }
 
     @Override
-    public Path printMarkerSheet(stoutblade.template.Paper paper) throws IOException {
+    public boolean takes(Paper paper) {
+      return true;
+    }
+
+    @Override
+    public String print(Path pdf, Paper paper, int copies) throws IOException {
       throw new IOException("out of paper");
     }
   }

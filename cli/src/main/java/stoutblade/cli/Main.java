@@ -20,6 +20,7 @@ import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
 import stoutblade.formats.Exports;
 import stoutblade.formats.FiguresJson;
+import stoutblade.formats.Release;
 import stoutblade.formats.ShippedTypeface;
 import stoutblade.measure.Units;
 import stoutblade.project.Project;
@@ -29,8 +30,18 @@ import stoutblade.template.Paper;
 @Command(
     name = "./stoutblade",
     description = "Stout Blade without a window.",
-    mixinStandardHelpOptions = true)
+    mixinStandardHelpOptions = true,
+    versionProvider = Main.Version.class)
 public final class Main {
+
+  /** Which one this is. */
+  static final class Version implements CommandLine.IVersionProvider {
+
+    @Override
+    public String[] getVersion() {
+      return new String[] {Release.said()};
+    }
+  }
 
   @Spec private CommandSpec spec;
 

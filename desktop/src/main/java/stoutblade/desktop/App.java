@@ -66,7 +66,7 @@ public class App extends Application {
     if (walk.isPresent()) {
       new Walk(first.bench(), first.scene(), walk.get()).start();
     } else if (!named.isEmpty() && !named.contains(ProjectSource.DEMO)) {
-      first.bench().open(Path.of(named.getFirst()));
+      first.bench().files().open(Path.of(named.getFirst()));
     }
   }
 

@@ -3,6 +3,8 @@ package stoutblade.desktop;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import stoutblade.desktop.print.Printer;
+import stoutblade.desktop.print.Printing;
 import stoutblade.formats.Saving;
 
 /** What the user is asked in windows of their own. */
@@ -40,6 +42,13 @@ public interface Dialogs {
    * @param question what is asked
    */
   Optional<Integer> choose(String question, List<String> among);
+
+  /**
+   * How something is printed; empty where it is not.
+   *
+   * @param printers at least one
+   */
+  Optional<Printing.Order> print(Printing what, List<Printer> printers);
 
   /** A folder to export to. */
   Optional<Path> exportFolder();

@@ -10,10 +10,12 @@ import javafx.application.Platform;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
+import javafx.scene.image.Image;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
 import stoutblade.derive.Reckoner;
+import stoutblade.desktop.print.SystemPrinters;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.Document;
 import stoutblade.formats.OpenFiles;
@@ -60,7 +62,7 @@ final class ProjectWindow {
         new Workbench(
             desk,
             new SystemDialogs(stage),
-            new SimulatedPrinter(prints()),
+            new SystemPrinters(prints()),
             new Workbench.Home(Autosave.stateHome(), files),
             left -> restore.accept(bench(), left),
             this::switchTheme);
@@ -108,8 +110,21 @@ final class ProjectWindow {
         new Scene(bench, Math.min(WIDE, room.getWidth()), Math.min(HIGH, room.getHeight() - FRAME));
     Theme.dress(cover, systemIsDark());
     stage.setTitle("Stout Blade");
+    icon(stage);
     stage.setScene(cover);
     stage.show();
+  }
+
+  private void title() {
+    stage.setTitle(bench.desk().project().name() + " · Stout Blade");
+  }
+
+  private static void icon(Stage stage) {
+    if (stage.getIcons().isEmpty()) {
+      stage
+          .getIcons()
+          .add(new Image(ProjectWindow.class.getResource("stoutblade.png").toExternalForm()));
+    }
   }
 
   private static Path prints() {
@@ -127,7 +142,9 @@ final class ProjectWindow {
   /** Shows it, wholly on the screen however small that is. */
   void show() {
     Rectangle2D room = Screen.getPrimary().getVisualBounds();
-    stage.setTitle("Stout Blade");
+    title();
+    bench.desk().derivedProperty().addListener(it -> title());
+    icon(stage);
     stage.setScene(scene);
     stage.setMinWidth(Math.min(LEAST_WIDE, room.getWidth()));
     stage.setMinHeight(Math.min(LEAST_HIGH, room.getHeight() - FRAME));
@@ -158,7 +175,7 @@ final class ProjectWindow {
 
   /** Closes it, after asking what to do with edits that are not saved. */
   void leave() {
-    bench.leaving(stage::close);
+    bench.files().leaving(stage::close);
   }
 
   private void switchTheme() {

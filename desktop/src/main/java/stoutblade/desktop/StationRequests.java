@@ -1,20 +1,25 @@
 package stoutblade.desktop;
 
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.Callable;
+import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
+import stoutblade.desktop.print.Printers;
+import stoutblade.desktop.print.Printing;
 import stoutblade.desktop.station.Figures;
 import stoutblade.desktop.station.cut.CutSurface;
 import stoutblade.desktop.station.size.SizeSurface;
 import stoutblade.edit.Edits;
 import stoutblade.feature.PlateForm;
 import stoutblade.formats.Exports;
+import stoutblade.formats.MarkerSheetPdf;
 import stoutblade.journal.Journal;
 import stoutblade.reckoning.PartReckoning;
 import stoutblade.template.FirstPapers;
-import stoutblade.template.Paper;
 import stoutblade.template.Template;
 
 /** What stations ask the application for: files to open, and what is printed and exported. */
@@ -22,7 +27,7 @@ final class StationRequests implements SizeSurface.Requests, CutSurface.Requests
 
   private final Desk desk;
   private final Dialogs dialogs;
-  private final Printer printer;
+  private final Printers printers;
   private final Opener opener;
   private final BackgroundTasks tasks;
   private final Consumer<Path> exporter;
@@ -35,13 +40,13 @@ final class StationRequests implements SizeSurface.Requests, CutSurface.Requests
   StationRequests(
       Desk desk,
       Dialogs dialogs,
-      Printer printer,
+      Printers printers,
       Opener opener,
       BackgroundTasks tasks,
       Consumer<Path> exporter) {
     this.desk = desk;
     this.dialogs = dialogs;
-    this.printer = printer;
+    this.printers = printers;
     this.opener = opener;
     this.tasks = tasks;
     this.exporter = exporter;
@@ -115,7 +120,18 @@ final class StationRequests implements SizeSurface.Requests, CutSurface.Requests
 
   @Override
   public void printMarkerSheet() {
-    print(() -> printer.printMarkerSheet(desk.project().paper()), () -> {});
+    print(
+        new Printing(
+            "the marker sheet",
+            Optional.empty(),
+            desk.project().paper(),
+            (folder, paper) -> {
+              Path file =
+                  folder.resolve(Exports.fileName("marker-sheet-" + paper.label()) + ".pdf");
+              MarkerSheetPdf.write(file, paper);
+              return file;
+            }),
+        () -> {});
   }
 
   @Override
@@ -143,21 +159,50 @@ final class StationRequests implements SizeSurface.Requests, CutSurface.Requests
             () -> desk.say("Draft a part first: there is no outline yet"));
   }
 
-  /** Prints a template, and then does something else. */
   private void print(Template template, Runnable then) {
     String scale = Exports.scale(desk.reckoned(), desk.units());
-    Paper paper = desk.project().paper();
     String prop = Exports.called(desk.project(), desk.prop());
-    print(() -> printer.print(template, paper, prop, scale), then);
+    print(
+        new Printing(
+            template.title(),
+            Optional.of(template),
+            desk.project().paper(),
+            (folder, paper) ->
+                Exports.writeTemplate(new Exports.Sheets(folder, prop, scale), template, paper)),
+        then);
   }
 
-  private void print(Callable<Path> work, Runnable then) {
+  /** Looks for printers, asks how, prints, and then does something else. */
+  private void print(Printing what, Runnable then) {
     tasks.start(
-        "Printing",
-        work,
-        path -> {
-          then.run();
-          desk.say("Printed by the simulated printer: " + path);
-        });
+        "Looking for printers",
+        printers::all,
+        found ->
+            dialogs
+                .print(what, found)
+                .ifPresent(
+                    order ->
+                        tasks.start(
+                            "Printing",
+                            () -> sent(what, order),
+                            said -> {
+                              then.run();
+                              desk.say(said);
+                            })));
+  }
+
+  private static String sent(Printing what, Printing.Order order) throws IOException {
+    Path folder = Files.createTempDirectory("stoutblade-print");
+    try {
+      Path pdf = what.pages().write(folder, order.paper());
+      return order.printer().print(pdf, order.paper(), order.copies());
+    } finally {
+      try (Stream<Path> left = Files.list(folder)) {
+        for (Path file : left.toList()) {
+          Files.deleteIfExists(file);
+        }
+      }
+      Files.deleteIfExists(folder);
+    }
   }
 }

@@ -43,7 +43,6 @@ public final class Style {
   public static final String COVER = "cover";
   public static final String CARD_TITLE = "card-title";
   public static final String CAUTION = "caution";
-  public static final String SIMULATED = "simulated";
   public static final String PRIMARY = "primary";
   public static final String HEADING = "heading";
 

@@ -12,6 +12,9 @@ import javafx.scene.control.ChoiceDialog;
 import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
+import stoutblade.desktop.print.PrintDialog;
+import stoutblade.desktop.print.Printer;
+import stoutblade.desktop.print.Printing;
 import stoutblade.formats.ProjectFile;
 import stoutblade.formats.Saving;
 
@@ -82,6 +85,11 @@ final class SystemDialogs implements Dialogs {
     dialog.setHeaderText(question);
     dialog.setGraphic(null);
     return dialog.showAndWait().map(among::indexOf);
+  }
+
+  @Override
+  public Optional<Printing.Order> print(Printing what, List<Printer> printers) {
+    return new PrintDialog(window, what, printers).showAndWait();
   }
 
   @Override

@@ -87,22 +87,26 @@ final class Walk {
 
   /** Something at Draft of one of the demo's props. */
   private void draft(String propId, String looked) {
-    bench.demo(
-        () -> {
-          bench.desk().goToProp(propId);
-          bench.desk().goTo(Station.DRAFT);
-          bench.desk().partProperty().set(looked);
-        });
+    bench
+        .files()
+        .demo(
+            () -> {
+              bench.desk().goToProp(propId);
+              bench.desk().goTo(Station.DRAFT);
+              bench.desk().partProperty().set(looked);
+            });
   }
 
   /** Something at Layers of one of the demo's props. */
   private void layers(String propId, String looked) {
-    bench.demo(
-        () -> {
-          bench.desk().goToProp(propId);
-          bench.desk().goTo(Station.LAYERS);
-          bench.desk().goToPart(looked);
-        });
+    bench
+        .files()
+        .demo(
+            () -> {
+              bench.desk().goToProp(propId);
+              bench.desk().goTo(Station.LAYERS);
+              bench.desk().goToPart(looked);
+            });
   }
 
   private void toggle(String id) {

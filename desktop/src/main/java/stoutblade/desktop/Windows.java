@@ -107,9 +107,9 @@ final class Windows {
     Document empty = new Document(NewProject.first(from.desk().now()), Map.of());
     ProjectWindow window =
         window(new Stage(), new Reckoner(catalogue, typeface), empty, Optional.of(taken.autosave));
-    window.bench().restored(document.get(), taken.left.origin());
+    window.bench().files().restored(document.get(), taken.left.origin());
     open.stream()
-        .filter(it -> it.bench() == from && it.bench().untouched())
+        .filter(it -> it.bench() == from && it.bench().files().untouched())
         .findFirst()
         .ifPresent(it -> Platform.runLater(it::leave));
   }

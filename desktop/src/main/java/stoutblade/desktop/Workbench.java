@@ -1,6 +1,5 @@
 package stoutblade.desktop;
 
-import java.io.IOException;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.EnumMap;
@@ -8,12 +7,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.concurrent.Callable;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
 import javafx.scene.Node;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
@@ -25,9 +24,8 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.util.Duration;
-import stoutblade.demo.Demo;
-import stoutblade.derive.Reckoner;
 import stoutblade.desktop.mat.MatView;
+import stoutblade.desktop.print.Printers;
 import stoutblade.desktop.shell.CommandList;
 import stoutblade.desktop.shell.Fold;
 import stoutblade.desktop.shell.NamesItem;
@@ -55,28 +53,19 @@ import stoutblade.desktop.station.log.WholeLog;
 import stoutblade.desktop.station.size.SizeSurface;
 import stoutblade.desktop.sums.SumsSurface;
 import stoutblade.edit.Edits;
-import stoutblade.edit.PropEdits;
-import stoutblade.edit.Repair;
 import stoutblade.formats.Autosave;
-import stoutblade.formats.Document;
 import stoutblade.formats.Exports;
 import stoutblade.formats.OpenFiles;
-import stoutblade.formats.ProjectFile;
-import stoutblade.formats.Saving;
-import stoutblade.formats.Stamp;
 import stoutblade.journal.Journal;
-import stoutblade.measure.Units;
-import stoutblade.project.Prop;
 import stoutblade.project.Station;
 
-/** The window's content: tape, rack, mat, slip and shelf, and what the files do. */
+/** The window's content: tape, rack, mat, slip and shelf. */
 public final class Workbench {
 
   private final Desk desk;
   private final BackgroundTasks tasks;
   private final Pictures pictures;
   private final Meshes meshes;
-  private final Dialogs dialogs;
   private final Opener opener;
   private final StationRequests requests;
   private final BorderPane root = new BorderPane();
@@ -91,10 +80,8 @@ public final class Workbench {
   private final Timeline minutes;
   private final Shelf shelf;
   private final Runnable switchTheme;
-  private final OpenFiles files;
+  private final ProjectFiles files;
   private final Consumer<Autosave.Left> restore;
-  private Optional<OpenFiles.Claim> claim = Optional.empty();
-  private Optional<Stamp> stamp = Optional.empty();
 
   /**
    * Where a window keeps things on this machine.
@@ -119,22 +106,21 @@ public final class Workbench {
   public Workbench(
       Desk desk,
       Dialogs dialogs,
-      Printer printer,
+      Printers printers,
       Home home,
       Consumer<Autosave.Left> restore,
       Runnable switchTheme) {
     this.desk = desk;
-    this.files = home.files();
     this.restore = restore;
-    this.dialogs = dialogs;
     this.switchTheme = switchTheme;
     this.commands = new CommandList(desk, root);
     this.tasks = new BackgroundTasks(desk::say);
     this.pictures = new Pictures(tasks);
     this.meshes = new Meshes(desk, tasks);
     this.opener = new Opener(desk, tasks, pictures, this::sizeSurface);
-    this.requests = new StationRequests(desk, dialogs, printer, opener, tasks, this::export);
+    this.requests = new StationRequests(desk, dialogs, printers, opener, tasks, this::export);
     this.notices = new Notices(desk);
+    this.files = new ProjectFiles(desk, dialogs, tasks, notices, home, this::showPictures);
     this.shelf = new Shelf(desk, tasks, switchTheme, commands::show);
     this.minutes = new Timeline(new KeyFrame(Duration.minutes(1), event -> desk.derive()));
     makers.put(
@@ -157,7 +143,7 @@ public final class Workbench {
   private void assemble() {
     root.getStyleClass().add(Style.BENCH);
     root.setTop(new TapeView(desk, bench()));
-    rack = new Fold(new Rack(desk, this::takeIn), Fold.Side.LEFT, "Props and parts", "F2");
+    rack = new Fold(new Rack(desk, files::takeIn), Fold.Side.LEFT, "Props and parts", "F2");
     root.setLeft(rack);
     root.setBottom(shelf);
     // What is said takes its room from the list of figures: it never lies over what is worked on.
@@ -213,6 +199,11 @@ public final class Workbench {
     return tasks;
   }
 
+  /** The project's files. */
+  public ProjectFiles files() {
+    return files;
+  }
+
   Notices notices() {
     return notices;
   }
@@ -253,6 +244,9 @@ public final class Workbench {
 
   private Node bench() {
     MenuButton bench = new MenuButton();
+    Menu again = new Menu("Open again");
+    again.setId("open-again");
+    again.setDisable(true);
     bench.setId("bench");
     bench.getStyleClass().add("case");
     bench.setMaxSize(Double.MAX_VALUE, Double.MAX_VALUE);
@@ -260,16 +254,34 @@ public final class Workbench {
         .getItems()
         .setAll(
             item("New project", KeyCode.N, this::startNew),
-            item("Open a project…", KeyCode.O, this::openProject),
-            item("Save", KeyCode.S, () -> save(() -> {})),
-            item("Save as…", null, () -> saveAs(() -> {})),
+            item("Open a project…", KeyCode.O, files::openProject),
+            again,
+            item("Save", KeyCode.S, () -> files.save(() -> {})),
+            item("Save as…", null, () -> files.saveAs(() -> {})),
             new SeparatorMenuItem(),
-            item("The lantern walk", null, () -> demo(() -> {})),
+            item("The lantern walk", null, () -> files.demo(() -> {})),
             new SeparatorMenuItem(),
             new NamesItem(desk));
+    bench.setOnShowing(event -> files.lookForRecent(found -> showRecent(again, found)));
     desk.derivedProperty().addListener(it -> bench.setText(desk.project().name()));
     bench.setText(desk.project().name());
     return bench;
+  }
+
+  private void showRecent(Menu again, List<Path> found) {
+    again.getItems().setAll(found.stream().map(it -> again(it)).toList());
+    again.setDisable(found.isEmpty());
+  }
+
+  private MenuItem again(Path file) {
+    MenuItem item =
+        item(file.getFileName() + "  in " + file.getParent(), null, () -> files.open(file));
+    item.setMnemonicParsing(false);
+    return item;
+  }
+
+  private void startNew() {
+    files.startNew(() -> desk.goTo(Station.SIZE));
   }
 
   private static MenuItem item(String words, KeyCode key, Runnable action) {
@@ -279,151 +291,6 @@ public final class Workbench {
       item.setAccelerator(new KeyCodeCombination(key, KeyCombination.SHORTCUT_DOWN));
     }
     return item;
-  }
-
-  /** Starts a new project, with the wearer, event and shelf of the one that is open. */
-  public void startNew() {
-    leaving(
-        () -> {
-          stand(new Document(NewProject.after(desk.project(), desk.now()), Map.of()), () -> {});
-          desk.goTo(Station.SIZE);
-        });
-  }
-
-  /** Asks for a project file and opens it. */
-  public void openProject() {
-    leaving(() -> dialogs.openProject().ifPresent(this::open));
-  }
-
-  /** Opens the demo, and then does something else. */
-  public void demo(Runnable then) {
-    LocalDateTime now = desk.now();
-    leaving(
-        () ->
-            tasks.start(
-                "Opening the demo", () -> Demo.open(now), document -> stand(document, then)));
-  }
-
-  /** Puts a document on the desk that lies in no file. */
-  private void stand(Document document, Runnable then) {
-    desk.open(
-        document,
-        Optional.empty(),
-        () -> {
-          claim(Optional.empty());
-          stamp = Optional.empty();
-          showPictures();
-          then.run();
-        },
-        e -> repair("It", document, e));
-  }
-
-  /** A document as it was read, with what its file was like before. */
-  private record Opened(Document document, Optional<Stamp> stamp) {}
-
-  /** Opens a project file; until it is read whole and worked out, what is open stays. */
-  public void open(Path file) {
-    tasks.start(
-        "Opening " + file.getFileName(),
-        () -> {
-          // First: what changes while it is read is noticed when it is saved.
-          Optional<Stamp> before = Stamp.of(file);
-          return new Opened(ProjectFile.read(file), before);
-        },
-        opened ->
-            desk.open(
-                opened.document,
-                Optional.of(file),
-                () -> {
-                  stamp = opened.stamp;
-                  claim(Optional.of(file));
-                  showPictures();
-                },
-                e -> repair("'" + file.getFileName() + "'", opened.document, e)));
-  }
-
-  /** Asks for another project's file and takes one of its props in. */
-  private void takeIn() {
-    dialogs
-        .openProject()
-        .ifPresent(
-            file ->
-                tasks.start(
-                    "Reading " + file.getFileName(),
-                    () -> ProjectFile.read(file),
-                    document -> {
-                      List<Prop> props = document.project().props();
-                      chosen(props).ifPresent(it -> takeIn(document, it));
-                    }));
-  }
-
-  private Optional<Prop> chosen(List<Prop> props) {
-    return props.size() == 1
-        ? Optional.of(props.getFirst())
-        : dialogs.choose("Which prop?", props.stream().map(Prop::name).toList()).map(props::get);
-  }
-
-  private void takeIn(Document from, Prop prop) {
-    prop.size().digests().forEach(it -> desk.addFile(it, from.files().get(it)));
-    desk.addProp(PropEdits.takeIn(from.project(), prop.id()), this::showPictures);
-  }
-
-  /** Says which file is open here, and tells where it is open in another window, too. */
-  private void claim(Optional<Path> file) {
-    claim.ifPresent(OpenFiles.Claim::close);
-    claim = Optional.empty();
-    if (file.isEmpty()) {
-      return;
-    }
-    try {
-      claim = files.claim(file.get());
-      if (claim.isEmpty()) {
-        desk.say(
-            "'"
-                + file.get().getFileName()
-                + "' is open in another window, too. Before one writes over what the other has"
-                + " saved, you will be asked.");
-      }
-    } catch (IOException e) {
-      // Nothing can be written down on this machine: other windows cannot be known of.
-      claim = Optional.empty();
-    }
-  }
-
-  /** Puts on the desk what was autosaved; it counts as not saved. */
-  void restored(Document document, Optional<Path> origin) {
-    desk.open(
-        document,
-        origin,
-        () -> {
-          claim(origin);
-          desk.unsaved();
-          showPictures();
-        },
-        e -> repair("What was autosaved", document, e));
-  }
-
-  /** True where nothing was begun in this window. */
-  boolean untouched() {
-    return desk.fileProperty().get().isEmpty()
-        && !desk.changedProperty().get()
-        && desk.history().undoable().isEmpty();
-  }
-
-  /** Finds what must be taken out of a project that cannot be worked out, and offers that. */
-  private void repair(String what, Document broken, RuntimeException why) {
-    Reckoner own = new Reckoner(desk.catalogue(), desk.typeface());
-    LocalDateTime now = desk.now();
-    Units units = desk.units();
-    tasks.start(
-        "Looking for what is wrong",
-        (BackgroundTasks.Work<Repair>)
-            progress -> Repair.of(broken.project(), it -> own.derive(it, now, units), progress),
-        repair ->
-            notices.repair(
-                what + " cannot be worked out as it is: " + why.getMessage(),
-                repair,
-                () -> stand(broken.with(repair.mended()), desk::unsaved)));
   }
 
   /** Decodes the pictures of what is on the desk. */
@@ -459,79 +326,6 @@ public final class Workbench {
   /** Opens the photograph of a paper that ships with the application. */
   public void openSamplePaper() {
     opener.samplePaper();
-  }
-
-  /** Saves to the file that is known, or asks for one. */
-  public void save(Runnable then) {
-    Document document = desk.document();
-    desk.fileProperty()
-        .get()
-        .ifPresentOrElse(
-            file -> save(file, document, () -> Saving.again(file, document, stamp), then),
-            () -> saveAs(then));
-  }
-
-  private void saveAs(Runnable then) {
-    Document document = desk.document();
-    dialogs.saveAs(desk.project().name()).ifPresent(chosen -> saveAs(chosen, document, then));
-  }
-
-  /** The dialog has asked about the name that was typed, but not about the one with its ending. */
-  private void saveAs(Path chosen, Document document, Runnable then) {
-    Path file = Saving.ended(chosen);
-    boolean asked = file.equals(chosen);
-    save(
-        file,
-        document,
-        () -> asked ? Saving.asked(file, document) : Saving.anew(file, document),
-        then);
-  }
-
-  private void save(Path file, Document document, Callable<Saving.Outcome> saving, Runnable then) {
-    tasks.start(
-        "Saving " + file.getFileName(),
-        saving,
-        outcome -> {
-          switch (outcome) {
-            case Saving.Written it -> written(it, document, then);
-            case Saving.Refused it -> refused(it, document, then);
-          }
-        });
-  }
-
-  private void written(Saving.Written it, Document document, Runnable then) {
-    stamp = it.stamp();
-    boolean another = !desk.fileProperty().get().equals(Optional.of(it.file()));
-    desk.saved(document.project(), it.file());
-    if (another || claim.isEmpty()) {
-      claim(Optional.of(it.file()));
-    }
-    then.run();
-  }
-
-  private void refused(Saving.Refused it, Document document, Runnable then) {
-    String name = String.valueOf(it.file().getFileName());
-    switch (dialogs.over(name, it.why())) {
-      case WRITE_OVER -> save(it.file(), document, () -> Saving.anyway(it.file(), document), then);
-      case KEEP_BOTH -> {
-        Path beside = Saving.beside(it.file());
-        save(beside, document, () -> Saving.anew(beside, document), then);
-      }
-      case CANCEL -> desk.say("Not saved.");
-    }
-  }
-
-  /** Does something that would lose unsaved edits, after asking what to do with them. */
-  public void leaving(Runnable then) {
-    if (!desk.changedProperty().get()) {
-      then.run();
-      return;
-    }
-    switch (dialogs.leave()) {
-      case SAVE -> save(then);
-      case DISCARD -> then.run();
-      case STAY -> {}
-    }
   }
 
   // == EXPORTS
@@ -635,7 +429,7 @@ public final class Workbench {
   public void stop() {
     minutes.stop();
     shelf.stop();
-    claim(Optional.empty());
+    files.close();
     desk.close();
   }
 }

@@ -1,7 +1,9 @@
 package stoutblade.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
 
 import java.io.IOException;
 import java.io.InputStream;
@@ -28,6 +30,7 @@ import org.testfx.util.WaitForAsyncUtils;
 import stoutblade.build.Step;
 import stoutblade.demo.Demo;
 import stoutblade.desktop.mat.MatView;
+import stoutblade.desktop.print.Printing;
 import stoutblade.formats.Autosave;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
@@ -43,7 +46,7 @@ abstract class InWindow {
   @TempDir static Path folder;
 
   final Dialogs dialogs = mock(Dialogs.class);
-  final Printer printer = mock(Printer.class);
+  final TestPrinter printer = new TestPrinter();
   Workbench bench;
   Desk desk;
   final List<Autosave.Left> restored = new CopyOnWriteArrayList<>();
@@ -56,13 +59,20 @@ abstract class InWindow {
 
   /** Opens the window with a given desk. */
   void open(Stage stage, Desk own) {
+    when(dialogs.print(any(), any()))
+        .thenAnswer(
+            asked -> {
+              Printing what = asked.getArgument(0);
+              printer.asked.add(what);
+              return Optional.of(new Printing.Order(printer, what.paper(), 1));
+            });
     Theme.loadFonts();
     desk = own;
     bench =
         new Workbench(
             desk,
             dialogs,
-            printer,
+            () -> List.of(printer),
             Workbench.Home.in(folder.resolve("state")),
             restored::add,
             () -> themeSwitched = true);

@@ -2,10 +2,6 @@ package stoutblade.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.ArgumentMatchers.anyString;
-import static org.mockito.ArgumentMatchers.argThat;
-import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import java.io.IOException;
@@ -25,14 +21,11 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import stoutblade.measure.Figure;
 import stoutblade.project.First;
-import stoutblade.project.Project;
 import stoutblade.project.Prop;
 import stoutblade.project.Station;
 import stoutblade.reference.Camera;
 import stoutblade.reference.Reference;
 import stoutblade.shape.Point;
-import stoutblade.template.Paper;
-import stoutblade.template.Template;
 import stoutblade.wearer.BodyMeasure;
 
 /** What a user does at the Size station, in a real window. */
@@ -445,19 +438,13 @@ class SizeTest extends InWindow {
   @Test
   void it_is_held_up_at_real_size_and_paper_is_printed_first(FxRobot robot) throws IOException {
     openDemo();
-    when(printer.print(any(Template.class), any(Paper.class), anyString(), anyString()))
-        .thenReturn(Path.of("strip.pdf"));
     robot.clickOn("#card-wearer");
     robot.clickOn("#first-papers");
     robot.clickOn("Test strip, as long as the prop");
-    until(() -> desk.noticeProperty().get().contains("strip.pdf"));
-    Project now = desk.project();
-    verify(printer)
-        .print(
-            argThat((Template it) -> it.id().equals("test-strip") && it.box().height() > 1850),
-            org.mockito.ArgumentMatchers.eq(now.paper()),
-            org.mockito.ArgumentMatchers.eq("Reedcutter"),
-            anyString());
+    until(() -> desk.noticeProperty().get().contains("test-strip"));
+    assertThat(printer.template())
+        .matches(it -> it.id().equals("test-strip") && it.box().height() > 1850);
+    assertThat(printer.printed.getLast()).startsWith("reedcutter");
     robot.clickOn("#hold-up");
     until(() -> robot.lookup("#hold-mat").tryQuery().isPresent());
     robot.push(KeyCode.ESCAPE);

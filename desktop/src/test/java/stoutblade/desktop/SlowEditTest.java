@@ -141,7 +141,7 @@ class SlowEditTest extends InWindow {
     letters.countDown();
     fx(
         () -> {
-          bench.open(file);
+          bench.files().open(file);
           return true;
         });
     until(() -> robot.lookup("#repair").tryQuery().isPresent());

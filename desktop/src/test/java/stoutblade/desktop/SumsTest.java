@@ -1,14 +1,8 @@
 package stoutblade.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.ArgumentMatchers.anyString;
-import static org.mockito.ArgumentMatchers.argThat;
-import static org.mockito.Mockito.verify;
-import static org.mockito.Mockito.when;
 
 import java.io.IOException;
-import java.nio.file.Path;
 import java.util.Map;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -19,7 +13,6 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import stoutblade.project.Station;
 import stoutblade.template.Stroke;
-import stoutblade.template.Template;
 
 /** Bench sums in a real window. */
 class SumsTest extends InWindow {
@@ -36,7 +29,6 @@ class SumsTest extends InWindow {
   @Test
   void a_cone_is_laid_out_from_three_numbers_and_printed_with_its_seam(FxRobot robot)
       throws IOException {
-    when(printer.print(any(), any(), anyString(), anyString())).thenReturn(Path.of("cone.pdf"));
     robot.clickOn("#sums");
     robot.clickOn("#sum-cone");
     type(robot, "#sum-cone-foot", "20 cm");
@@ -49,16 +41,12 @@ class SumsTest extends InWindow {
     robot.clickOn("#sums-print");
     settled();
 
-    verify(printer)
-        .print(
-            argThat(
-                (Template it) ->
-                    it.labels().stream().anyMatch(label -> label.text().equals("A"))
-                        && it.strokes().stream()
-                            .anyMatch(stroke -> stroke.kind() == Stroke.Kind.NOTCH)),
-            any(),
-            anyString(),
-            anyString());
+    assertThat(printer.template())
+        .matches(
+            it ->
+                it.labels().stream().anyMatch(label -> label.text().equals("A"))
+                    && it.strokes().stream()
+                        .anyMatch(stroke -> stroke.kind() == Stroke.Kind.NOTCH));
   }
 
   @Test
@@ -108,7 +96,6 @@ class SumsTest extends InWindow {
 
   @Test
   void a_sum_is_kept_as_a_part_changed_printed_and_undone(FxRobot robot) throws IOException {
-    when(printer.print(any(), any(), anyString(), anyString())).thenReturn(Path.of("part.pdf"));
     robot.clickOn("#sums");
     robot.clickOn("#sum-box");
     type(robot, "#sum-box-height", "15 cm");
@@ -139,12 +126,8 @@ class SumsTest extends InWindow {
     until(() -> robot.lookup("#part-name").tryQuery().isPresent());
     robot.clickOn("#sums-print");
     settled();
-    verify(printer)
-        .print(
-            argThat((Template it) -> it.title().startsWith("Lantern box, made 2 times")),
-            any(),
-            anyString(),
-            anyString());
+    assertThat(printer.template())
+        .matches(it -> it.title().startsWith("Lantern box, made 2 times"));
     robot.clickOn("#part-remove");
     until(() -> desk.project().first().parts().isEmpty());
     assertThat(robot.lookup("#part-name").tryQuery()).isEmpty();

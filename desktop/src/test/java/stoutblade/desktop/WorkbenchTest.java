@@ -2,7 +2,6 @@ package stoutblade.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
@@ -15,6 +14,7 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -283,7 +283,7 @@ class WorkbenchTest extends InWindow {
     Path bad = Files.writeString(folder.resolve("bad.stout"), "no zip");
     fx(
         () -> {
-          bench.open(bad);
+          bench.files().open(bad);
           return true;
         });
     until(() -> desk.noticeProperty().get().contains("bad.stout"));
@@ -307,14 +307,14 @@ class WorkbenchTest extends InWindow {
     when(dialogs.leave()).thenReturn(Dialogs.Leave.STAY);
     fx(
         () -> {
-          bench.startNew();
+          bench.files().startNew(() -> {});
           return true;
         });
     assertThat(desk.project().name()).isEqualTo("Changed");
     when(dialogs.leave()).thenReturn(Dialogs.Leave.DISCARD);
     fx(
         () -> {
-          bench.startNew();
+          bench.files().startNew(() -> {});
           return true;
         });
     assertThat(desk.project().name()).isEqualTo("New work");
@@ -357,18 +357,15 @@ class WorkbenchTest extends InWindow {
   }
 
   @Test
-  void printing_goes_to_the_printer_that_is_there(FxRobot robot) throws IOException {
+  void printing_goes_to_the_printer_that_is_there(FxRobot robot) {
     openDemo();
-    when(printer.print(any(), any(), any(), any())).thenReturn(Path.of("print.pdf"));
     go(robot, Station.CUT);
     robot.clickOn("#print");
-    until(() -> desk.noticeProperty().get().contains("simulated printer: print.pdf"));
-    verify(printer)
-        .print(
-            eq(First.template(desk.derived()).orElseThrow()),
-            eq(desk.project().paper()),
-            eq(desk.prop().name()),
-            any());
+    until(() -> desk.noticeProperty().get().contains("Printed "));
+    assertThat(printer.template()).isEqualTo(First.template(desk.derived()).orElseThrow());
+    assertThat(printer.asked.getLast().paper()).isEqualTo(desk.project().paper());
+    assertThat(printer.printed).singleElement().asString().startsWith("reedcutter-");
+    assertThat(desk.project().journal().printed()).isNotEmpty();
   }
 
   @Test
@@ -394,6 +391,30 @@ class WorkbenchTest extends InWindow {
 
   private void rename(String name) {
     fx(() -> desk.perform(stoutblade.edit.Edits.name(name)));
+  }
+
+  @Test
+  void a_project_that_was_open_before_is_opened_again_from_the_case(FxRobot robot) {
+    openDemo();
+    Path file = folder.resolve("lanterns-again.stout");
+    save(robot, file);
+    fx(
+        () -> {
+          bench.files().startNew(() -> {});
+          return true;
+        });
+    settled();
+    robot.clickOn("#bench");
+    until(
+        () ->
+            ((MenuButton) bench.root().lookup("#bench"))
+                .getItems().stream()
+                    .filter(it -> "open-again".equals(it.getId()))
+                    .anyMatch(it -> !it.isDisable()));
+    robot.clickOn("Open again");
+    robot.clickOn("lanterns-again.stout  in " + folder);
+    until(() -> desk.fileProperty().get().equals(Optional.of(file)));
+    assertThat(desk.project().props()).hasSize(3);
   }
 
   @Test
@@ -463,13 +484,13 @@ class WorkbenchTest extends InWindow {
     assertThat(others.claim(file)).as("this window has it").isEmpty();
     fx(
         () -> {
-          bench.startNew();
+          bench.files().startNew(() -> {});
           return true;
         });
     try (OpenFiles.Claim claim = others.claim(file).orElseThrow()) {
       fx(
           () -> {
-            bench.open(file);
+            bench.files().open(file);
             return true;
           });
       until(() -> desk.noticeProperty().get().contains("'both.stout' is open in another window"));

@@ -209,7 +209,7 @@ public final class Exports {
   }
 
   /** A name for a file: lower-case letters, digits and hyphens. */
-  static String fileName(String name) {
+  public static String fileName(String name) {
     String plain = Making.plain(name);
     return plain.isEmpty() ? "prop" : plain.substring(0, Math.min(60, plain.length()));
   }

@@ -3,7 +3,6 @@ package stoutblade.desktop.station.cut;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -26,7 +25,6 @@ import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.desktop.station.Surface;
 import stoutblade.finding.Place;
-import stoutblade.formats.LineStyle;
 import stoutblade.project.Station;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
@@ -47,7 +45,7 @@ public final class CutSurface implements Surface {
   private final ComboBox<Paper> paper = new ComboBox<>();
   private final ComboBox<Template> which = new ComboBox<>();
   private final Button export = new Button("Export all…  E");
-  private final Button print = new Button("Print");
+  private final Button print = new Button("Print…");
   private final Label pieces = new Label();
   private final VBox list = new VBox(4);
   private static final double LETTER_PX = 6.5;
@@ -96,16 +94,12 @@ public final class CutSurface implements Surface {
             look();
           }
         });
-    Label simulated = new Label("simulated printer");
-    simulated.getStyleClass().add(Style.SIMULATED);
-    HBox printing = new HBox(6, print, simulated);
-    printing.setAlignment(Pos.CENTER_LEFT);
     node.setBottom(
         new Tray()
             .with("Template", which)
             .with("Paper", paper)
             .with("Everything, at true size", export)
-            .with("This one on paper", printing)
+            .with("This one on paper", print)
             .with("Pieces", pieces));
     ScrollPane side = new ScrollPane(list);
     side.setFitToWidth(true);
@@ -189,41 +183,17 @@ public final class CutSurface implements Surface {
       tape.mark(pen);
       return;
     }
-    model.tiling().ifPresent(it -> drawPages(pen, it));
-    model.template().ifPresent(it -> drawTemplate(pen, it));
-    model.tiling().ifPresent(it -> drawLetters(pen, it));
+    model.tiling().ifPresent(it -> TemplateDrawing.pages(pen, it));
+    model.template().ifPresent(it -> TemplateDrawing.lines(pen, it));
+    model.tiling().ifPresent(it -> TemplateDrawing.letters(pen, it));
     tape.mark(pen);
   }
-
-  private static void drawPages(Pen pen, Tiling tiling) {
-    for (Tiling.Tile tile : tiling.tiles()) {
-      pen.fill(List.of(ring(tile.window())), pen.faint(Ink.PAPER, 0.92));
-    }
-    for (Tiling.Tile tile : tiling.tiles()) {
-      pen.stroke(List.of(ring(tile.window())), pen.colour(Ink.RULE_STRONG), 1);
-    }
-    for (Tiling.Join join : tiling.joins()) {
-      pen.line(join.from(), join.to(), pen.colour(Ink.MEASURE), 1.4, 6, 4);
-      for (Point mark : join.marks()) {
-        pen.sight(mark, pen.colour(Ink.MEASURE));
-      }
-    }
-  }
-
-  private static void drawLetters(Pen pen, Tiling tiling) {
-    for (Tiling.Tile tile : tiling.tiles()) {
-      Point corner = new Point(tile.window().minX(), tile.window().maxY());
-      pen.words(tile.letter(), corner, -22, -24, 30, pen.colour(Ink.MEASURE));
-    }
-  }
-
-  /** Pixels on the screen for a millimetre of a line's width and dashes on paper. */
-  private static final double LINE_PX_PER_MM = 5;
 
   /** One among all: with its name where there is room for it. */
   private static void drawLaid(Pen pen, CutModel.Laid laid) {
     for (Stroke stroke : laid.template().strokes()) {
-      pen.stroke(laid.spot().place(stroke.path()), pen.colour(ink(stroke.kind())), 1.1);
+      pen.stroke(
+          laid.spot().place(stroke.path()), pen.colour(TemplateDrawing.ink(stroke.kind())), 1.1);
     }
     String title = laid.template().title();
     if (laid.box().width() * pen.zoom() > title.length() * LETTER_PX) {
@@ -235,35 +205,5 @@ public final class CutSurface implements Surface {
           12,
           pen.colour(Ink.SOFT));
     }
-  }
-
-  /** With the widths and dashes of the paper, so that the screen reads like it. */
-  private static void drawTemplate(Pen pen, Template template) {
-    for (Stroke stroke : template.strokes()) {
-      LineStyle style = LineStyle.of(stroke.kind());
-      pen.stroke(
-          stroke.path(),
-          pen.colour(ink(stroke.kind())),
-          Math.max(0.8, style.widthMm() * LINE_PX_PER_MM),
-          style.dashesMm().stream().mapToDouble(it -> it * LINE_PX_PER_MM / 2).toArray());
-    }
-  }
-
-  private static Ink ink(Stroke.Kind kind) {
-    return switch (kind) {
-      case CUT, BEVEL, BEND, NOTCH, ENGRAVE, SCORE, FULLER, FINISHED -> Ink.INK;
-      case CENTRE, LAID, GRAIN, LEADER -> Ink.SOFT;
-      case CHANNEL, POCKET -> Ink.SELECTED;
-      case JOINT -> Ink.CORE;
-    };
-  }
-
-  private static List<Point> ring(Box box) {
-    return List.of(
-        new Point(box.minX(), box.minY()),
-        new Point(box.maxX(), box.minY()),
-        new Point(box.maxX(), box.maxY()),
-        new Point(box.minX(), box.maxY()),
-        new Point(box.minX(), box.minY()));
   }
 }

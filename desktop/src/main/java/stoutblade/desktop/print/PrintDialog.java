@@ -1,0 +1,159 @@
+package stoutblade.desktop.print;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.ButtonBar;
+import javafx.scene.control.ButtonType;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Dialog;
+import javafx.scene.control.Label;
+import javafx.scene.control.Spinner;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.stage.Window;
+import stoutblade.desktop.Style;
+import stoutblade.desktop.mat.Lie;
+import stoutblade.desktop.mat.MatView;
+import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.station.cut.TemplateDrawing;
+import stoutblade.shape.Box;
+import stoutblade.template.Paper;
+import stoutblade.template.Template;
+import stoutblade.template.Tiling;
+
+/** Asks how something is printed, with its pages in sight and what keeps them at true size. */
+public final class PrintDialog extends Dialog<Printing.Order> {
+
+  private static final int MOST_COPIES = 99;
+  private static final double WIDE = 700;
+  private static final double HIGH = 440;
+
+  private final Printing what;
+  private final ComboBox<Printer> printer = new ComboBox<>();
+  private final ComboBox<Paper> paper = new ComboBox<>();
+  private final Spinner<Integer> copies = new Spinner<>(1, MOST_COPIES, 1);
+  private final Label pages = new Label();
+  private final Label guard = new Label();
+  private final MatView mat = new MatView(Lie.UPRIGHT);
+  private final ButtonType print = new ButtonType("Print", ButtonBar.ButtonData.OK_DONE);
+
+  /**
+   * The dialog.
+   *
+   * @param printers at least one
+   */
+  public PrintDialog(Window owner, Printing what, List<Printer> printers) {
+    this.what = what;
+    initOwner(owner);
+    setTitle("Print " + what.title());
+    setHeaderText(null);
+    getDialogPane().getStylesheets().setAll(owner.getScene().getStylesheets());
+    getDialogPane().getButtonTypes().setAll(print, ButtonType.CANCEL);
+    getDialogPane().lookupButton(print).setId("print-now");
+    getDialogPane().lookupButton(print).getStyleClass().add(Style.PRIMARY);
+    printer.setId("printer");
+    printer.getItems().setAll(printers);
+    printer.setConverter(Choices.named(Printer::name));
+    printer.setValue(printers.getFirst());
+    printer.setOnAction(event -> update());
+    paper.setId("print-paper");
+    paper.getItems().setAll(Paper.values());
+    paper.setConverter(Choices.named(Paper::label));
+    paper.setValue(what.paper());
+    paper.setOnAction(event -> update());
+    copies.setId("copies");
+    copies.setEditable(true);
+    guard.setId("print-guard");
+    guard.setWrapText(true);
+    pages.setId("print-pages");
+    pages.setWrapText(true);
+    mat.setDrawing(
+        pen ->
+            tiling()
+                .ifPresent(
+                    it -> {
+                      TemplateDrawing.pages(pen, it);
+                      what.template().ifPresent(own -> TemplateDrawing.lines(pen, own));
+                      TemplateDrawing.lettersInside(pen, it);
+                    }));
+    getDialogPane().setContent(content());
+    getDialogPane().setPrefSize(WIDE, HIGH);
+    setResizable(true);
+    setResultConverter(
+        pressed ->
+            pressed == print
+                ? new Printing.Order(printer.getValue(), paper.getValue(), copies.getValue())
+                : null);
+    update();
+  }
+
+  private Node content() {
+    VBox asked =
+        new VBox(
+            12,
+            labelled("Printer", printer),
+            labelled("Paper", paper),
+            labelled("Copies", copies),
+            pages,
+            guard);
+    asked.setMinWidth(250);
+    asked.setMaxWidth(250);
+    HBox all = new HBox(16, asked);
+    all.setPadding(new Insets(16));
+    if (what.template().isPresent()) {
+      HBox.setHgrow(mat, Priority.ALWAYS);
+      all.getChildren().add(mat);
+    }
+    return all;
+  }
+
+  private static Node labelled(String words, javafx.scene.control.Control control) {
+    Label label = new Label(words);
+    label.setLabelFor(control);
+    label.getStyleClass().add(Style.SOFT);
+    control.setMaxWidth(Double.MAX_VALUE);
+    VBox both = new VBox(3, label, control);
+    both.setAlignment(Pos.CENTER_LEFT);
+    return both;
+  }
+
+  private Optional<Tiling> tiling() {
+    return what.template().filter(this::fits).map(it -> Tiling.of(it, paper.getValue()));
+  }
+
+  private boolean fits(Template template) {
+    return Tiling.pages(template, paper.getValue()) <= Tiling.MOST_PAGES;
+  }
+
+  private void update() {
+    boolean taken = printer.getValue().takes(paper.getValue());
+    boolean printable = what.template().map(this::fits).orElse(true);
+    Optional<Tiling> tiling = tiling();
+    pages.setText(
+        tiling
+            .map(
+                it ->
+                    it.tiles().size() == 1
+                        ? "1 page and a page that shows how they lie"
+                        : it.tiles().size() + " pages and a page that shows how they lie")
+            .orElse(""));
+    guard.setText(
+        !printable
+            ? "At this size it takes more than " + Tiling.MOST_PAGES + " pages of this paper."
+            : taken
+                ? "Printed at 100 %, nothing is fitted to the paper. Measure the check length on the"
+                    + " first page before you cut."
+                : "This printer has no "
+                    + paper.getValue().label()
+                    + ": it would shrink the pages. Choose another paper or printer.");
+    getDialogPane().lookupButton(print).setDisable(!taken || !printable);
+    tiling
+        .flatMap(it -> it.tiles().stream().map(Tiling.Tile::window).reduce(Box::with))
+        .ifPresent(it -> mat.fitAnew(it, 20));
+    mat.redraw();
+  }
+}

@@ -1,0 +1,104 @@
+package stoutblade.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
+import javafx.application.Platform;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import stoutblade.desktop.print.PrintDialog;
+import stoutblade.desktop.print.Printer;
+import stoutblade.desktop.print.Printing;
+import stoutblade.desktop.print.SavedAsPdf;
+import stoutblade.project.First;
+import stoutblade.template.Paper;
+import stoutblade.template.Template;
+import stoutblade.template.Tiling;
+
+/** The window that asks how something is printed. */
+class PrintDialogTest extends InWindow {
+
+  /** A printer with one kind of paper. */
+  private record Only(Paper paper) implements Printer {
+
+    @Override
+    public String name() {
+      return "small one";
+    }
+
+    @Override
+    public boolean takes(Paper other) {
+      return other == paper;
+    }
+
+    @Override
+    public String print(Path pdf, Paper other, int copies) {
+      return "printed";
+    }
+  }
+
+  private final AtomicReference<Optional<Printing.Order>> answer = new AtomicReference<>();
+  private Template template;
+
+  @Start
+  void start(Stage stage) {
+    open(stage);
+    openOn(stage);
+  }
+
+  private void openOn(Stage stage) {
+    desk.open(TestDesk.walk(), Optional.empty());
+    template = First.template(desk.derived()).orElseThrow();
+    Printing what =
+        new Printing(template.title(), Optional.of(template), Paper.A4, (folder, paper) -> folder);
+    Platform.runLater(
+        () ->
+            answer.set(
+                new PrintDialog(stage, what, List.of(new Only(Paper.A4), new SavedAsPdf(folder)))
+                    .showAndWait()));
+  }
+
+  @Test
+  void its_pages_are_counted_and_a_paper_that_it_does_not_have_is_refused(FxRobot robot) {
+    until(() -> robot.lookup("#print-pages").tryQuery().isPresent());
+    assertThat(words(robot, "#print-pages"))
+        .startsWith(Tiling.of(template, Paper.A4).tiles().size() + " page");
+    assertThat(words(robot, "#print-guard")).contains("100 %");
+    assertThat(robot.lookup("#print-now").queryAs(Button.class).isDisabled()).isFalse();
+
+    ComboBox<Paper> paper = robot.lookup("#print-paper").queryComboBox();
+    robot.interact(() -> paper.setValue(Paper.A3));
+    assertThat(words(robot, "#print-guard")).contains("no A3").contains("shrink");
+    assertThat(robot.lookup("#print-now").queryAs(Button.class).isDisabled()).isTrue();
+    assertThat(words(robot, "#print-pages"))
+        .startsWith(Tiling.of(template, Paper.A3).tiles().size() + " page");
+
+    ComboBox<Printer> printer = robot.lookup("#printer").queryComboBox();
+    robot.interact(() -> printer.setValue(printer.getItems().getLast()));
+    robot.clickOn("#print-now");
+    until(() -> answer.get() != null);
+    assertThat(answer.get().orElseThrow().paper()).isEqualTo(Paper.A3);
+    assertThat(answer.get().orElseThrow().printer().name()).contains("Save as PDF");
+    assertThat(answer.get().orElseThrow().copies()).isEqualTo(1);
+  }
+
+  @Test
+  void cancel_prints_nothing(FxRobot robot) {
+    until(() -> robot.lookup("#print-pages").tryQuery().isPresent());
+    robot.clickOn("Cancel");
+    until(() -> answer.get() != null);
+    assertThat(answer.get()).isEmpty();
+  }
+
+  private static String words(FxRobot robot, String query) {
+    return robot.lookup(query).queryAs(Label.class).getText();
+  }
+}
