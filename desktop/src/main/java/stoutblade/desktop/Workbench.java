@@ -143,13 +143,15 @@ public final class Workbench {
   private void assemble() {
     root.getStyleClass().add(Style.BENCH);
     root.setTop(new TapeView(desk, bench()));
-    rack = new Fold(new Rack(desk, files::takeIn), Fold.Side.LEFT, "Props and parts", "F2");
+    rack =
+        new Fold(
+            new Rack(desk, files::takeIn), Fold.Side.LEFT, "Props and parts", Key.RACK.label());
     root.setLeft(rack);
     root.setBottom(shelf);
     // What is said takes its room from the list of figures: it never lies over what is worked on.
     BorderPane beside = new BorderPane(new Slip(desk));
     beside.setBottom(notices);
-    figures = new Fold(beside, Fold.Side.RIGHT, "Figures", "F3");
+    figures = new Fold(beside, Fold.Side.RIGHT, "Figures", Key.FIGURES.label());
     root.setRight(figures);
     root.setCenter(middle);
     desk.stationProperty().addListener(it -> showSurface());
@@ -175,6 +177,13 @@ public final class Workbench {
   public void focusMat() {
     middle.setFocusTraversable(true);
     middle.requestFocus();
+  }
+
+  /** Gives the keys to the drawing of the station, where it has one. */
+  private void focusDrawing() {
+    // What is new in the window has nothing in it before it is dressed.
+    middle.applyCss();
+    drawing().ifPresentOrElse(MatView::requestFocus, this::focusMat);
   }
 
   /** The drawing of the station; the first where there are several. */
@@ -377,33 +386,39 @@ public final class Workbench {
       return;
     }
     Optional<Station> station = station(event);
-    if (event.getCode() == KeyCode.F1) {
-      commands.show();
-    } else if (event.getCode() == KeyCode.F2) {
-      rack.turn();
-    } else if (event.getCode() == KeyCode.F3) {
-      figures.turn();
-    } else if (event.getCode() == KeyCode.DIGIT0 || event.getCode() == KeyCode.NUMPAD0) {
-      drawing().ifPresent(MatView::refit);
-    } else if (station.isPresent()) {
+    if (station.isPresent()) {
       desk.goTo(station.get());
-    } else if (event.getCode() == KeyCode.S) {
-      desk.sumsProperty().set(!desk.sumsProperty().get());
-      focusMat();
-    } else if (event.getCode() == KeyCode.U) {
-      desk.unitsProperty()
-          .set(event.isShiftDown() ? desk.units().finer() : desk.units().switched());
-    } else if (event.getCode() == KeyCode.L) {
-      switchTheme.run();
-    } else if (event.getCode() == KeyCode.E
-        && !desk.sumsProperty().get()
-        && desk.stationProperty().get() == Station.CUT
-        && desk.derived().cuttable()) {
-      requests.export();
-    } else if (!surface().key(event) && drawing().filter(it -> it.zoomed(event)).isEmpty()) {
+      focusDrawing();
+    } else if (!ofWindow(event)
+        && !surface().key(event)
+        && drawing().filter(it -> it.zoomed(event)).isEmpty()) {
       return;
     }
     event.consume();
+  }
+
+  /** Keys that mean the same whatever is shown. */
+  private boolean ofWindow(KeyEvent event) {
+    if (Key.COMMANDS.is(event)) {
+      commands.show();
+    } else if (Key.RACK.is(event)) {
+      rack.turn();
+    } else if (Key.FIGURES.is(event)) {
+      figures.turn();
+    } else if (Key.FIT.is(event)) {
+      drawing().ifPresent(MatView::refit);
+    } else if (Key.SUMS.is(event)) {
+      desk.sumsProperty().set(!desk.sumsProperty().get());
+      focusDrawing();
+    } else if (Key.UNITS.is(event)) {
+      desk.unitsProperty()
+          .set(event.isShiftDown() ? desk.units().finer() : desk.units().switched());
+    } else if (Key.THEME.is(event)) {
+      switchTheme.run();
+    } else {
+      return false;
+    }
+    return true;
   }
 
   private void shortcut(KeyEvent event) {

@@ -3,14 +3,18 @@ package stoutblade.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
+import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.shell.Command;
+import stoutblade.part.Part;
 import stoutblade.project.Station;
 
 /** Every command by name, in one field. */
@@ -72,6 +76,60 @@ class CommandsTest extends InWindow {
   }
 
   @Test
+  void no_key_means_two_things() {
+    assertThat(Key.alone()).containsExactly(Key.values());
+    assertThat(Key.values()).extracting(Key::meaning).doesNotHaveDuplicates();
+  }
+
+  /** Whatever is looked at: each key that a button shows is in the table, and one button has it. */
+  @Test
+  void the_keys_that_buttons_show_are_those_of_the_table() {
+    openDemo();
+    Set<String> known = new HashSet<>();
+    for (Key key : Key.values()) {
+      known.add(key.label());
+    }
+    known.add("Shift U");
+    Set<String> seen = new HashSet<>();
+    for (Station station : Station.values()) {
+      for (Part part : desk.prop().parts()) {
+        List<Command> all =
+            fx(
+                () -> {
+                  desk.goTo(station);
+                  desk.goToPart(part.id());
+                  return Command.all(desk, bench.root());
+                });
+        List<String> keys =
+            all.stream()
+                .filter(it -> !it.key().isEmpty() && !it.key().contains("+"))
+                .filter(it -> !it.name().startsWith("Go to "))
+                .filter(it -> !it.name().contains(": "))
+                .map(Command::key)
+                .toList();
+        assertThat(keys).as(station + " " + part.name()).doesNotHaveDuplicates();
+        assertThat(known).as(station + " " + part.name()).containsAll(keys);
+        seen.addAll(keys);
+      }
+    }
+    assertThat(seen).contains("P", "E", "J", "T", "Insert", "S", "U", "L", "F1");
+  }
+
+  @Test
+  void the_keys_lie_on_the_drawing_after_a_station_s_key(FxRobot robot) {
+    openDemo();
+    for (Station station :
+        List.of(Station.SIZE, Station.DRAFT, Station.LAYERS, Station.CORE, Station.CUT)) {
+      robot.push(KeyCode.getKeyCode(Integer.toString(station.number())));
+      until(() -> desk.stationProperty().get() == station);
+      settled();
+      assertThat(bench.root().getScene().getFocusOwner())
+          .as("at " + station)
+          .isInstanceOf(MatView.class);
+    }
+  }
+
+  @Test
   void what_is_in_sight_is_in_the_list_with_its_key() {
     openDemo();
     fx(
@@ -85,7 +143,7 @@ class CommandsTest extends InWindow {
         .anySatisfy(
             it -> {
               assertThat(it.name()).isEqualTo("Assemble");
-              assertThat(it.key()).isEqualTo("P");
+              assertThat(it.key()).isEqualTo("J");
             })
         .anyMatch(it -> it.name().startsWith("New part: "))
         .anyMatch(it -> it.name().equals("Look at all of Tidegate"))

@@ -30,7 +30,6 @@ import org.testfx.util.WaitForAsyncUtils;
 import stoutblade.build.Step;
 import stoutblade.demo.Demo;
 import stoutblade.desktop.mat.MatView;
-import stoutblade.desktop.print.Printing;
 import stoutblade.formats.Autosave;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
@@ -59,13 +58,9 @@ abstract class InWindow {
 
   /** Opens the window with a given desk. */
   void open(Stage stage, Desk own) {
-    when(dialogs.print(any(), any()))
-        .thenAnswer(
-            asked -> {
-              Printing what = asked.getArgument(0);
-              printer.asked.add(what);
-              return Optional.of(new Printing.Order(printer, what.paper(), 1));
-            });
+    // An answer that knew this test would keep its mock, and with it the window, for ever.
+    TestPrinter to = printer;
+    when(dialogs.print(any(), any())).thenAnswer(asked -> to.order(asked.getArgument(0)));
     Theme.loadFonts();
     desk = own;
     bench =
@@ -138,6 +133,15 @@ abstract class InWindow {
       }
     }
     return file;
+  }
+
+  /** Does a command by some of its words. */
+  void command(FxRobot robot, String words) {
+    robot.push(KeyCode.F1);
+    until(() -> robot.lookup("#command-field").tryQuery().isPresent());
+    robot.write(words);
+    robot.push(KeyCode.ENTER);
+    until(() -> robot.lookup("#command-field").tryQuery().isEmpty());
   }
 
   void openDemo() {

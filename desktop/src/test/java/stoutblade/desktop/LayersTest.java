@@ -147,7 +147,7 @@ class LayersTest extends InWindow {
     robot.push(KeyCode.DELETE);
     until(() -> First.layering(desk.project()).profile().curve().size() == 1);
     robot.clickOn("#view-section");
-    robot.push(KeyCode.A);
+    robot.push(KeyCode.CLOSE_BRACKET);
     until(() -> robot.lookup("#apart-mat").tryQuery().isPresent());
     drag(robot, "#apart-mat", new Point(0, 0), new Point(60, 30));
     robot.clickOn("#view-off");

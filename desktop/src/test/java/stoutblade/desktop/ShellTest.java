@@ -114,7 +114,7 @@ class ShellTest extends InWindow {
     when(dialogs.exportFolder()).thenReturn(Optional.empty());
     var before = desk.project();
 
-    robot.push(KeyCode.P);
+    robot.push(KeyCode.I);
     go(robot, Station.CUT);
     robot.clickOn("#export");
 

@@ -167,7 +167,7 @@ class SizeTest extends InWindow {
                 + "<path d='M80 500 L60 300 C60 200 80 60 100 0 C120 60 140 200 140 300 L120 500 z'/>"
                 + "<text>Leaf</text></svg>");
     when(dialogs.openLines()).thenReturn(Optional.of(file));
-    robot.push(KeyCode.O);
+    command(robot, "outline, svg");
     until(() -> desk.project().first().size().tracings().size() == 1);
     assertThat(desk.noticeProperty().get()).contains("1 outline").contains("not read: text");
     assertThat(desk.project().first().size().tracings().getFirst().name()).isEqualTo("leaf");
@@ -189,7 +189,7 @@ class SizeTest extends InWindow {
   void a_model_is_opened_sized_turned_and_its_outline_drafted(FxRobot robot) throws IOException {
     Path file = Files.writeString(folder.resolve("paddle.obj"), paddle());
     when(dialogs.openModel()).thenReturn(Optional.of(file));
-    robot.push(KeyCode.M);
+    command(robot, "model");
     until(() -> desk.project().first().size().models().size() == 1);
     settled();
     until(() -> robot.lookup("#finding-size-s1-unit").tryQuery().isPresent());

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
 import stoutblade.desktop.print.Printer;
 import stoutblade.desktop.print.Printing;
@@ -33,6 +34,12 @@ final class TestPrinter implements Printer {
     assertThat(Files.size(pdf)).isPositive();
     printed.add(pdf.getFileName().toString());
     return "Printed " + pdf.getFileName();
+  }
+
+  /** What is asked to be printed is printed here. */
+  Optional<Printing.Order> order(Printing what) {
+    asked.add(what);
+    return Optional.of(new Printing.Order(this, what.paper(), 1));
   }
 
   /** The template that was printed last. */

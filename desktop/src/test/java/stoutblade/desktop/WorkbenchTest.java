@@ -58,7 +58,7 @@ class WorkbenchTest extends InWindow {
     // Size: the picture, the wearer, the figure from head to heel, the blade's centre line.
     type(robot, "#wearer-height", "5'8 1/2\"");
     assertThat(First.wearer(desk.project()).heightMm()).isBetween(1739.8, 1740.0);
-    robot.push(KeyCode.P);
+    robot.push(KeyCode.I);
     until(() -> pictures() == 1);
     settled();
     robot.push(KeyCode.H);
@@ -220,7 +220,7 @@ class WorkbenchTest extends InWindow {
         .isBetween(widest.x() + 10, widest.x() + 14);
 
     robot.push(KeyCode.RIGHT);
-    robot.push(KeyCode.C);
+    robot.push(KeyCode.V);
     until(
         () ->
             First.half(desk.project()).nodes().get(4).kind() == stoutblade.shape.Node.Kind.CORNER);

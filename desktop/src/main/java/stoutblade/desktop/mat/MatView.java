@@ -18,6 +18,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.text.Font;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
+import stoutblade.desktop.Key;
 import stoutblade.desktop.Style;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
@@ -453,12 +454,12 @@ public final class MatView extends Inks {
   /** Zooms by a key, about the middle; true where it is one that does. */
   public boolean zoomed(KeyEvent event) {
     Point middle = new Point(getWidth() / 2, getHeight() / 2);
-    switch (event.getCode()) {
-      case PLUS, EQUALS, ADD -> zoomAbout(middle, 1.25);
-      case MINUS, SUBTRACT -> zoomAbout(middle, 0.8);
-      default -> {
-        return false;
-      }
+    if (Key.CLOSER.is(event)) {
+      zoomAbout(middle, 1.25);
+    } else if (Key.FURTHER.is(event)) {
+      zoomAbout(middle, 0.8);
+    } else {
+      return false;
     }
     return true;
   }

@@ -15,6 +15,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.KeyCombination;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.Key;
 import stoutblade.desktop.Style;
 import stoutblade.project.Station;
 
@@ -26,9 +27,6 @@ import stoutblade.project.Station;
  * @param run does it
  */
 public record Command(String name, String key, Runnable run) {
-
-  /** What a button is called and its key stand this far apart in its words. */
-  private static final String BEFORE_KEY = "  ";
 
   /** All that can be done: stations, props, parts, and every button and menu that is in sight. */
   public static List<Command> all(Desk desk, Parent root) {
@@ -104,13 +102,13 @@ public record Command(String name, String key, Runnable run) {
   }
 
   private static String called(String words) {
-    int key = words.lastIndexOf(BEFORE_KEY);
+    int key = words.lastIndexOf(Key.BEFORE);
     String name = key > 0 ? words.substring(0, key) : words;
     return name.replace("…", "").replaceAll("\\s+", " ").strip();
   }
 
   private static String keyOf(String words) {
-    int key = words.lastIndexOf(BEFORE_KEY);
+    int key = words.lastIndexOf(Key.BEFORE);
     return key > 0 ? words.substring(key).strip() : "";
   }
 

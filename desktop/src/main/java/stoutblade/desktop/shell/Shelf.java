@@ -20,6 +20,7 @@ import stoutblade.build.Step;
 import stoutblade.catalogue.Glue;
 import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.Key;
 import stoutblade.desktop.Style;
 import stoutblade.project.Station;
 
@@ -34,7 +35,7 @@ public final class Shelf extends HBox {
   private final HBox clocks = new HBox(8);
   private final HBox tasks = new HBox(8);
   private final Label saved = new Label();
-  private final ToggleButton sums = new ToggleButton("Sums  S");
+  private final ToggleButton sums = new ToggleButton(Key.SUMS.on("Sums"));
   private final Button units = new Button();
   private final Button fraction = new Button();
   private final Timeline seconds =
@@ -62,10 +63,10 @@ public final class Shelf extends HBox {
     sums.setId("sums");
     sums.setOnAction(event -> desk.sumsProperty().set(sums.isSelected()));
     desk.sumsProperty().addListener(it -> sums.setSelected(desk.sumsProperty().get()));
-    Button theme = new Button("Light or dark  L");
+    Button theme = new Button(Key.THEME.on("Light or dark"));
     theme.setId("theme");
     theme.setOnAction(event -> switchTheme.run());
-    Button keys = new Button("Find  F1");
+    Button keys = new Button(Key.COMMANDS.on("Find"));
     keys.setId("commands");
     keys.setOnAction(event -> commands.run());
     saved.getStyleClass().add(Style.SOFT);
@@ -96,8 +97,8 @@ public final class Shelf extends HBox {
             : desk.fileProperty().get().map(it -> "Saved").orElse("Nothing to save"));
     saved.setTooltip(desk.unkeptProperty().get().map(Tooltip::new).orElse(null));
     saved.pseudoClassStateChanged(WRONG, desk.unkeptProperty().get().isPresent());
-    units.setText((desk.units().metric() ? "cm → in" : "in → cm") + "  U");
-    fraction.setText("to 1/" + desk.units().denominator() + "\"  Shift U");
+    units.setText(Key.UNITS.on(desk.units().metric() ? "cm → in" : "in → cm"));
+    fraction.setText("to 1/" + desk.units().denominator() + "\"" + Key.BEFORE + "Shift U");
     fraction.setVisible(!desk.units().metric());
     fraction.setManaged(!desk.units().metric());
     showClocks();

@@ -24,6 +24,7 @@ import javafx.scene.layout.VBox;
 import stoutblade.derive.Derived;
 import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.Key;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
@@ -170,7 +171,7 @@ public final class SumsSurface implements Surface {
               tray.with("Made", made(part));
             });
     model.chosen().entries().forEach(it -> tray.with(it.label(), laid.control(it)));
-    Button print = new Button("Print  P");
+    Button print = new Button(Key.PRINT.on("Print"));
     print.setId("sums-print");
     print.setOnAction(event -> print());
     print.setDisable(model.result().answer().flatMap(Answer::form).isEmpty());
@@ -195,7 +196,7 @@ public final class SumsSurface implements Surface {
   }
 
   private Button keep() {
-    Button keep = new Button("Part  M");
+    Button keep = new Button(Key.PART.on("Keep as a part"));
     keep.setId("sums-keep");
     keep.setTooltip(new Tooltip("Keep it as a part of the prop"));
     keep.setOnAction(event -> keepIt());
@@ -364,9 +365,15 @@ public final class SumsSurface implements Surface {
 
   @Override
   public boolean key(KeyEvent event) {
+    if (Key.PRINT.is(event)) {
+      print();
+      return true;
+    }
+    if (Key.PART.is(event)) {
+      keepIt();
+      return true;
+    }
     switch (event.getCode()) {
-      case P -> print();
-      case M -> keepIt();
       case DOWN, RIGHT -> step(1);
       case UP, LEFT -> step(-1);
       default -> {

@@ -8,6 +8,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -15,6 +16,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import stoutblade.derive.Derived;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.Key;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
@@ -44,8 +46,8 @@ public final class CutSurface implements Surface {
   private final BorderPane node = new BorderPane(mat);
   private final ComboBox<Paper> paper = new ComboBox<>();
   private final ComboBox<Template> which = new ComboBox<>();
-  private final Button export = new Button("Export all…  E");
-  private final Button print = new Button("Print…");
+  private final Button export = new Button(Key.EXPORT.on("Export all…"));
+  private final Button print = new Button(Key.PRINT.on("Print…"));
   private final Label pieces = new Label();
   private final VBox list = new VBox(4);
   private static final double LETTER_PX = 6.5;
@@ -171,6 +173,29 @@ public final class CutSurface implements Surface {
     HBox row = new HBox(14, name, need, buy);
     row.getStyleClass().add(Style.CARD);
     return row;
+  }
+
+  @Override
+  public boolean key(KeyEvent event) {
+    if (Key.PRINT.is(event)) {
+      print.fire();
+    } else if (Key.EXPORT.is(event)) {
+      export.fire();
+    } else if (Key.NEXT.is(event) || Key.PREVIOUS.is(event)) {
+      step(Key.NEXT.is(event) ? 1 : -1);
+    } else {
+      return false;
+    }
+    return true;
+  }
+
+  /** Looks at another template, round about. */
+  private void step(int by) {
+    List<Template> all = which.getItems();
+    if (!all.isEmpty()) {
+      int at = all.indexOf(which.getValue());
+      which.setValue(all.get(Math.floorMod(at < 0 && by < 0 ? -1 : at + by, all.size())));
+    }
   }
 
   private Optional<Point> where(Place place) {

@@ -9,6 +9,7 @@ import javafx.scene.layout.StackPane;
 import stoutblade.derive.Derived;
 import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.Key;
 import stoutblade.desktop.Meshes;
 import stoutblade.desktop.Pictures;
 import stoutblade.desktop.shell.Panes;
@@ -23,7 +24,7 @@ public final class DraftSurface implements Surface {
   private final PropDesk prop;
   private final PatchDesk patch;
   private final NewPart newPart;
-  private final ToggleButton together = new ToggleButton("Assemble  P");
+  private final ToggleButton together = new ToggleButton(Key.ASSEMBLE.on("Assemble"));
   private final StackPane middle = new StackPane();
   private final BorderPane node = new BorderPane(middle);
 
@@ -88,15 +89,14 @@ public final class DraftSurface implements Surface {
 
   @Override
   public boolean key(KeyEvent event) {
-    switch (event.getCode()) {
-      case P -> turn();
-      case M -> newPart.menu().show();
-      default -> {
-        if (model().isPresent()) {
-          return patch.key(event);
-        }
-        return put() ? prop.key(event) : outlines.key(event);
-      }
+    if (Key.ASSEMBLE.is(event)) {
+      turn();
+    } else if (Key.PART.is(event)) {
+      newPart.menu().show();
+    } else if (model().isPresent()) {
+      return patch.key(event);
+    } else {
+      return put() ? prop.key(event) : outlines.key(event);
     }
     return true;
   }

@@ -6,6 +6,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.Key;
 import stoutblade.edit.Change;
 import stoutblade.edit.PartEdits;
 import stoutblade.part.Bought;
@@ -25,7 +26,7 @@ final class NewPart {
   private static final double THICKNESS_MM = 10;
 
   private final Desk desk;
-  private final MenuButton menu = new MenuButton("New part  M");
+  private final MenuButton menu = new MenuButton(Key.PART.on("New part"));
 
   NewPart(Desk desk) {
     this.desk = desk;
@@ -80,7 +81,7 @@ final class NewPart {
     items.add(
         item(
             "new-shape",
-            "Wrapped, turned or folded: from a sum  S",
+            Key.SUMS.on("Wrapped, turned or folded: from a sum"),
             () -> {
               desk.partProperty().set("");
               desk.sumsProperty().set(true);

@@ -8,6 +8,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.VBox;
 import stoutblade.derive.Derived;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.Key;
 import stoutblade.desktop.Pictures;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
@@ -230,19 +231,16 @@ final class OutlineDesk {
   }
 
   boolean key(KeyEvent event) {
-    switch (event.getCode()) {
-      case T -> {
-        model.tracingProperty().set(!model.tracingProperty().get());
-        after();
-      }
-      case C -> {
-        model.turn();
-        after();
-      }
-      case F -> trays.openFeatures();
-      default -> {
-        return false;
-      }
+    if (Key.DRAW.is(event)) {
+      model.tracingProperty().set(!model.tracingProperty().get());
+      after();
+    } else if (Key.CORNER.is(event)) {
+      model.turn();
+      after();
+    } else if (Key.DETAILS.is(event)) {
+      trays.openFeatures();
+    } else {
+      return false;
     }
     return true;
   }

@@ -13,6 +13,7 @@ import javafx.scene.control.Slider;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.StackPane;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.Key;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Panes;
 import stoutblade.desktop.shell.Tray;
@@ -40,8 +41,8 @@ final class OutlineTrays {
   private final Runnable after;
   private final StackPane selected = new StackPane();
   private final Tray always = new Tray();
-  private final ToggleButton trace = new ToggleButton("Add nodes  T");
-  private final MenuButton features = new MenuButton("Add details  F");
+  private final ToggleButton trace = new ToggleButton(Key.DRAW.on("Add nodes"));
+  private final MenuButton features = new MenuButton(Key.DETAILS.on("Add details"));
   private final Button whole = new Button("Draw it whole");
   private final Slider dim = new Slider(0, 1, 0.85);
   private final EntryField offset;
@@ -243,7 +244,7 @@ final class OutlineTrays {
     nodeTray
         .with("Node across", across)
         .with("Node along", along)
-        .with("Selected node", button("turn-node", "Corner or curve  C", model::turn))
+        .with("Selected node", button("turn-node", Key.CORNER.on("Corner or curve"), model::turn))
         .with("It is", kind)
         .with("Radius or cut", ease)
         .with("Angle", angle)

@@ -11,12 +11,14 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.image.Image;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
 import stoutblade.derive.Derived;
 import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.Key;
 import stoutblade.desktop.Meshes;
 import stoutblade.desktop.Pictures;
 import stoutblade.desktop.mat.Ink;
@@ -64,8 +66,8 @@ final class PatchDesk {
   private final MatView mat = new MatView(Lie.UPRIGHT);
   private final BorderPane node = new BorderPane(mat);
   private final ToggleGroup tools = new ToggleGroup();
-  private final ToggleButton choosing = new ToggleButton("Choose faces  A");
-  private final ToggleButton cutting = new ToggleButton("Cut a seam  K");
+  private final ToggleButton choosing = new ToggleButton("Choose faces");
+  private final ToggleButton cutting = new ToggleButton(Key.CUT.on("Cut a seam"));
   private final ToggleGroup views = new ToggleGroup();
   private final EntryField turn;
   private final EntryField forgives;
@@ -164,8 +166,8 @@ final class PatchDesk {
         .with(" ", button("patch-propose", "Propose seams", this::propose))
         .with(" ", button("patch-no-seams", "No seams", () -> recut(Seams.NONE)))
         .with("Foam stretches up to", forgives)
-        .with("Flat", button("patch-flat", "Lay flat  L", () -> lay(false)))
-        .with(" ", button("patch-darts", "With darts  D", () -> lay(true)))
+        .with("Flat", button("patch-flat", Key.FLAT.on("Lay flat"), () -> lay(false)))
+        .with(" ", button("patch-darts", "With darts", () -> lay(true)))
         .with("Call it", name)
         .with(" ", button("patch-keep", "Keep as a part", this::keep));
   }
@@ -532,15 +534,14 @@ final class PatchDesk {
   }
 
   boolean key(KeyEvent event) {
-    switch (event.getCode()) {
-      case A -> begin(choosing);
-      case K -> begin(cutting);
-      case L -> lay(false);
-      case D -> lay(true);
-      case ESCAPE -> model.endSeam();
-      default -> {
-        return false;
-      }
+    if (Key.CUT.is(event)) {
+      begin(cutting.isSelected() ? choosing : cutting);
+    } else if (Key.FLAT.is(event)) {
+      lay(false);
+    } else if (event.getCode() == KeyCode.ESCAPE) {
+      model.endSeam();
+    } else {
+      return false;
     }
     how.setText(how());
     mat.redraw();

@@ -21,11 +21,11 @@ final class LayersModel {
 
   /** How a part is looked at. */
   enum View {
-    SECTION("Section  C"),
-    APART("Taken apart  A"),
-    FINISHED("Finished  F"),
-    OFF("To sand off  O"),
-    FIND("Suggest layers  K");
+    SECTION("Section"),
+    APART("Taken apart"),
+    FINISHED("Finished"),
+    OFF("To sand off"),
+    FIND("Suggest layers");
 
     private final String words;
 
@@ -35,6 +35,12 @@ final class LayersModel {
 
     String words() {
       return words;
+    }
+
+    /** The one some places on, round about. */
+    View step(int by) {
+      List<View> all = List.of(values());
+      return all.get(Math.floorMod(all.indexOf(this) + by, all.size()));
     }
   }
 

@@ -19,6 +19,7 @@ import javafx.scene.layout.VBox;
 import stoutblade.derive.Derived;
 import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.Key;
 import stoutblade.desktop.Meshes;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.shell.EntryField;
@@ -169,17 +170,16 @@ public final class LayersSurface implements Surface {
     if (sliced().isPresent()) {
       return false;
     }
-    switch (event.getCode()) {
-      case C -> look(LayersModel.View.SECTION);
-      case A -> look(LayersModel.View.APART);
-      case F -> look(LayersModel.View.FINISHED);
-      case O -> look(LayersModel.View.OFF);
-      case K -> look(LayersModel.View.FIND);
-      case PLUS, ADD, EQUALS -> stack.add();
-      case DELETE, BACK_SPACE -> stack.remove();
-      default -> {
-        return false;
-      }
+    if (Key.PREVIOUS.is(event)) {
+      look(model.view().step(-1));
+    } else if (Key.NEXT.is(event)) {
+      look(model.view().step(1));
+    } else if (Key.ADD.is(event)) {
+      stack.add();
+    } else if (Key.REMOVE.is(event)) {
+      stack.remove();
+    } else {
+      return false;
     }
     return true;
   }

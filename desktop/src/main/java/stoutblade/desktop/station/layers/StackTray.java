@@ -16,6 +16,7 @@ import javafx.scene.layout.VBox;
 import stoutblade.build.Closing;
 import stoutblade.catalogue.SheetMaterial;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.Key;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
@@ -48,7 +49,7 @@ final class StackTray {
   private final ComboBox<Double> bandThickness = new ComboBox<>();
   private final Label closing = new Label();
   private final EntryField allowance;
-  private final Button add = button("add-layer", "Add  +", this::add);
+  private final Button add = button("add-layer", Key.ADD.on("Add"), this::add);
   private final Button back = button("layer-back", "◂ Back", () -> move(-1));
   private final Button front = button("layer-front", "Front ▸", () -> move(1));
   private final Button draw = button("layer-outline", "Own outline…", this::draw);

@@ -18,6 +18,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.util.StringConverter;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.Key;
 import stoutblade.desktop.Meshes;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.mat.Ink;
@@ -64,11 +65,11 @@ final class ModelDesk {
   private final TextField name = PlainText.field();
   private final ToggleGroup views = new ToggleGroup();
   private final ComboBox<Unit> unit = new ComboBox<>();
-  private final ToggleButton span = new ToggleButton("Known length  K");
+  private final ToggleButton span = new ToggleButton(Key.KNOWN.on("Known length"));
   private final EntryField spanLength;
   private final Button asTall = new Button("As tall as the figure");
   private final CheckBox whole = new CheckBox("The whole prop");
-  private final ToggleButton cut = new ToggleButton("Along a line  X");
+  private final ToggleButton cut = new ToggleButton(Key.CUT.on("Along a line"));
   private final Label health = mat.note("model-health", HEALTH_WIDE);
   private String modelId = "";
   private View view = View.FRONT;
@@ -579,12 +580,12 @@ final class ModelDesk {
   }
 
   boolean key(KeyEvent event) {
-    switch (event.getCode()) {
-      case K -> span.setSelected(!span.isSelected());
-      case X -> cut.setSelected(!cut.isSelected());
-      default -> {
-        return false;
-      }
+    if (Key.KNOWN.is(event)) {
+      span.setSelected(!span.isSelected());
+    } else if (Key.CUT.is(event)) {
+      cut.setSelected(!cut.isSelected());
+    } else {
+      return false;
     }
     return true;
   }

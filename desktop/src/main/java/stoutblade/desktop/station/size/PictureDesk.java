@@ -19,6 +19,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.Key;
 import stoutblade.desktop.Pictures;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.mat.Ink;
@@ -189,8 +190,9 @@ final class PictureDesk {
   }
 
   private ToggleButton toggle(Tool tool) {
-    ToggleButton button = new ToggleButton(tool.words() + "  " + tool.key());
-    button.setId("mark-" + tool.key());
+    ToggleButton button =
+        new ToggleButton(tool.key().map(it -> it.on(tool.words())).orElse(tool.words()));
+    button.setId("mark-" + tool.key().map(Key::label).orElse(tool.name()));
     button.getStyleClass().add(Style.TOOL);
     button.setTooltip(new Tooltip(tool.how()));
     button.setOnAction(event -> model.toolProperty().set(button.isSelected() ? tool : null));
@@ -652,9 +654,7 @@ final class PictureDesk {
       return true;
     }
     for (Tool tool : Tool.values()) {
-      if (!tool.key().isEmpty()
-          && event.getCode().getName().equals(tool.key())
-          && !event.isShortcutDown()) {
+      if (tool.key().filter(it -> it.is(event)).isPresent()) {
         model.toolProperty().set(model.toolProperty().get() == tool ? null : tool);
         mat.requestFocus();
         return true;

@@ -14,6 +14,7 @@ import javafx.scene.layout.BorderPane;
 import stoutblade.derive.Derived;
 import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.Key;
 import stoutblade.desktop.Meshes;
 import stoutblade.desktop.Pictures;
 import stoutblade.desktop.station.Surface;
@@ -112,10 +113,10 @@ public final class SizeSurface implements Surface {
           }
         });
     pictures.setChanged(() -> show(desk.derived()));
-    strip.offer("Picture…  P", requests::openPicture);
+    strip.offer(Key.PICTURE.on("Picture…"), requests::openPicture);
     strip.offer("Picture from the clipboard  Ctrl V", requests::pastePicture);
-    strip.offer("Model…  M", requests::openModel);
-    strip.offer("Outline, SVG or DXF…  O", requests::openLines);
+    strip.offer("Model…", requests::openModel);
+    strip.offer("Outline, SVG or DXF…", requests::openLines);
     strip.offer("Paper on a marker sheet…", requests::openPaper);
     strip.offer("Print a marker sheet", requests::printMarkerSheet);
     strip.offer("Try it: a sample paper pattern", requests::openSamplePaper);
@@ -284,15 +285,14 @@ public final class SizeSurface implements Surface {
     if (holding) {
       return holdUp.key(event);
     }
-    switch (event.getCode()) {
-      case P -> requests.openPicture();
-      case M -> requests.openModel();
-      case O -> requests.openLines();
-      case OPEN_BRACKET -> step(-1);
-      case CLOSE_BRACKET -> step(1);
-      default -> {
-        return chosenKey(event);
-      }
+    if (Key.PICTURE.is(event)) {
+      requests.openPicture();
+    } else if (Key.PREVIOUS.is(event)) {
+      step(-1);
+    } else if (Key.NEXT.is(event)) {
+      step(1);
+    } else {
+      return chosenKey(event);
     }
     return true;
   }

@@ -2,28 +2,29 @@ package stoutblade.desktop.station.size;
 
 import java.util.List;
 import java.util.Optional;
+import stoutblade.desktop.Key;
 import stoutblade.reference.Measure;
 
 /** What can be marked on a picture. */
 enum Tool {
-  FIGURE("Person", "H", 2, 24),
-  KNOWN("Known object", "K", 2, 2),
-  BODY("Body part", "B", 2, 2),
-  PRINT("Print", "R", 2, 2),
-  RECTANGLE("Seen at an angle", "A", 4, 4),
-  WHOLE("Overall length", "W", 2, 2),
-  CENTRE_LINE("Centre line", "C", 2, 2),
-  LENGTH("Length", "", 2, 2),
-  ANGLE("Angle", "", 3, 3),
-  CIRCLE("Circle", "", 3, 3),
-  ARC("Arc", "", 3, 3),
-  AREA("Area", "", 3, 200),
-  COUNT("Count along a line", "", 2, 200),
-  HORIZON("Mark the horizon", "", 2, 2),
-  UPRIGHT("Mark an upright edge", "", 2, 2),
-  LEVEL("Level it by a line", "", 2, 2),
-  CROP("Show a part", "", 2, 2),
-  TRACE("Trace", "T", 2, 2);
+  FIGURE("Person", Key.PERSON, 2, 24),
+  KNOWN("Known object", Key.KNOWN, 2, 2),
+  BODY("Body part", Key.BODY, 2, 2),
+  PRINT("Print", Key.PAPER, 2, 2),
+  RECTANGLE("Seen at an angle", Key.ANGLE, 4, 4),
+  WHOLE("Overall length", Key.WHOLE, 2, 2),
+  CENTRE_LINE("Centre line", Key.CENTRE, 2, 2),
+  LENGTH("Length", 2, 2),
+  ANGLE("Angle", 3, 3),
+  CIRCLE("Circle", 3, 3),
+  ARC("Arc", 3, 3),
+  AREA("Area", 3, 200),
+  COUNT("Count along a line", 2, 200),
+  HORIZON("Mark the horizon", 2, 2),
+  UPRIGHT("Mark an upright edge", 2, 2),
+  LEVEL("Level it by a line", 2, 2),
+  CROP("Show a part", 2, 2),
+  TRACE("Trace", Key.DRAW, 2, 2);
 
   /** What tells the scale. */
   static final List<Tool> RULERS = List.of(FIGURE, KNOWN, BODY, PRINT, RECTANGLE);
@@ -35,23 +36,27 @@ enum Tool {
   static final List<Tool> CAMERA = List.of(HORIZON, UPRIGHT);
 
   private final String words;
-  private final String key;
+  private final Optional<Key> key;
   private final int least;
   private final int most;
 
-  Tool(String words, String key, int least, int most) {
+  Tool(String words, Key key, int least, int most) {
     this.words = words;
-    this.key = key;
+    this.key = Optional.ofNullable(key);
     this.least = least;
     this.most = most;
+  }
+
+  Tool(String words, int least, int most) {
+    this(words, null, least, most);
   }
 
   String words() {
     return words;
   }
 
-  /** The key that takes it up; empty for none. */
-  String key() {
+  /** The key that takes it up. */
+  Optional<Key> key() {
     return key;
   }
 
