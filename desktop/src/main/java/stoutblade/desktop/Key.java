@@ -20,6 +20,8 @@ public enum Key {
   PREVIOUS("the picture, view or template before", "[", KeyCode.OPEN_BRACKET),
   NEXT("the next picture, view or template", "]", KeyCode.CLOSE_BRACKET),
   PLACE("the next node, mark, layer or part on the drawing", "N", KeyCode.N),
+  POINTER(
+      "a pointer on the drawing that arrows move; it presses, and lets go", "Space", KeyCode.SPACE),
   ADD("one more of what is selected: a node, a layer", "Insert", KeyCode.INSERT),
   REMOVE("remove what is selected", "Del", KeyCode.DELETE, KeyCode.BACK_SPACE),
   SUMS("bench sums, and back", "S", KeyCode.S),

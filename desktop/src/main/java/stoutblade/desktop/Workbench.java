@@ -176,6 +176,7 @@ public final class Workbench {
   /** Gives the keys to the station, not to a button. */
   public void focusMat() {
     middle.setFocusTraversable(true);
+    middle.setAccessibleText(desk.stationProperty().get().title());
     middle.requestFocus();
   }
 

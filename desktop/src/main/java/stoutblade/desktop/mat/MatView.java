@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import javafx.geometry.VPos;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -56,6 +57,9 @@ public final class MatView extends Inks {
   private Optional<Box> last = Optional.empty();
   private Optional<Box> asked = Optional.empty();
   private double fitMargin = 40;
+  private final KeyPointer pointer =
+      new KeyPointer(canvas, this::pressed, this::dragged, this::released);
+  private String called = "Drawing";
   private boolean holding;
   private boolean panning;
   private Point grabbed = new Point(0, 0);
@@ -76,6 +80,16 @@ public final class MatView extends Inks {
     default boolean key(KeyEvent event) {
       return false;
     }
+
+    /** True while a press would place something. */
+    default boolean placing() {
+      return false;
+    }
+
+    /** What is selected, as it is read aloud; empty for nothing. */
+    default String selected() {
+      return "";
+    }
   }
 
   /** A mat on which things lie in a given way. */
@@ -85,6 +99,9 @@ public final class MatView extends Inks {
     over.setPickOnBounds(false);
     getChildren().addAll(canvas, over);
     setFocusTraversable(true);
+    setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+    setAccessibleRoleDescription("drawing");
+    setAccessibleText(called);
     setMinSize(120, 90);
     addEventHandler(MouseEvent.MOUSE_PRESSED, this::pressed);
     addEventHandler(MouseEvent.MOUSE_DRAGGED, this::dragged);
@@ -99,6 +116,33 @@ public final class MatView extends Inks {
   /** What is drawn. */
   public void setDrawing(Consumer<Pen> drawing) {
     this.drawing = drawing;
+  }
+
+  /** What it is called where it is read aloud. */
+  public void setCalled(String words) {
+    called = words;
+    sayAloud();
+  }
+
+  /** What it shows, what is selected on it, and where the keys' pointer is. */
+  private void sayAloud() {
+    StringBuilder words = new StringBuilder(called);
+    hand.map(Hand::selected)
+        .filter(it -> !it.isEmpty())
+        .ifPresent(it -> words.append(". ").append(it));
+    pointer
+        .at()
+        .map(this::toThing)
+        .ifPresent(it -> words.append(". Pointer at ").append(place(it)));
+    if (!words.toString().equals(getAccessibleText())) {
+      setAccessibleText(words.toString());
+    }
+  }
+
+  private String place(Point it) {
+    return ruled
+        ? Display.length(it.x(), units) + " sideways, " + Display.length(it.y(), units) + " along"
+        : Math.round(it.x()) + ", " + Math.round(it.y());
   }
 
   /** What the pointer and the keys do. */
@@ -262,6 +306,8 @@ public final class MatView extends Inks {
       out.setStroke(colour(Ink.MEASURE));
       out.setLineWidth(2);
       out.strokeRect(1, 1, getWidth() - 2, getHeight() - 2);
+      pointer.draw(out, colour(Ink.SELECTED), colour(Ink.PAPER));
+      sayAloud();
     }
     moved.run();
   }
@@ -465,7 +511,10 @@ public final class MatView extends Inks {
   }
 
   private void keyed(KeyEvent event) {
-    if (!zoomed(event) && !hand.map(it -> it.key(event)).orElse(false)) {
+    boolean placing = hand.map(Hand::placing).orElse(false);
+    if (!pointer.key(event, placing, getWidth(), getHeight())
+        && !zoomed(event)
+        && !hand.map(it -> it.key(event)).orElse(false)) {
       return;
     }
     event.consume();

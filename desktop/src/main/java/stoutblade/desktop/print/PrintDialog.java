@@ -71,6 +71,7 @@ public final class PrintDialog extends Dialog<Printing.Order> {
     guard.setWrapText(true);
     pages.setId("print-pages");
     pages.setWrapText(true);
+    mat.setCalled("Pages");
     mat.setDrawing(
         pen ->
             tiling()

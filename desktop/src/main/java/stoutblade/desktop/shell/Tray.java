@@ -55,7 +55,9 @@ public final class Tray extends FlowPane {
     }
     Label label = new Label(name);
     label.getStyleClass().add(Style.TRAY_LABEL);
-    label.setLabelFor(control);
+    if (!name.isBlank()) {
+      label.setLabelFor(control);
+    }
     Named made = new Named(label, new VBox(2, label, control));
     control.getProperties().put(NAMED, made);
     return made.box;

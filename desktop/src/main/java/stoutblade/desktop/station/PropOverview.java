@@ -61,6 +61,7 @@ public final class PropOverview implements Surface {
     this.desk = desk;
     this.content = content;
     this.drawing = new PropDrawing(desk, content.look());
+    mat.setCalled("The whole prop");
     mat.setId(content.key() + "-whole-mat");
     mat.setDrawing(
         pen -> {

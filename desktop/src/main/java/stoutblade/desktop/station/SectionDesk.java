@@ -58,6 +58,8 @@ public final class SectionDesk extends SplitPane {
     setOrientation(Orientation.VERTICAL);
     getItems().addAll(plan, section);
     setDividerPositions(0.62);
+    plan.setCalled("The part from the front");
+    section.setCalled("Cross-section");
     plan.setId("plan-mat-" + station.number());
     section.setId("section-mat-" + station.number());
     plan.setDrawing(this::drawPlan);

@@ -77,6 +77,7 @@ public final class SumsSurface implements Surface {
     this.desk = desk;
     this.printer = printer;
     this.model = new SumsModel(desk);
+    mat.setCalled("What the sum lays out");
     mat.setId("sum-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Pulling());

@@ -69,6 +69,7 @@ public final class CutSurface implements Surface {
     this.desk = desk;
     this.model = new CutModel(desk);
     this.tape = new MaskingTape(desk, mat, this::where);
+    mat.setCalled("Template on its pages");
     mat.setId("cut-mat");
     mat.setDrawing(this::draw);
     paper.getItems().setAll(Paper.values());

@@ -47,6 +47,7 @@ final class OutlineDesk {
     this.tape = new MaskingTape(desk, mat, this::where);
     this.drawing = new OutlineDrawing(desk, pictures, model);
     this.trays = new OutlineTrays(desk, model, this::after);
+    mat.setCalled("Outline");
     mat.setId("draft-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Drafting());
@@ -167,6 +168,16 @@ final class OutlineDesk {
   /** Drafting with the pointer and the keys. */
   private final class Drafting implements MatView.Hand {
 
+    @Override
+    public boolean placing() {
+      return model.tracingProperty().get();
+    }
+
+    @Override
+    public String selected() {
+      return model.said();
+    }
+
     private double reach() {
       return REACH_PX / mat.zoom();
     }
@@ -231,7 +242,10 @@ final class OutlineDesk {
   }
 
   boolean key(KeyEvent event) {
-    if (Key.DRAW.is(event)) {
+    if (Key.ADD.is(event)) {
+      model.addAfterSelected();
+      after();
+    } else if (Key.DRAW.is(event)) {
       model.tracingProperty().set(!model.tracingProperty().get());
       after();
     } else if (Key.CORNER.is(event)) {

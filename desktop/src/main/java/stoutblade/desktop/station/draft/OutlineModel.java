@@ -12,6 +12,7 @@ import stoutblade.edit.OutlineEdits;
 import stoutblade.edit.PartEdits;
 import stoutblade.feature.Blank;
 import stoutblade.feature.Feature;
+import stoutblade.measure.Display;
 import stoutblade.part.Defaults;
 import stoutblade.part.Part;
 import stoutblade.reckoning.PartReckoning;
@@ -268,6 +269,45 @@ final class OutlineModel {
     } else {
       select(index);
     }
+  }
+
+  /** Adds a node half way along the side after the selected node, or along the selected side. */
+  void addAfterSelected() {
+    if (!outline().drawn()) {
+      return;
+    }
+    List<List<Cubic>> sides = outline().eachSide();
+    side()
+        .or(this::selected)
+        .filter(it -> it < sides.size())
+        .map(sides::get)
+        .ifPresent(
+            it -> {
+              Point middle = it.get(it.size() / 2).at(it.size() % 2 == 0 ? 0 : 0.5);
+              addOnSide(middle, 1);
+              release();
+            });
+  }
+
+  /** What is selected, as it is read aloud. */
+  String said() {
+    if (feature().isPresent()) {
+      return "Selected: " + feature().get().kind().title();
+    }
+    if (side().isPresent()) {
+      return "Side " + (side + 1) + " of " + outline().sides();
+    }
+    return selectedNode()
+        .map(
+            it ->
+                "Node %d of %d, %s, %s sideways, %s along"
+                    .formatted(
+                        selected + 1,
+                        outline().nodes().size(),
+                        it.kind() == Node.Kind.CORNER ? "a corner" : "a curve",
+                        Display.length(it.at().x(), desk.units()),
+                        Display.length(it.at().y(), desk.units())))
+        .orElse("");
   }
 
   /** Adds a node on the edge near a place and takes hold of it. */

@@ -90,6 +90,7 @@ final class PatchDesk {
     this.tasks = tasks;
     this.model = new PatchModel(desk, meshes);
     this.tape = new MaskingTape(desk, mat, place -> Optional.empty());
+    mat.setCalled("Faces of the model");
     mat.setId("patch-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Pressing());

@@ -89,6 +89,7 @@ final class PropDesk {
     this.places = new PlaceFields(desk, "place-", List.of(PlaceFields.Way.values()), new Placed());
     this.bought = new BoughtFields(desk, this::part);
     this.material = new MaterialFields(desk, "part-", this::part);
+    mat.setCalled("Parts put together");
     mat.setId("prop-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Moving());
@@ -374,6 +375,11 @@ final class PropDesk {
 
   /** Moving parts with the pointer and the keys. */
   private final class Moving implements MatView.Hand {
+
+    @Override
+    public String selected() {
+      return part().map(Part::name).orElse("");
+    }
 
     @Override
     public boolean press(Point place, MouseEvent event) {

@@ -57,6 +57,7 @@ public final class FinishSurface implements Surface {
   public FinishSurface(Desk desk) {
     this.desk = desk;
     this.model = new FinishModel(desk);
+    mat.setCalled("The part with its coats");
     mat.setId("finish-mat");
     mat.setDrawing(this::draw);
     more.setConverter(Choices.named(it -> it.role().verb() + ": " + it.name()));
@@ -172,6 +173,7 @@ public final class FinishSurface implements Surface {
             () -> "what is on the shelf is a number of millilitres",
             ml -> model.onShelf(coats, ml));
     shelf.setId("shelf-" + coats.coating().id());
+    shelf.setAccessibleText(coats.coating().name() + " on the shelf");
     shelf.show(FinishModel.shelfMl(coats));
     HBox row = new HBox(8, bar, need, shelf, new Label("on the shelf"));
     row.setAlignment(Pos.CENTER_LEFT);

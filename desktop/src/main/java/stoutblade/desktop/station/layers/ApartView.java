@@ -44,6 +44,7 @@ final class ApartView {
    */
   ApartView(String id, IntSupplier selected) {
     this.selected = selected;
+    mat.setCalled("Layers taken apart");
     mat.setId(id);
     mat.setRuled(false);
     mat.setDrawing(this::draw);

@@ -39,6 +39,7 @@ final class CurvePad {
    */
   CurvePad(Predicate<List<Point>> change) {
     this.change = change;
+    mat.setCalled("Curve of the section");
     mat.setId("curve-pad");
     mat.setRuled(false);
     mat.setMinSize(WIDE_PX, HIGH_PX);

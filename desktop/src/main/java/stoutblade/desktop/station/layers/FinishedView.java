@@ -37,6 +37,7 @@ final class FinishedView {
     this.desk = desk;
     this.tasks = tasks;
     this.model = model;
+    mat.setCalled("The finished part");
     mat.setId("finished-mat");
     mat.setDrawing(this::draw);
   }

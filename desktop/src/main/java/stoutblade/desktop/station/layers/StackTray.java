@@ -81,10 +81,12 @@ final class StackTray {
     desk.catalogue().sheets().forEach(it -> bandFoam.getItems().add(Optional.of(it)));
     bandFoam.setConverter(Choices.named(it -> it.map(SheetMaterial::shortName).orElse("none")));
     bandFoam.setId("band-foam");
+    bandFoam.setAccessibleText("Sheet of the band");
     bandFoam.setPrefWidth(BAND_WIDE);
     bandFoam.setOnAction(event -> chooseBand());
     bandThickness.setConverter(Choices.named(mm -> Display.length(mm, desk.units())));
     bandThickness.setId("band-thickness");
+    bandThickness.setAccessibleText("Thickness of the band");
     bandThickness.setOnAction(event -> chooseBandThickness());
     bandThickness.managedProperty().bind(bandThickness.visibleProperty());
     closing.setId("closing");

@@ -54,6 +54,7 @@ public final class LogSurface implements Surface {
   public LogSurface(Desk desk) {
     this.desk = desk;
     this.model = new LogModel(desk);
+    mat.setCalled("What was built");
     mat.setId("log-mat");
     mat.setDrawing(this::draw);
     length = EntryField.length(desk, model::length);
@@ -132,6 +133,7 @@ public final class LogSurface implements Surface {
             () -> "the time a step took is a number of minutes",
             minutes -> model.mark(step, minutes));
     field.setId("took-" + Style.nodeId(step.id()));
+    field.setAccessibleText("How long it took: " + step.title());
     field.setPromptText(Display.decimal(step.minutes(), 0) + " min");
     done.ifPresentOrElse(it -> field.show(it.minutes()), field::showNothing);
     HBox box = new HBox(6, field, done.isPresent() ? isDone(step) : markDone(step));

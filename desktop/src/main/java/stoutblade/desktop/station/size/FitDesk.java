@@ -88,6 +88,7 @@ final class FitDesk {
   FitDesk(Desk desk, Papers papers, Runnable holdUp) {
     this.desk = desk;
     this.tape = new MaskingTape(desk, mat, this::where);
+    mat.setCalled("The prop beside its wearer");
     mat.setId("fit-mat");
     mat.setDrawing(this::draw);
     height =

@@ -50,6 +50,7 @@ final class HoldUp {
     this.desk = desk;
     this.home = home;
     this.done = done;
+    mat.setCalled("The prop at real size");
     mat.setId("hold-mat");
     mat.setDrawing(this::draw);
     mat.widthProperty().addListener(it -> fit());

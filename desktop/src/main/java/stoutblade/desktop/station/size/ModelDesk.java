@@ -101,6 +101,7 @@ final class ModelDesk {
     this.desk = desk;
     this.meshes = meshes;
     this.tape = new MaskingTape(desk, mat, place -> Optional.empty());
+    mat.setCalled("Model");
     mat.setId("model-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Spanning());

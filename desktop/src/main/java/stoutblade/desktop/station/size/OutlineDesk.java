@@ -43,6 +43,7 @@ final class OutlineDesk {
 
   OutlineDesk(Desk desk) {
     this.desk = desk;
+    mat.setCalled("Outlines of the file");
     mat.setId("outline-mat");
     mat.setDrawing(this::draw);
     name.setId("outline-name");

@@ -104,6 +104,7 @@ final class PictureDesk {
               cameraUp = false;
               showLower();
             });
+    mat.setCalled("Picture with its marks");
     mat.setId("size-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Marking());
@@ -601,6 +602,16 @@ final class PictureDesk {
 
   /** Marking with the pointer and the keys. */
   private final class Marking implements MatView.Hand {
+
+    @Override
+    public boolean placing() {
+      return model.toolProperty().get() != null;
+    }
+
+    @Override
+    public String selected() {
+      return model.said();
+    }
 
     private double reach(Point place) {
       PictureLay lay = lay().orElseThrow();

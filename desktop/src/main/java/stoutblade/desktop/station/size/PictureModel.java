@@ -110,6 +110,19 @@ final class PictureModel {
     return held.isPresent();
   }
 
+  /** What is marked or selected, as it is read aloud. */
+  String said() {
+    Tool up = tool.get();
+    if (up != null) {
+      return up.words() + ", place " + (placing.size() + 1) + ". " + up.how();
+    }
+    return ruler()
+        .map(Ruler::name)
+        .or(() -> measure().map(Measure::name))
+        .map(it -> it + ", place " + (selectedPlace + 1))
+        .orElse("");
+  }
+
   /** True while a mark is being moved. */
   boolean moving(What what) {
     return held.filter(it -> it.what().equals(what)).isPresent();

@@ -110,6 +110,7 @@ final class TraceDesk {
     this.tasks = tasks;
     this.opened = opened;
     this.done = done;
+    mat.setCalled("What is traced");
     mat.setId("trace-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Picking());
