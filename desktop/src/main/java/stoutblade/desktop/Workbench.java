@@ -27,6 +27,7 @@ import javafx.util.Duration;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.print.Printers;
 import stoutblade.desktop.shell.CommandList;
+import stoutblade.desktop.shell.CutText;
 import stoutblade.desktop.shell.Fold;
 import stoutblade.desktop.shell.NamesItem;
 import stoutblade.desktop.shell.Notices;
@@ -142,6 +143,7 @@ public final class Workbench {
 
   private void assemble() {
     root.getStyleClass().add(Style.BENCH);
+    CutText.tips(root);
     root.setTop(new TapeView(desk, bench()));
     rack =
         new Fold(

@@ -18,7 +18,7 @@ import stoutblade.measure.Units;
 final class FigureRow extends VBox {
 
   private static final int DEEPEST = 8;
-  private static final double WIDTH = 262;
+  private static final double WIDTH = 230;
   private static final double INDENT = 17;
   private static final double GAP = 8;
 

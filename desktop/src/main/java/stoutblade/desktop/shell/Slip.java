@@ -26,7 +26,7 @@ import stoutblade.project.Project;
 public final class Slip extends ScrollPane {
 
   /** How wide it is, in pixels. */
-  public static final double WIDE = 304;
+  public static final double WIDE = 272;
 
   private final Desk desk;
   private final VBox rows = new VBox();

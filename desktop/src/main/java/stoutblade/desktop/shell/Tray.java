@@ -14,6 +14,7 @@ import stoutblade.desktop.Style;
 /** The tray below a mat: the few things that are decided at a station, each under its name. */
 public final class Tray extends FlowPane {
 
+  private static final double LEAST = 300;
   private static final String NAMED = "stoutblade.tray.named";
 
   /** A control's name, and the box of both. */
@@ -27,6 +28,12 @@ public final class Tray extends FlowPane {
     super(10, 6);
     getStyleClass().add(Style.TRAY);
     setAlignment(Pos.BOTTOM_LEFT);
+  }
+
+  /** However wide what is in it would like to be, it never pushes the window wider. */
+  @Override
+  protected double computeMinWidth(double height) {
+    return Math.min(LEAST, super.computeMinWidth(height));
   }
 
   /** Puts a control in the tray under a name. */

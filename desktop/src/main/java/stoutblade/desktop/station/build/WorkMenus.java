@@ -12,6 +12,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import stoutblade.build.Step;
 import stoutblade.build.WorkChoices;
 import stoutblade.catalogue.Glue;
@@ -135,6 +136,8 @@ final class WorkMenus {
     }
     Label with = new Label(label);
     with.getStyleClass().add(Style.SOFT);
+    with.setMinWidth(Region.USE_PREF_SIZE);
+    menu.setMinWidth(Region.USE_PREF_SIZE);
     Label reason =
         new Label(way.taken().equals(way.proposed()) ? way.reason() : "Your own choice.");
     reason.getStyleClass().add(Style.SOFT);

@@ -118,6 +118,7 @@ public final class FinishSurface implements Surface {
     swatch.getStyleClass().add("swatch");
     Button up = small("Move up", () -> model.up(index));
     up.setDisable(index == 0);
+    up.setMinWidth(Region.USE_PREF_SIZE);
     HBox head = new HBox(10, swatch, name, counter(coats), up);
     head.setAlignment(Pos.CENTER_LEFT);
     card.getChildren().add(head);

@@ -7,9 +7,9 @@ import java.util.function.UnaryOperator;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
-import javafx.scene.layout.HBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.shell.Chips;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
@@ -33,7 +33,7 @@ final class ProfileTray {
   private final CurvePad bends;
   private final DoubleSupplier station;
   private final Runnable after;
-  private final HBox chips = new HBox(6);
+  private final Chips chips = new Chips();
   private final Button another;
   private final Button out;
   private final EntryField from;
@@ -53,6 +53,7 @@ final class ProfileTray {
     this.model = model;
     this.station = station;
     this.after = after;
+    tray.widthProperty().addListener(it -> chips.within(tray.getWidth()));
     another = Tray.button("another-section", "New profile from here", this::another, () -> {});
     out = Tray.button("remove-section", "Take out", this::takeOut, () -> {});
     from =

@@ -18,6 +18,7 @@ import stoutblade.catalogue.SheetMaterial;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Key;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.shell.Chips;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
@@ -32,12 +33,13 @@ final class StackTray {
   static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
 
   private static final double CLOSING_WIDE = 780;
+  private static final double AROUND = 30;
   private static final double BAND_WIDE = 130;
 
   private final Desk desk;
   private final LayersModel model;
   private final Runnable after;
-  private final HBox chips = new HBox(6);
+  private final Chips chips = new Chips();
   private final Tray one = new Tray();
   private final Tray all = new Tray();
   private final VBox node = new VBox();
@@ -61,6 +63,12 @@ final class StackTray {
     this.desk = desk;
     this.model = model;
     this.after = after;
+    all.widthProperty()
+        .addListener(
+            it -> {
+              chips.within(all.getWidth());
+              closing.setPrefWidth(Math.clamp(all.getWidth() - AROUND, 0, CLOSING_WIDE));
+            });
     foam.getItems().setAll(desk.catalogue().sheets());
     foam.setConverter(Choices.named(SheetMaterial::name));
     foam.setId("foam");

@@ -1,0 +1,153 @@
+package stoutblade.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Set;
+import java.util.TreeSet;
+import javafx.event.Event;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Control;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.ListView;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.MouseEvent;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.testfx.framework.junit5.Start;
+import stoutblade.desktop.shell.CutText;
+import stoutblade.part.Part;
+import stoutblade.project.Prop;
+import stoutblade.project.Station;
+
+/**
+ * Every station with every part of the demo in small and large windows. A screen that is scaled by
+ * 150 or 200 % is to the toolkit a smaller window: 1920 x 1080 at 150 % is 1280 x 720.
+ */
+class WindowSizesTest extends InWindow {
+
+  private static final double ROUNDING = 1;
+
+  private Stage stage;
+
+  @Start
+  void start(Stage window) {
+    stage = window;
+    open(window);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"1024, 700", "1280, 720", "1280, 800", "1580, 980"})
+  void nothing_leaves_the_window(double wide, double high) {
+    openDemo();
+    fx(
+        () -> {
+          stage.setWidth(wide);
+          stage.setHeight(high);
+          return true;
+        });
+    settled();
+    Set<String> outside = new TreeSet<>();
+    Set<String> untold = new TreeSet<>();
+    for (Station station : Station.values()) {
+      for (Prop prop : desk.project().props()) {
+        for (Part part : prop.parts()) {
+          go(station, prop, part);
+          settled();
+          fx(
+              () -> {
+                look(bench.root(), station + ", " + part.name() + ": ", outside, untold);
+                return true;
+              });
+        }
+      }
+    }
+    assertThat(outside).isEmpty();
+    assertThat(untold).isEmpty();
+  }
+
+  private void go(Station station, Prop prop, Part part) {
+    fx(
+        () -> {
+          desk.goTo(station);
+          desk.goToProp(prop.id());
+          desk.goToPart(part.id());
+          return true;
+        });
+  }
+
+  private void look(Node node, String where, Set<String> outside, Set<String> untold) {
+    if (!node.isVisible()) {
+      return;
+    }
+    if (node instanceof Control && !inside(node)) {
+      outside.add(where + node.getClass().getSimpleName() + " #" + node.getId());
+    }
+    if (node instanceof Labeled labeled && CutText.cut(labeled)) {
+      Event.fireEvent(labeled, entered(labeled));
+      if (labeled.getTooltip() == null || labeled.getTooltip().getText().isBlank()) {
+        untold.add(where + labeled.getText());
+      }
+    }
+    if (node instanceof Parent parent
+        && !(node instanceof ScrollPane || node instanceof ListView)) {
+      parent.getChildrenUnmodifiable().forEach(it -> look(it, where, outside, untold));
+    }
+  }
+
+  /** True where it is within the window. */
+  private boolean inside(Node node) {
+    Bounds own = node.localToScene(node.getLayoutBounds());
+    return own.getWidth() == 0
+        || (own.getMinX() >= -ROUNDING
+            && own.getMinY() >= -ROUNDING
+            && own.getMaxX() <= bench.root().getScene().getWidth() + ROUNDING
+            && own.getMaxY() <= bench.root().getScene().getHeight() + ROUNDING);
+  }
+
+  private static MouseEvent entered(Node node) {
+    return new MouseEvent(
+        MouseEvent.MOUSE_ENTERED_TARGET,
+        0,
+        0,
+        0,
+        0,
+        javafx.scene.input.MouseButton.NONE,
+        0,
+        false,
+        false,
+        false,
+        false,
+        false,
+        false,
+        false,
+        false,
+        false,
+        true,
+        new javafx.scene.input.PickResult(node, 0, 0));
+  }
+
+  @Test
+  void a_name_that_is_cut_loses_its_tip_where_there_is_room() {
+    fx(
+        () -> {
+          javafx.scene.control.Label label =
+              new javafx.scene.control.Label("Polyethylene foam, cross-linked, closed cells");
+          label.setMaxWidth(60);
+          javafx.scene.layout.VBox box = new javafx.scene.layout.VBox(label);
+          ((javafx.scene.layout.StackPane) bench.root().getCenter()).getChildren().setAll(box);
+          bench.root().applyCss();
+          bench.root().layout();
+          Event.fireEvent(label, entered(label));
+          assertThat(label.getTooltip().getText()).isEqualTo(label.getText());
+          label.setMaxWidth(2000);
+          bench.root().layout();
+          Event.fireEvent(label, entered(label));
+          assertThat(label.getTooltip()).isNull();
+          return true;
+        });
+  }
+}
