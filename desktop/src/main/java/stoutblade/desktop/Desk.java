@@ -66,6 +66,7 @@ public final class Desk {
   private final ReadOnlyBooleanWrapper changed = new ReadOnlyBooleanWrapper();
   private final ObjectProperty<List<Figure>> beside = new SimpleObjectProperty<>(List.of());
   private final BooleanProperty sums = new SimpleBooleanProperty();
+  private final BooleanProperty guided = new SimpleBooleanProperty(true);
   private final StringProperty prop = new SimpleStringProperty("");
   private final StringProperty part = new SimpleStringProperty("");
   private final IntegerProperty layer = new SimpleIntegerProperty(-1);
@@ -265,6 +266,11 @@ public final class Desk {
   public void goTo(Station to) {
     sums.set(false);
     station.set(to);
+  }
+
+  /** True while the first way through the window is shown for an empty project. */
+  public BooleanProperty guidedProperty() {
+    return guided;
   }
 
   public ObjectProperty<Units> unitsProperty() {

@@ -67,6 +67,7 @@ final class ProjectWindow {
             left -> restore.accept(bench(), left),
             this::switchTheme);
     before.map(Remembered::units).ifPresent(desk.unitsProperty()::set);
+    before.map(Remembered::guided).ifPresent(desk.guidedProperty()::set);
     Rectangle2D room = Screen.getPrimary().getVisualBounds();
     this.scene =
         new Scene(
@@ -95,7 +96,8 @@ final class ProjectWindow {
                     stage.getX(),
                     stage.getY(),
                     dark,
-                    bench.desk().units())
+                    bench.desk().units(),
+                    bench.desk().guidedProperty().get())
                 .write(it));
   }
 

@@ -19,8 +19,10 @@ import stoutblade.measure.Units;
  * @param top where its top edge was
  * @param dark true where it was dark
  * @param units the units in use
+ * @param guided true while the first way through the window is shown for an empty project
  */
-record Remembered(double wide, double high, double left, double top, boolean dark, Units units) {
+record Remembered(
+    double wide, double high, double left, double top, boolean dark, Units units, boolean guided) {
 
   private static final String FILE = "window.properties";
   private static final int FINEST = 64;
@@ -41,7 +43,8 @@ record Remembered(double wide, double high, double left, double top, boolean dar
               number(kept, "left"),
               number(kept, "top"),
               Boolean.parseBoolean(kept.getProperty("dark")),
-              new Units(Units.Family.valueOf(kept.getProperty("units")), denominator)));
+              new Units(Units.Family.valueOf(kept.getProperty("units")), denominator),
+              Boolean.parseBoolean(kept.getProperty("guided", "true"))));
     } catch (IOException | RuntimeException e) {
       return Optional.empty();
     }
@@ -63,6 +66,7 @@ record Remembered(double wide, double high, double left, double top, boolean dar
     kept.setProperty("left", Double.toString(left));
     kept.setProperty("top", Double.toString(top));
     kept.setProperty("dark", Boolean.toString(dark));
+    kept.setProperty("guided", Boolean.toString(guided));
     kept.setProperty("units", units.family().name());
     kept.setProperty("denominator", Integer.toString(units.denominator()));
     try {

@@ -41,6 +41,9 @@ public final class Style {
   public static final String KEY = "key-cap";
   public static final String FOLD = "fold";
   public static final String COVER = "cover";
+  public static final String FIRST_PATH = "first-path";
+  public static final String FIRST_NUMBER = "first-number";
+  public static final String MORE = "more";
   public static final String CARD_TITLE = "card-title";
   public static final String CAUTION = "caution";
   public static final String PRIMARY = "primary";

@@ -28,6 +28,7 @@ import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.print.Printers;
 import stoutblade.desktop.shell.CommandList;
 import stoutblade.desktop.shell.CutText;
+import stoutblade.desktop.shell.FirstPath;
 import stoutblade.desktop.shell.Fold;
 import stoutblade.desktop.shell.NamesItem;
 import stoutblade.desktop.shell.Notices;
@@ -152,6 +153,7 @@ public final class Workbench {
     root.setBottom(shelf);
     // What is said takes its room from the list of figures: it never lies over what is worked on.
     BorderPane beside = new BorderPane(new Slip(desk));
+    beside.setTop(new FirstPath(desk));
     beside.setBottom(notices);
     figures = new Fold(beside, Fold.Side.RIGHT, "Figures", Key.FIGURES.label());
     root.setRight(figures);

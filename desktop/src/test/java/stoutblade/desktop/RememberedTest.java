@@ -18,7 +18,8 @@ class RememberedTest {
 
   @Test
   void a_window_opens_as_it_was_closed() {
-    Remembered was = new Remembered(1400.5, 900, -20, 40, true, new Units(Units.Family.INCH, 32));
+    Remembered was =
+        new Remembered(1400.5, 900, -20, 40, true, new Units(Units.Family.INCH, 32), false);
 
     was.write(home.resolve("state"));
 
@@ -50,7 +51,7 @@ class RememberedTest {
   void where_nothing_can_be_written_nothing_is_missed() throws IOException {
     Path file = Files.writeString(home.resolve("file"), "no folder");
 
-    new Remembered(1, 2, 3, 4, false, Units.METRIC).write(file);
+    new Remembered(1, 2, 3, 4, false, Units.METRIC, true).write(file);
 
     assertThat(Files.readString(file)).isEqualTo("no folder");
   }

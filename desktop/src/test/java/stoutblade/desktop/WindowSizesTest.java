@@ -8,6 +8,7 @@ import javafx.event.Event;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.Button;
 import javafx.scene.control.Control;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
@@ -17,9 +18,12 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
+import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.shell.CutText;
 import stoutblade.part.Part;
+import stoutblade.project.First;
 import stoutblade.project.Prop;
 import stoutblade.project.Station;
 
@@ -128,6 +132,45 @@ class WindowSizesTest extends InWindow {
         false,
         true,
         new javafx.scene.input.PickResult(node, 0, 0));
+  }
+
+  @Test
+  void in_a_low_window_a_tray_shows_one_row_until_it_is_asked_for_more(FxRobot robot) {
+    openDemo();
+    go(Station.LAYERS, desk.project().first(), desk.project().first().parts().getFirst());
+    fx(
+        () -> {
+          stage.setWidth(1024);
+          stage.setHeight(700);
+          return true;
+        });
+    settled();
+    double high = drawing();
+    assertThat(robot.lookup("#edge").query().getParent().isVisible()).isFalse();
+    robot.clickOn(
+        (Node it) ->
+            it instanceof Button more
+                && more.getText().equals("More")
+                && more.getParent().lookup("#edge") != null);
+    settled();
+    assertThat(robot.lookup("#edge").query().getParent().isVisible()).isTrue();
+    assertThat(drawing()).isLessThan(high - 40);
+    type(robot, "#edge", "6 mm");
+    until(() -> First.layering(desk.project()).profile().edgeMm() == 6);
+    fx(
+        () -> {
+          stage.setHeight(800);
+          return true;
+        });
+    settled();
+    assertThat(robot.lookup("Less").tryQuery()).isEmpty();
+  }
+
+  private double drawing() {
+    return bench.root().lookupAll(".mat").stream()
+        .filter(it -> it instanceof MatView mat && mat.getWidth() > 300)
+        .mapToDouble(it -> it.getLayoutBounds().getHeight())
+        .sum();
   }
 
   @Test

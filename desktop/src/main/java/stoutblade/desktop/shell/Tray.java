@@ -3,7 +3,9 @@ package stoutblade.desktop.shell;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
+import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -11,7 +13,10 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import stoutblade.desktop.Style;
 
-/** The tray below a mat: the few things that are decided at a station, each under its name. */
+/**
+ * The tray below a mat: the few things that are decided at a station, each under its name. In a low
+ * window it shows its first row alone, so that the drawing keeps its room; a press shows the rest.
+ */
 public final class Tray extends FlowPane {
 
   private static final double LEAST = 300;
@@ -20,6 +25,14 @@ public final class Tray extends FlowPane {
   /** A control's name, and the box of both. */
   private record Named(Label label, VBox box) {}
 
+  private static final PseudoClass FOLDED = PseudoClass.getPseudoClass("folded");
+
+  /** Windows lower than this have no room for a second row. */
+  private static final double LOW = 760;
+
+  private final Button more = new Button();
+  private boolean opened;
+
   /** What is being laid out; empty where controls are put in at once. */
   private Optional<List<Node>> laying = Optional.empty();
 
@@ -27,7 +40,73 @@ public final class Tray extends FlowPane {
   public Tray() {
     super(10, 6);
     getStyleClass().add(Style.TRAY);
-    setAlignment(Pos.BOTTOM_LEFT);
+    setAlignment(Pos.TOP_LEFT);
+    setRowValignment(VPos.BOTTOM);
+    more.getStyleClass().add(Style.MORE);
+    more.setManaged(false);
+    more.setVisible(false);
+    more.setOnAction(
+        event -> {
+          opened = !opened;
+          requestLayout();
+        });
+    getChildren().add(more);
+  }
+
+  // == ONE ROW, WHERE THERE IS NO ROOM FOR MORE
+
+  private boolean low() {
+    return getScene() != null && getScene().getHeight() < LOW;
+  }
+
+  private double inside(double width) {
+    return width - getInsets().getLeft() - getInsets().getRight();
+  }
+
+  /** How high the first row is, and whether there is another. */
+  private record Row(double height, boolean others) {}
+
+  private Row first(double width) {
+    double x = 0;
+    double high = 0;
+    for (Node it : getManagedChildren()) {
+      double own = snapSizeX(it.prefWidth(-1));
+      if (x > 0 && x + own > width) {
+        return new Row(high, true);
+      }
+      x += own + getHgap();
+      high = Math.max(high, snapSizeY(it.prefHeight(-1)));
+    }
+    return new Row(high, false);
+  }
+
+  @Override
+  protected double computePrefHeight(double width) {
+    double all = super.computePrefHeight(width);
+    if (!low() || opened || width <= 0) {
+      return all;
+    }
+    Row row = first(inside(width));
+    return row.others() ? getInsets().getTop() + row.height() + getInsets().getBottom() : all;
+  }
+
+  @Override
+  protected void layoutChildren() {
+    super.layoutChildren();
+    Row row = first(inside(getWidth()));
+    boolean foldable = low() && row.others();
+    boolean folded = foldable && !opened;
+    pseudoClassStateChanged(FOLDED, foldable);
+    double below = getInsets().getTop() + row.height();
+    for (Node it : getManagedChildren()) {
+      it.setVisible(!folded || it.getLayoutY() < below);
+    }
+    more.setVisible(foldable);
+    more.setText(folded ? "More" : "Less");
+    if (foldable) {
+      more.autosize();
+      more.relocate(getWidth() - more.getWidth() - 10, below - more.getHeight());
+    }
   }
 
   /** However wide what is in it would like to be, it never pushes the window wider. */
@@ -47,6 +126,7 @@ public final class Tray extends FlowPane {
     laying = Optional.of(laid);
     fill.run();
     laying = Optional.empty();
+    laid.add(more);
     Panes.put(this, laid);
   }
 
@@ -89,7 +169,12 @@ public final class Tray extends FlowPane {
 
   /** Puts a control in the tray that says itself what it is. */
   public Tray with(Node control) {
-    laying.orElseGet(this::getChildren).add(control);
+    List<Node> to = laying.orElseGet(this::getChildren);
+    to.remove(more);
+    to.add(control);
+    if (laying.isEmpty()) {
+      to.add(more);
+    }
     return this;
   }
 }

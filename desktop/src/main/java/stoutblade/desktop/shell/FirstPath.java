@@ -1,0 +1,94 @@
+package stoutblade.desktop.shell;
+
+import java.util.List;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.Style;
+
+/**
+ * The first way through the window, above the figures of a project that was begun empty: five
+ * steps, the next one with how it is done. It goes away when it is done, or when told.
+ */
+public final class FirstPath extends VBox {
+
+  private static final PseudoClass DONE = PseudoClass.getPseudoClass("done");
+
+  private final Desk desk;
+  private boolean walking;
+
+  /** A way that follows the desk. */
+  public FirstPath(Desk desk) {
+    super(6);
+    this.desk = desk;
+    setId("first-path");
+    getStyleClass().add(Style.FIRST_PATH);
+    desk.derivedProperty().addListener(it -> show());
+    desk.fileProperty().addListener(it -> show());
+    desk.guidedProperty().addListener(it -> show());
+    desk.stationProperty().addListener(it -> show());
+    show();
+  }
+
+  private void show() {
+    boolean empty = FirstSteps.empty(desk.project());
+    walking =
+        desk.guidedProperty().get()
+            && desk.project().props().size() == 1
+            && (empty || (walking && desk.fileProperty().get().isEmpty()));
+    setVisible(walking);
+    setManaged(walking);
+    if (walking) {
+      lay(FirstSteps.of(desk.derived(), desk.prop()));
+    }
+  }
+
+  private void lay(List<FirstSteps> steps) {
+    Label heading = new Label("From a picture to a template");
+    heading.getStyleClass().add(Style.HEADING);
+    getChildren().setAll(heading);
+    boolean next = true;
+    for (int i = 0; i < steps.size(); i++) {
+      FirstSteps step = steps.get(i);
+      getChildren().add(line(i, step, next && !step.done()));
+      next = next && step.done();
+    }
+    Button leave = new Button(next ? "Done" : "I know my way");
+    leave.setId("first-path-leave");
+    leave.setOnAction(event -> desk.guidedProperty().set(false));
+    Region gap = new Region();
+    HBox.setHgrow(gap, Priority.ALWAYS);
+    getChildren().add(new HBox(gap, leave));
+  }
+
+  private Node line(int index, FirstSteps step, boolean next) {
+    Label number = new Label(step.done() ? "✓" : Integer.toString(index + 1));
+    number.getStyleClass().add(Style.FIRST_NUMBER);
+    number.pseudoClassStateChanged(DONE, step.done());
+    number.setMinWidth(Region.USE_PREF_SIZE);
+    Label title = new Label(step.title());
+    title.setWrapText(true);
+    if (!next) {
+      title.getStyleClass().add(Style.SOFT);
+      HBox line = new HBox(8, number, title);
+      line.setAlignment(Pos.CENTER_LEFT);
+      return line;
+    }
+    Label how = new Label(step.how());
+    how.setWrapText(true);
+    Button go = new Button("Go to " + step.station().title());
+    go.setId("first-path-go");
+    go.setOnAction(event -> desk.goTo(step.station()));
+    boolean there = desk.stationProperty().get() == step.station();
+    VBox words = there ? new VBox(4, title, how) : new VBox(4, title, how, go);
+    HBox.setHgrow(words, Priority.ALWAYS);
+    return new HBox(8, number, words);
+  }
+}
