@@ -1,6 +1,7 @@
 package stoutblade.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.mockito.Mockito.when;
 
 import java.io.IOException;
@@ -14,6 +15,7 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.shell.FirstSteps;
+import stoutblade.project.First;
 import stoutblade.project.Station;
 
 /** From an empty project to a template without a mouse, by what the first way says. */
@@ -68,7 +70,7 @@ class FirstPathTest extends InWindow {
 
     robot.push(KeyCode.W);
     until(() -> focus() instanceof MatView);
-    dragByKeys(robot, KeyCode.RIGHT, 1, KeyCode.UP, 3);
+    dragByKeys(robot, KeyCode.RIGHT, 2, KeyCode.UP, 2);
     until(() -> done().get(2));
     settled();
 
@@ -97,6 +99,21 @@ class FirstPathTest extends InWindow {
 
     robot.clickOn("#first-path-leave");
     until(() -> !shown());
+  }
+
+  @Test
+  void a_blade_is_begun_by_typing_how_long_it_is(FxRobot robot) {
+    robot.push(KeyCode.DIGIT2);
+    until(() -> desk.stationProperty().get() == Station.DRAFT);
+    settled();
+    type(robot, "#blade-length", "62 cm");
+    until(() -> !desk.prop().parts().isEmpty());
+    settled();
+    assertThat(First.sizes(desk.derived()).width().value()).isCloseTo(70, within(0.2));
+    type(robot, "#blade-width", "8 cm");
+    settled();
+    assertThat(First.sizes(desk.derived()).width().value()).isCloseTo(80, within(0.2));
+    assertThat(First.sizes(desk.derived()).length().value()).isCloseTo(620, within(0.2));
   }
 
   @Test

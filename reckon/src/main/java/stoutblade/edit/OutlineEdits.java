@@ -25,6 +25,14 @@ import stoutblade.shape.Teeth;
  */
 public final class OutlineEdits {
 
+  /** How many times as long as wide a blade is of which one of both is known. */
+  private static final double LONG = 9;
+
+  /** How long its point is, in widths. */
+  private static final double POINT = 1.4;
+
+  private static final double SHORTEST_SIDE = 0.4;
+  private static final double ROUND_MM = 5;
   private static final char LAYER = '#';
 
   private OutlineEdits() {}
@@ -162,12 +170,39 @@ public final class OutlineEdits {
    * off stays as it is. A circle grows all round.
    */
   public static PropEdit length(String id, double mm) {
-    return on(id, "Set the length", it -> Stretched.along(it, mm));
+    return on(
+        id,
+        "Set the length",
+        it -> it.nodes().isEmpty() ? blade(mm, rounded(mm / LONG)) : Stretched.along(it, mm));
   }
 
   /** Stretches the outline across so that it gets a greatest width; its length stays. */
   public static PropEdit width(String id, double mm) {
-    return on(id, "Set the width", it -> Stretched.across(it, mm));
+    return on(
+        id,
+        "Set the width",
+        it -> it.nodes().isEmpty() ? blade(rounded(mm * LONG), mm) : Stretched.across(it, mm));
+  }
+
+  /** What was not said is a round number. */
+  private static double rounded(double mm) {
+    return mm > ROUND_MM ? ROUND_MM * Math.round(mm / ROUND_MM) : mm;
+  }
+
+  /**
+   * A blade by its numbers, before anything is drawn: sides that run along, and a point.
+   *
+   * @throws IllegalArgumentException unless both are more than nothing
+   */
+  private static Outline blade(double lengthMm, double widthMm) {
+    if (!(lengthMm > 0) || !(widthMm > 0)) {
+      throw new IllegalArgumentException("A blade is longer and wider than nothing");
+    }
+    double shoulder = Math.max(lengthMm * SHORTEST_SIDE, lengthMm - widthMm * POINT);
+    return HalfOutline.EMPTY
+        .inserted(0, new Node(new Point(widthMm / 2, 0), Node.Kind.CORNER))
+        .inserted(1, new Node(new Point(widthMm / 2, shoulder), Node.Kind.CORNER))
+        .inserted(2, new Node(new Point(0, lengthMm), Node.Kind.CORNER));
   }
 
   /**

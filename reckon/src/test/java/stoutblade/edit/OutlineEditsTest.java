@@ -288,4 +288,20 @@ class OutlineEditsTest {
                 OutlineEdits.width(OutlineEdits.layer("d1", 99), 90).in(Prop.FIRST).applyTo(whole))
         .hasMessageContaining("layers; found number 100");
   }
+
+  /** Before anything is drawn, a length or a width begins a blade; the other then changes it. */
+  @Test
+  void a_blade_is_begun_by_numbers() {
+    Project begun = OutlineEdits.length("", 720).in(Prop.FIRST).applyTo(Samples.bare());
+    assertThat(box(begun).maxY()).isEqualTo(720);
+    assertThat(box(begun).width()).isEqualTo(80);
+    String id = begun.first().parts().getFirst().id();
+    Project both = OutlineEdits.width(id, 60).in(Prop.FIRST).applyTo(begun);
+    assertThat(box(both).width()).isCloseTo(60, within(1e-9));
+    assertThat(box(both).maxY()).isEqualTo(720);
+    Project wide = OutlineEdits.width("", 50).in(Prop.FIRST).applyTo(Samples.bare());
+    assertThat(box(wide).maxY()).isEqualTo(450);
+    assertThatThrownBy(() -> OutlineEdits.length("", 0).in(Prop.FIRST).applyTo(Samples.bare()))
+        .isInstanceOf(IllegalArgumentException.class);
+  }
 }

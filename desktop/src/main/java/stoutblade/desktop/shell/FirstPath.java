@@ -30,6 +30,8 @@ public final class FirstPath extends VBox {
     this.desk = desk;
     setId("first-path");
     getStyleClass().add(Style.FIRST_PATH);
+    setPrefWidth(Slip.WIDE);
+    setMaxWidth(Slip.WIDE);
     desk.derivedProperty().addListener(it -> show());
     desk.fileProperty().addListener(it -> show());
     desk.guidedProperty().addListener(it -> show());

@@ -3,6 +3,8 @@ package stoutblade.desktop.shell;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.InvalidationListener;
+import javafx.beans.WeakInvalidationListener;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.geometry.VPos;
@@ -31,6 +33,8 @@ public final class Tray extends FlowPane {
   private static final double LOW = 760;
 
   private final Button more = new Button();
+  private final InvalidationListener resized = height -> requestLayout();
+  private final WeakInvalidationListener heard = new WeakInvalidationListener(resized);
   private boolean opened;
 
   /** What is being laid out; empty where controls are put in at once. */
@@ -51,6 +55,17 @@ public final class Tray extends FlowPane {
           requestLayout();
         });
     getChildren().add(more);
+    // Weak: a window outlives the trays of the props that were looked at.
+    sceneProperty()
+        .addListener(
+            (of, before, now) -> {
+              if (before != null) {
+                before.heightProperty().removeListener(heard);
+              }
+              if (now != null) {
+                now.heightProperty().addListener(heard);
+              }
+            });
   }
 
   // == ONE ROW, WHERE THERE IS NO ROOM FOR MORE
