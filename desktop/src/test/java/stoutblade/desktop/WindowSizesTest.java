@@ -28,7 +28,7 @@ import stoutblade.project.Prop;
 import stoutblade.project.Station;
 
 /**
- * Every station with every part of the demo in small and large windows. A screen that is scaled by
+ * Every station with parts of every prop of the demo in small and large windows. A screen that is scaled by
  * 150 or 200 % is to the toolkit a smaller window: 1920 x 1080 at 150 % is 1280 x 720.
  */
 class WindowSizesTest extends InWindow {
@@ -58,7 +58,7 @@ class WindowSizesTest extends InWindow {
     Set<String> untold = new TreeSet<>();
     for (Station station : Station.values()) {
       for (Prop prop : desk.project().props()) {
-        for (Part part : prop.parts()) {
+        for (Part part : prop.parts().subList(0, Math.min(4, prop.parts().size()))) {
           go(station, prop, part);
           fx(
               () -> {
