@@ -153,7 +153,7 @@ public final class Workbench {
     root.setBottom(shelf);
     // What is said takes its room from the list of figures: it never lies over what is worked on.
     BorderPane beside = new BorderPane(new Slip(desk));
-    beside.setTop(new FirstPath(desk));
+    beside.setTop(new FirstPath(desk, notices.waiting()));
     beside.setBottom(notices);
     figures = new Fold(beside, Fold.Side.RIGHT, "Figures", Key.FIGURES.label());
     root.setRight(figures);
@@ -283,13 +283,16 @@ public final class Workbench {
   }
 
   private void showRecent(Menu again, List<Path> found) {
-    again.getItems().setAll(found.stream().map(it -> again(it)).toList());
+    again.getItems().setAll(found.stream().map(this::again).toList());
     again.setDisable(found.isEmpty());
   }
 
   private MenuItem again(Path file) {
     MenuItem item =
-        item(file.getFileName() + "  in " + file.getParent(), null, () -> files.open(file));
+        item(
+            file.getFileName() + "  in " + file.getParent(),
+            null,
+            () -> files.leaving(() -> files.open(file)));
     item.setMnemonicParsing(false);
     return item;
   }

@@ -28,8 +28,8 @@ import stoutblade.project.Prop;
 import stoutblade.project.Station;
 
 /**
- * Every station with parts of every prop of the demo in small and large windows. A screen that is scaled by
- * 150 or 200 % is to the toolkit a smaller window: 1920 x 1080 at 150 % is 1280 x 720.
+ * Every station with parts of every prop of the demo in small and large windows. A screen that is
+ * scaled by 150 or 200 % is to the toolkit a smaller window: 1920 x 1080 at 150 % is 1280 x 720.
  */
 class WindowSizesTest extends InWindow {
 

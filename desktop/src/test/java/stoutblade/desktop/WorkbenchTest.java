@@ -350,6 +350,8 @@ class WorkbenchTest extends InWindow {
 
     robot.clickOn("Restore");
     until(() -> restored.equals(List.of(one)));
+    settled();
+    assertThat(bench.root().lookup("#first-path").isVisible()).isFalse();
     robot.clickOn("Discard");
     until(() -> robot.lookup("#recovery").tryQuery().isEmpty());
     settled();
@@ -404,6 +406,19 @@ class WorkbenchTest extends InWindow {
           return true;
         });
     settled();
+    rename("Not saved");
+    settled();
+    when(dialogs.leave()).thenReturn(Dialogs.Leave.STAY);
+    openAgain(robot, file);
+    settled();
+    assertThat(desk.project().name()).isEqualTo("Not saved");
+    when(dialogs.leave()).thenReturn(Dialogs.Leave.DISCARD);
+    openAgain(robot, file);
+    until(() -> desk.fileProperty().get().equals(Optional.of(file)));
+    assertThat(desk.project().props()).hasSize(3);
+  }
+
+  private void openAgain(FxRobot robot, Path file) {
     robot.clickOn("#bench");
     until(
         () ->
@@ -412,9 +427,7 @@ class WorkbenchTest extends InWindow {
                     .filter(it -> "open-again".equals(it.getId()))
                     .anyMatch(it -> !it.isDisable()));
     robot.clickOn("Open again");
-    robot.clickOn("lanterns-again.stout  in " + folder);
-    until(() -> desk.fileProperty().get().equals(Optional.of(file)));
-    assertThat(desk.project().props()).hasSize(3);
+    robot.clickOn(file.getFileName() + "  in " + folder);
   }
 
   @Test

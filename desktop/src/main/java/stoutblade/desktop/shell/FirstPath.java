@@ -1,6 +1,7 @@
 package stoutblade.desktop.shell;
 
 import java.util.List;
+import javafx.beans.value.ObservableBooleanValue;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -22,12 +23,19 @@ public final class FirstPath extends VBox {
   private static final PseudoClass DONE = PseudoClass.getPseudoClass("done");
 
   private final Desk desk;
+  private final ObservableBooleanValue aside;
   private boolean walking;
 
-  /** A way that follows the desk. */
-  public FirstPath(Desk desk) {
+  /**
+   * A way that follows the desk.
+   *
+   * @param aside true while something else needs its room
+   */
+  public FirstPath(Desk desk, ObservableBooleanValue aside) {
     super(6);
     this.desk = desk;
+    this.aside = aside;
+    aside.addListener(it -> show());
     setId("first-path");
     getStyleClass().add(Style.FIRST_PATH);
     setPrefWidth(Slip.WIDE);
@@ -45,8 +53,8 @@ public final class FirstPath extends VBox {
         desk.guidedProperty().get()
             && desk.project().props().size() == 1
             && (empty || (walking && desk.fileProperty().get().isEmpty()));
-    setVisible(walking);
-    setManaged(walking);
+    setVisible(walking && !aside.get());
+    setManaged(walking && !aside.get());
     if (walking) {
       lay(FirstSteps.of(desk.derived(), desk.prop()));
     }

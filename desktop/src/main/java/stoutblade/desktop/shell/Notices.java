@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.beans.binding.Bindings;
+import javafx.beans.binding.BooleanBinding;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -42,6 +44,15 @@ public final class Notices extends VBox {
     super(6);
     this.desk = desk;
     desk.noticeProperty().addListener(it -> show());
+  }
+
+  /** True while something waits for an answer here, and needs the room. */
+  public BooleanBinding waiting() {
+    return Bindings.createBooleanBinding(
+        () ->
+            getChildren().stream()
+                .anyMatch(it -> RECOVERY.equals(it.getId()) || REPAIR.equals(it.getId())),
+        getChildren());
   }
 
   private void show() {
@@ -88,6 +99,9 @@ public final class Notices extends VBox {
     scroll.setFitToWidth(true);
     scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     scroll.setMaxHeight(MOST_HIGH);
+    // Words that wrap make the list higher than it says before it knows its width.
+    list.heightProperty()
+        .addListener(it -> scroll.setPrefViewportHeight(Math.min(MOST_HIGH, list.getHeight())));
     scroll.getStyleClass().add(Style.NOTICE_LIST);
     VBox.setVgrow(scroll, Priority.ALWAYS);
     Node title =
