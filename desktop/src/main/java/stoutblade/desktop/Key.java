@@ -1,8 +1,6 @@
 package stoutblade.desktop;
 
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
@@ -78,22 +76,5 @@ public enum Key {
   /** The words of a button that it does. */
   public String on(String words) {
     return words + BEFORE + label;
-  }
-
-  /** Those whose codes and labels no other has: all of them, or keys mean two things. */
-  static List<Key> alone() {
-    return Arrays.stream(values())
-        .filter(
-            it ->
-                Arrays.stream(values())
-                    .filter(other -> other != it)
-                    .noneMatch(
-                        other ->
-                            other.codes.stream().anyMatch(it.codes::contains)
-                                || other
-                                    .label
-                                    .toLowerCase(Locale.ROOT)
-                                    .equals(it.label.toLowerCase(Locale.ROOT))))
-        .toList();
   }
 }

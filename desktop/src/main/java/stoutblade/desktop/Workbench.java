@@ -290,7 +290,7 @@ public final class Workbench {
   private MenuItem again(Path file) {
     MenuItem item =
         item(
-            file.getFileName() + "  in " + file.getParent(),
+            file.getFileName() + " in " + file.getParent(),
             null,
             () -> files.leaving(() -> files.open(file)));
     item.setMnemonicParsing(false);

@@ -2,6 +2,7 @@ package stoutblade.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.when;
 
 import java.io.IOException;
@@ -73,6 +74,12 @@ class FirstPathTest extends InWindow {
     dragByKeys(robot, KeyCode.RIGHT, 2, KeyCode.UP, 2);
     until(() -> done().get(2));
     settled();
+
+    // What is saved on the way is walked on.
+    when(dialogs.saveAs(any())).thenReturn(Optional.of(folder.resolve("first.stout")));
+    robot.push(KeyCode.CONTROL, KeyCode.S);
+    until(() -> desk.fileProperty().get().isPresent());
+    assertThat(shown()).isTrue();
 
     robot.push(KeyCode.DIGIT2);
     until(() -> desk.stationProperty().get() == Station.DRAFT);

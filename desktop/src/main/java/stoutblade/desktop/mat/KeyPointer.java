@@ -7,9 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.input.PickResult;
 import javafx.scene.paint.Color;
 import stoutblade.desktop.Key;
 import stoutblade.shape.Point;
@@ -100,26 +98,13 @@ final class KeyPointer {
   }
 
   private MouseEvent mouse(EventType<MouseEvent> type, KeyEvent key) {
-    Point place = at.orElseThrow();
-    return new MouseEvent(
+    return MatPointer.event(
         type,
-        place.x(),
-        place.y(),
-        place.x(),
-        place.y(),
-        MouseButton.PRIMARY,
-        1,
-        key.isShiftDown(),
-        key.isControlDown(),
-        key.isAltDown(),
-        key.isMetaDown(),
+        surface,
+        at.orElseThrow(),
         down,
-        false,
-        false,
-        false,
-        false,
-        true,
-        new PickResult(surface, place.x(), place.y()));
+        new MatPointer.Held(
+            key.isShiftDown(), key.isControlDown(), key.isAltDown(), key.isMetaDown()));
   }
 
   /** Draws it: a cross with an open middle, heavier while it is pressed. */

@@ -41,7 +41,6 @@ public final class FirstPath extends VBox {
     setPrefWidth(Slip.WIDE);
     setMaxWidth(Slip.WIDE);
     desk.derivedProperty().addListener(it -> show());
-    desk.fileProperty().addListener(it -> show());
     desk.guidedProperty().addListener(it -> show());
     desk.stationProperty().addListener(it -> show());
     show();
@@ -52,7 +51,8 @@ public final class FirstPath extends VBox {
     walking =
         desk.guidedProperty().get()
             && desk.project().props().size() == 1
-            && (empty || (walking && desk.fileProperty().get().isEmpty()));
+            // What is opened has nothing to undo: then it was not begun here.
+            && (empty || (walking && desk.history().undoable().isPresent()));
     setVisible(walking && !aside.get());
     setManaged(walking && !aside.get());
     if (walking) {

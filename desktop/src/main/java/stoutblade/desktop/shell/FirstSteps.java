@@ -2,6 +2,7 @@ package stoutblade.desktop.shell;
 
 import java.util.List;
 import stoutblade.derive.Derived;
+import stoutblade.desktop.Key;
 import stoutblade.part.Cut;
 import stoutblade.part.Part;
 import stoutblade.project.Project;
@@ -33,30 +34,37 @@ public record FirstSteps(String title, String how, Station station, boolean done
     return List.of(
         new FirstSteps(
             "Bring in a picture of it",
-            "Press I, drag one into the window, or paste it. One with somebody holding it is best.",
+            press(Key.PICTURE)
+                + ", drag one into the window, or paste it. One with somebody holding it is best.",
             Station.SIZE,
             picture),
         new FirstSteps(
             "Say how large something in it is",
-            "Press H and drag from the top of the head to the heel, or K along a thing whose size"
-                + " you know.",
+            press(Key.PERSON)
+                + " and drag from the top of the head to the heel, or "
+                + Key.KNOWN.label()
+                + " along a thing whose size you know.",
             Station.SIZE,
             scaled),
         new FirstSteps(
             "Mark how long the prop is",
-            "Press W and drag from one end of it to the other.",
+            press(Key.WHOLE) + " and drag from one end of it to the other.",
             Station.SIZE,
             derived.prop(prop.id()).sizing().wholeLength().isPresent()),
         new FirstSteps(
             "Draw the first part",
-            "Press T and click along its edge. A blade needs one edge only.",
+            press(Key.DRAW) + " and click along its edge. A blade needs one edge only.",
             Station.DRAFT,
             prop.parts().stream().anyMatch(FirstSteps::drawn)),
         new FirstSteps(
             "Print its template",
-            "Press P. Measure the check length on the paper before you cut.",
+            press(Key.PRINT) + ". Measure the check length on the paper before you cut.",
             Station.CUT,
             !project.journal().printed().isEmpty()));
+  }
+
+  private static String press(Key key) {
+    return "Press " + key.label();
   }
 
   private static boolean drawn(Part part) {

@@ -216,14 +216,18 @@ final class OutlineDesk {
         case RIGHT -> nudge(step, 0);
         case UP -> nudge(0, step);
         case DOWN -> nudge(0, -step);
-        case N -> model.step(event.isShiftDown() ? -1 : 1);
-        case DELETE, BACK_SPACE -> model.remove();
         case ESCAPE -> {
           model.tracingProperty().set(false);
           model.select(-1);
         }
         default -> {
-          return false;
+          if (Key.PLACE.is(event)) {
+            model.step(event.isShiftDown() ? -1 : 1);
+          } else if (Key.REMOVE.is(event)) {
+            model.remove();
+          } else {
+            return false;
+          }
         }
       }
       trays.show();

@@ -19,6 +19,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import stoutblade.derive.Derived;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.Key;
 import stoutblade.desktop.Pictures;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
@@ -413,12 +414,16 @@ final class PropDesk {
         case RIGHT -> nudge(step, 0);
         case UP -> nudge(0, step);
         case DOWN -> nudge(0, -step);
-        case N -> next(event.isShiftDown() ? -1 : 1);
-        case DELETE, BACK_SPACE -> part().ifPresent(it -> desk.perform(PartEdits.remove(it.id())));
         case ENTER -> part().ifPresent(it -> desk.goToPart(it.id()));
         case ESCAPE -> select("");
         default -> {
-          return false;
+          if (Key.PLACE.is(event)) {
+            next(event.isShiftDown() ? -1 : 1);
+          } else if (Key.REMOVE.is(event)) {
+            part().ifPresent(it -> desk.perform(PartEdits.remove(it.id())));
+          } else {
+            return false;
+          }
         }
       }
       return true;

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.Predicate;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
+import stoutblade.desktop.Key;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
@@ -154,9 +155,11 @@ final class CurvePad {
         case RIGHT -> take(with(held, at.plus(new Point(STEP, 0))));
         case UP -> take(with(held, at.plus(new Point(0, STEP))));
         case DOWN -> take(with(held, at.plus(new Point(0, -STEP))));
-        case DELETE, BACK_SPACE -> takeOut();
         default -> {
-          return false;
+          if (!Key.REMOVE.is(event)) {
+            return false;
+          }
+          takeOut();
         }
       }
       return true;

@@ -640,16 +640,20 @@ final class PictureDesk {
     @Override
     public boolean key(KeyEvent event) {
       double step = event.isShiftDown() ? 10 : 1;
+      if (Key.PLACE.is(event)) {
+        model.next();
+        showLower();
+        return true;
+      }
+      if (Key.REMOVE.is(event)) {
+        model.remove();
+        return true;
+      }
       switch (event.getCode()) {
         case LEFT -> model.nudge(-step, 0);
         case RIGHT -> model.nudge(step, 0);
         case UP -> model.nudge(0, -step);
         case DOWN -> model.nudge(0, step);
-        case N -> {
-          model.next();
-          showLower();
-        }
-        case DELETE, BACK_SPACE -> model.remove();
         case ENTER -> model.finish();
         case ESCAPE -> model.toolProperty().set(null);
         default -> {
