@@ -1,6 +1,8 @@
 package stoutblade.desktop;
 
 import java.util.List;
+import javafx.event.Event;
+import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
@@ -43,6 +45,9 @@ public enum Key {
   WHOLE("mark the overall length", "W", KeyCode.W),
   CENTRE("mark the centre line", "C", KeyCode.C);
 
+  /** Those that mean something on every drawing, and that no button does. */
+  public static final List<Key> ON_DRAWINGS = List.of(FIT, CLOSER, FURTHER, POINTER, PLACE);
+
   /** What a button does and its key stand this far apart in its words. */
   public static final String BEFORE = "  ";
 
@@ -71,6 +76,13 @@ public enum Key {
   /** True where an event is of this key, alone or with shift. */
   public boolean is(KeyEvent event) {
     return codes.contains(event.getCode()) && !event.isShortcutDown();
+  }
+
+  /** Presses it, for whoever found it by its name. */
+  public void press(Node on) {
+    Event.fireEvent(
+        on,
+        new KeyEvent(KeyEvent.KEY_PRESSED, "", "", codes.getFirst(), false, false, false, false));
   }
 
   /** The words of a button that it does. */

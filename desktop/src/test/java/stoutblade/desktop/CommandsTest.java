@@ -77,6 +77,20 @@ class CommandsTest extends InWindow {
   }
 
   @Test
+  void what_only_a_key_does_is_found_by_its_name(FxRobot robot) {
+    openDemo();
+    robot.push(KeyCode.DIGIT2);
+    until(() -> desk.stationProperty().get() == Station.DRAFT);
+    settled();
+    MatView mat = (MatView) bench.root().getScene().getFocusOwner();
+    double before = mat.zoom();
+    command(robot, "zoom in");
+    until(() -> mat.zoom() > before * 1.2);
+    command(robot, "fit the drawing");
+    until(() -> Math.abs(mat.zoom() - before) < before * 0.01);
+  }
+
+  @Test
   void no_key_means_two_things() {
     assertThat(Key.values()).extracting(Key::meaning).doesNotHaveDuplicates();
     assertThat(Key.values()).extracting(Key::label).doesNotHaveDuplicates();

@@ -51,7 +51,21 @@ public record Command(String name, String key, Runnable run) {
         .forEach(
             it -> add(all, new Command("Look at " + it.name(), "", () -> desk.goToPart(it.id()))));
     inSight(root, all);
+    Key.ON_DRAWINGS.forEach(
+        it ->
+            add(
+                all,
+                new Command(
+                    it.meaning().substring(0, 1).toUpperCase(Locale.ROOT)
+                        + it.meaning().substring(1),
+                    it.label(),
+                    () -> it.press(focused(root)))));
     return List.copyOf(all.values());
+  }
+
+  private static Node focused(Parent root) {
+    Node owner = root.getScene().getFocusOwner();
+    return owner == null ? root : owner;
   }
 
   private static void add(Map<String, Command> all, Command command) {
