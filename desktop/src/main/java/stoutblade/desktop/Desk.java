@@ -33,7 +33,6 @@ import stoutblade.finding.Finding;
 import stoutblade.formats.Document;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
-import stoutblade.part.Bought;
 import stoutblade.part.Part;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
@@ -65,6 +64,7 @@ public final class Desk {
       new ReadOnlyObjectWrapper<>(Optional.empty());
   private final ReadOnlyBooleanWrapper changed = new ReadOnlyBooleanWrapper();
   private final ObjectProperty<List<Figure>> beside = new SimpleObjectProperty<>(List.of());
+  private final ObjectProperty<List<Finding>> placeless = new SimpleObjectProperty<>(List.of());
   private final BooleanProperty sums = new SimpleBooleanProperty();
   private final BooleanProperty guided = new SimpleBooleanProperty(true);
   private final StringProperty prop = new SimpleStringProperty("");
@@ -234,14 +234,13 @@ public final class Desk {
   }
 
   /**
-   * Shows a part where one is: at Draft what is wrapped or folded among the bench sums, and a
-   * bought thing on the prop.
+   * Shows a part where one is: at Draft what is wrapped or folded among the bench sums, at the
+   * others itself.
    */
   public void goToPart(String id) {
     boolean drafts = station.get() == Station.SIZE || station.get() == Station.DRAFT;
-    boolean bought = prop().part(id).filter(it -> it.shape() instanceof Bought).isPresent();
     station.set(drafts ? Station.DRAFT : station.get());
-    part.set(drafts && bought ? PROP : id);
+    part.set(id);
     sums.set(drafts && prop().part(id).flatMap(Part::formed).isPresent());
   }
 
@@ -293,6 +292,11 @@ public final class Desk {
   /** Figures of what is being looked at, such as a section; they follow those of the station. */
   public ObjectProperty<List<Figure>> besideProperty() {
     return beside;
+  }
+
+  /** Findings about all that is looked at, which have no place on a drawing. */
+  public ObjectProperty<List<Finding>> placelessProperty() {
+    return placeless;
   }
 
   public ReadOnlyStringProperty noticeProperty() {

@@ -12,6 +12,8 @@ import javafx.scene.input.KeyEvent;
  */
 public enum Key {
   COMMANDS("every command by name", "F1", KeyCode.F1),
+  WHAT("what the thing is that you point at", "F8", KeyCode.F8),
+  MENU("what can be done with what is selected", "Shift F10", KeyCode.F10, KeyCode.CONTEXT_MENU),
   RACK("fold the props and parts away, or back", "F2", KeyCode.F2),
   FIGURES("fold the figures away, or back", "F3", KeyCode.F3),
   FIT("fit the drawing", "0", KeyCode.DIGIT0, KeyCode.NUMPAD0),
@@ -46,7 +48,8 @@ public enum Key {
   CENTRE("mark the centre line", "C", KeyCode.C);
 
   /** Those that mean something on every drawing, and that no button does. */
-  public static final List<Key> ON_DRAWINGS = List.of(FIT, CLOSER, FURTHER, POINTER, PLACE);
+  public static final List<Key> ON_DRAWINGS =
+      List.of(FIT, CLOSER, FURTHER, POINTER, PLACE, MENU, WHAT);
 
   /** What a button does and its key stand this far apart in its words. */
   public static final String BEFORE = "  ";

@@ -44,6 +44,8 @@ public final class Style {
   public static final String FIRST_PATH = "first-path";
   public static final String FIRST_NUMBER = "first-number";
   public static final String MORE = "more";
+  public static final String FLOATING = "floating";
+  public static final String PLACELESS = "placeless";
   public static final String CARD_TITLE = "card-title";
   public static final String CAUTION = "caution";
   public static final String PRIMARY = "primary";

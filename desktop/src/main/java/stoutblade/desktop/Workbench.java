@@ -23,6 +23,7 @@ import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.print.Printers;
@@ -37,6 +38,7 @@ import stoutblade.desktop.shell.Rack;
 import stoutblade.desktop.shell.Shelf;
 import stoutblade.desktop.shell.Slip;
 import stoutblade.desktop.shell.TapeView;
+import stoutblade.desktop.shell.WhatIsThis;
 import stoutblade.desktop.station.EmptyStation;
 import stoutblade.desktop.station.PartOrWhole;
 import stoutblade.desktop.station.PropOverview;
@@ -76,6 +78,7 @@ public final class Workbench {
   private Fold rack;
   private Fold figures;
   private final Notices notices;
+  private final WhatIsThis what = new WhatIsThis(root);
   private Optional<SumsSurface> sums = Optional.empty();
   private final Map<Station, Surface> surfaces = new EnumMap<>(Station.class);
   private final Map<Station, Supplier<Surface>> makers = new EnumMap<>(Station.class);
@@ -133,8 +136,9 @@ public final class Workbench {
         Station.LAYERS,
         () -> whole(Station.LAYERS, new LayersSurface(desk, tasks, meshes), new WholeLayers(desk)));
     makers.put(Station.CORE, () -> whole(Station.CORE, new CoreSurface(desk), new WholeCore(desk)));
-    makers.put(Station.CUT, () -> new CutSurface(desk, requests));
-    makers.put(Station.BUILD, () -> new BuildSurface(desk));
+    makers.put(
+        Station.CUT, () -> new EmptyStation(desk, Station.CUT, new CutSurface(desk, requests)));
+    makers.put(Station.BUILD, () -> new EmptyStation(desk, Station.BUILD, new BuildSurface(desk)));
     makers.put(
         Station.FINISH,
         () -> whole(Station.FINISH, new FinishSurface(desk), new WholeFinish(desk)));
@@ -154,7 +158,7 @@ public final class Workbench {
     // What is said takes its room from the list of figures: it never lies over what is worked on.
     BorderPane beside = new BorderPane(new Slip(desk));
     beside.setTop(new FirstPath(desk, notices.waiting()));
-    beside.setBottom(notices);
+    beside.setBottom(new VBox(what, notices));
     figures = new Fold(beside, Fold.Side.RIGHT, "Figures", Key.FIGURES.label());
     root.setRight(figures);
     root.setCenter(middle);
@@ -249,6 +253,7 @@ public final class Workbench {
 
   private void showSurface() {
     desk.besideProperty().set(List.of());
+    desk.placelessProperty().set(List.of());
     Surface surface = surface();
     Panes.put(middle, surface.node());
     surface.show(desk.derived());
@@ -409,6 +414,8 @@ public final class Workbench {
   private boolean ofWindow(KeyEvent event) {
     if (Key.COMMANDS.is(event)) {
       commands.show();
+    } else if (Key.WHAT.is(event)) {
+      what.turn();
     } else if (Key.RACK.is(event)) {
       rack.turn();
     } else if (Key.FIGURES.is(event)) {

@@ -71,7 +71,7 @@ abstract class InWindow {
             Workbench.Home.in(folder.resolve("state")),
             restored::add,
             () -> themeSwitched = true);
-    Scene scene = new Scene(bench.root(), 1280, 800);
+    Scene scene = new Scene(bench.root(), 1280, 960);
     Theme.dress(scene, false);
     stage.setScene(scene);
     // The stage is one for all tests: a test before may have left it small.

@@ -133,9 +133,9 @@ class ShellTest extends InWindow {
     double before = mat.getWidth();
 
     robot.push(KeyCode.F3);
-    until(() -> mat.getWidth() > before + 250);
+    until(() -> mat.getWidth() > before + 210);
     robot.push(KeyCode.F2);
-    until(() -> mat.getWidth() > before + 380);
+    until(() -> mat.getWidth() > before + 330);
     double fitted = mat.zoom();
     robot.push(KeyCode.ADD);
     until(() -> mat.zoom() > fitted * 1.2);

@@ -11,6 +11,7 @@ import java.util.concurrent.CountDownLatch;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -58,6 +59,12 @@ class SlowEditTest extends InWindow {
             Optional.empty(),
             demo(),
             Deriver.besideWindow(Duration.ofMillis(20))));
+  }
+
+  /** What was stopped still waits on a thread that others want to work on. */
+  @AfterEach
+  void release() {
+    letters.countDown();
   }
 
   /** The Reedcutter alone: nothing else of the walk has letters that would be waited for. */

@@ -2,6 +2,7 @@ package stoutblade.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import javafx.event.Event;
@@ -9,10 +10,13 @@ import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ComboBoxBase;
 import javafx.scene.control.Control;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.MouseEvent;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -22,6 +26,8 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.shell.CutText;
+import stoutblade.desktop.shell.What;
+import stoutblade.measure.Units;
 import stoutblade.part.Part;
 import stoutblade.project.First;
 import stoutblade.project.Prop;
@@ -43,12 +49,20 @@ class WindowSizesTest extends InWindow {
     open(window);
   }
 
+  /** 3840 x 2160 at 200 % is 1920 x 1080; 1920 x 1080 at 200 % is 960 x 540. */
   @ParameterizedTest
-  @CsvSource({"1024, 700", "1280, 720"})
-  void nothing_leaves_the_window(double wide, double high) {
+  @CsvSource({
+    "1024, 700, false, false",
+    "1280, 720, true, true",
+    "1280, 800, false, true",
+    "1920, 1080, true, false"
+  })
+  void nothing_leaves_the_window(double wide, double high, boolean dark, boolean inches) {
     openDemo();
     fx(
         () -> {
+          Theme.dress(bench.root().getScene(), dark);
+          desk.unitsProperty().set(inches ? Units.INCHES : Units.METRIC);
           stage.setWidth(wide);
           stage.setHeight(high);
           return true;
@@ -72,6 +86,64 @@ class WindowSizesTest extends InWindow {
     }
     assertThat(outside).isEmpty();
     assertThat(untold).isEmpty();
+  }
+
+  /** With both sides open. */
+  @ParameterizedTest
+  @CsvSource({"1280, 800, 0.55", "1920, 1080, 0.60"})
+  void the_drawing_has_most_of_the_window(double wide, double high, double share) {
+    openDemo();
+    fx(
+        () -> {
+          stage.setWidth(wide);
+          stage.setHeight(high);
+          return true;
+        });
+    Prop prop = desk.project().first();
+    for (Station station :
+        List.of(Station.SIZE, Station.DRAFT, Station.LAYERS, Station.CORE, Station.CUT)) {
+      go(station, prop, First.part(desk.project()));
+      settled();
+      double all = bench.root().getScene().getWidth() * bench.root().getScene().getHeight();
+      double drawn =
+          bench.root().lookupAll(".mat").stream()
+              .filter(it -> it instanceof MatView mat && mat.getWidth() > 300)
+              .mapToDouble(it -> it.getLayoutBounds().getWidth() * it.getLayoutBounds().getHeight())
+              .sum();
+      assertThat(drawn / all).as(station.title()).isGreaterThanOrEqualTo(share);
+    }
+  }
+
+  @Test
+  void every_control_says_what_it_is() {
+    openDemo();
+    What what = new What();
+    Set<String> untold = new TreeSet<>();
+    for (Station station : Station.values()) {
+      for (Prop prop : desk.project().props()) {
+        go(station, prop, prop.parts().getFirst());
+        settled();
+        fx(
+            () -> {
+              ask(bench.root(), what, station + " ", untold);
+              return true;
+            });
+      }
+    }
+    assertThat(untold).isEmpty();
+  }
+
+  private static void ask(Node node, What what, String where, Set<String> untold) {
+    boolean control =
+        node instanceof ButtonBase
+            || node instanceof TextInputControl
+            || node instanceof ComboBoxBase;
+    if (control && node.getId() != null && what.of(node).isEmpty()) {
+      untold.add(where + node.getId());
+    }
+    if (node instanceof Parent parent && !node.getStyleClass().contains("figure")) {
+      parent.getChildrenUnmodifiable().forEach(it -> ask(it, what, where, untold));
+    }
   }
 
   private void go(Station station, Prop prop, Part part) {
@@ -160,7 +232,7 @@ class WindowSizesTest extends InWindow {
     until(() -> First.layering(desk.project()).profile().edgeMm() == 6);
     fx(
         () -> {
-          stage.setHeight(800);
+          stage.setHeight(960);
           return true;
         });
     settled();

@@ -5,11 +5,17 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.SimpleDoubleProperty;
+import javafx.geometry.Point2D;
 import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
+import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
@@ -37,6 +43,10 @@ public final class MatView extends Inks {
   private static final double MOST_ZOOM = 80;
   private static final double LEAST_ZOOM = 0.01;
   private static final double RIM_PX = 26;
+
+  /** A press that moves less than this is no drag. */
+  private static final double STILL_PX = 4;
+
   private static final double NOTE_X = 44;
   private static final double NOTE_Y = 10;
 
@@ -57,12 +67,16 @@ public final class MatView extends Inks {
   private Optional<Box> last = Optional.empty();
   private Optional<Box> asked = Optional.empty();
   private double fitMargin = 40;
+  private final DoubleProperty above = new SimpleDoubleProperty();
   private final KeyPointer pointer =
       new KeyPointer(canvas, this::pressed, this::dragged, this::released);
   private String called = "Drawing";
   private boolean holding;
   private boolean panning;
   private Point grabbed = new Point(0, 0);
+  private Point begun = new Point(0, 0);
+  private Supplier<ContextMenu> menu = ContextMenu::new;
+  private Optional<ContextMenu> shown = Optional.empty();
 
   /** What the pointer does on the mat; places are in the thing's frame. */
   public interface Hand {
@@ -109,6 +123,7 @@ public final class MatView extends Inks {
     addEventHandler(ScrollEvent.SCROLL, this::scrolled);
     addEventHandler(KeyEvent.KEY_PRESSED, this::keyed);
     focusedProperty().addListener(it -> redraw());
+    above.addListener(it -> cover());
   }
 
   // == WHAT IT SHOWS
@@ -183,8 +198,24 @@ public final class MatView extends Inks {
     note.setWrapText(true);
     note.setMaxWidth(widest);
     over.getChildren().add(note);
-    note.relocate(NOTE_X, NOTE_Y);
+    pin(note);
     return note;
+  }
+
+  /** Keeps a node at the top left, below what lies over the mat there. */
+  public void pin(Node node) {
+    node.setLayoutX(NOTE_X);
+    node.layoutYProperty().bind(above.add(NOTE_Y));
+  }
+
+  /** How much of its top lies under something, in pixels: what is fitted keeps clear of it. */
+  public DoubleProperty aboveProperty() {
+    return above;
+  }
+
+  private void cover() {
+    applyFit();
+    redraw();
   }
 
   public void setUnits(Units units) {
@@ -224,7 +255,7 @@ public final class MatView extends Inks {
     }
     Box box = fitted.get();
     double wide = Math.max(20, getWidth() - rim() - 2 * fitMargin);
-    double high = Math.max(20, getHeight() - rim() - 2 * fitMargin);
+    double high = Math.max(20, getHeight() - rim() - above.get() - 2 * fitMargin);
     zoom =
         Math.clamp(
             Math.min(wide / Math.max(1e-6, box.width()), high / Math.max(1e-6, box.height())),
@@ -245,9 +276,7 @@ public final class MatView extends Inks {
   /** Where a place of the thing is on the mat, in pixels from its top left corner. */
   public Point toScreen(Point place) {
     Point mat = lie.onMat(place);
-    return new Point(
-        rim() / 2 + getWidth() / 2 + (mat.x() - centre.x()) * zoom,
-        -rim() / 2 + getHeight() / 2 - (mat.y() - centre.y()) * zoom);
+    return new Point(screenX(mat.x()), screenY(mat.y()));
   }
 
   /** The place of the thing at a pixel of the mat. */
@@ -255,7 +284,12 @@ public final class MatView extends Inks {
     return lie.onThing(
         new Point(
             (screen.x() - rim() / 2 - getWidth() / 2) / zoom + centre.x(),
-            -(screen.y() + rim() / 2 - getHeight() / 2) / zoom + centre.y()));
+            (middle() - screen.y()) / zoom + centre.y()));
+  }
+
+  /** The middle of what is not covered, in pixels from the top. */
+  private double middle() {
+    return (above.get() - rim() + getHeight()) / 2;
   }
 
   Font font(double size, boolean bold) {
@@ -369,7 +403,7 @@ public final class MatView extends Inks {
   }
 
   private double screenY(double matY) {
-    return -rim() / 2 + getHeight() / 2 - (matY - centre.y()) * zoom;
+    return middle() - (matY - centre.y()) * zoom;
   }
 
   private double left() {
@@ -381,11 +415,11 @@ public final class MatView extends Inks {
   }
 
   private double bottom() {
-    return -(getHeight() / 2 + rim() / 2) / zoom + centre.y();
+    return (middle() - getHeight()) / zoom + centre.y();
   }
 
   private double top() {
-    return (getHeight() / 2 - rim() / 2) / zoom + centre.y();
+    return middle() / zoom + centre.y();
   }
 
   /** The printed rim of the mat, with numbers in the unit in use. */
@@ -442,6 +476,8 @@ public final class MatView extends Inks {
       return;
     }
     requestFocus();
+    shown.ifPresent(ContextMenu::hide);
+    begun = at(event);
     boolean main = event.getButton() == MouseButton.PRIMARY;
     holding = main && hand.map(it -> it.press(toThing(at(event)), event)).orElse(false);
     panning = !holding;
@@ -467,10 +503,38 @@ public final class MatView extends Inks {
     }
     holding = false;
     panning = false;
+    if (event.getButton() == MouseButton.SECONDARY && begun.distance(at(event)) < STILL_PX) {
+      choose(at(event));
+      showMenu(at(event));
+    }
     // What was drawn last stays until what the hand did is worked out.
     if (!pending.getAsBoolean()) {
       redraw();
     }
+  }
+
+  /** Selects what is at a pixel as a press with the main button does; nothing is placed there. */
+  private void choose(Point at) {
+    if (hand.map(Hand::placing).orElse(true)) {
+      return;
+    }
+    MatPointer.Held none = new MatPointer.Held(false, false, false, false);
+    pressed(MatPointer.event(MouseEvent.MOUSE_PRESSED, canvas, at, true, none));
+    released(MatPointer.event(MouseEvent.MOUSE_RELEASED, canvas, at, false, none));
+  }
+
+  private void showMenu(Point at) {
+    ContextMenu now = menu.get();
+    if (!now.getItems().isEmpty()) {
+      Point2D on = localToScreen(at.x(), at.y());
+      now.show(this, on.getX(), on.getY());
+      shown = Optional.of(now);
+    }
+  }
+
+  /** What can be done with what is selected: asked for when the other button is pressed. */
+  public void setMenu(Supplier<ContextMenu> menu) {
+    this.menu = menu;
   }
 
   private void scrolled(ScrollEvent event) {
@@ -499,7 +563,7 @@ public final class MatView extends Inks {
 
   /** Zooms by a key, about the middle; true where it is one that does. */
   public boolean zoomed(KeyEvent event) {
-    Point middle = new Point(getWidth() / 2, getHeight() / 2);
+    Point middle = new Point(getWidth() / 2, middle());
     if (Key.CLOSER.is(event)) {
       zoomAbout(middle, 1.25);
     } else if (Key.FURTHER.is(event)) {
@@ -511,6 +575,11 @@ public final class MatView extends Inks {
   }
 
   private void keyed(KeyEvent event) {
+    if (Key.MENU.is(event)) {
+      showMenu(pointer.at().orElse(new Point(getWidth() / 2, middle())));
+      event.consume();
+      return;
+    }
     boolean placing = hand.map(Hand::placing).orElse(false);
     if (!pointer.key(event, placing, getWidth(), getHeight())
         && !zoomed(event)

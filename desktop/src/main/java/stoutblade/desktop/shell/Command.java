@@ -63,6 +63,15 @@ public record Command(String name, String key, Runnable run) {
     return List.copyOf(all.values());
   }
 
+  /** What the controls within something do. */
+  static List<Command> within(Parent controls) {
+    Map<String, Command> all = new LinkedHashMap<>();
+    inSight(controls, all);
+    all.remove("More");
+    all.remove("Less");
+    return List.copyOf(all.values());
+  }
+
   private static Node focused(Parent root) {
     Node owner = root.getScene().getFocusOwner();
     return owner == null ? root : owner;
@@ -73,7 +82,7 @@ public record Command(String name, String key, Runnable run) {
   }
 
   private static void inSight(Node node, Map<String, Command> all) {
-    if (!node.isVisible() || node.isDisabled() || isCard(node)) {
+    if (!(node.isVisible() || Tray.folded(node)) || node.isDisabled() || isCard(node)) {
       return;
     }
     if (node instanceof MenuButton menu) {

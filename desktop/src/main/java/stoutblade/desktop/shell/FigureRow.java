@@ -5,6 +5,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Font;
@@ -18,12 +19,9 @@ import stoutblade.measure.Units;
 final class FigureRow extends VBox {
 
   private static final int DEEPEST = 8;
-  private static final double WIDTH = 230;
+  private static final double WIDTH = Slip.WIDE - 40;
   private static final double INDENT = 17;
   private static final double GAP = 8;
-
-  /** How much wider a value is where it stands large. */
-  private static final double LARGE = 1.2;
 
   private static final double LEAST_LABEL = 70;
   private static final Text RULER = new Text();
@@ -35,6 +33,12 @@ final class FigureRow extends VBox {
   private final Label change = new Label();
   private final VBox values = new VBox();
   private final Button head = new Button();
+
+  /** The label with its value beside it, or below where there is no room or it stands large. */
+  private final HBox side = new HBox(GAP);
+
+  private final VBox under = new VBox();
+  private final HBox valuesUnder = new HBox(GAP);
   private Figure figure;
   private final int depth;
   private boolean open;
@@ -53,11 +57,9 @@ final class FigureRow extends VBox {
     change.setMinWidth(Region.USE_PREF_SIZE);
     change.setVisible(false);
     change.managedProperty().bind(change.visibleProperty());
-    values.getChildren().setAll(value, change);
     values.setAlignment(Pos.CENTER_RIGHT);
-    HBox line = new HBox(GAP, label, values);
-    line.setAlignment(Pos.CENTER_LEFT);
-    head.setGraphic(line);
+    valuesUnder.setAlignment(Pos.BASELINE_LEFT);
+    side.setAlignment(Pos.CENTER_LEFT);
     head.setMaxWidth(Double.MAX_VALUE);
     head.setId("figure-" + Style.nodeId(figure.id()));
     head.setOnAction(event -> toggle());
@@ -98,12 +100,30 @@ final class FigureRow extends VBox {
     head.setAccessibleText(figure.label() + ", " + value.getText());
     // A wrapping label in a button's graphic gets its height only from a width that is fixed.
     double room = WIDTH - INDENT * depth;
-    double forValue = widthOf(value.getText()) * (large ? LARGE : 1);
-    double forLabel = Math.max(LEAST_LABEL, room - forValue - GAP);
+    double forValue = widthOf(value.getText());
+    boolean below = large || room - forValue - GAP < LEAST_LABEL;
+    double forLabel = below ? room : room - forValue - GAP;
     label.setMinWidth(forLabel);
     label.setPrefWidth(forLabel);
     label.setMaxWidth(forLabel);
-    values.setMinWidth(Math.max(forValue, room - forLabel - GAP));
+    values.setMinWidth(forValue);
+    Pane pane = below ? under : side;
+    if (head.getGraphic() != pane) {
+      lay(below);
+      head.setGraphic(pane);
+    }
+  }
+
+  private void lay(boolean below) {
+    if (below) {
+      values.getChildren().clear();
+      valuesUnder.getChildren().setAll(value, change);
+      under.getChildren().setAll(label, valuesUnder);
+    } else {
+      valuesUnder.getChildren().clear();
+      values.getChildren().setAll(value, change);
+      side.getChildren().setAll(label, values);
+    }
   }
 
   String figureId() {

@@ -38,7 +38,7 @@ public final class MaskingTape {
   private List<Strip> strips = List.of();
 
   /** A strip with the place that it speaks of, in the frame of what lies on the mat. */
-  private record Strip(VBox node, Optional<Point> place) {}
+  private record Strip(VBox node, Point place) {}
 
   /**
    * Tape on a mat.
@@ -64,16 +64,22 @@ public final class MaskingTape {
   /**
    * A finding with what mends it.
    *
-   * @param place where it is on the mat; empty for the station as a whole
+   * @param place where it is on the mat
    */
-  public record Taped(Finding finding, Optional<Point> place, List<Mend> mends) {}
+  public record Taped(Finding finding, Point place, List<Mend> mends) {}
 
-  /** Shows findings. */
+  /** Shows findings: at their places, and beside the figures those that have none. */
   public void show(List<Finding> findings) {
-    stick(
-        findings.stream()
-            .map(it -> new Taped(it, where.apply(it.place()), mends(desk, it)))
-            .toList());
+    List<Taped> placed = new ArrayList<>();
+    List<Finding> placeless = new ArrayList<>();
+    for (Finding it : findings) {
+      where
+          .apply(it.place())
+          .ifPresentOrElse(
+              at -> placed.add(new Taped(it, at, mends(desk, it))), () -> placeless.add(it));
+    }
+    desk.placelessProperty().set(placeless);
+    stick(placed);
   }
 
   private static List<Mend> mends(Desk desk, Finding finding) {
@@ -112,6 +118,7 @@ public final class MaskingTape {
     strip.setId("finding-" + Style.nodeId(finding.id()));
     strip.setMaxWidth(WIDTH);
     strip.setPrefWidth(WIDTH);
+    strip.setMinWidth(0);
     if (!all.isEmpty()) {
       FlowPane mends = new FlowPane(6, 6);
       for (Mend mend : all) {
@@ -127,15 +134,12 @@ public final class MaskingTape {
   /** Marks the places on the drawing. */
   public void mark(Pen pen) {
     for (Strip strip : strips) {
-      strip.place.ifPresent(
-          place -> {
-            pen.dot(place, 7, pen.colour(Ink.PAPER));
-            pen.dot(place, 5, pen.colour(Ink.WRONG));
-          });
+      pen.dot(strip.place, 7, pen.colour(Ink.PAPER));
+      pen.dot(strip.place, 5, pen.colour(Ink.WRONG));
     }
   }
 
-  /** Lays the strips beside their places, none over another; those without a place at the right. */
+  /** Lays the strips beside their places, none over another. */
   private void place() {
     List<Box> laid = new ArrayList<>();
     for (Strip strip : strips) {
@@ -149,14 +153,11 @@ public final class MaskingTape {
 
   private Box wanted(Strip strip, double height) {
     double farRight = Math.max(LEFT + 1, mat.getWidth() - WIDTH - 12);
-    if (strip.place.isEmpty()) {
-      return box(farRight, TOP, height);
-    }
-    Point at = mat.toScreen(strip.place.get());
+    Point at = mat.toScreen(strip.place);
     boolean below = at.y() + AWAY + height < mat.getHeight() - 30;
     return box(
         Math.clamp(at.x() - WIDTH / 2, LEFT, farRight),
-        below ? at.y() + AWAY : Math.max(TOP / 2, at.y() - AWAY - height),
+        below ? at.y() + AWAY : Math.max(top() / 2, at.y() - AWAY - height),
         height);
   }
 
@@ -170,7 +171,7 @@ public final class MaskingTape {
         break;
       }
       double left = under.get().minX() - GAP - WIDTH;
-      boolean room = left >= LEFT && !onRight(wanted);
+      boolean room = left >= LEFT;
       box =
           room
               ? box(left, wanted.minY(), wanted.height())
@@ -182,7 +183,7 @@ public final class MaskingTape {
   /** The nearest box on the mat, beside or under those laid or at the top. */
   private Optional<Box> onMat(Box wanted, List<Box> laid) {
     List<Double> across = new ArrayList<>(List.of(LEFT, wanted.minX()));
-    List<Double> down = new ArrayList<>(List.of(TOP, wanted.minY()));
+    List<Double> down = new ArrayList<>(List.of(top(), wanted.minY()));
     for (Box it : laid) {
       across.add(it.minX() - GAP - WIDTH);
       across.add(it.maxX() + GAP);
@@ -197,8 +198,8 @@ public final class MaskingTape {
         .min(Comparator.comparingDouble(it -> it.centre().distance(wanted.centre())));
   }
 
-  private boolean onRight(Box box) {
-    return box.minY() == TOP;
+  private double top() {
+    return mat.aboveProperty().get() + TOP;
   }
 
   private static Box box(double x, double y, double height) {

@@ -42,7 +42,7 @@ import stoutblade.shape.Point;
  */
 public final class Rack extends VBox {
 
-  private static final double WIDTH = 148;
+  private static final double WIDTH = 132;
   private static final double PART_HIGH = 34;
   private static final double TALL_HIGH = 96;
   private static final double PROP_WIDE = 26;
@@ -83,7 +83,7 @@ public final class Rack extends VBox {
     setPrefWidth(WIDTH);
     setMinWidth(WIDTH);
     whole.setDrawing(this::drawWhole);
-    wholeCard = card(whole, 178, Station.SIZE);
+    wholeCard = card(whole, 158, Station.SIZE);
     list(propList);
     list(partList);
     partList.setMinHeight(0);
@@ -106,6 +106,7 @@ public final class Rack extends VBox {
   private static MatView small(Lie lie) {
     MatView view = new MatView(lie);
     view.setRuled(false);
+    view.setMinSize(0, 0);
     view.setMouseTransparent(true);
     view.setFocusTraversable(false);
     return view;

@@ -16,6 +16,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
+import stoutblade.finding.Finding;
 import stoutblade.measure.Figure;
 import stoutblade.project.Project;
 
@@ -26,10 +27,11 @@ import stoutblade.project.Project;
 public final class Slip extends ScrollPane {
 
   /** How wide it is, in pixels. */
-  public static final double WIDE = 272;
+  public static final double WIDE = 222;
 
   private final Desk desk;
   private final VBox rows = new VBox();
+  private final VBox placeless = new VBox(6);
   private final Map<String, FigureRow> shown = new LinkedHashMap<>();
   private final Set<String> unfolded = new HashSet<>();
   private Project project;
@@ -50,7 +52,15 @@ public final class Slip extends ScrollPane {
     desk.propProperty().addListener(it -> show());
     desk.partProperty().addListener(it -> show());
     desk.besideProperty().addListener(it -> show());
+    placeless.getStyleClass().add(Style.PLACELESS);
+    desk.placelessProperty().addListener(it -> showPlaceless());
     show();
+  }
+
+  /** What was found of all that is looked at: above its figures, for it has no place of its own. */
+  private void showPlaceless() {
+    List<Finding> all = desk.placelessProperty().get();
+    placeless.getChildren().setAll(all.stream().map(it -> MaskingTape.strip(desk, it)).toList());
   }
 
   private void show() {
@@ -69,7 +79,7 @@ public final class Slip extends ScrollPane {
     Set<String> open = new HashSet<>();
     shown.values().stream().filter(FigureRow::open).map(FigureRow::figureId).forEach(open::add);
     shown.clear();
-    List<Node> lines = new ArrayList<>(List.of(title()));
+    List<Node> lines = new ArrayList<>(List.of(placeless, title()));
     if (figures.isEmpty()) {
       Label nothing = new Label("No figures here yet.");
       nothing.getStyleClass().add(Style.SOFT);

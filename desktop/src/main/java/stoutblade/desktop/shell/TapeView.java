@@ -29,9 +29,9 @@ import stoutblade.project.Station;
  */
 public final class TapeView extends Inks {
 
-  private static final double HEIGHT = 66;
-  private static final double END_WIDTH = 196;
-  private static final double CASE_WIDTH = 176;
+  private static final double HEIGHT = 54;
+  private static final double END_WIDTH = 240;
+  private static final double CASE_WIDTH = 160;
   private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
   private static final PseudoClass OUT = PseudoClass.getPseudoClass("out");
   private static final DateTimeFormatter DAY =
@@ -44,7 +44,7 @@ public final class TapeView extends Inks {
   private final Label eventName = new Label();
   private final Label left = new Label();
   private final Label day = new Label();
-  private final VBox end = new VBox(0, left, eventName, day);
+  private final VBox end = new VBox(-2, new HBox(8, left, day), eventName);
   private final javafx.scene.Node caseNode;
 
   /**
@@ -67,6 +67,7 @@ public final class TapeView extends Inks {
     }
     end.getStyleClass().add(Style.TAPE_END);
     end.setAlignment(Pos.CENTER_LEFT);
+    ((HBox) end.getChildren().getFirst()).setAlignment(Pos.BASELINE_LEFT);
     left.getStyleClass().add("tape-left");
     eventName.getStyleClass().add("tape-event");
     day.getStyleClass().add("tape-day");
@@ -88,7 +89,7 @@ public final class TapeView extends Inks {
     HBox top = new HBox(6, number, flag);
     top.setAlignment(Pos.CENTER_LEFT);
     Button mark = new Button();
-    mark.setGraphic(new VBox(-2, top, name));
+    mark.setGraphic(new VBox(-5, top, name));
     mark.getStyleClass().add(Style.TAPE_MARK);
     mark.setId("station-" + station.number());
     mark.setAccessibleText(station.title());
@@ -184,7 +185,7 @@ public final class TapeView extends Inks {
       double x = Math.rint(CASE_WIDTH + i * step);
       boolean on = x <= pulledTo + 1;
       out.setFill(on ? colour(Ink.TAPE_INK) : colour(Ink.SOFT).deriveColor(0, 1, 1, 0.6));
-      double length = i % 10 == 0 ? HEIGHT : i % 5 == 0 ? 14 : 8;
+      double length = i % 10 == 0 ? HEIGHT : i % 5 == 0 ? 10 : 6;
       out.fillRect(x, HEIGHT - length, i % 10 == 0 ? 2 : 1, length);
     }
     out.setFill(colour(Ink.TAPE_INK));

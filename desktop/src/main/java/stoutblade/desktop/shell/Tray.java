@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import javafx.beans.InvalidationListener;
 import javafx.beans.WeakInvalidationListener;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.geometry.VPos;
@@ -30,12 +32,13 @@ public final class Tray extends FlowPane {
   private static final PseudoClass FOLDED = PseudoClass.getPseudoClass("folded");
 
   /** Windows lower than this have no room for a second row. */
-  private static final double LOW = 760;
+  private static final double LOW = 940;
 
   private final Button more = new Button();
   private final InvalidationListener resized = height -> requestLayout();
   private final WeakInvalidationListener heard = new WeakInvalidationListener(resized);
-  private boolean opened;
+  private final BooleanProperty opened = new SimpleBooleanProperty();
+  private boolean othersHidden;
 
   /** What is being laid out; empty where controls are put in at once. */
   private Optional<List<Node>> laying = Optional.empty();
@@ -49,11 +52,8 @@ public final class Tray extends FlowPane {
     more.getStyleClass().add(Style.MORE);
     more.setManaged(false);
     more.setVisible(false);
-    more.setOnAction(
-        event -> {
-          opened = !opened;
-          requestLayout();
-        });
+    more.setOnAction(event -> opened.set(!opened.get()));
+    opened.addListener(it -> requestLayout());
     getChildren().add(more);
     // Weak: a window outlives the trays of the props that were looked at.
     sceneProperty()
@@ -71,7 +71,33 @@ public final class Tray extends FlowPane {
   // == ONE ROW, WHERE THERE IS NO ROOM FOR MORE
 
   private boolean low() {
-    return getScene() != null && getScene().getHeight() < LOW;
+    return low(this);
+  }
+
+  /** True for a window that has no room for a second row. */
+  static boolean low(Node inside) {
+    return inside.getScene() != null && inside.getScene().getHeight() < LOW;
+  }
+
+  /** Whether all rows are shown in a low window. */
+  BooleanProperty opened() {
+    return opened;
+  }
+
+  /** Whether a press would show another tray, too, which has no room beside this one. */
+  void setOthersHidden(boolean hidden) {
+    othersHidden = hidden;
+  }
+
+  /** How wide it is where all of it stands in one row. */
+  double inOneRow() {
+    double wide = getInsets().getLeft() + getInsets().getRight();
+    int count = 0;
+    for (Node it : getManagedChildren()) {
+      wide += snapSizeX(it.prefWidth(-1));
+      count++;
+    }
+    return wide + Math.max(0, count - 1) * getHgap();
   }
 
   private double inside(double width) {
@@ -98,7 +124,7 @@ public final class Tray extends FlowPane {
   @Override
   protected double computePrefHeight(double width) {
     double all = super.computePrefHeight(width);
-    if (!low() || opened || width <= 0) {
+    if (!low() || opened.get() || width <= 0) {
       return all;
     }
     Row row = first(inside(width));
@@ -109,8 +135,8 @@ public final class Tray extends FlowPane {
   protected void layoutChildren() {
     super.layoutChildren();
     Row row = first(inside(getWidth()));
-    boolean foldable = low() && row.others();
-    boolean folded = foldable && !opened;
+    boolean foldable = low() && (row.others() || othersHidden);
+    boolean folded = foldable && !opened.get();
     pseudoClassStateChanged(FOLDED, foldable);
     double below = getInsets().getTop() + row.height();
     for (Node it : getManagedChildren()) {
@@ -182,11 +208,32 @@ public final class Tray extends FlowPane {
     return button;
   }
 
+  /**
+   * What a control lies in that has no place while it is hidden: the tray hides what is folded, and
+   * could not tell the one from the other.
+   */
+  private static Node holder(Node control) {
+    if (control.getProperties().get(NAMED) instanceof VBox before) {
+      return before;
+    }
+    VBox holder = new VBox(control);
+    holder.managedProperty().bind(control.visibleProperty());
+    control.getProperties().put(NAMED, holder);
+    return holder;
+  }
+
+  /** True for what is hidden only because a low window has no room for it. */
+  public static boolean folded(Node node) {
+    return !node.isVisible()
+        && node.isManaged()
+        && (node.getParent() instanceof Tray || node.getParent() instanceof Trays);
+  }
+
   /** Puts a control in the tray that says itself what it is. */
   public Tray with(Node control) {
     List<Node> to = laying.orElseGet(this::getChildren);
     to.remove(more);
-    to.add(control);
+    to.add(control.managedProperty().isBound() ? holder(control) : control);
     if (laying.isEmpty()) {
       to.add(more);
     }

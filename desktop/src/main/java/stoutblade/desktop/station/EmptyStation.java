@@ -83,12 +83,19 @@ public final class EmptyStation implements Surface {
       case CORE -> "Here a part gets the rod or tube that keeps it straight.";
       case FINISH -> "Here a part gets its seal, primer, paint and clear coat.";
       case LOG -> "Here you note how long it took and what was built.";
-      case SIZE, DRAFT, CUT, BUILD -> station.title();
+      case CUT -> "Here the templates are printed, and you see what is to buy.";
+      case BUILD -> "Here the steps of all props stand in the order of work, each with its day.";
+      case SIZE, DRAFT -> station.title();
     };
   }
 
   private boolean nothing() {
-    return desk.prop().parts().isEmpty() && !desk.partProperty().get().startsWith(Desk.SLICE);
+    return switch (station) {
+      // These are about all props of the event.
+      case CUT, BUILD -> desk.project().props().stream().allMatch(it -> it.parts().isEmpty());
+      case SIZE, DRAFT, LAYERS, CORE, FINISH, LOG ->
+          desk.prop().parts().isEmpty() && !desk.partProperty().get().startsWith(Desk.SLICE);
+    };
   }
 
   private void turn() {
@@ -105,6 +112,7 @@ public final class EmptyStation implements Surface {
     turn();
     if (nothing()) {
       desk.besideProperty().set(List.of());
+      desk.placelessProperty().set(List.of());
       mat.setUnits(desk.units());
       mat.fitAnew(EXAMPLE, MARGIN_PX);
       mat.redraw();
@@ -145,8 +153,22 @@ public final class EmptyStation implements Surface {
       }
       case LOG ->
           pen.line(new Point(95, 0), new Point(95, tip.y()), pen.faint(Ink.MEASURE, PALE), 2);
-      case LAYERS, SIZE, DRAFT, CUT, BUILD ->
-          pen.line(near, tip, pen.faint(Ink.INK, PALE), 1.2, 8, 5);
+      case CUT -> {
+        for (double along : new double[] {180, 360}) {
+          pen.line(new Point(-110, along), new Point(110, along), pen.faint(Ink.MEASURE, PALE), 2);
+        }
+      }
+      case BUILD -> {
+        for (int day = 0; day < 4; day++) {
+          double across = 95 + 16 * day;
+          pen.line(
+              new Point(across, 130 * day),
+              new Point(across, 130 * day + 110),
+              pen.faint(Ink.MEASURE, PALE),
+              10 * pen.zoom());
+        }
+      }
+      case LAYERS, SIZE, DRAFT -> pen.line(near, tip, pen.faint(Ink.INK, PALE), 1.2, 8, 5);
     }
   }
 }

@@ -43,6 +43,7 @@ public final class PartOrWhole implements Surface {
     turn();
     if (desk.whole()) {
       desk.besideProperty().set(List.of());
+      desk.placelessProperty().set(List.of());
     }
     now().show(derived);
   }

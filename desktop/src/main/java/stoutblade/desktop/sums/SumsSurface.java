@@ -31,6 +31,7 @@ import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.PlainText;
+import stoutblade.desktop.shell.RunsUnder;
 import stoutblade.desktop.shell.SizeFields;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Surface;
@@ -62,7 +63,9 @@ public final class SumsSurface implements Surface {
   private final MatView mat = new MatView(Lie.UPRIGHT);
   private final Label words = mat.note("sum-words", 380);
   private final VBox below = new VBox();
-  private final BorderPane node = new BorderPane(mat);
+  private final BorderPane node = new BorderPane();
+  private final HBox above = new HBox(8);
+  private final RunsUnder middle = new RunsUnder(above);
   private final Map<Sum, Button> tiles = new LinkedHashMap<>();
   private Optional<SizeFields> fields = Optional.empty();
   private String laidOut = "";
@@ -81,6 +84,8 @@ public final class SumsSurface implements Surface {
     mat.setId("sum-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Pulling());
+    middle.show(mat);
+    node.setCenter(middle);
     node.setLeft(drawers());
     node.setBottom(below);
     tasks.start(
@@ -176,12 +181,13 @@ public final class SumsSurface implements Surface {
     print.setId("sums-print");
     print.setOnAction(event -> print());
     print.setDisable(model.result().answer().flatMap(Answer::form).isEmpty());
-    tray.with(
-        " ",
-        model
-            .part()
-            .map(part -> new HBox(8, print, remove(part)))
-            .orElseGet(() -> new HBox(8, print, keep(), usual())));
+    above
+        .getChildren()
+        .setAll(
+            model
+                .part()
+                .map(part -> List.of(print, remove(part)))
+                .orElseGet(() -> List.of(keep(), print, usual())));
     below.getChildren().setAll(tray);
   }
 

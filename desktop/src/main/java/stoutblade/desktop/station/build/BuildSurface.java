@@ -34,6 +34,7 @@ import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.shell.TrayMenu;
 import stoutblade.desktop.station.Surface;
 import stoutblade.event.Event;
 import stoutblade.finding.Finding;
@@ -255,6 +256,7 @@ public final class BuildSurface implements Surface {
         .forEach((Finding it) -> card.getChildren().add(MaskingTape.strip(desk, it)));
     card.getChildren().addAll(WorkMenus.of(desk, step));
     card.getChildren().add(buttons(step));
+    TrayMenu.on(card);
     return card;
   }
 

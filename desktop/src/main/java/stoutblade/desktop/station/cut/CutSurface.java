@@ -8,6 +8,8 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -23,6 +25,7 @@ import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.MaskingTape;
+import stoutblade.desktop.shell.RunsUnder;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.desktop.station.Surface;
@@ -50,6 +53,10 @@ public final class CutSurface implements Surface {
   private final Button print = new Button(Key.PRINT.on("Print…"));
   private final Label pieces = new Label();
   private final VBox list = new VBox(4);
+  private final ScrollPane toBuy = new ScrollPane(list);
+  private final ToggleButton templates = new ToggleButton("Templates");
+  private final ToggleButton buying = new ToggleButton("To buy");
+  private final RunsUnder middle = new RunsUnder(new HBox(8, templates, buying));
   private static final double LETTER_PX = 6.5;
 
   private boolean showing;
@@ -104,13 +111,27 @@ public final class CutSurface implements Surface {
             .with("Everything, at true size", export)
             .with("This one on paper", print)
             .with("Pieces", pieces));
-    ScrollPane side = new ScrollPane(list);
-    side.setFitToWidth(true);
-    side.setPrefHeight(190);
+    toBuy.setFitToWidth(true);
+    toBuy.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     list.getStyleClass().add(Style.LIST);
-    BorderPane above = new BorderPane(mat);
-    above.setBottom(side);
-    node.setCenter(above);
+    list.setId("to-buy");
+    templates.setId("view-templates");
+    buying.setId("view-to-buy");
+    ToggleGroup views = new ToggleGroup();
+    views.getToggles().setAll(templates, buying);
+    templates.setSelected(true);
+    templates.setOnAction(event -> turn());
+    buying.setOnAction(event -> turn());
+    node.setCenter(middle);
+    turn();
+  }
+
+  /** Shows the templates, or the list of what is to buy. */
+  private void turn() {
+    if (!templates.isSelected() && !buying.isSelected()) {
+      templates.setSelected(true);
+    }
+    middle.show(buying.isSelected() ? toBuy : mat);
   }
 
   @Override
@@ -154,9 +175,6 @@ public final class CutSurface implements Surface {
 
   private void showList(Derived derived) {
     List<Node> lines = new ArrayList<>();
-    Label heading = new Label("To buy");
-    heading.getStyleClass().add(Style.HEADING);
-    lines.add(heading);
     derived.shopping().ifPresent(it -> it.lines().forEach(line -> lines.add(line(line))));
     list.getChildren().setAll(lines);
   }
@@ -179,6 +197,9 @@ public final class CutSurface implements Surface {
   @Override
   public boolean key(KeyEvent event) {
     if (Key.PRINT.is(event)) {
+      if (print.isDisabled() && !model.templates().isEmpty()) {
+        desk.say("Choose the template that is to be printed: " + Key.NEXT.label() + " goes to one");
+      }
       print.fire();
     } else if (Key.EXPORT.is(event)) {
       export.fire();

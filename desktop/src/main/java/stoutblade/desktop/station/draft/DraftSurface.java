@@ -4,17 +4,17 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.StackPane;
+import javafx.scene.layout.HBox;
 import stoutblade.derive.Derived;
 import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Key;
 import stoutblade.desktop.Meshes;
 import stoutblade.desktop.Pictures;
-import stoutblade.desktop.shell.Panes;
-import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.shell.RunsUnder;
 import stoutblade.desktop.station.Surface;
+import stoutblade.part.Bought;
+import stoutblade.part.Part;
 
 /** Draft: the outline of the blade or of a plate, or the prop put together. */
 public final class DraftSurface implements Surface {
@@ -25,8 +25,10 @@ public final class DraftSurface implements Surface {
   private final PatchDesk patch;
   private final NewPart newPart;
   private final ToggleButton together = new ToggleButton(Key.ASSEMBLE.on("Assemble"));
-  private final StackPane middle = new StackPane();
-  private final BorderPane node = new BorderPane(middle);
+  private final RunsUnder node;
+
+  /** The bought thing that was selected last because it was looked at. */
+  private Optional<String> taken = Optional.empty();
 
   /** The surface. */
   public DraftSurface(Desk desk, Pictures pictures, Meshes meshes, BackgroundTasks tasks) {
@@ -37,7 +39,7 @@ public final class DraftSurface implements Surface {
     this.newPart = new NewPart(desk);
     together.setId("together");
     together.setOnAction(event -> turn());
-    node.setTop(new Tray().with(together).with(newPart.menu()));
+    node = new RunsUnder(new HBox(8, together, newPart.menu()));
   }
 
   @Override
@@ -46,7 +48,7 @@ public final class DraftSurface implements Surface {
   }
 
   private void turn() {
-    if (desk.partProperty().get().equals(Desk.PROP)) {
+    if (desk.partProperty().get().equals(Desk.PROP) || thing().isPresent()) {
       desk.partProperty().set("");
     } else {
       String from = desk.partProperty().get();
@@ -64,10 +66,18 @@ public final class DraftSurface implements Surface {
         .filter(it -> desk.prop().size().model(it).isPresent());
   }
 
+  /** The bought thing that is looked at: it has no outline of its own, and is shown on the prop. */
+  private Optional<String> thing() {
+    return desk.prop()
+        .part(desk.partProperty().get())
+        .filter(it -> it.shape() instanceof Bought)
+        .map(Part::id);
+  }
+
   private boolean put() {
     boolean asked = desk.partProperty().get().equals(Desk.PROP);
     boolean bladeless = outlines.empty() && !desk.prop().parts().isEmpty();
-    return asked || bladeless;
+    return asked || bladeless || thing().isPresent();
   }
 
   @Override
@@ -75,14 +85,19 @@ public final class DraftSurface implements Surface {
     Optional<String> model = model();
     boolean put = model.isEmpty() && put();
     together.setSelected(put);
+    if (thing().isEmpty()) {
+      taken = Optional.empty();
+    }
     if (model.isPresent()) {
-      Panes.put(middle, patch.node());
+      node.show(patch.node());
       patch.show(derived, model.get());
     } else if (put) {
-      Panes.put(middle, prop.node());
+      node.show(prop.node());
+      thing().filter(it -> !taken.equals(thing())).ifPresent(prop::select);
       prop.show(derived);
+      taken = thing();
     } else {
-      Panes.put(middle, outlines.node());
+      node.show(outlines.node());
       outlines.show(derived);
     }
   }

@@ -5,7 +5,6 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.VBox;
 import stoutblade.derive.Derived;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Key;
@@ -14,6 +13,7 @@ import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.MaskingTape;
+import stoutblade.desktop.shell.TrayMenu;
 import stoutblade.feature.Blank;
 import stoutblade.feature.Measures;
 import stoutblade.feature.PlateForm;
@@ -53,8 +53,8 @@ final class OutlineDesk {
     mat.setHand(new Drafting());
     mat.setPending(desk::busy);
     trays.dim().addListener(it -> mat.redraw());
-    VBox below = new VBox(trays.selected(), trays.always());
-    node.setBottom(below);
+    node.setBottom(trays.node());
+    mat.setMenu(() -> TrayMenu.of(trays.node()));
   }
 
   /** What a hand can do here, while nothing is selected. */

@@ -11,12 +11,11 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.Slider;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.layout.StackPane;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Key;
 import stoutblade.desktop.shell.EntryField;
-import stoutblade.desktop.shell.Panes;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.shell.Trays;
 import stoutblade.desktop.station.Choices;
 import stoutblade.edit.LayerEdits;
 import stoutblade.edit.OutlineEdits;
@@ -39,7 +38,7 @@ final class OutlineTrays {
   private final Desk desk;
   private final OutlineModel model;
   private final Runnable after;
-  private final StackPane selected = new StackPane();
+  private final Trays node = new Trays();
   private final Tray always = new Tray();
   private final ToggleButton trace = new ToggleButton(Key.DRAW.on("Add nodes"));
   private final MenuButton features = new MenuButton(Key.DETAILS.on("Add details"));
@@ -160,12 +159,8 @@ final class OutlineTrays {
     return model.selectedNode().map(Node::at).orElse(new Point(0, 0));
   }
 
-  StackPane selected() {
-    return selected;
-  }
-
-  Tray always() {
-    return always;
+  Trays node() {
+    return node;
   }
 
   /** How strongly the picture underneath shows. */
@@ -299,7 +294,7 @@ final class OutlineTrays {
     } else {
       wholeTray.lay(this::ofWhole);
     }
-    Panes.put(selected, now);
+    node.show(List.of(now, always), now);
     values();
   }
 

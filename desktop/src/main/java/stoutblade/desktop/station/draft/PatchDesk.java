@@ -162,15 +162,15 @@ final class PatchDesk {
     }
     return tray.with("Click on the model", choosing)
         .with(" ", button("patch-all", "All", model::all))
+        .with("Flat", button("patch-flat", Key.FLAT.on("Lay flat"), () -> lay(false)))
+        .with(" ", button("patch-keep", "Keep as a part", this::keep))
         .with("Up to an edge of", turn)
         .with("From corner to corner", cutting)
         .with(" ", button("patch-propose", "Propose seams", this::propose))
         .with(" ", button("patch-no-seams", "No seams", () -> recut(Seams.NONE)))
         .with("Foam stretches up to", forgives)
-        .with("Flat", button("patch-flat", Key.FLAT.on("Lay flat"), () -> lay(false)))
         .with(" ", button("patch-darts", "With darts", () -> lay(true)))
-        .with("Call it", name)
-        .with(" ", button("patch-keep", "Keep as a part", this::keep));
+        .with("Call it", name);
   }
 
   private Button button(String id, String words, Runnable action) {
@@ -263,6 +263,7 @@ final class PatchDesk {
     faults = List.of();
     tape.stick(List.of());
     desk.besideProperty().set(List.of());
+    desk.placelessProperty().set(List.of());
   }
 
   /** Cuts what mends a fault, and lays the pieces flat anew. */
@@ -365,7 +366,7 @@ final class PatchDesk {
         new MaskingTape.Mend("A seam across", () -> cut("Cutting a seam", laid, fault::divided)));
     return new MaskingTape.Taped(
         PatchFindings.of(laid, fault, model.forgives(), desk.units()),
-        Optional.of(fault.at(laid).plus(flats.get(fault.piece()).by())),
+        fault.at(laid).plus(flats.get(fault.piece()).by()),
         mends);
   }
 

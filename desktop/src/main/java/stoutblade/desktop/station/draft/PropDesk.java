@@ -15,8 +15,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
 import stoutblade.derive.Derived;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Key;
@@ -26,9 +24,10 @@ import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
-import stoutblade.desktop.shell.Panes;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.shell.TrayMenu;
+import stoutblade.desktop.shell.Trays;
 import stoutblade.desktop.station.Choices;
 import stoutblade.desktop.station.PropDrawing;
 import stoutblade.edit.Change;
@@ -61,7 +60,7 @@ final class PropDesk {
   private final MatView mat = new MatView(Lie.UPRIGHT);
   private final MaskingTape tape;
   private final BorderPane node = new BorderPane(mat);
-  private final StackPane below = new StackPane();
+  private final Trays below = new Trays();
   private final Tray always = new Tray();
   private final Tray chosen = new Tray();
   private final Slider dim = new Slider(0, 1, 0.5);
@@ -96,6 +95,7 @@ final class PropDesk {
     mat.setHand(new Moving());
     mat.setPending(desk::busy);
     dim.setPrefWidth(80);
+    always.with("Picture", dim);
     dim.valueProperty().addListener(it -> mat.redraw());
     copies =
         EntryField.number(
@@ -146,7 +146,8 @@ final class PropDesk {
         });
     open.setId("open-part");
     open.setOnAction(event -> part().ifPresent(it -> desk.goToPart(it.id())));
-    node.setBottom(new VBox(below, always));
+    node.setBottom(below);
+    mat.setMenu(() -> TrayMenu.of(below));
   }
 
   private void faces(
@@ -258,7 +259,6 @@ final class PropDesk {
       laidOut = key;
       layOut();
     }
-    Panes.put(below, part().isPresent() ? List.of(chosen) : List.of());
     showing = true;
     part().ifPresent(this::values);
     showing = false;
@@ -268,12 +268,14 @@ final class PropDesk {
                 .flatMap(it -> desk.reckoned().part(it.id()))
                 .map(PartReckoning::figures)
                 .orElse(List.of()));
-    always.getChildren().clear();
-    if (desk.reckoned().placement().isPresent()) {
-      always.with("Picture", dim);
+    List<Tray> trays = new ArrayList<>();
+    if (part().isPresent()) {
+      trays.add(chosen);
     }
-    always.setManaged(!always.getChildren().isEmpty());
-    always.setVisible(!always.getChildren().isEmpty());
+    if (desk.reckoned().placement().isPresent()) {
+      trays.add(always);
+    }
+    below.show(trays);
     drawing.box().ifPresent(it -> mat.fitAnew(it, MARGIN_PX));
     tape.show(desk.findingsOf(Station.DRAFT));
     mat.redraw();

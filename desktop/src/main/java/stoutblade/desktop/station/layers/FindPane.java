@@ -113,11 +113,11 @@ final class FindPane {
         new Tray()
             .with("Thickness wanted", wanted)
             .with("give or take", within)
+            .with(" ", take)
             .with("Layers, at most", most)
             .with("Foam", outside)
             .with("Sort by", first)
-            .with(" ", skinned)
-            .with(" ", take));
+            .with(" ", skinned));
     node.setCenter(scroll);
     node.setBottom(
         new Tray()

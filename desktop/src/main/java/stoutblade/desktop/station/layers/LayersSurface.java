@@ -1,5 +1,6 @@
 package stoutblade.desktop.station.layers;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
@@ -14,8 +15,6 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
 import stoutblade.derive.Derived;
 import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
@@ -23,8 +22,9 @@ import stoutblade.desktop.Key;
 import stoutblade.desktop.Meshes;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.shell.EntryField;
-import stoutblade.desktop.shell.Panes;
+import stoutblade.desktop.shell.RunsUnder;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.shell.Trays;
 import stoutblade.desktop.station.Layered;
 import stoutblade.desktop.station.SectionDesk;
 import stoutblade.desktop.station.Surface;
@@ -43,13 +43,13 @@ public final class LayersSurface implements Surface {
   private final SliceDesk slices;
   private final Desk desk;
   private final BorderPane node = new BorderPane();
-  private final StackPane middle = new StackPane();
-  private final VBox below = new VBox();
+  private final Trays below = new Trays();
   private final Slider pull = new Slider(0, 2, 1);
   private final HBox pulling = new HBox(8);
   private final EntryField at;
   private final Map<LayersModel.View, ToggleButton> views = new EnumMap<>(LayersModel.View.class);
-  private final Tray above = new Tray();
+  private final HBox above = new HBox(8);
+  private final RunsUnder middle = new RunsUnder(above);
 
   /** The surface. */
   public LayersSurface(Desk desk, BackgroundTasks tasks, Meshes meshes) {
@@ -78,7 +78,7 @@ public final class LayersSurface implements Surface {
       button.setToggleGroup(group);
       button.setOnAction(event -> look(view));
       views.put(view, button);
-      above.with(button);
+      above.getChildren().add(button);
     }
     pull.setId("pull-apart");
     pull.setPrefWidth(110);
@@ -89,8 +89,7 @@ public final class LayersSurface implements Surface {
     pulling.getChildren().setAll(pull, words);
     pulling.setAlignment(Pos.CENTER_LEFT);
     pulling.managedProperty().bind(pulling.visibleProperty());
-    above.with(pulling);
-    node.setTop(above);
+    above.getChildren().add(pulling);
     node.setCenter(middle);
     node.setBottom(below);
   }
@@ -122,13 +121,11 @@ public final class LayersSurface implements Surface {
   @Override
   public void show(Derived derived) {
     if (sliced().isPresent()) {
-      node.setTop(null);
       node.setBottom(slices.tray());
       node.setCenter(slices.node());
       slices.show(sliced().get());
       return;
     }
-    node.setTop(above);
     node.setBottom(below);
     node.setCenter(middle);
     Optional<Layered> layered = model.layered();
@@ -136,10 +133,10 @@ public final class LayersSurface implements Surface {
     views.get(view).setSelected(true);
     pulling.setVisible(view == LayersModel.View.APART);
     switch (view) {
-      case SECTION -> Panes.put(middle, section);
-      case APART -> Panes.put(middle, apart.node());
-      case FINISHED, OFF -> Panes.put(middle, finished.node());
-      case FIND -> Panes.put(middle, find.node());
+      case SECTION -> middle.show(section);
+      case APART -> middle.show(apart.node());
+      case FINISHED, OFF -> middle.show(finished.node());
+      case FIND -> middle.show(find.node());
     }
     // Behind another view the section still tells its figures.
     section.show(derived, desk.looked());
@@ -159,9 +156,11 @@ public final class LayersSurface implements Surface {
     stack.show();
     profile.show(at);
     if (view == LayersModel.View.FIND || layered.isEmpty()) {
-      Panes.put(below, List.of());
+      below.show(List.of());
     } else {
-      Panes.put(below, List.of(stack.node(), profile.tray()));
+      List<Tray> trays = new ArrayList<>(stack.trays());
+      trays.add(profile.tray());
+      below.show(trays);
     }
   }
 

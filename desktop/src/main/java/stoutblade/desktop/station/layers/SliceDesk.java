@@ -134,7 +134,10 @@ final class SliceDesk {
     pull.setId("slice-pull");
     pull.setPrefWidth(100);
     pull.valueProperty().addListener((it, was, is) -> apart.setApart(is.doubleValue()));
-    tray.with("Layers lie", along)
+    tray.with(" ", slice)
+        .with(" ", keep)
+        .with(" ", inPlace)
+        .with("Layers lie", along)
         .with("leaned by", leaned)
         .with("turned by", turned)
         .with("Sheet", foam)
@@ -144,9 +147,6 @@ final class SliceDesk {
         .with(" ", wall)
         .with(" ", pegged)
         .with(" ", peg)
-        .with(" ", slice)
-        .with(" ", keep)
-        .with(" ", inPlace)
         .with("Pulled apart", pull);
   }
 

@@ -12,7 +12,6 @@ import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 import stoutblade.build.Closing;
 import stoutblade.catalogue.SheetMaterial;
 import stoutblade.desktop.Desk;
@@ -21,6 +20,7 @@ import stoutblade.desktop.Style;
 import stoutblade.desktop.shell.Chips;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.shell.TrayMenu;
 import stoutblade.desktop.station.Choices;
 import stoutblade.edit.LayerEdits;
 import stoutblade.measure.Display;
@@ -42,7 +42,6 @@ final class StackTray {
   private final Chips chips = new Chips();
   private final Tray one = new Tray();
   private final Tray all = new Tray();
-  private final VBox node = new VBox();
   private final ComboBox<SheetMaterial> foam = new ComboBox<>();
   private final ComboBox<Double> thickness = new ComboBox<>();
   private final CheckBox oversize = new CheckBox("glue large, then trim");
@@ -106,8 +105,9 @@ final class StackTray {
     turned.managedProperty().bind(turned.visibleProperty());
   }
 
-  VBox node() {
-    return node;
+  /** The trays, from the top: of the selected layer, where one is, and of all. */
+  List<Tray> trays() {
+    return model.selected().isPresent() ? List.of(one, all) : List.of(all);
   }
 
   private Button button(String id, String words, Runnable action) {
@@ -292,10 +292,6 @@ final class StackTray {
     allowance.show(model.layering().allowanceMm());
     boolean selected = model.selected().isPresent();
     layOut(selected);
-    node.getChildren().setAll(all);
-    if (selected) {
-      node.getChildren().addFirst(one);
-    }
     closing.setText(closings());
     closing.setVisible(!closing.getText().isEmpty());
     Sheet sheet = looked();
@@ -323,6 +319,16 @@ final class StackTray {
           boolean again = model.selected().filter(it -> it == index).isPresent();
           model.select(again ? -1 : index);
           after.run();
+        });
+    chip.setOnContextMenuRequested(
+        event -> {
+          if (model.selected().filter(it -> it == index).isEmpty()) {
+            chip.fire();
+          }
+          // Selecting made the chips anew: what is on the screen now carries the menu.
+          TrayMenu.of(one)
+              .show(chips.getScene().getWindow(), event.getScreenX(), event.getScreenY());
+          event.consume();
         });
     return chip;
   }

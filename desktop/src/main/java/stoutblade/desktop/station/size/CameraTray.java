@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import stoutblade.desktop.Desk;
@@ -97,7 +96,7 @@ final class CameraTray {
         .with(" ", close);
   }
 
-  Node node() {
+  Tray node() {
     return tray;
   }
 

@@ -21,7 +21,6 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.VBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
@@ -31,6 +30,7 @@ import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.shell.Trays;
 import stoutblade.desktop.station.Figures;
 import stoutblade.edit.Change;
 import stoutblade.edit.PartEdits;
@@ -140,7 +140,8 @@ final class FitDesk {
                 rule(() -> new SizingRule.Blend(between.getValue()));
               }
             });
-    VBox trays = new VBox(who(), how(papers, holdUp));
+    Trays trays = new Trays();
+    trays.show(List.of(who(), how(papers, holdUp)));
     node.setBottom(trays);
   }
 
@@ -233,7 +234,7 @@ final class FitDesk {
 
   // == TRAYS
 
-  private Node who() {
+  private Tray who() {
     Tray tray = new Tray();
     tray.setHgap(6);
     return tray.with("Who carries it", wearers)
@@ -302,7 +303,7 @@ final class FitDesk {
     return menu;
   }
 
-  private Node how(Papers papers, Runnable holdUp) {
+  private Tray how(Papers papers, Runnable holdUp) {
     kind.setId("carry-kind");
     kind.getItems().setAll(Carry.Kind.values());
     kind.setConverter(words());

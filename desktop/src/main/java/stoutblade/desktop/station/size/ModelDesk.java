@@ -174,20 +174,20 @@ final class ModelDesk {
     remove.setOnAction(event -> perform(() -> SizeEdits.removeModel(modelId)));
     MenuItem keep = new MenuItem("Keep this outline");
     keep.setOnAction(event -> keep(false));
-    MenuButton more = new MenuButton("More", null, keep, remove);
+    MenuButton more = new MenuButton("Keep, remove", null, keep, remove);
     more.setId("model-more");
     Button draft = new Button("Draft from it");
     draft.setId("model-draft");
     draft.setOnAction(event -> keep(true));
-    return tray.with("Stand it", around)
-        .with(" ", over)
-        .with("Its size", unit)
+    return tray.with("Its size", unit)
         .with(" ", span)
         .with("is long", spanLength)
         .with("or", asTall)
+        .with("Outline", draft)
         .with("From end to end", whole)
         .with("Cut through", cut)
-        .with("Outline", draft)
+        .with("Stand it", around)
+        .with(" ", over)
         .with(" ", more);
   }
 

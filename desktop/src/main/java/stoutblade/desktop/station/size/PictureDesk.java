@@ -16,8 +16,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Key;
 import stoutblade.desktop.Pictures;
@@ -28,9 +26,10 @@ import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
-import stoutblade.desktop.shell.Panes;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.shell.TrayMenu;
+import stoutblade.desktop.shell.Trays;
 import stoutblade.desktop.station.Figures;
 import stoutblade.desktop.station.size.Marked.OfLine;
 import stoutblade.desktop.station.size.Marked.OfMeasure;
@@ -64,7 +63,6 @@ final class PictureDesk {
 
   private static final double REACH_PX = 16;
   private static final double BRIGHTER = 0.25;
-  private static final double LOWER_PX = 72;
 
   private final Desk desk;
   private final Pictures pictures;
@@ -76,15 +74,20 @@ final class PictureDesk {
   private final BorderPane node = new BorderPane();
   private final Map<Tool, ToggleButton> tools = new EnumMap<>(Tool.class);
   private final RulerTray rulerTray;
-  private final StackPane lower = new StackPane();
+
+  /** As high as a row of controls: what comes in its place must not move the picture. */
+  private static final double ROW_PX = 66;
+
+  private final Trays below = new Trays();
+  private final Tray toolTray;
   private final Label how = new Label();
   private final TextField pictureName = PlainText.field();
   private final TextField measureName = PlainText.field();
   private final EntryField precision;
   private final EntryField distance;
   private final EntryField distanceStd;
-  private final Node pictureTray;
-  private final Node measureTray;
+  private final Tray pictureTray;
+  private final Tray measureTray;
   private final CameraTray cameraTray;
   private boolean cameraUp;
   private String fittedTo = "";
@@ -110,7 +113,7 @@ final class PictureDesk {
     mat.setHand(new Marking());
     mat.setPending(desk::busy);
     mat.over().getChildren().add(agreement);
-    agreement.relocate(44, 10);
+    mat.pin(agreement);
     model.setBoxes(this::boxed);
     precision =
         EntryField.number(
@@ -126,15 +129,16 @@ final class PictureDesk {
             desk, mm -> stated().isPresent() && distance(new Stated(stated().get().value(), mm)));
     pictureTray = pictureTray();
     measureTray = measureTray();
+    toolTray = toolTray();
     model.toolProperty().addListener(it -> showTools());
     model.selectedProperty().addListener(it -> showLower());
     node.setCenter(mat);
-    lower.setMinHeight(LOWER_PX);
     how.getStyleClass().addAll(Style.TRAY, Style.HOW);
     how.setId("how");
     how.setMaxWidth(Double.MAX_VALUE);
-    how.setMinHeight(LOWER_PX);
-    node.setBottom(new VBox(toolTray(), lower));
+    how.setMinHeight(ROW_PX);
+    node.setBottom(below);
+    mat.setMenu(() -> TrayMenu.of(below));
   }
 
   Node node() {
@@ -155,7 +159,7 @@ final class PictureDesk {
 
   // == TRAYS
 
-  private Node toolTray() {
+  private Tray toolTray() {
     Tray tray = new Tray();
     tray.setHgap(6);
     String label = "Set the scale";
@@ -220,7 +224,7 @@ final class PictureDesk {
     dress("Brightness", it -> it.withBrightness(Math.clamp(it.brightness() + by, -1, 1)));
   }
 
-  private Node pictureTray() {
+  private Tray pictureTray() {
     pictureName.setId("picture-name");
     pictureName.setPrefColumnCount(12);
     pictureName.setOnAction(
@@ -248,7 +252,7 @@ final class PictureDesk {
     showLower();
   }
 
-  private Node measureTray() {
+  private Tray measureTray() {
     measureName.setId("measure-name");
     measureName.setOnAction(
         event ->
@@ -279,7 +283,7 @@ final class PictureDesk {
     Tool up = model.toolProperty().get();
     if (up != null) {
       how.setText(up.how());
-      Panes.put(lower, how);
+      below.show(List.of(toolTray, how), how);
       mat.redraw();
       return;
     }
@@ -288,11 +292,11 @@ final class PictureDesk {
     ruler.ifPresent(rulerTray::show);
     measure.filter(it -> !measureName.isFocused()).ifPresent(it -> measureName.setText(it.name()));
     cameraUp = cameraUp && ruler.isEmpty() && measure.isEmpty();
-    Node wanted =
+    Tray wanted =
         ruler.isPresent()
             ? rulerTray.node()
             : measure.isPresent() ? measureTray : cameraUp ? cameraTray.node() : pictureTray;
-    Panes.put(lower, wanted);
+    below.show(List.of(toolTray, wanted), wanted == pictureTray ? toolTray : wanted);
     mat.redraw();
   }
 

@@ -3,7 +3,6 @@ package stoutblade.desktop.station.size;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -117,7 +116,7 @@ final class RulerTray {
     }
   }
 
-  Node node() {
+  Tray node() {
     return tray;
   }
 

@@ -10,13 +10,13 @@ import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
-import javafx.scene.layout.BorderPane;
 import stoutblade.derive.Derived;
 import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Key;
 import stoutblade.desktop.Meshes;
 import stoutblade.desktop.Pictures;
+import stoutblade.desktop.shell.RunsUnder;
 import stoutblade.desktop.station.Surface;
 import stoutblade.edit.SizeEdits;
 import stoutblade.formats.LinesFile;
@@ -33,7 +33,7 @@ public final class SizeSurface implements Surface {
   private final Requests requests;
   private final Meshes meshes;
   private final Strip strip;
-  private final BorderPane node = new BorderPane();
+  private final RunsUnder node;
   private final PictureDesk pictureDesk;
   private final ModelDesk modelDesk;
   private final FitDesk fitDesk;
@@ -106,6 +106,7 @@ public final class SizeSurface implements Surface {
     this.holdUp = new HoldUp(desk, home, () -> hold(false));
     this.fitDesk = new FitDesk(desk, papers(), () -> hold(true));
     this.strip = new Strip(desk, pictures, meshes, this::choose);
+    this.node = new RunsUnder(strip);
     meshes.whenChanged(
         () -> {
           if (node().getScene() != null) {
@@ -120,7 +121,6 @@ public final class SizeSurface implements Surface {
     strip.offer("Paper on a marker sheet…", requests::openPaper);
     strip.offer("Print a marker sheet", requests::printMarkerSheet);
     strip.offer("Try it: a sample paper pattern", requests::openSamplePaper);
-    node.setTop(strip);
     node.setFocusTraversable(true);
     node.setOnDragOver(this::over);
     node.setOnDragDropped(this::dropped);
@@ -202,8 +202,8 @@ public final class SizeSurface implements Surface {
     settle(desk.prop().size());
     strip.show(chosen);
     Node wanted = wanted();
-    if (node.getCenter() != wanted) {
-      node.setCenter(wanted);
+    if (node.shown() != wanted) {
+      node.show(wanted);
       // The keys go to what is looked at now.
       node.requestFocus();
     }
@@ -223,6 +223,9 @@ public final class SizeSurface implements Surface {
   }
 
   private Node wanted() {
+    if (traceDesk.open() || holding || desk.prop().size().tracing(chosen).isPresent()) {
+      desk.placelessProperty().set(List.of());
+    }
     if (traceDesk.open()) {
       return traceDesk.node();
     }

@@ -163,13 +163,13 @@ final class TraceDesk {
             .with("Trace what is", dark)
             .with(" ", light)
             .with(" ", colour)
-            .with("Less or more", bias)
-            .with("Of a drawn line", middle)
-            .with("Within", tolerance)
             .with("Called", name)
             .with(" ", keep)
             .with(" ", draft)
             .with(" ", away)
+            .with("Less or more", bias)
+            .with("Of a drawn line", middle)
+            .with("Within", tolerance)
             .with(found));
   }
 
