@@ -3,6 +3,7 @@ package stoutblade.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import stoutblade.feature.Feature;
 import stoutblade.feature.Where;
 import stoutblade.part.Cut;
@@ -27,8 +28,13 @@ final class Plates {
     List<Feature> features = new ArrayList<>();
     for (Feature.Kind kind : Feature.Kind.values()) {
       String words = kind == Feature.Kind.LETTERS ? "LANTERN WALK" : "";
+      Optional<WholeOutline> own =
+          kind == Feature.Kind.CUTOUT
+              ? Optional.of(WholeOutline.circle(new Point(0, 0), 9))
+              : Optional.empty();
       features.add(
-          new Feature("f" + (features.size() + 1), kind, Map.of(), words, where(kind, nodes)));
+          new Feature(
+              "f" + (features.size() + 1), kind, Map.of(), words, where(kind, nodes), own));
     }
     return Part.of(
         id, "Every feature", new Cut(new WholeOutline(round), features), "eva-stiff", 10);

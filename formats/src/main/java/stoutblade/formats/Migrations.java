@@ -29,7 +29,8 @@ final class Migrations {
           new FromVersion5(),
           new FromVersion6(),
           new FromVersion7(),
-          new FromVersion8());
+          new FromVersion8(),
+          new FromVersion9());
 
   private Migrations() {}
 

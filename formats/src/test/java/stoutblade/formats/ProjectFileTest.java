@@ -24,6 +24,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import stoutblade.shape.WholeOutline;
+import stoutblade.edit.PartEdits;
+import stoutblade.edit.Followers;
+import stoutblade.part.Follow;
+import stoutblade.part.Cut;
 import stoutblade.demo.Demo;
 import stoutblade.develop.Panel;
 import stoutblade.edit.OutlineEdits;
@@ -216,8 +221,8 @@ class ProjectFileTest {
       delimiter = '|',
       quoteCharacter = '`',
       value = {
-        "\"version\" : 9        | \"version\" : 10     | written by a newer Stout Blade",
-        "\"version\" : 9        | \"version\" : \"x\"  | 'version' is a whole number from 1",
+        "\"version\" : 10        | \"version\" : 11     | written by a newer Stout Blade",
+        "\"version\" : 10        | \"version\" : \"x\"  | 'version' is a whole number from 1",
         "stout-blade-project    | other                | not a project",
         "\"project\" :          | \"projekt\" :        | 'project' is missing",
         "\"heightMm\" : 1740.0  | \"height\" : 1740.0  | height",
@@ -423,6 +428,39 @@ class ProjectFileTest {
     assertThat(project.first().size().character())
         .contains(new ShownCharacter("The Ferrywarden", 1740));
     assertThat(ProjectFile.parse("new.stout", ProjectFile.json(project))).isEqualTo(project);
+  }
+
+  /** Written by the program as it was when version 9 was the newest; cut to one part. */
+  @Test
+  void outlines_of_version_9_follow_none_and_no_detail_has_one_of_its_own() throws IOException {
+    byte[] old;
+    try (var in = getClass().getResourceAsStream("project-version-9.json")) {
+      old = in.readAllBytes();
+    }
+
+    Project project = ProjectFile.parse("old.stout", old);
+
+    Cut leaf = project.first().needed(Demo.LEAF).cut().orElseThrow();
+    assertThat(leaf.follow()).isEmpty();
+    assertThat(leaf.features()).hasSize(9).allMatch(it -> it.outline().isEmpty());
+    assertThat(ProjectFile.parse("new.stout", ProjectFile.json(project))).isEqualTo(project);
+  }
+
+  @Test
+  void what_follows_and_what_is_cut_out_is_kept() throws IOException {
+    Project demo = FormatSamples.demo().project();
+    WholeOutline opening = WholeOutline.circle(new Point(3, 4), 12);
+    Follow follow = new Follow(Demo.LEAF, 12.5, true, Optional.of(-4.0));
+    Project changed =
+        Followers.add("Rim", follow, 10)
+            .then(PartEdits.addCutOut(Demo.LEAF, opening, Where.At.of(0, 200)))
+            .in(Prop.FIRST)
+            .applyTo(demo);
+
+    Project read = ProjectFile.parse("new.stout", ProjectFile.json(changed));
+
+    assertThat(read).isEqualTo(changed);
+    assertThat(read.first().parts().getLast().cut().orElseThrow().follow()).contains(follow);
   }
 
   @Test

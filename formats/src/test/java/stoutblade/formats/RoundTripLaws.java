@@ -9,6 +9,9 @@ import java.util.Optional;
 import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import stoutblade.shape.WholeOutline;
+import stoutblade.edit.Followers;
+import stoutblade.part.Follow;
 import stoutblade.demo.Demo;
 import stoutblade.edit.Change;
 import stoutblade.edit.Edit;
@@ -58,7 +61,10 @@ class RoundTripLaws {
     List<String> ids = prop.parts().stream().map(Part::id).toList();
     String id = ids.get(random.nextInt(ids.size()));
     double mm = 300 * random.nextDouble() - 40;
-    return switch (random.nextInt(11)) {
+    return switch (random.nextInt(14)) {
+      case 11 -> Followers.add("Rim", Follow.on(id).withOffset(mm / 20), 5);
+      case 12 -> Followers.follow(id, Optional.of(Follow.on("d" + (1 + random.nextInt(6)))));
+      case 13 -> PartEdits.addCutOut(id, WholeOutline.circle(new Point(0, 0), 9), Where.At.of(9, mm));
       case 0 -> PartEdits.move(id, new Point(mm, -mm));
       case 1 -> PartEdits.fix(id, ids.get(random.nextInt(ids.size())));
       case 2 -> PartEdits.remove(id);
@@ -66,7 +72,7 @@ class RoundTripLaws {
       case 4 ->
           PartEdits.addFeature(
               id,
-              List.of(Feature.Kind.values()).get(random.nextInt(13)),
+              List.of(Feature.Kind.values()).get(random.nextInt(14)),
               random.nextBoolean() ? "TIDE" : "",
               random.nextBoolean()
                   ? Where.At.of(mm, 3)

@@ -7,6 +7,7 @@ import stoutblade.measure.Source;
 /** A shape of a few sizes that can be laid out flat. */
 public sealed interface Form
     permits Cone,
+        Cope,
         Cover,
         Dish,
         RimBand,

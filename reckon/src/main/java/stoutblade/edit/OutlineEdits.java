@@ -101,8 +101,23 @@ public final class OutlineEdits {
                 List.of(prop.defaults().layered("d1", Defaults.FIRST, changed, "")));
           }
           Part part = named(prop, id);
+          refuseFollower(prop, part);
           return prop.with(part.withShape(cut(part).withOutline(changed)));
         });
+  }
+
+  private static void refuseFollower(Prop prop, Part part) {
+    cut(part)
+        .follow()
+        .ifPresent(
+            it -> {
+              String leader = prop.part(it.leaderId()).map(Part::name).orElse("another part");
+              throw new IllegalArgumentException(
+                  part.name()
+                      + " follows "
+                      + leader
+                      + ": change that one, or let this one go to draw it by itself");
+            });
   }
 
   // == NODES

@@ -23,6 +23,7 @@ import stoutblade.part.Slices;
 import stoutblade.part.Workmanship;
 import stoutblade.project.Prop;
 import stoutblade.reference.Reference;
+import stoutblade.shape.WholeOutline;
 import stoutblade.shape.Box;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Outline;
@@ -43,7 +44,7 @@ public final class PartEdits {
 
   // == WHAT THERE IS
 
-  private static PropEdit add(String name, BiFunction<Prop, String, Part> maker) {
+  static PropEdit add(String name, BiFunction<Prop, String, Part> maker) {
     return PropEdit.of(
         "New part: " + name,
         prop -> {
@@ -389,6 +390,17 @@ public final class PartEdits {
         });
   }
 
+  /** Cuts an outline out of a part, about a place. */
+  public static PropEdit addCutOut(String id, WholeOutline outline, Where where) {
+    return onFeatures(
+        id,
+        Feature.Kind.CUTOUT.title(),
+        features -> {
+          String next = Reference.next("f", features.stream().map(Feature::id).toList());
+          features.add(Feature.cutOut(next, outline, where));
+        });
+  }
+
   public static PropEdit feature(
       String id, String featureId, String what, UnaryOperator<Feature> change) {
     return onFeatures(
@@ -411,7 +423,7 @@ public final class PartEdits {
                   .orElseThrow(() -> new IllegalArgumentException("There is no such feature"));
           Spot image = new Spot(at.spot().at().mirrored(), -at.spot().turn());
           features.add(
-              new Feature(next, own.kind(), own.sizes(), own.words(), new Where.At(image)));
+              own.again(next).at(new Where.At(image)));
         });
   }
 

@@ -213,7 +213,7 @@ public final class PropEdits {
   private static Part alone(Part part) {
     Part free = part.withPlacing(part.placing().freed());
     return switch (part.shape()) {
-      case Cut own -> free.withShape(own.withFrom(""));
+      case Cut own -> free.withShape(own.withFrom("").withFollow(Optional.empty()));
       case Slices own -> free.withShape(own.withoutModel());
       case Formed it -> free;
       case FlatPieces it -> free;

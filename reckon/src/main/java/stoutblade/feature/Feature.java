@@ -4,9 +4,11 @@ import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import stoutblade.measure.Quantity;
+import stoutblade.shape.WholeOutline;
 import stoutblade.sum.Entry;
 
 /**
@@ -17,8 +19,16 @@ import stoutblade.sum.Entry;
  * @param sizes its sizes by the keys of the kind's entries, in mm; the others are as usual
  * @param words what is written, for lettering; empty for anything else
  * @param where its places
+ * @param outline what is cut out, in mm about its place; empty for all but a cut-out
  */
-public record Feature(String id, Kind kind, Map<String, Double> sizes, String words, Where where) {
+public record Feature(
+    String id,
+    Kind kind,
+    Map<String, Double> sizes,
+    String words,
+    Where where,
+    Optional<WholeOutline> outline) {
+
 
   /** The most features of one plate. */
   public static final int MOST = 200;
@@ -41,6 +51,7 @@ public record Feature(String id, Kind kind, Map<String, Double> sizes, String wo
     HOLE("Hole", "hole", Reach.ANYWHERE),
     SLOT("Slot", "slot", Reach.ANYWHERE),
     WINDOW("Window", "window", Reach.ANYWHERE),
+    CUTOUT("Cut-out", "cut-out", Reach.ANYWHERE),
     TEETH("Teeth", "row of teeth", Reach.EDGE),
     NOTCH("Notches", "notches", Reach.EDGE),
     DAMAGE("Damage", "damage", Reach.EDGE),
@@ -108,6 +119,11 @@ public record Feature(String id, Kind kind, Map<String, Double> sizes, String wo
       throw new IllegalArgumentException(
           "Lettering has 1 to " + LONGEST_WORDS + " letters; found '" + words + "'");
     }
+    if (outline.isPresent() != (kind == Kind.CUTOUT)) {
+      throw new IllegalArgumentException(
+          "A cut-out, and nothing else, has an outline of its own; found "
+              + (outline.isPresent() ? "one of a " + kind.plain() : "none"));
+    }
     boolean fits =
         switch (kind.reach()) {
           case EDGE -> where instanceof Where.Along;
@@ -121,6 +137,20 @@ public record Feature(String id, Kind kind, Map<String, Double> sizes, String wo
                   ? ": along an edge only"
                   : ": from one place to another only"));
     }
+  }
+
+  /** One that has no outline of its own. */
+  public Feature(String id, Kind kind, Map<String, Double> sizes, String words, Where where) {
+    this(id, kind, sizes, words, where, Optional.empty());
+  }
+
+  /**
+   * An opening along any outline.
+   *
+   * @param outline about its place, in mm
+   */
+  public static Feature cutOut(String id, WholeOutline outline, Where where) {
+    return new Feature(id, Kind.CUTOUT, Map.of(), "", where, Optional.of(outline));
   }
 
   /**
@@ -179,15 +209,20 @@ public record Feature(String id, Kind kind, Map<String, Double> sizes, String wo
   public Feature with(String key, double value) {
     Map<String, Double> changed = new TreeMap<>(sizes);
     changed.put(key, value);
-    return new Feature(id, kind, changed, words, where);
+    return new Feature(id, kind, changed, words, where, outline);
   }
 
   public Feature at(Where changed) {
-    return new Feature(id, kind, sizes, words, changed);
+    return new Feature(id, kind, sizes, words, changed, outline);
+  }
+
+  /** The same under another id. */
+  public Feature again(String next) {
+    return new Feature(next, kind, sizes, words, where, outline);
   }
 
   public Feature saying(String changed) {
-    return new Feature(id, kind, sizes, changed, where);
+    return new Feature(id, kind, sizes, changed, where, outline);
   }
 
   /** The same made larger or smaller; sizes that were left as usual become sizes of their own. */
@@ -199,6 +234,7 @@ public record Feature(String id, Kind kind, Map<String, Double> sizes, String wo
         larger.put(entry.key(), size(entry.key()) * factor);
       }
     }
-    return new Feature(id, kind, larger, words, where.times(factor));
+    return new Feature(
+        id, kind, larger, words, where.times(factor), outline.map(it -> it.times(factor)));
   }
 }

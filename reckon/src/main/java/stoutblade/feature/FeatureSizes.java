@@ -24,6 +24,10 @@ final class FeatureSizes {
           lengthOrNone("corner", "Corner radius", 8),
           lengthOrNone("frame", "Frame round it", 8));
 
+  private static final List<Entry> CUTOUT =
+      List.of(
+          new Entry("grow", "Larger all round by", Quantity.LENGTH, 0, -500, 500, List.of()));
+
   private static final List<Entry> TEETH =
       List.of(
           choice("shape", "Shape", "pointed", "round", "square"),
@@ -107,6 +111,7 @@ final class FeatureSizes {
       case HOLE -> HOLE;
       case SLOT -> SLOT;
       case WINDOW -> WINDOW;
+      case CUTOUT -> CUTOUT;
       case TEETH -> TEETH;
       case NOTCH -> NOTCH;
       case DAMAGE -> DAMAGE;

@@ -4,11 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
 import stoutblade.shape.Arc;
+import stoutblade.shape.Exact;
 import stoutblade.shape.Node;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
+import stoutblade.shape.WholeOutline;
 
 /**
  * What a feature does to the plate that carries it.
@@ -70,6 +72,7 @@ record Worked(
         case HOLE -> at(cut, Motifs.disc(size("across")));
         case SLOT -> at(cut, Motifs.slot(size("long"), size("wide")));
         case WINDOW -> window();
+        case CUTOUT -> at(cut, opening());
         case TEETH -> at(added, Motifs.tooth(chosen("shape"), size("wide"), size("deep")));
         case NOTCH -> at(cut, Motifs.tooth(chosen("shape"), size("wide"), -size("deep")));
         case DAMAGE -> damage();
@@ -130,6 +133,12 @@ record Worked(
           }
         }
       }
+    }
+
+    /** Along its own outline, or so far outside it. */
+    private Path opening() {
+      WholeOutline own = feature.outline().orElseThrow();
+      return size("grow") == 0 ? own.path() : Exact.offset(own, size("grow")).path();
     }
 
     private void window() {

@@ -13,6 +13,7 @@ import stoutblade.catalogue.SheetFamily;
 import stoutblade.catalogue.SheetMaterial;
 import stoutblade.core.CoreReckoning;
 import stoutblade.develop.Cone;
+import stoutblade.develop.Cope;
 import stoutblade.develop.Cover;
 import stoutblade.develop.Dish;
 import stoutblade.develop.Elbow;
@@ -91,6 +92,7 @@ final class MaterialFindings {
   private static boolean bends(Form form) {
     return switch (form) {
       case Cone it -> true;
+      case Cope it -> true;
       case Dish it -> true;
       case Elbow it -> true;
       case Helix it -> true;

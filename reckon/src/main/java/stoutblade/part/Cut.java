@@ -20,8 +20,14 @@ import stoutblade.stack.Layering;
  * @param features what is cut into it, drawn on it and laid on it
  * @param bothFaces true where that is on both its faces
  * @param from the id of the picture or model that its outline was traced on; empty for none
+ * @param follow how its outline follows that of another part; empty where it is drawn by itself
  */
-public record Cut(Outline outline, List<Feature> features, boolean bothFaces, String from)
+public record Cut(
+    Outline outline,
+    List<Feature> features,
+    boolean bothFaces,
+    String from,
+    Optional<Follow> follow)
     implements Shape {
 
   /**
@@ -40,7 +46,12 @@ public record Cut(Outline outline, List<Feature> features, boolean bothFaces, St
 
   /** One that is drawn by numbers, worked on its front. */
   public Cut(Outline outline, List<Feature> features) {
-    this(outline, features, false, "");
+    this(outline, features, false, "", Optional.empty());
+  }
+
+  /** One that follows no other. */
+  public Cut(Outline outline, List<Feature> features, boolean bothFaces, String from) {
+    this(outline, features, bothFaces, from, Optional.empty());
   }
 
   /** One that nothing is worked into. */
@@ -50,7 +61,7 @@ public record Cut(Outline outline, List<Feature> features, boolean bothFaces, St
 
   /** Half an outline that is worked on both faces, as a blade is. */
   public static Cut blade(HalfOutline half, Feature... features) {
-    return new Cut(half, List.of(features), true, "");
+    return new Cut(half, List.of(features), true, "", Optional.empty());
   }
 
   /** A feature, where it is there. */
@@ -65,19 +76,23 @@ public record Cut(Outline outline, List<Feature> features, boolean bothFaces, St
 
   /** The same with its outline traced on a picture or a model. */
   public Cut withFrom(String tracedOn) {
-    return new Cut(outline, features, bothFaces, tracedOn);
+    return new Cut(outline, features, bothFaces, tracedOn, follow);
+  }
+
+  public Cut withFollow(Optional<Follow> changed) {
+    return new Cut(outline, features, bothFaces, from, changed);
   }
 
   public Cut withOutline(Outline changed) {
-    return new Cut(changed, features, bothFaces, from);
+    return new Cut(changed, features, bothFaces, from, follow);
   }
 
   public Cut withFeatures(List<Feature> changed) {
-    return new Cut(outline, changed, bothFaces, from);
+    return new Cut(outline, changed, bothFaces, from, follow);
   }
 
   public Cut withBothFaces(boolean changed) {
-    return new Cut(outline, features, changed, from);
+    return new Cut(outline, features, changed, from, follow);
   }
 
   /** The same with a feature changed. */
@@ -111,7 +126,8 @@ public record Cut(Outline outline, List<Feature> features, boolean bothFaces, St
         outline.times(factor),
         features.stream().map(it -> it.times(factor)).toList(),
         bothFaces,
-        from);
+        from,
+        follow.map(it -> it.times(factor)));
   }
 
   @Override

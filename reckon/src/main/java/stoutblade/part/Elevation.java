@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.develop.Cone;
+import stoutblade.develop.Cope;
 import stoutblade.develop.Cover;
 import stoutblade.develop.Dish;
 import stoutblade.develop.Elbow;
@@ -72,6 +73,10 @@ public final class Elevation {
       case Dish it -> facing ? circles(it.rimMm(), 0) : List.of(cap(it.depthMm(), it.outside()));
       case Turned it -> facing ? circles(it.rimMm(), 0) : List.of(cap(it.depthMm(), it.outside()));
       case Elbow it -> elbow(it, facing);
+      case Cope it ->
+          facing
+              ? circles(it.outsideMm(), it.outsideMm() - 2 * it.foamMm())
+              : List.of(cope(it));
       case Prism it -> {
         List<Point> foot = foot(it.sides(), it.sideMm(), it.secondMm());
         yield facing ? List.of(closed(foot)) : List.of(bar(across(foot), it.heightMm()));
@@ -155,6 +160,20 @@ public final class Elevation {
     points.addAll(back);
     Point middle = Box.around(points).centre();
     return List.of(closed(points.stream().map(it -> it.minus(middle)).toList()));
+  }
+
+  /** From the side on which both axes are seen to cross, the far end up. */
+  private static Path cope(Cope cope) {
+    List<Point> points = new ArrayList<>();
+    double half = cope.outsideMm() / 2;
+    points.add(new Point(half, cope.lengthMm()));
+    points.add(new Point(-half, cope.lengthMm()));
+    for (int i = 24; i >= 0; i--) {
+      double round = Math.PI * i / 24;
+      points.add(new Point(half * Math.cos(round), cope.outerEnd(round)));
+    }
+    Point middle = Box.around(points).centre();
+    return closed(points.stream().map(it -> it.minus(middle)).toList());
   }
 
   private static List<Path> pyramid(Pyramid pyramid, boolean facing) {

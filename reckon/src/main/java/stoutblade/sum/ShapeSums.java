@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.develop.Cone;
+import stoutblade.develop.Cope;
 import stoutblade.develop.Cover;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Dish;
@@ -129,6 +130,15 @@ final class ShapeSums {
           Entry.count("pieces", "Pieces", 4, 2, 16),
           Entry.lengthOrNone("radius", "Radius of the bend", 120),
           Entry.lengthOrNone("leg", "Straight at each end", 40));
+
+  static final List<Entry> COPE =
+      List.of(
+          Entry.length("outside", "Tube outside, across", 60),
+          Entry.length("foam", "Foam", 5),
+          Entry.length("on", "Lies on a round, across", 140),
+          Entry.angle("angle", "Between both axes", 90, 20, 160),
+          Entry.lengthEitherWay("aside", "Axis aside by", 0),
+          Entry.length("length", "From the round's axis to the far end", 250));
 
   static final List<Entry> BOX =
       List.of(
@@ -339,6 +349,18 @@ final class ShapeSums {
             in.count("pieces"),
             in.get("radius"),
             in.get("leg")));
+  }
+
+  static Answer cope(Values in, Catalogue catalogue) {
+    return flat(
+        "cope",
+        new Cope(
+            in.get("outside"),
+            in.get("foam"),
+            in.get("on"),
+            in.get("angle"),
+            in.get("aside"),
+            in.get("length")));
   }
 
   static Answer box(Values in, Catalogue catalogue) {

@@ -21,6 +21,7 @@ public final class Sum {
           new Sum("dome", "Dome", "Turned", ShapeSums.DOME, ShapeSums::dome),
           new Sum("profile", "Profile", "Turned", ShapeSums.PROFILE, ShapeSums::profile),
           new Sum("elbow", "Elbow", "Turned", ShapeSums.ELBOW, ShapeSums::elbow),
+          new Sum("cope", "Cope", "Turned", ShapeSums.COPE, ShapeSums::cope),
           new Sum("insert", "Insert", "Turned", ShapeSums.INSERT, ShapeSums::insert),
           new Sum("box", "Box", "Folded", ShapeSums.BOX, ShapeSums::box),
           new Sum("prism", "Flat sides", "Folded", ShapeSums.PRISM, ShapeSums::prism),

@@ -86,6 +86,8 @@ class DevelopedLaws {
             Combinators.combine(
                     mm(30, 200), mm(0.1, 3.1), Arbitraries.integers().between(3, 7), mm(0, 90))
                 .as((d, bend, n, leg) -> (Form) new Elbow(d, 5, bend, n, d, leg)),
+            Combinators.combine(mm(40, 300), mm(0.2, 0.9), mm(0.4, 2.7))
+                .as((on, share, lean) -> (Form) new Cope(on * share, 3, on, lean, 0, 4 * on)),
             Combinators.combine(
                     Arbitraries.integers().between(3, 12),
                     mm(60, 300),

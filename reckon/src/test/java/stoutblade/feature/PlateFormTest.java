@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -392,7 +393,7 @@ class PlateFormTest {
     WholeOutline outline = new WholeOutline(nodes);
     java.util.List<Feature> features = new java.util.ArrayList<>();
     for (int i = 0; i < 6; i++) {
-      Feature.Kind kind = List.of(Feature.Kind.values()).get(random.nextInt(13));
+      Feature.Kind kind = List.of(Feature.Kind.values()).get(random.nextInt(14));
       Point one = new Point(200 * random.nextDouble() - 100, 200 * random.nextDouble() - 100);
       Where where =
           switch (kind.reach()) {
@@ -404,7 +405,11 @@ class PlateFormTest {
                     : new Where.At(new Spot(one, random.nextDouble()));
           };
       String words = kind == Feature.Kind.LETTERS ? "A" : "";
-      features.add(new Feature("f" + (i + 1), kind, Map.of(), words, where));
+      Optional<WholeOutline> own =
+          kind == Feature.Kind.CUTOUT
+              ? Optional.of(WholeOutline.circle(new Point(3, 0), 5 + 40 * random.nextDouble()))
+              : Optional.empty();
+      features.add(new Feature("f" + (i + 1), kind, Map.of(), words, where, own));
     }
     PlateForm form =
         PlateForm.of(

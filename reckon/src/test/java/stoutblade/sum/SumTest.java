@@ -95,6 +95,8 @@ class SumTest {
     "dome, dome.reach, 230.9071", // 147 * pi / 2
     "profile, profile.disc, 627.387", // the length of the curve, by a library (TurnedTest)
     "elbow, elbow.wave, 22.507732", // 2 * 42 * tan 15°
+    "cope, cope.first, 185.628034", // 250 - √(70² - 27.5²)
+    "cope, cope.seam, 180", // 250 - 70
     "elbow, elbow.middle, 64.307806", // 2 * 120 * tan 15°
     "box, box.inside, 180",
     "prism, prism.inside, 68.452995", // 80 - 2 * 10 * tan 30°

@@ -6,6 +6,7 @@ import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Properties;
 import java.util.TreeMap;
@@ -19,8 +20,8 @@ public final class What {
 
   private static final String FIGURE = "figure-";
 
-  private final TreeMap<String, String> controls = new TreeMap<>();
-  private final TreeMap<String, String> figures = new TreeMap<>();
+  private final Map<String, String> controls = new TreeMap<>();
+  private final Map<String, String> figures = new TreeMap<>();
 
   /** The texts that ship with the application. */
   public What() {
@@ -28,7 +29,7 @@ public final class What {
     read("figures", figures);
   }
 
-  private static void read(String name, TreeMap<String, String> into) {
+  private static void read(String name, Map<String, String> into) {
     String file = "/stoutblade/desktop/what/" + name + ".properties";
     Properties texts = new Properties();
     try (InputStream in = What.class.getResourceAsStream(file)) {
@@ -56,7 +57,7 @@ public final class What {
       return figures.entrySet().stream()
           .filter(it -> id.endsWith(it.getKey().replace('.', '-')))
           .max((a, b) -> Integer.compare(a.getKey().length(), b.getKey().length()))
-          .map(java.util.Map.Entry::getValue);
+          .map(Map.Entry::getValue);
     }
     for (int end = id.length(); end > 0; end--) {
       String words = controls.get(id.substring(0, end));

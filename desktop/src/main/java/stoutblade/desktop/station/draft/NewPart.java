@@ -2,15 +2,20 @@ package stoutblade.desktop.station.draft;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Key;
 import stoutblade.edit.Change;
+import stoutblade.edit.Followers;
 import stoutblade.edit.PartEdits;
 import stoutblade.part.Bought;
 import stoutblade.part.Defaults;
+import stoutblade.part.Follow;
+import stoutblade.part.Part;
+import stoutblade.reckoning.PartReckoning;
 import stoutblade.reference.Model;
 import stoutblade.shape.Box;
 import stoutblade.shape.HalfOutline;
@@ -24,6 +29,7 @@ import stoutblade.trace.Tracing;
 final class NewPart {
 
   private static final double THICKNESS_MM = 10;
+  private static final double RING_MM = 25;
 
   private final Desk desk;
   private final MenuButton menu = new MenuButton(Key.PART.on("New part"));
@@ -56,6 +62,25 @@ final class NewPart {
                         "new-like",
                         "Plate with this one's outline",
                         () -> add("Plate", it.outline()))));
+    desk.looked()
+        .map(PartReckoning::part)
+        .filter(it -> it.cut().filter(cut -> cut.outline().drawn()).isPresent())
+        .ifPresent(
+            it -> {
+              items.add(
+                  item(
+                      "new-follower",
+                      "Plate whose outline follows this one",
+                      () -> follow(it.name() + ", again", Follow.on(it.id()))));
+              items.add(
+                  item(
+                      "new-ring",
+                      "Ring that follows the edge of this one",
+                      () ->
+                          follow(
+                              it.name() + ", rim",
+                              Follow.on(it.id()).withInside(Optional.of(-RING_MM)))));
+            });
     items.add(item("new-blade", "Blade, worked on both faces", this::addBlade));
     items.add(item("new-bought", "Bought thing: a pipe, a ball, a strap", this::addBought));
     List<Tracing> tracings = desk.prop().size().tracings();
@@ -98,6 +123,11 @@ final class NewPart {
 
   private void add(String name, Outline outline) {
     add(PartEdits.addPlate(name, outline, THICKNESS_MM));
+  }
+
+  private void follow(String name, Follow follow) {
+    String called = name.substring(0, Math.min(name.length(), Part.LONGEST_NAME));
+    add(Followers.add(called, follow, THICKNESS_MM));
   }
 
   private void addBlade() {

@@ -3,6 +3,7 @@ package stoutblade.desktop.station.draft;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Function;
 import javafx.beans.property.DoubleProperty;
 import javafx.scene.control.Button;
@@ -21,6 +22,9 @@ import stoutblade.edit.LayerEdits;
 import stoutblade.edit.OutlineEdits;
 import stoutblade.edit.PartEdits;
 import stoutblade.feature.Feature;
+import stoutblade.part.Cut;
+import stoutblade.part.Follow;
+import stoutblade.part.Part;
 import stoutblade.shape.Box;
 import stoutblade.shape.Exact;
 import stoutblade.shape.HalfOutline;
@@ -76,6 +80,8 @@ final class OutlineTrays {
 
   private final Tray severalTray = new Tray();
   private final FeatureTray featureTray;
+  private final FollowFields following;
+  private final CutOutMenu cutOuts;
   private boolean showing;
 
   OutlineTrays(Desk desk, OutlineModel model, Runnable after) {
@@ -84,6 +90,8 @@ final class OutlineTrays {
     this.after = after;
     this.material = new MaterialFields(desk, "plate-", model::part);
     this.featureTray = new FeatureTray(desk, model, after);
+    this.following = new FollowFields(desk, model::id, after);
+    this.cutOuts = new CutOutMenu(desk, model, after);
     length =
         EntryField.length(desk, mm -> desk.perform(OutlineEdits.length(model.outlineId(), mm)));
     width = EntryField.length(desk, mm -> desk.perform(OutlineEdits.width(model.outlineId(), mm)));
@@ -215,7 +223,12 @@ final class OutlineTrays {
     whole.setId("draw-whole");
     trace.selectedProperty().bindBidirectional(model.tracingProperty());
     dim.setPrefWidth(80);
+    features.setOnShowing(event -> cutOuts.fill());
     for (Feature.Kind it : Feature.Kind.values()) {
+      if (it == Feature.Kind.CUTOUT) {
+        features.getItems().add(cutOuts.menu());
+        continue;
+      }
       MenuItem item = new MenuItem(it.title());
       item.setId("add-" + it.name().toLowerCase(Locale.ROOT));
       item.setOnAction(event -> featureTray.add(it));
@@ -322,7 +335,10 @@ final class OutlineTrays {
         always.with("What is worked in", bothFaces);
       }
     }
-    if (plate || model.layer().isPresent()) {
+    Optional<Follow> follow = model.part().flatMap(Part::cut).flatMap(Cut::follow);
+    if (follow.isPresent() && model.layer().isEmpty()) {
+      following.into(always, follow.get());
+    } else if (plate || model.layer().isPresent()) {
       always.with("Offset all round", offset);
       if (model.half()) {
         always.with(" ", whole);

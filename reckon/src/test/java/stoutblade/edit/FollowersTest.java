@@ -1,0 +1,205 @@
+package stoutblade.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.Polygon;
+import stoutblade.feature.PlateForm;
+import stoutblade.feature.Typeface;
+import stoutblade.feature.Where;
+import stoutblade.part.Cut;
+import stoutblade.part.Follow;
+import stoutblade.part.Part;
+import stoutblade.project.Project;
+import stoutblade.project.Prop;
+import stoutblade.project.Samples;
+import stoutblade.shape.Box;
+import stoutblade.shape.Exact;
+import stoutblade.shape.Node;
+import stoutblade.shape.Outline;
+import stoutblade.shape.Path;
+import stoutblade.shape.Point;
+import stoutblade.shape.WholeOutline;
+
+/** Outlines that follow others, measured by the distances and areas of another library. */
+class FollowersTest {
+
+  private static final GeometryFactory OTHER = new GeometryFactory();
+  private static final WholeOutline DISC = WholeOutline.circle(new Point(10, 20), 200);
+
+  private static Project with(Outline outline) {
+    return PartEdits.addPlate("Board", outline, 10).in(Prop.FIRST).applyTo(Samples.bare());
+  }
+
+  private static Project then(Project project, Change edit) {
+    return edit.in(Prop.FIRST).applyTo(project);
+  }
+
+  private static Cut cut(Project project, String id) {
+    return project.first().needed(id).cut().orElseThrow();
+  }
+
+  private static Polygon polygon(Path path) {
+    List<Coordinate> ring = new ArrayList<>();
+    path.flattened(0.002).forEach(it -> ring.add(new Coordinate(it.x(), it.y())));
+    ring.add(ring.getFirst());
+    return OTHER.createPolygon(ring.toArray(Coordinate[]::new));
+  }
+
+  private static WholeOutline wavy(int count, double depth) {
+    List<Node> nodes = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      double turn = 2 * Math.PI * i / count;
+      double reach = 150 * (1 + depth * (i % 2 == 0 ? 1 : -1));
+      nodes.add(Node.curve(reach * Math.cos(turn), 1.3 * reach * Math.sin(turn)));
+    }
+    return new WholeOutline(nodes);
+  }
+
+  /** Every place of it is as far from the leader's edge as it says, by another library's distances. */
+  @Property(tries = 60)
+  void it_runs_as_far_outside_as_it_says(
+      @ForAll @IntRange(min = 5, max = 12) int count,
+      @ForAll @DoubleRange(min = 0, max = 0.08) double depth,
+      @ForAll @DoubleRange(min = -18, max = 25) double mm) {
+    Project project =
+        then(with(wavy(count, depth)), Followers.add("Rim", Follow.on("d1").withOffset(mm), 5));
+    Polygon leader = polygon(cut(project, "d1").outline().outline());
+    LineString edge = leader.getExteriorRing();
+    for (Point it : cut(project, "d2").outline().outline().flattened(0.5)) {
+      var place = OTHER.createPoint(new Coordinate(it.x(), it.y()));
+      assertThat(edge.distance(place)).isCloseTo(Math.abs(mm), within(0.06));
+      if (Math.abs(mm) > 0.1) {
+        assertThat(leader.contains(place)).isEqualTo(mm < 0);
+      }
+    }
+  }
+
+  @Test
+  void one_change_changes_all_that_follow_in_a_chain() {
+    Project chain =
+        then(
+            then(with(DISC), Followers.add("Inner", Follow.on("d1").withOffset(-30), 6)),
+            Followers.add("Innermost", Follow.on("d2").withOffset(-20), 6));
+
+    Project wider = then(chain, OutlineEdits.length("d1", 500));
+
+    assertThat(high(wider, "d1")).isCloseTo(500, within(0.02));
+    assertThat(high(wider, "d2")).isCloseTo(440, within(0.1));
+    assertThat(high(wider, "d3")).isCloseTo(400, within(0.15));
+  }
+
+  private static double high(Project project, String id) {
+    return Box.around(cut(project, id).outline().outline().flattened(0.001)).height();
+  }
+
+  /** The area of a ring between two circles: pi (R² - r²). */
+  @Test
+  void a_ring_has_the_area_between_two_circles_and_keeps_to_them() {
+    Follow rim = new Follow("d1", 15, false, Optional.of(-10.0));
+    Project project = then(with(DISC), Followers.add("Rim", rim, 10));
+    Part part = project.first().parts().getLast();
+
+    double area =
+        PlateForm.of(part.blank().orElseThrow(), Typeface.NONE).face().area();
+
+    assertThat(area).isCloseTo(Math.PI * (215 * 215 - 190 * 190), within(40.0));
+    Cut thin = cut(then(project, Followers.follow("d2", Optional.of(rim.withInside(Optional.empty())))), "d2");
+    assertThat(thin.features()).isEmpty();
+  }
+
+  @Test
+  void its_mirror_image_has_the_same_area_and_the_places_turned_over() {
+    WholeOutline lopsided =
+        new WholeOutline(
+            List.of(
+                Node.corner(0, 0),
+                Node.corner(120, 0).withBulge(0.4),
+                Node.curve(90, 160),
+                Node.corner(20, 140)));
+    Project project =
+        then(with(lopsided), Followers.add("Left", Follow.on("d1").withMirrored(true), 5));
+    Polygon right = polygon(cut(project, "d1").outline().outline());
+    Polygon left = polygon(cut(project, "d2").outline().outline());
+    double middle = right.getEnvelope().getCentroid().getX();
+
+    assertThat(left.getArea()).isCloseTo(right.getArea(), within(0.5));
+    for (Coordinate it : left.getCoordinates()) {
+      var turned = OTHER.createPoint(new Coordinate(2 * middle - it.x, it.y));
+      assertThat(right.getExteriorRing().distance(turned)).isLessThan(0.02);
+    }
+  }
+
+  @Test
+  void a_chain_that_comes_back_or_an_edge_that_is_eaten_up_is_refused() {
+    Project project = then(with(DISC), Followers.add("Inner", Follow.on("d1").withOffset(-30), 6));
+
+    assertThatThrownBy(
+            () -> then(project, Followers.follow("d1", Optional.of(Follow.on("d2")))))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining("Board follows a part that follows it");
+    assertThatThrownBy(
+            () ->
+                then(
+                    project,
+                    Followers.follow("d2", Optional.of(Follow.on("d1").withOffset(-230)))))
+        .hasMessageContaining("Inner: Nothing is left 230");
+    assertThatThrownBy(() -> new Follow("d1", 5, false, Optional.of(4.5)))
+        .hasMessageContaining("at least 1 mm");
+    assertThatThrownBy(() -> then(project, OutlineEdits.moveNode("d2", 0, new Point(0, 0))))
+        .hasMessageContaining("Inner follows Board");
+  }
+
+  @Test
+  void who_loses_its_leader_or_is_let_go_keeps_its_outline() {
+    Project project = then(with(DISC), Followers.add("Inner", Follow.on("d1").withOffset(-30), 6));
+
+    Project gone = then(project, PartEdits.remove("d1"));
+    assertThat(cut(gone, "d2").follow()).isEmpty();
+    assertThat(cut(gone, "d2").outline()).isEqualTo(cut(project, "d2").outline());
+
+    Project free = then(project, Followers.follow("d2", Optional.empty()));
+    Project moved = then(free, OutlineEdits.length("d1", 500));
+    assertThat(high(moved, "d2")).isCloseTo(340, within(0.1));
+  }
+
+  @Test
+  void who_keeps_its_size_is_left_as_it_is() {
+    Project project = then(with(DISC), Followers.add("Inner", Follow.on("d1").withOffset(-30), 6));
+    Project held = then(project, PartEdits.held("d2", true));
+
+    assertThat(high(then(held, OutlineEdits.length("d1", 500)), "d2"))
+        .isCloseTo(340, within(0.1));
+  }
+
+  /** What is left is the plate less the opening, by another library's areas. */
+  @Property(tries = 25)
+  void an_opening_along_any_outline_is_cut_out(
+      @ForAll @IntRange(min = 5, max = 9) int count,
+      @ForAll @DoubleRange(min = 0, max = 0.3) double depth,
+      @ForAll @DoubleRange(min = -10, max = 10) double grow) {
+    WholeOutline opening = wavy(count, depth).times(0.5);
+    Project project =
+        then(with(DISC), PartEdits.addCutOut("d1", opening, Where.At.of(15, 10)));
+    project = then(project, PartEdits.feature("d1", "f1", "Larger", it -> it.with("grow", grow)));
+    Part part = project.first().parts().getFirst();
+
+    double left = PlateForm.of(part.blank().orElseThrow(), Typeface.NONE).face().area();
+
+    Path cut = grow == 0 ? opening.path() : Exact.offset(opening, grow).path();
+    double expected = polygon(DISC.path()).getArea() - polygon(cut).getArea();
+    assertThat(left).isCloseTo(expected, within(60.0));
+  }
+}
