@@ -98,6 +98,13 @@ class SumTest {
     "cope, cope.first, 185.628034", // 250 - √(70² - 27.5²)
     "cope, cope.seam, 180", // 250 - 70
     "elbow, elbow.middle, 64.307806", // 2 * 120 * tan 15°
+    "opening, opening.across, 94.057686", // (260 + 2 pi 8) / 1.05 / pi
+    "opening, opening.high, 77.839908", // by Ramanujan's formula; an ellipse added up in WornTest
+    "straps, straps.aside, 115.911099", // 120 * cos 15°
+    "straps, straps.length, 366.364022", // 98.9437 * (1 + pi / 2) + 2 * 56
+    "plate, plate.glued, 210937.5", // 150 / 12 * 5 * 15³
+    "plate, plate.times, 9", // three layers glued: 3³ / 3
+    "plate, plate.sag, 24.213951", // 0.980665 N * 250³ / 3 / 210937.5
     "box, box.inside, 180",
     "prism, prism.inside, 68.452995", // 80 - 2 * 10 * tan 30°
     "pyramid, pyramid.slope, 98.488578", // hypot(90, 40)
