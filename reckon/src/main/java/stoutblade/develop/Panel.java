@@ -17,9 +17,15 @@ import stoutblade.shape.Point;
  *     where they are given clockwise
  * @param windows what is cut out of it, inside first
  * @param lines drawn on it: where it is bent, where something is glued on
+ * @param marks what is engraved on it or laid on it: letters, rivets, ornament
  */
 public record Panel(
-    String name, int count, List<Edge> edges, List<Path> windows, List<Path> lines) {
+    String name,
+    int count,
+    List<Edge> edges,
+    List<Path> windows,
+    List<Path> lines,
+    List<Path> marks) {
 
   private static final double JOINED_MM = 1e-6;
 
@@ -32,6 +38,7 @@ public record Panel(
     edges = List.copyOf(edges);
     windows = List.copyOf(windows);
     lines = List.copyOf(lines);
+    marks = List.copyOf(marks);
     if (count < 1) {
       throw new IllegalArgumentException("At least one of '" + name + "' is cut; found " + count);
     }
@@ -51,6 +58,11 @@ public record Panel(
     List<Cubic> all = new ArrayList<>();
     edges.forEach(it -> all.addAll(it.path().cubics()));
     return new Path(all, true);
+  }
+
+  /** A panel with nothing engraved or laid on it. */
+  public Panel(String name, int count, List<Edge> edges, List<Path> windows, List<Path> lines) {
+    this(name, count, edges, windows, lines, List.of());
   }
 
   /** A panel with nothing cut out of it or drawn on it. */
@@ -145,6 +157,7 @@ public record Panel(
             .map(it -> new Edge(it.seam(), it.path().moved(to), it.bevel(), it.leans()))
             .toList(),
         windows.stream().map(it -> it.moved(to)).toList(),
-        lines.stream().map(it -> it.moved(to)).toList());
+        lines.stream().map(it -> it.moved(to)).toList(),
+        marks.stream().map(it -> it.moved(to)).toList());
   }
 }

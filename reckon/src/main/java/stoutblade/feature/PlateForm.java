@@ -223,7 +223,7 @@ public record PlateForm(
     return all;
   }
 
-  private static List<Panel> panels(Piece piece) {
+  static List<Panel> panels(Piece piece) {
     List<Path> sorted =
         piece.outlines().stream()
             .map(PlateForm::counterClockwise)

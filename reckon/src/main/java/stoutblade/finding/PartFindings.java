@@ -3,15 +3,18 @@ package stoutblade.finding;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import stoutblade.catalogue.SheetMaterial;
 import stoutblade.develop.RimBand;
 import stoutblade.edit.Change;
 import stoutblade.edit.OutlineEdits;
+import stoutblade.edit.PanelEdits;
 import stoutblade.edit.PartEdits;
 import stoutblade.feature.Blank;
 import stoutblade.feature.Feature;
 import stoutblade.feature.Fuller;
+import stoutblade.feature.PanelFeature;
 import stoutblade.feature.PlateForm;
 import stoutblade.feature.Spot;
 import stoutblade.feature.Where;
@@ -68,6 +71,7 @@ final class PartFindings {
   private void part(PartReckoning reckoned) {
     reckoned.form().ifPresent(it -> cut(reckoned.part(), it, reckoned.slivers()));
     band(reckoned.part());
+    reckoned.broken().forEach(it -> torn(reckoned.part(), it));
     if (reckoned.part().shape() instanceof FlatPieces) {
       found.addAll(PatchFindings.of(reckoned.part(), units));
     }
@@ -76,6 +80,24 @@ final class PartFindings {
       texture(reckoned);
       halves(reckoned);
     }
+  }
+
+  // == PATTERNS
+
+  private void torn(Part part, PanelFeature worked) {
+    Feature feature = worked.feature();
+    String what = feature.kind().title();
+    found.add(
+        new Finding(
+            "draft." + part.id() + "." + feature.id() + ".torn",
+            Station.DRAFT,
+            new Place.OnStation(),
+            Severity.WRONG,
+            part.name() + ": " + what.toLowerCase(Locale.ROOT) + " is cut through",
+            "It runs over the edge of its pattern, over a seam or into a dart. Move it, make it"
+                + " smaller, or take it out.",
+            List.of(
+                PanelEdits.remove(part.id(), feature.id()).named("Take out: " + what))));
   }
 
   // == OUTLINES

@@ -6,6 +6,7 @@ import java.util.Optional;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Edge;
 import stoutblade.develop.Panel;
+import stoutblade.feature.PanelFeature;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
@@ -20,8 +21,10 @@ import stoutblade.stack.Layering;
  *
  * @param origin what it was made from, for a person to read
  * @param pieces its pieces
+ * @param worked what is worked into them
  */
-public record FlatPieces(String origin, List<Piece> pieces) implements Shape {
+public record FlatPieces(String origin, List<Piece> pieces, List<PanelFeature> worked)
+    implements Shape {
 
   private static final int MOST_PIECES = 100;
   private static final int MOST_POINTS = 100_000;
@@ -64,6 +67,7 @@ public record FlatPieces(String origin, List<Piece> pieces) implements Shape {
    */
   public FlatPieces {
     pieces = List.copyOf(pieces);
+    worked = PanelFeature.checked(worked);
     int points =
         pieces.stream().flatMap(it -> it.sides().stream()).mapToInt(it -> it.line().size()).sum();
     if (pieces.isEmpty() || pieces.size() > MOST_PIECES || points > MOST_POINTS) {
@@ -71,6 +75,16 @@ public record FlatPieces(String origin, List<Piece> pieces) implements Shape {
           "A part has 1 to " + MOST_PIECES + " pieces; found " + pieces.size());
     }
     panels(pieces);
+  }
+
+  /** Pieces that nothing is worked into. */
+  public FlatPieces(String origin, List<Piece> pieces) {
+    this(origin, pieces, List.of());
+  }
+
+  /** The same with other things worked into its pieces. */
+  public FlatPieces withWorked(List<PanelFeature> changed) {
+    return new FlatPieces(origin, pieces, changed);
   }
 
   private static List<Panel> panels(List<Piece> pieces) {
@@ -128,7 +142,8 @@ public record FlatPieces(String origin, List<Piece> pieces) implements Shape {
                                         side.line().stream().map(it -> it.times(factor)).toList()))
                             .toList()))
             .toList();
-    return new FlatPieces(origin, larger);
+    return new FlatPieces(
+        origin, larger, worked.stream().map(it -> it.times(factor)).toList());
   }
 
   @Override

@@ -10,6 +10,7 @@ import stoutblade.develop.Developed;
 import stoutblade.develop.Form;
 import stoutblade.develop.Moulding;
 import stoutblade.develop.Strip;
+import stoutblade.feature.PanelFeature;
 import stoutblade.measure.Quantity;
 import stoutblade.shape.Path;
 import stoutblade.stack.Layering;
@@ -22,8 +23,10 @@ import stoutblade.sum.Sum;
  * @param sum the key of the sum that lays it out
  * @param sizes what was typed, by the keys of its entries, in the units of their quantities; the
  *     thickness of its sheet is the part's
+ * @param worked what is worked into its patterns
  */
-public record Formed(String sum, Map<String, Double> sizes) implements Shape {
+public record Formed(String sum, Map<String, Double> sizes, List<PanelFeature> worked)
+    implements Shape {
 
   /** The key of the thickness of the sheet. */
   public static final String THICKNESS = "foam";
@@ -43,7 +46,18 @@ public record Formed(String sum, Map<String, Double> sizes) implements Shape {
     sizes = new TreeMap<>(sizes);
     sizes.remove(THICKNESS);
     sizes = java.util.Collections.unmodifiableMap(sizes);
+    worked = PanelFeature.checked(worked);
     thickness(sum);
+  }
+
+  /** One that nothing is worked into. */
+  public Formed(String sum, Map<String, Double> sizes) {
+    this(sum, sizes, List.of());
+  }
+
+  /** The same with other things worked into its patterns. */
+  public Formed withWorked(List<PanelFeature> changed) {
+    return new Formed(sum, sizes, changed);
   }
 
   private static Sum named(String sum) {
@@ -103,7 +117,7 @@ public record Formed(String sum, Map<String, Double> sizes) implements Shape {
   public Formed with(String key, double value) {
     Map<String, Double> changed = new TreeMap<>(sizes);
     changed.put(key, value);
-    return new Formed(sum, changed);
+    return new Formed(sum, changed, worked);
   }
 
   /** Sizes that were left as usual become sizes of their own. */
@@ -115,7 +129,7 @@ public record Formed(String sum, Map<String, Double> sizes) implements Shape {
         changed.put(entry.key(), sizes.getOrDefault(entry.key(), entry.usual()) * factor);
       }
     }
-    return new Formed(sum, changed);
+    return new Formed(sum, changed, worked.stream().map(it -> it.times(factor)).toList());
   }
 
   /** Checks that its sizes make a shape of that sheet, too. */

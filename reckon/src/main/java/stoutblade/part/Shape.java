@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Strip;
+import stoutblade.feature.PanelFeature;
 import stoutblade.shape.Path;
 import stoutblade.stack.Layering;
 
@@ -25,6 +26,11 @@ public sealed interface Shape permits Cut, Formed, FlatPieces, Slices, Bought {
    * @param facing true where it is seen along its axis
    */
   List<Path> seen(double thicknessMm, boolean facing);
+
+  /** What is worked into its patterns, where it is made of some. */
+  default List<PanelFeature> worked() {
+    return List.of();
+  }
 
   /** The same made larger or smaller; the thickness of sheets stays. */
   Shape times(double factor);

@@ -12,6 +12,8 @@ import stoutblade.core.CoreReckoning;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Strip;
 import stoutblade.feature.Measures;
+import stoutblade.feature.PanelFeature;
+import stoutblade.feature.PanelWork;
 import stoutblade.feature.PlateForm;
 import stoutblade.feature.Typeface;
 import stoutblade.finish.CoatReckoning;
@@ -51,6 +53,7 @@ final class PartReckoner {
   private final Typeface typeface;
   private final Memo<Optional<PlateForm>> forms = new Memo<>();
   private final Memo<List<PlateForm.Sliver>> slivers = new Memo<>();
+  private final Memo<List<PanelFeature>> broken = new Memo<>();
   private final Memo<Developed> flats = new Memo<>();
   private final Memo<Optional<Layers>> layers = new Memo<>();
   private final Memo<Optional<Strip>> strips = new Memo<>();
@@ -79,7 +82,15 @@ final class PartReckoner {
             scale);
     Developed flat =
         flats.of(
-            () -> form.map(PlateForm::developed).orElseGet(part::developed),
+            () ->
+                form.map(PlateForm::developed)
+                    .orElseGet(
+                        () ->
+                            PanelWork.into(
+                                part.developed(),
+                                part.shape().worked(),
+                                part.thicknessMm(),
+                                typeface)),
             form,
             part.shape(),
             part.name(),
@@ -113,6 +124,15 @@ final class PartReckoner {
     List<PlateForm.Sliver> thin =
         slivers.of(
             () -> form.map(it -> it.slivers(it.blank().thicknessMm())).orElse(List.of()), form);
+    List<PanelFeature> torn =
+        broken.of(
+            () ->
+                part.shape().worked().isEmpty()
+                    ? List.of()
+                    : PanelWork.broken(
+                        part.developed(), part.shape().worked(), part.thicknessMm(), typeface),
+            part.shape(),
+            part.stack());
     Object follows =
         part.followsCarrier() && around.carrier().isPresent()
             ? around.carrier().get()
@@ -147,7 +167,8 @@ final class PartReckoner {
               dried,
               figures(flat, form, body, mass, dried, around.made()),
               lines,
-              thin);
+              thin,
+              torn);
         },
         part,
         flat,
@@ -157,6 +178,7 @@ final class PartReckoner {
         planned,
         ways,
         lines,
+        torn,
         around.made(),
         around.mirrored());
   }

@@ -11,6 +11,7 @@ import stoutblade.core.CoreReckoning;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Panel;
 import stoutblade.develop.Strip;
+import stoutblade.feature.PanelFeature;
 import stoutblade.feature.PlateForm;
 import stoutblade.finish.CoatReckoning;
 import stoutblade.layer.CoverStrips;
@@ -53,6 +54,7 @@ import stoutblade.template.Template;
  * @param figures its figures, the most wanted first
  * @param seen what is seen of it from the front of the prop, in its own frame
  * @param slivers where it is narrower than its foam is thick
+ * @param broken what is worked into its patterns and would be cut through by their edges
  */
 public record PartReckoning(
     String propId,
@@ -72,7 +74,8 @@ public record PartReckoning(
     Optional<Figure> dried,
     List<Figure> figures,
     List<Path> seen,
-    List<PlateForm.Sliver> slivers) {
+    List<PlateForm.Sliver> slivers,
+    List<PanelFeature> broken) {
 
   /** Copies the lists. */
   public PartReckoning {
@@ -80,6 +83,7 @@ public record PartReckoning(
     figures = List.copyOf(figures);
     seen = List.copyOf(seen);
     slivers = List.copyOf(slivers);
+    broken = List.copyOf(broken);
   }
 
   /** Makes ids of its own to ids of the project. */

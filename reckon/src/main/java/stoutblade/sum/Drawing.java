@@ -59,6 +59,11 @@ public record Drawing(
     grips = List.copyOf(grips);
   }
 
+  /** The same with other pieces. */
+  public Drawing withPanels(List<Panel> changed) {
+    return new Drawing(changed, shapes, help, dimensions, grips);
+  }
+
   /** The smallest box round everything. */
   public Box box() {
     List<Point> all = new ArrayList<>();

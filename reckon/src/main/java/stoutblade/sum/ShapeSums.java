@@ -33,7 +33,7 @@ import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 
 /** Sums that lay a shape out flat. */
-final class ShapeSums {
+public final class ShapeSums {
 
   private static final double FOAM = 10;
 
@@ -418,7 +418,7 @@ final class ShapeSums {
             in.get("ring"),
             in.get("stiff"));
     Developed flat = turned.develop("profile");
-    List<Panel> placed = flat.sideBySide(apart(flat));
+    List<Panel> placed = placed(flat);
     double high = placed.stream().mapToDouble(it -> it.box().maxY()).max().orElse(0);
     return answer(flat, turned, section(turned, nodes, high * 1.12, new Drawing.Maker(), placed));
   }
@@ -483,7 +483,7 @@ final class ShapeSums {
 
   private static Answer flat(String id, Form form) {
     Developed flat = form.develop(id);
-    List<Panel> placed = flat.sideBySide(apart(flat));
+    List<Panel> placed = placed(flat);
     return answer(flat, form, new Drawing.Maker().panels(placed));
   }
 
@@ -503,6 +503,11 @@ final class ShapeSums {
 
   private static Answer answer(Developed flat, Form form, Drawing.Maker drawing) {
     return new Answer(flat.figures(), flat.words(), drawing.done(), Optional.of(form));
+  }
+
+  /** Pieces side by side, as a sum draws them. */
+  public static List<Panel> placed(Developed flat) {
+    return flat.sideBySide(apart(flat));
   }
 
   private static double apart(Developed flat) {

@@ -55,6 +55,7 @@ public final class FlatTemplate {
       Region face = face(panel);
       strokes.addAll(Grain.alongLonger(face));
       panel.lines().forEach(it -> strokes.add(new Stroke(inside, it)));
+      panel.marks().forEach(it -> strokes.add(new Stroke(Stroke.Kind.ENGRAVE, it)));
       splices.stream()
           .flatMap(it -> it.lines(panel).stream())
           .forEach(it -> strokes.add(new Stroke(Stroke.Kind.JOINT, Path.through(it, false))));

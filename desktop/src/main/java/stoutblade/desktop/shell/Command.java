@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
@@ -86,6 +87,10 @@ public record Command(String name, String key, Runnable run) {
       return;
     }
     if (node instanceof MenuButton menu) {
+      if (menu.getOnShowing() != null) {
+        // A menu that is filled when it opens has to be filled to be read.
+        menu.getOnShowing().handle(new Event(MenuButton.ON_SHOWING));
+      }
       menu.getItems().forEach(it -> item(called(menu.getText()), it, all));
     } else if (node instanceof ButtonBase button && !name(button).isEmpty()) {
       add(all, new Command(called(name(button)), keyOf(name(button)), button::fire));

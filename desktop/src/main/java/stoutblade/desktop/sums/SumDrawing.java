@@ -6,6 +6,7 @@ import stoutblade.desktop.station.Figures;
 import stoutblade.develop.Edge;
 import stoutblade.develop.Panel;
 import stoutblade.measure.Units;
+import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.sum.Drawing;
 
@@ -60,6 +61,11 @@ final class SumDrawing {
   private static void panel(Pen pen, Panel panel) {
     pen.fill(panel.outline(), pen.faint(Ink.FOAM, 0.75));
     panel.lines().forEach(it -> pen.stroke(it, pen.colour(Ink.SELECTED), 1.5, 8, 4));
+    panel.marks().forEach(it -> pen.stroke(it, pen.colour(Ink.INK), 1.2));
+    for (Path window : panel.windows()) {
+      pen.fill(window, pen.colour(Ink.MAT));
+      pen.stroke(window, pen.colour(Ink.INK), 1.6);
+    }
     for (Edge edge : panel.edges()) {
       pen.stroke(edge.path(), pen.colour(edge.glued() ? Ink.MEASURE : Ink.INK), 2);
       seam(pen, edge);

@@ -1,5 +1,6 @@
 package stoutblade.desktop.sums;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,6 +23,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import stoutblade.derive.Derived;
+import stoutblade.develop.Panel;
 import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Key;
@@ -34,13 +36,17 @@ import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.RunsUnder;
 import stoutblade.desktop.shell.SizeFields;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.shell.Trays;
 import stoutblade.desktop.station.Surface;
 import stoutblade.edit.PartEdits;
 import stoutblade.measure.Display;
 import stoutblade.measure.Quantity;
 import stoutblade.part.Part;
 import stoutblade.shape.Point;
+import stoutblade.reckoning.PartReckoning;
 import stoutblade.sum.Answer;
+import stoutblade.sum.Drawing;
+import stoutblade.sum.ShapeSums;
 import stoutblade.sum.Drawing;
 import stoutblade.sum.Entry;
 import stoutblade.sum.Sum;
@@ -62,7 +68,9 @@ public final class SumsSurface implements Surface {
   private final Consumer<Template> printer;
   private final MatView mat = new MatView(Lie.UPRIGHT);
   private final Label words = mat.note("sum-words", 380);
-  private final VBox below = new VBox();
+  private final Trays below = new Trays();
+  private Tray sized = new Tray();
+  private final PatternTray patterns;
   private final BorderPane node = new BorderPane();
   private final HBox above = new HBox(8);
   private final RunsUnder middle = new RunsUnder(above);
@@ -80,6 +88,7 @@ public final class SumsSurface implements Surface {
     this.desk = desk;
     this.printer = printer;
     this.model = new SumsModel(desk);
+    this.patterns = new PatternTray(desk, () -> show(desk.derived()));
     mat.setCalled("What the sum lays out");
     mat.setId("sum-mat");
     mat.setDrawing(this::draw);
@@ -188,7 +197,7 @@ public final class SumsSurface implements Surface {
                 .part()
                 .map(part -> List.of(print, remove(part)))
                 .orElseGet(() -> List.of(keep(), print, usual())));
-    below.getChildren().setAll(tray);
+    sized = tray;
   }
 
   private Button usual() {
@@ -279,6 +288,12 @@ public final class SumsSurface implements Surface {
     if (!laidOut.equals(key())) {
       layOut();
     }
+    List<Tray> trays = new ArrayList<>(List.of(sized));
+    if (model.part().isPresent()) {
+      patterns.show(model.part());
+      trays.add(patterns.tray());
+    }
+    below.show(trays);
     tiles.forEach(
         (sum, tile) ->
             tile.pseudoClassStateChanged(
@@ -294,14 +309,25 @@ public final class SumsSurface implements Surface {
     mat.redraw();
   }
 
+  /** Its patterns with what is worked into them, while none of its sizes is being drawn. */
+  private Optional<List<Panel>> worked() {
+    return model
+        .part()
+        .filter(it -> !it.shape().worked().isEmpty() && model.drawn().isEmpty())
+        .flatMap(it -> desk.reckoned().part(it.id()))
+        .map(it -> ShapeSums.placed(it.flat()));
+  }
+
   private void draw(Pen pen) {
     model
         .result()
         .answer()
         .ifPresent(
             it -> {
-              SumDrawing.draw(pen, it.drawing(), desk.units());
-              SumDrawing.grips(pen, it.drawing(), model.drawn());
+              Drawing drawing = it.drawing();
+              SumDrawing.draw(
+                  pen, worked().map(drawing::withPanels).orElse(drawing), desk.units());
+              SumDrawing.grips(pen, drawing, model.drawn());
             });
   }
 
@@ -356,7 +382,11 @@ public final class SumsSurface implements Surface {
                 printer.accept(
                     FlatTemplate.of(
                         Making.once(sum.key(), sum.title() + sizes()),
-                        form.develop(sum.key()),
+                        model
+                            .part()
+                            .flatMap(it -> desk.reckoned().part(it.id()))
+                            .map(PartReckoning::flat)
+                            .orElseGet(() -> form.develop(sum.key())),
                         desk.units())));
   }
 
@@ -378,6 +408,10 @@ public final class SumsSurface implements Surface {
     }
     if (Key.PART.is(event)) {
       keepIt();
+      return true;
+    }
+    if (Key.DETAILS.is(event) && model.part().isPresent()) {
+      patterns.open();
       return true;
     }
     switch (event.getCode()) {

@@ -10,6 +10,7 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.SizeFields;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.station.PlaceFields;
 import stoutblade.edit.PartEdits;
 import stoutblade.feature.Feature;
 import stoutblade.feature.Where;

@@ -30,6 +30,7 @@ import stoutblade.desktop.shell.TrayMenu;
 import stoutblade.desktop.shell.Trays;
 import stoutblade.desktop.station.Choices;
 import stoutblade.desktop.station.PropDrawing;
+import stoutblade.desktop.station.PlaceFields;
 import stoutblade.edit.Change;
 import stoutblade.edit.PartEdits;
 import stoutblade.feature.Spot;

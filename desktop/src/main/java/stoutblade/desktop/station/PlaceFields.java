@@ -1,4 +1,4 @@
-package stoutblade.desktop.station.draft;
+package stoutblade.desktop.station;
 
 import java.util.List;
 import java.util.Optional;
@@ -7,7 +7,6 @@ import javafx.scene.control.ComboBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
-import stoutblade.desktop.station.Choices;
 import stoutblade.feature.Spot;
 import stoutblade.feature.Where;
 import stoutblade.shape.HalfOutline;
@@ -16,10 +15,10 @@ import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 
 /** Fields for where something is: once, in a ring, in a row or along an edge. */
-final class PlaceFields {
+public final class PlaceFields {
 
   /** The ways in which things are repeated. */
-  enum Way {
+  public enum Way {
     ONE("One"),
     RING("Ring"),
     ROW("Row"),
@@ -42,7 +41,7 @@ final class PlaceFields {
   }
 
   /** What the fields are about. */
-  interface Placed {
+  public interface Placed {
 
     /** Where it is now; empty where nothing is selected. */
     Optional<Where> where();
@@ -66,7 +65,12 @@ final class PlaceFields {
   private final EntryField reach;
   private boolean showing;
 
-  PlaceFields(Desk desk, String prefix, List<Way> ways, Placed placed) {
+  /**
+   * Fields whose ids begin with a prefix.
+   *
+   * @param ways in which what is placed may be repeated
+   */
+  public PlaceFields(Desk desk, String prefix, List<Way> ways, Placed placed) {
     this.placed = placed;
     way.getItems().setAll(ways);
     way.setConverter(Choices.named(it -> it.words));
@@ -108,7 +112,7 @@ final class PlaceFields {
   }
 
   /** Puts the fields that its place has into a tray. */
-  void into(Tray tray) {
+  public void into(Tray tray) {
     tray.with("Repeated", way);
     Way now = placed.where().map(Way::of).orElse(Way.ONE);
     if (now != Way.ONE) {
@@ -127,11 +131,12 @@ final class PlaceFields {
   }
 
   /** What the fields depend on: another value wants them laid out anew. */
-  String key() {
+  public String key() {
     return placed.where().map(Way::of).map(Way::name).orElse("");
   }
 
-  void show() {
+  /** Shows where it is. */
+  public void show() {
     showing = true;
     placed
         .where()

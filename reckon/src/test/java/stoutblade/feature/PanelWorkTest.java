@@ -1,0 +1,171 @@
+package stoutblade.feature;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.IntRange;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.junit.jupiter.api.Test;
+import stoutblade.develop.Developed;
+import stoutblade.develop.Panel;
+import stoutblade.edit.PanelEdits;
+import stoutblade.edit.PartEdits;
+import stoutblade.part.Formed;
+import stoutblade.part.Part;
+import stoutblade.project.Project;
+import stoutblade.project.Prop;
+import stoutblade.project.Samples;
+import stoutblade.shape.Box;
+import stoutblade.shape.Path;
+import stoutblade.shape.Point;
+
+/** What is worked into patterns, rolled up again and measured on the round thing. */
+class PanelWorkTest {
+
+  private static final Typeface SQUARES =
+      (words, high) ->
+          List.of(
+              Path.through(
+                  List.of(
+                      new Point(-high / 2, -high / 2),
+                      new Point(high / 2, -high / 2),
+                      new Point(high / 2, high / 2),
+                      new Point(-high / 2, high / 2)),
+                  true));
+
+  private static Feature feature(Feature.Kind kind, Map<String, Double> sizes, Where where) {
+    return new Feature(
+        "f1", kind, sizes, kind == Feature.Kind.LETTERS ? "TIDE" : "", where, Optional.empty());
+  }
+
+  private static Formed barrel(Feature... features) {
+    List<PanelFeature> worked =
+        java.util.stream.IntStream.range(0, features.length)
+            .mapToObj(it -> new PanelFeature(0, features[it].again("f" + (it + 1))))
+            .toList();
+    return new Formed("ring", Map.of("across", 200.0, "width", 300.0), worked);
+  }
+
+  /** A row of vents once round a barrel stands at equal angles and one height on it. */
+  @Property(tries = 40)
+  void vents_once_round_a_barrel_stand_at_equal_angles(
+      @ForAll @IntRange(min = 2, max = 16) int count,
+      @ForAll @DoubleRange(min = 40, max = 260) double height) {
+    Developed plain = barrel().developed("", 5);
+    double round = plain.panels().getFirst().box().width();
+    Where row =
+        new Where.Row(
+            new Point(round / count / 2, height),
+            new Point(round - round / count / 2, height),
+            count);
+    Formed vented = barrel(feature(Feature.Kind.HOLE, Map.of("across", 8.0), row));
+
+    Panel panel =
+        PanelWork.into(plain, vented.worked(), 5, Typeface.NONE).panels().getFirst();
+
+    double radius = round / 2 / Math.PI;
+    List<Vector3D> places =
+        panel.windows().stream()
+            .map(it -> Box.around(it.flattened(0.01)).centre())
+            .map(
+                it ->
+                    new Vector3D(
+                        radius * Math.cos(it.x() / radius),
+                        radius * Math.sin(it.x() / radius),
+                        it.y()))
+            .toList();
+    assertThat(places).hasSize(count);
+    for (int i = 0; i < count; i++) {
+      Vector3D next = places.get((i + 1) % count);
+      assertThat(places.get(i).distance(next))
+          .isCloseTo(2 * radius * Math.sin(Math.PI / count), within(0.01));
+      assertThat(next.getZ()).isCloseTo(height, within(0.01));
+    }
+    double left = plain.panels().getFirst().area() - panel.area();
+    assertThat(left).isCloseTo(count * Math.PI * 16, within(0.05 * count));
+  }
+
+  @Test
+  void letters_are_engraved_cut_out_or_laid_on() {
+    Developed plain = barrel().developed("", 5);
+    for (int way = 0; way < 3; way++) {
+      Feature letters =
+          feature(
+              Feature.Kind.LETTERS,
+              Map.of("way", (double) way, "high", 20.0, "bridge", 0.0),
+              Where.At.of(100, 150));
+      Developed done =
+          PanelWork.into(plain, barrel(letters).worked(), 5, SQUARES);
+      Panel panel = done.panels().getFirst();
+      assertThat(panel.windows()).hasSize(way == 1 ? 1 : 0);
+      assertThat(panel.marks()).hasSize(way == 1 ? 0 : 1);
+      assertThat(done.panels()).hasSize(way == 2 ? 2 : 1);
+      assertThat(panel.area())
+          .isCloseTo(plain.panels().getFirst().area() - (way == 1 ? 400 : 0), within(0.1));
+    }
+  }
+
+  @Test
+  void what_a_seam_or_a_dart_would_cut_through_is_found() {
+    Formed whole = barrel(feature(Feature.Kind.HOLE, Map.of("across", 30.0), Where.At.of(100, 150)));
+    Formed seam = barrel(feature(Feature.Kind.HOLE, Map.of("across", 30.0), Where.At.of(5, 150)));
+    assertThat(PanelWork.broken(whole.developed("", 5), whole.worked(), 5, Typeface.NONE)).isEmpty();
+    assertThat(PanelWork.broken(seam.developed("", 5), seam.worked(), 5, Typeface.NONE)).hasSize(1);
+
+    Formed dish = new Formed("dish", Map.of());
+    Box box = dish.developed("", 10).panels().getFirst().box();
+    List<PanelFeature> ring =
+        List.of(
+            new PanelFeature(
+                0,
+                feature(
+                    Feature.Kind.HOLE,
+                    Map.of("across", 4.0),
+                    new Where.Ring(box.centre(), box.width() / 2 - 6, 97, 0))));
+    assertThat(PanelWork.broken(dish.developed("", 10), ring, 10, Typeface.NONE)).hasSize(1);
+    List<PanelFeature> gone = List.of(new PanelFeature(7, whole.worked().getFirst().feature()));
+    assertThat(PanelWork.broken(whole.developed("", 5), gone, 5, Typeface.NONE)).hasSize(1);
+  }
+
+  @Test
+  void it_is_edited_grows_with_the_prop_and_only_what_fits_is_taken() {
+    Project project =
+        PartEdits.addShape("Barrel", "ring", Map.of("across", 200.0, "width", 300.0))
+            .then(
+                PanelEdits.add(
+                    "d1",
+                    0,
+                    Feature.Kind.SLOT,
+                    "",
+                    Where.At.of(100, 150),
+                    Optional.empty()))
+            .then(PanelEdits.change("d1", "f1", "Longer", it -> it.with("long", 60)))
+            .in(Prop.FIRST)
+            .applyTo(Samples.bare());
+    Part barrel = project.first().needed("d1");
+    assertThat(barrel.shape().worked().getFirst().feature().size("long")).isEqualTo(60);
+    assertThat(barrel.shape().times(2).worked().getFirst().feature().size("long")).isEqualTo(120);
+    assertThat(
+            PanelEdits.remove("d1", "f1").in(Prop.FIRST).applyTo(project).first().needed("d1"))
+        .satisfies(it -> assertThat(it.shape().worked()).isEmpty());
+    assertThatThrownBy(
+            () ->
+                PanelEdits.add(
+                        "d1",
+                        0,
+                        Feature.Kind.BEVEL,
+                        "",
+                        new Where.Along(0, 1, 0, 1),
+                        Optional.empty())
+                    .in(Prop.FIRST)
+                    .applyTo(project))
+        .hasMessageContaining("A pattern has no bevel");
+  }
+}
