@@ -173,4 +173,27 @@ class ShapesTest extends InWindow {
     assertThat(desk.derived().plan().orElseThrow().steps()).isNotEmpty();
     assertThat(desk.derived().shopping().orElseThrow().lines()).isNotEmpty();
   }
+
+  @Test
+  void a_board_of_three_layers_is_hollowed_out_with_ribs(FxRobot robot) {
+    disc(robot);
+    go(robot, Station.LAYERS);
+    for (int layers = 2; layers < 4; layers++) {
+      int now = layers;
+      robot.push(KeyCode.INSERT);
+      until(() -> part(0).layering().sheets().size() == now);
+      settled();
+    }
+    double before = desk.derived().first().part("d1").orElseThrow().mass().orElseThrow().value();
+    robot.clickOn("#hollow");
+    until(() -> robot.lookup("#hollow-rib").tryQuery().isPresent());
+    type(robot, "#hollow-rib", "12 mm");
+    until(() -> part(0).layering().sheets().get(1).frame().isPresent());
+    settled();
+    double now = desk.derived().first().part("d1").orElseThrow().mass().orElseThrow().value();
+    assertThat(now).isLessThan(before * 0.9);
+    assertThat(part(0).layering().sheets().getFirst().frame()).isEmpty();
+    robot.clickOn("#hollow-solid");
+    until(() -> part(0).layering().sheets().get(1).frame().isEmpty());
+  }
 }

@@ -4,6 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import stoutblade.part.Formed;
+import stoutblade.part.Follow;
+import stoutblade.feature.PanelFeature;
+import stoutblade.edit.Followers;
 import stoutblade.feature.Feature;
 import stoutblade.feature.Spot;
 import stoutblade.feature.Where;
@@ -19,6 +23,7 @@ import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.WholeOutline;
 import stoutblade.stack.Band;
+import stoutblade.stack.Frame;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
 import stoutblade.stack.Sheet;
@@ -136,7 +141,16 @@ final class DemoParts {
             SOFT,
             on("d5", 0, -600)),
         pipe("d8", "Upper pipe", 585, on("d5", 0, 0)),
-        pipe("d9", "Lower pipe", 600, on("d6", 0, 0)));
+        pipe("d9", "Lower pipe", 600, on("d6", 0, 0)),
+        Part.formed(
+            "d10",
+            "Lamp lug",
+            "cope",
+            Map.of(
+                "outside", 24.0, "foam", 2.0, "on", 37.0, "angle", Math.toRadians(70), "length",
+                60.0),
+            SOFT,
+            on("d5", 0, 240)));
   }
 
   /** What the haft is wrapped round: it is bought, and weighs more than all foam. */
@@ -178,6 +192,7 @@ final class DemoParts {
   // == THE TIDEGATE
 
   private static final double WIDE = 270;
+  private static final double RING_WIDE = 22;
   private static final double SPRING = 420;
 
   /** A round-topped board with its wave border, a dished face with rays, boss, rim and straps. */
@@ -251,7 +266,20 @@ final class DemoParts {
             on("d1", 0, 0).showing(Faces.BOTH)));
     parts.add(strap("d6", "Arm strap", 250, 300));
     parts.add(strap("d7", "Hand strap", 200, 470));
+    parts.add(edgeRing(board));
     return parts;
+  }
+
+  /** A raised edge on the board, which follows the board's outline. */
+  private static Part edgeRing(Part board) {
+    Follow follow = Follow.on(board.id()).withInside(Optional.of(-RING_WIDE));
+    Outline leader = board.cut().orElseThrow().outline();
+    Feature opening =
+        Feature.cutOut(
+            Followers.OPENING, follow.opening(leader).orElseThrow(), Where.At.of(0, 0));
+    Cut cut = new Cut(follow.outline(leader), List.of(opening));
+    return Part.of("d8", "Edge ring", cut.withFollow(Optional.of(follow)), STIFF, 5)
+        .withPlacing(on("d1", 0, 0));
   }
 
   private static HalfOutline board() {
@@ -335,7 +363,7 @@ final class DemoParts {
             Map.of("rim", 240.0, "depth", 88.0, "foam", 10.0, "gores", 10.0),
             FIRM,
             on("d1", 0, 165 + 44)));
-    parts.add(ring("d3", "Lip ring", 414, 34, -146));
+    parts.add(lettered(ring("d3", "Lip ring", 414, 34, -146)));
     parts.add(ring("d4", "Middle ring", 318, 20, 24));
     parts.add(ring("d5", "Shoulder ring", 248, 24, 150));
     parts.add(
@@ -370,9 +398,12 @@ final class DemoParts {
   }
 
   /** A soft middle between two skins, rounded over. */
+  /** Its middle layer is lightened under both faces. */
   private static Layering cheek() {
+    Frame holes = new Frame(Frame.Way.HOLES, 9, 5, 17, 0);
+    Sheet middle = Sheet.of(FIRM, 8).withFrame(Optional.of(holes));
     return Layering.of(
-            List.of(Sheet.of(STIFF, 6), Sheet.of(FIRM, 8), Sheet.of(STIFF, 6)),
+            List.of(Sheet.of(STIFF, 6), middle, Sheet.of(STIFF, 6)),
             Profile.FLAT.with(Profile.Kind.ROUND).withWidth(10).withEdge(8))
         .withWanted(20);
   }
@@ -400,6 +431,19 @@ final class DemoParts {
             Feature.Kind.RECESS,
             Map.of("what", 6.0, "long", 56.0, "wide", 32.0, "deep", 7.0, "over", 0.0, "lip", 6.0),
             at(0, -14, 0)));
+  }
+
+  /** The walk's name three times round it. */
+  private static Part lettered(Part ring) {
+    Feature words =
+        new Feature(
+            "f1",
+            Feature.Kind.LETTERS,
+            Map.of("high", 14.0, "way", 0.0),
+            "OSIERMOUTH WALK",
+            new Where.Row(new Point(222, 17), new Point(1110, 17), 3));
+    Formed formed = ring.formed().orElseThrow();
+    return ring.withShape(formed.withWorked(List.of(new PanelFeature(0, words))));
   }
 
   private static Part ring(String id, String name, double across, double width, double y) {

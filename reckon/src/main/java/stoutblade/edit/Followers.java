@@ -19,7 +19,7 @@ import stoutblade.shape.Outline;
 public final class Followers {
 
   /** The feature that is the opening of a ring. */
-  static final String OPENING = "f9999";
+  public static final String OPENING = "f9999";
 
   private Followers() {}
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import stoutblade.project.Prop;
+import stoutblade.stack.Frame;
 import stoutblade.stack.Band;
 import stoutblade.stack.Choice;
 import stoutblade.stack.Layering;
@@ -139,6 +140,31 @@ public final class LayerEdits {
 
   public static PropEdit allowance(String id, double mm) {
     return on(id, "Allowance for sanding", it -> it.withAllowance(mm));
+  }
+
+  // == HOLLOW
+
+  /**
+   * Hollows the layers between the outer two out, or makes them solid again.
+   *
+   * @throws IllegalArgumentException where there are none between; the message can be shown
+   */
+  public static PropEdit hollow(String id, Optional<Frame> frame) {
+    return on(
+        id,
+        frame.isPresent() ? "Hollow layers" : "Solid layers",
+        layering -> {
+          List<Sheet> sheets = new ArrayList<>(layering.sheets());
+          if (sheets.size() < 3) {
+            throw new IllegalArgumentException(
+                "Hollow is what lies between two faces: three layers or more; found "
+                    + sheets.size());
+          }
+          for (int i = 1; i + 1 < sheets.size(); i++) {
+            sheets.set(i, sheets.get(i).withFrame(frame));
+          }
+          return layering.withSheets(sheets);
+        });
   }
 
   // == BAND

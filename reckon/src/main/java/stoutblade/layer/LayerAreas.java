@@ -26,6 +26,7 @@ final class LayerAreas {
   private final List<Sheet> sheets;
   private final List<Double> joints;
   private final List<Optional<Region>> own;
+  private final List<Region> pockets;
 
   /**
    * The layers.
@@ -38,7 +39,22 @@ final class LayerAreas {
     this.within = solid.within();
     this.sheets = layering.sheets();
     this.joints = layering.joints();
-    this.own = sheets.stream().map(it -> own(it, drawn)).toList();
+    List<Optional<Region>> cut = new ArrayList<>();
+    List<Region> out = new ArrayList<>();
+    for (Sheet sheet : sheets) {
+      Optional<Region> outline = own(sheet, drawn);
+      Region pockets =
+          sheet.frame().map(it -> it.pockets(outline.orElse(face))).orElse(Region.evenOdd(List.of()));
+      out.add(pockets);
+      cut.add(pockets.isEmpty() ? outline : Optional.of(outline.orElse(face).difference(pockets)));
+    }
+    this.own = List.copyOf(cut);
+    this.pockets = List.copyOf(out);
+  }
+
+  /** What a layer is hollowed out by. */
+  Region pockets(int layer) {
+    return pockets.get(layer);
   }
 
   /** The area inside a layer's own outline, less what is cut out of the part. */

@@ -49,6 +49,7 @@ record LayersWorking(
     SheetMaterial main = foams.get(layering.middle().materialId());
     List<Figure> further = new ArrayList<>(deviation(thickness));
     further.addAll(changes(thickness));
+    further.addAll(saved());
     List<MaterialShare> shares = MaterialShare.of(solid, layering, foams);
     Figure mass = mass(each, band, volume, shares, further);
     return new Layers(
@@ -72,6 +73,26 @@ record LayersWorking(
         mass,
         shares,
         further);
+  }
+
+  /** What hollow layers weigh less than solid ones. */
+  private List<Figure> saved() {
+    double grams = 0;
+    for (int i = 0; i < layering.sheets().size(); i++) {
+      Sheet sheet = layering.sheets().get(i);
+      double density = foams.get(sheet.materialId()).densityGPerMm3();
+      grams += solid.layers().pockets(i).area() * sheet.thicknessMm() * density;
+    }
+    return grams == 0
+        ? List.of()
+        : List.of(
+            found(
+                ".saved",
+                "Lighter than solid by",
+                grams,
+                Quantity.MASS,
+                "what is cut out of hollow layers, by its area, thickness and density",
+                area));
   }
 
   private double width(Profile profile) {

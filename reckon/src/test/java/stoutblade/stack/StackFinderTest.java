@@ -198,8 +198,9 @@ class StackFinderTest {
       return;
     }
     Choice best = found.getFirst();
-    assertThat(Math.round(Math.abs(best.deviationMm()) * 10))
-        .isEqualTo(Math.round(Math.abs(brute.deviationMm()) * 10));
+    // Sums of the same thicknesses in another order differ in the last digit.
+    assertThat(Math.round(Math.abs(best.deviationMm()) * 10 - 1e-6))
+        .isEqualTo(Math.round(Math.abs(brute.deviationMm()) * 10 - 1e-6));
     assertThat(best.glueUps()).isEqualTo(brute.glueUps());
     assertThat(best.bought()).isEqualTo(brute.bought());
     assertThat(best.symmetric()).isEqualTo(brute.symmetric());

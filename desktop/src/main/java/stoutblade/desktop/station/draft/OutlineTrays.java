@@ -311,7 +311,19 @@ final class OutlineTrays {
     values();
   }
 
+  /** How the outline that is looked at follows another. */
+  private Optional<Follow> follow() {
+    return model.part()
+        .filter(it -> model.layer().isEmpty())
+        .flatMap(Part::cut)
+        .flatMap(Cut::follow);
+  }
+
   private void ofWhole() {
+    if (follow().isPresent()) {
+      following.into(wholeTray, follow().get());
+      return;
+    }
     wholeTray.with("Length", length).with("Greatest width", width);
     if (model.half()) {
       wholeTray.with("At, from the base", station).with("it is wide", stationWidth);
@@ -320,7 +332,9 @@ final class OutlineTrays {
 
   private void ofAll() {
     boolean plate = !model.lies();
-    always.with("Base to tip, one edge", trace);
+    if (follow().isEmpty()) {
+      always.with("Base to tip, one edge", trace);
+    }
     if (model.sheets().size() > 1) {
       always.with("Outline of", layer);
       model
@@ -335,10 +349,7 @@ final class OutlineTrays {
         always.with("What is worked in", bothFaces);
       }
     }
-    Optional<Follow> follow = model.part().flatMap(Part::cut).flatMap(Cut::follow);
-    if (follow.isPresent() && model.layer().isEmpty()) {
-      following.into(always, follow.get());
-    } else if (plate || model.layer().isPresent()) {
+    if (follow().isEmpty() && (plate || model.layer().isPresent())) {
       always.with("Offset all round", offset);
       if (model.half()) {
         always.with(" ", whole);

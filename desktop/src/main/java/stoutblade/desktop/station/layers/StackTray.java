@@ -55,6 +55,7 @@ final class StackTray {
   private final Button front = button("layer-front", "Front ▸", () -> move(1));
   private final Button draw = button("layer-outline", "Own outline…", this::draw);
   private final Button out = button("remove-layer", "Out  Del", this::remove);
+  private final HollowMenu hollow;
   private String laidOut = "";
   private boolean showing;
 
@@ -62,6 +63,7 @@ final class StackTray {
     this.desk = desk;
     this.model = model;
     this.after = after;
+    this.hollow = new HollowMenu(desk, model);
     all.widthProperty()
         .addListener(
             it -> {
@@ -257,7 +259,7 @@ final class StackTray {
 
   /** The foam of one layer or of all; what else is decided is about one. */
   private void layOut(boolean selected) {
-    String key = selected ? "one" : "all";
+    String key = (selected ? "one" : "all") + hollow.possible();
     if (key.equals(laidOut)) {
       return;
     }
@@ -271,6 +273,9 @@ final class StackTray {
     Tray tray = selected ? one : all;
     tray.with(selected ? "Sheet of this layer" : "Sheet, all layers", foam)
         .with(selected ? "Its thickness" : "Each layer", thickness);
+    if (hollow.possible()) {
+      all.with("Layers between", hollow.menu());
+    }
     all.with(closing);
     if (selected) {
       one.with(turned)
@@ -297,6 +302,7 @@ final class StackTray {
     Sheet sheet = looked();
     showing = true;
     showBand();
+    hollow.show();
     SheetMaterial own = desk.catalogue().sheet(sheet.materialId()).orElse(null);
     foam.setValue(own);
     thickness.getItems().setAll(own == null ? List.of() : own.thicknessesMm());
