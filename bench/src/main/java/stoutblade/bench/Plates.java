@@ -33,8 +33,7 @@ final class Plates {
               ? Optional.of(WholeOutline.circle(new Point(0, 0), 9))
               : Optional.empty();
       features.add(
-          new Feature(
-              "f" + (features.size() + 1), kind, Map.of(), words, where(kind, nodes), own));
+          new Feature("f" + (features.size() + 1), kind, Map.of(), words, where(kind, nodes), own));
     }
     return Part.of(
         id, "Every feature", new Cut(new WholeOutline(round), features), "eva-stiff", 10);

@@ -4,15 +4,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import stoutblade.part.Formed;
-import stoutblade.part.Follow;
-import stoutblade.feature.PanelFeature;
 import stoutblade.edit.Followers;
 import stoutblade.feature.Feature;
+import stoutblade.feature.PanelFeature;
 import stoutblade.feature.Spot;
 import stoutblade.feature.Where;
 import stoutblade.part.Bought;
 import stoutblade.part.Cut;
+import stoutblade.part.Follow;
+import stoutblade.part.Formed;
 import stoutblade.part.Part;
 import stoutblade.part.Placing;
 import stoutblade.part.Placing.Faces;
@@ -147,7 +147,15 @@ final class DemoParts {
             "Lamp lug",
             "cope",
             Map.of(
-                "outside", 24.0, "foam", 2.0, "on", 37.0, "angle", Math.toRadians(70), "length",
+                "outside",
+                24.0,
+                "foam",
+                2.0,
+                "on",
+                37.0,
+                "angle",
+                Math.toRadians(70),
+                "length",
                 60.0),
             SOFT,
             on("d5", 0, 240)));
@@ -275,8 +283,7 @@ final class DemoParts {
     Follow follow = Follow.on(board.id()).withInside(Optional.of(-RING_WIDE));
     Outline leader = board.cut().orElseThrow().outline();
     Feature opening =
-        Feature.cutOut(
-            Followers.OPENING, follow.opening(leader).orElseThrow(), Where.At.of(0, 0));
+        Feature.cutOut(Followers.OPENING, follow.opening(leader).orElseThrow(), Where.At.of(0, 0));
     Cut cut = new Cut(follow.outline(leader), List.of(opening));
     return Part.of("d8", "Edge ring", cut.withFollow(Optional.of(follow)), STIFF, 5)
         .withPlacing(on("d1", 0, 0));

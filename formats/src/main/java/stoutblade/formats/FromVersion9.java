@@ -5,7 +5,8 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 
 /**
  * Version 9 had no outlines that follow others, no cut-outs along an outline of their own, and
- * nothing worked into patterns of what is wrapped, turned or folded, and no hollow layers.
+ * nothing worked into patterns of what is wrapped, turned or folded, no hollow layers, and no
+ * repeats that are left out.
  */
 final class FromVersion9 implements Migrations.Migration {
 
@@ -44,7 +45,7 @@ final class FromVersion9 implements Migrations.Migration {
       shape.putNull("follow");
       for (JsonNode feature : shape.path("features")) {
         if (feature instanceof ObjectNode it) {
-          it.putNull("outline");
+          it.putNull("outline").putArray("without");
         }
       }
     }

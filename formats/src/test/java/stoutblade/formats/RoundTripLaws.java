@@ -9,13 +9,11 @@ import java.util.Optional;
 import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
-import stoutblade.shape.WholeOutline;
-import stoutblade.edit.Followers;
-import stoutblade.part.Follow;
 import stoutblade.demo.Demo;
 import stoutblade.edit.Change;
 import stoutblade.edit.Edit;
 import stoutblade.edit.Edits;
+import stoutblade.edit.Followers;
 import stoutblade.edit.LayerEdits;
 import stoutblade.edit.OutlineEdits;
 import stoutblade.edit.PartEdits;
@@ -26,6 +24,7 @@ import stoutblade.feature.Where;
 import stoutblade.measure.EntryException;
 import stoutblade.measure.LengthEntry;
 import stoutblade.measure.Units;
+import stoutblade.part.Follow;
 import stoutblade.part.Part;
 import stoutblade.project.First;
 import stoutblade.project.Project;
@@ -34,6 +33,7 @@ import stoutblade.reference.Ruler;
 import stoutblade.reference.SizingRule;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
+import stoutblade.shape.WholeOutline;
 import stoutblade.wearer.ShownCharacter;
 import stoutblade.wearer.Wearer;
 
@@ -64,7 +64,8 @@ class RoundTripLaws {
     return switch (random.nextInt(14)) {
       case 11 -> Followers.add("Rim", Follow.on(id).withOffset(mm / 20), 5);
       case 12 -> Followers.follow(id, Optional.of(Follow.on("d" + (1 + random.nextInt(6)))));
-      case 13 -> PartEdits.addCutOut(id, WholeOutline.circle(new Point(0, 0), 9), Where.At.of(9, mm));
+      case 13 ->
+          PartEdits.addCutOut(id, WholeOutline.circle(new Point(0, 0), 9), Where.At.of(9, mm));
       case 0 -> PartEdits.move(id, new Point(mm, -mm));
       case 1 -> PartEdits.fix(id, ids.get(random.nextInt(ids.size())));
       case 2 -> PartEdits.remove(id);

@@ -24,12 +24,7 @@ import stoutblade.shape.Point;
  * @param lengthMm length along the tube's axis, from the other axis to the far end, in mm
  */
 public record Cope(
-    double outsideMm,
-    double foamMm,
-    double onMm,
-    double angle,
-    double asideMm,
-    double lengthMm)
+    double outsideMm, double foamMm, double onMm, double angle, double asideMm, double lengthMm)
     implements Form {
 
   private static final int CURVES = 128;
@@ -64,7 +59,8 @@ public record Cope(
     }
     double most = 0;
     for (int i = 0; i < CURVES; i++) {
-      most = Math.max(most, along(angle, onMm / 2, asideMm, outsideMm / 2, 2 * Math.PI * i / CURVES));
+      most =
+          Math.max(most, along(angle, onMm / 2, asideMm, outsideMm / 2, 2 * Math.PI * i / CURVES));
     }
     Form.above(lengthMm - most, 1, "What is left of the tube at its shortest, mm,");
   }

@@ -80,10 +80,8 @@ public final class Followers {
       features.removeIf(it -> it.id().equals(OPENING));
       follow
           .opening(leader.get())
-          .ifPresent(
-              it -> features.add(Feature.cutOut(OPENING, it, Where.At.of(0, 0))));
-      return part.withShape(
-          cut.withOutline(follow.outline(leader.get())).withFeatures(features));
+          .ifPresent(it -> features.add(Feature.cutOut(OPENING, it, Where.At.of(0, 0))));
+      return part.withShape(cut.withOutline(follow.outline(leader.get())).withFeatures(features));
     } catch (IllegalArgumentException e) {
       throw new IllegalArgumentException(part.name() + ": " + e.getMessage(), e);
     }

@@ -38,11 +38,9 @@ public final class PanelEdits {
         id,
         kind.title(),
         all -> {
-          String next =
-              Reference.next("f", all.stream().map(it -> it.feature().id()).toList());
+          String next = Reference.next("f", all.stream().map(it -> it.feature().id()).toList());
           all.add(
-              new PanelFeature(
-                  panel, new Feature(next, kind, Map.of(), words, where, outline)));
+              new PanelFeature(panel, new Feature(next, kind, Map.of(), words, where, outline)));
         });
   }
 
@@ -75,7 +73,8 @@ public final class PanelEdits {
 
   /** Takes one out. */
   public static PropEdit remove(String id, String featureId) {
-    return on(id, "Take a detail out", all -> all.removeIf(it -> it.feature().id().equals(featureId)));
+    return on(
+        id, "Take a detail out", all -> all.removeIf(it -> it.feature().id().equals(featureId)));
   }
 
   private static PropEdit on(String id, String what, Consumer<List<PanelFeature>> change) {
@@ -93,8 +92,7 @@ public final class PanelEdits {
     return switch (part.shape()) {
       case Formed it -> it.withWorked(worked);
       case FlatPieces it -> it.withWorked(worked);
-      default ->
-          throw new IllegalArgumentException(part.name() + " has no patterns to work on");
+      default -> throw new IllegalArgumentException(part.name() + " has no patterns to work on");
     };
   }
 }

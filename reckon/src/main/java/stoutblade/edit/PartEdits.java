@@ -23,13 +23,13 @@ import stoutblade.part.Slices;
 import stoutblade.part.Workmanship;
 import stoutblade.project.Prop;
 import stoutblade.reference.Reference;
-import stoutblade.shape.WholeOutline;
 import stoutblade.shape.Box;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
+import stoutblade.shape.WholeOutline;
 import stoutblade.slice.Sliced;
 
 /** The edits of the prop's parts: what there is, where it is, and what is worked into it. */
@@ -422,8 +422,7 @@ public final class PartEdits {
                   .findFirst()
                   .orElseThrow(() -> new IllegalArgumentException("There is no such feature"));
           Spot image = new Spot(at.spot().at().mirrored(), -at.spot().turn());
-          features.add(
-              own.again(next).at(new Where.At(image)));
+          features.add(own.again(next).at(new Where.At(image)));
         });
   }
 

@@ -1,5 +1,6 @@
 package stoutblade.feature;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
@@ -7,7 +8,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import stoutblade.measure.Quantity;
+import stoutblade.shape.Outline;
 import stoutblade.shape.WholeOutline;
 import stoutblade.sum.Entry;
 
@@ -20,6 +24,7 @@ import stoutblade.sum.Entry;
  * @param words what is written, for lettering; empty for anything else
  * @param where its places
  * @param outline what is cut out, in mm about its place; empty for all but a cut-out
+ * @param without which of its repeats are left out, counted from 1
  */
 public record Feature(
     String id,
@@ -27,8 +32,8 @@ public record Feature(
     Map<String, Double> sizes,
     String words,
     Where where,
-    Optional<WholeOutline> outline) {
-
+    Optional<WholeOutline> outline,
+    Set<Integer> without) {
 
   /** The most features of one plate. */
   public static final int MOST = 200;
@@ -105,6 +110,7 @@ public record Feature(
    */
   public Feature {
     sizes = Collections.unmodifiableMap(new TreeMap<>(sizes));
+    without = Collections.unmodifiableSet(new TreeSet<>(without));
     if (!id.matches("f[1-9][0-9]{0,3}")) {
       throw new IllegalArgumentException("A feature's id is f and a number; found '" + id + "'");
     }
@@ -124,6 +130,11 @@ public record Feature(
           "A cut-out, and nothing else, has an outline of its own; found "
               + (outline.isPresent() ? "one of a " + kind.plain() : "none"));
     }
+    if (without.stream().anyMatch(it -> it < 1 || it > MOST_REPEATS)) {
+      throw new IllegalArgumentException(
+          "What is left out is counted from 1; found "
+              + without.stream().map(String::valueOf).collect(Collectors.joining(", ")));
+    }
     boolean fits =
         switch (kind.reach()) {
           case EDGE -> where instanceof Where.Along;
@@ -142,6 +153,17 @@ public record Feature(
   /** One that has no outline of its own. */
   public Feature(String id, Kind kind, Map<String, Double> sizes, String words, Where where) {
     this(id, kind, sizes, words, where, Optional.empty());
+  }
+
+  /** One of whose repeats none is left out. */
+  public Feature(
+      String id,
+      Kind kind,
+      Map<String, Double> sizes,
+      String words,
+      Where where,
+      Optional<WholeOutline> outline) {
+    this(id, kind, sizes, words, where, outline, Set.of());
   }
 
   /**
@@ -209,20 +231,40 @@ public record Feature(
   public Feature with(String key, double value) {
     Map<String, Double> changed = new TreeMap<>(sizes);
     changed.put(key, value);
-    return new Feature(id, kind, changed, words, where, outline);
+    return new Feature(id, kind, changed, words, where, outline, without);
   }
 
   public Feature at(Where changed) {
-    return new Feature(id, kind, sizes, words, changed, outline);
+    return new Feature(id, kind, sizes, words, changed, outline, without);
   }
 
   /** The same under another id. */
   public Feature again(String next) {
-    return new Feature(next, kind, sizes, words, where, outline);
+    return new Feature(next, kind, sizes, words, where, outline, without);
+  }
+
+  /** The same with other repeats left out, counted from 1. */
+  public Feature leavingOut(Set<Integer> changed) {
+    return new Feature(id, kind, sizes, words, where, outline, changed);
+  }
+
+  /** Its places on what carries it, without those that are left out. */
+  public List<Spot> spots(Outline carrier) {
+    List<Spot> all = where.spots(carrier);
+    if (without.isEmpty()) {
+      return all;
+    }
+    List<Spot> left = new ArrayList<>();
+    for (int i = 0; i < all.size(); i++) {
+      if (!without.contains(i + 1)) {
+        left.add(all.get(i));
+      }
+    }
+    return left;
   }
 
   public Feature saying(String changed) {
-    return new Feature(id, kind, sizes, changed, where, outline);
+    return new Feature(id, kind, sizes, changed, where, outline, without);
   }
 
   /** The same made larger or smaller; sizes that were left as usual become sizes of their own. */
@@ -235,6 +277,6 @@ public record Feature(
       }
     }
     return new Feature(
-        id, kind, larger, words, where.times(factor), outline.map(it -> it.times(factor)));
+        id, kind, larger, words, where.times(factor), outline.map(it -> it.times(factor)), without);
   }
 }

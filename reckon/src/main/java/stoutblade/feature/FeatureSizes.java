@@ -25,8 +25,7 @@ final class FeatureSizes {
           lengthOrNone("frame", "Frame round it", 8));
 
   private static final List<Entry> CUTOUT =
-      List.of(
-          new Entry("grow", "Larger all round by", Quantity.LENGTH, 0, -500, 500, List.of()));
+      List.of(new Entry("grow", "Larger all round by", Quantity.LENGTH, 0, -500, 500, List.of()));
 
   private static final List<Entry> TEETH =
       List.of(

@@ -135,7 +135,7 @@ final class PlateFigures {
     if (feature.kind() == Feature.Kind.FULLER) {
       figures.add(fuller(own, Fuller.of(List.of(feature)).getFirst()));
     }
-    int count = feature.where().spots(blank.outline()).size();
+    int count = feature.spots(blank.outline()).size();
     if (count > 1 && feature.kind() != Feature.Kind.BEVEL) {
       pitch(own, feature, count).ifPresent(figures::add);
     }

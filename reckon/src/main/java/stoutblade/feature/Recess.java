@@ -81,7 +81,7 @@ public record Recess(
   }
 
   private static Stream<Recess> of(Feature feature, Outline carrier) {
-    List<Spot> spots = feature.where().spots(carrier);
+    List<Spot> spots = feature.spots(carrier);
     Path outline = outline(feature);
     double area = Math.abs(Panel.area(outline));
     double over = feature.size("over");

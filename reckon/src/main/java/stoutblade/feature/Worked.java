@@ -55,7 +55,7 @@ record Worked(
       this.faces = blank.faces();
       this.face = face;
       this.typeface = typeface;
-      this.spots = feature.where().spots(outline);
+      this.spots = feature.spots(outline);
     }
 
     private double size(String key) {

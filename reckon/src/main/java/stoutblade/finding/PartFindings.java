@@ -96,8 +96,7 @@ final class PartFindings {
             part.name() + ": " + what.toLowerCase(Locale.ROOT) + " is cut through",
             "It runs over the edge of its pattern, over a seam or into a dart. Move it, make it"
                 + " smaller, or take it out.",
-            List.of(
-                PanelEdits.remove(part.id(), feature.id()).named("Take out: " + what))));
+            List.of(PanelEdits.remove(part.id(), feature.id()).named("Take out: " + what))));
   }
 
   // == OUTLINES

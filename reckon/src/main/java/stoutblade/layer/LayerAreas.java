@@ -44,7 +44,10 @@ final class LayerAreas {
     for (Sheet sheet : sheets) {
       Optional<Region> outline = own(sheet, drawn);
       Region pockets =
-          sheet.frame().map(it -> it.pockets(outline.orElse(face))).orElse(Region.evenOdd(List.of()));
+          sheet
+              .frame()
+              .map(it -> it.pockets(outline.orElse(face)))
+              .orElse(Region.evenOdd(List.of()));
       out.add(pockets);
       cut.add(pockets.isEmpty() ? outline : Optional.of(outline.orElse(face).difference(pockets)));
     }

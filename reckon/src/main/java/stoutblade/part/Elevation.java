@@ -74,9 +74,7 @@ public final class Elevation {
       case Turned it -> facing ? circles(it.rimMm(), 0) : List.of(cap(it.depthMm(), it.outside()));
       case Elbow it -> elbow(it, facing);
       case Cope it ->
-          facing
-              ? circles(it.outsideMm(), it.outsideMm() - 2 * it.foamMm())
-              : List.of(cope(it));
+          facing ? circles(it.outsideMm(), it.outsideMm() - 2 * it.foamMm()) : List.of(cope(it));
       case Prism it -> {
         List<Point> foot = foot(it.sides(), it.sideMm(), it.secondMm());
         yield facing ? List.of(closed(foot)) : List.of(bar(across(foot), it.heightMm()));

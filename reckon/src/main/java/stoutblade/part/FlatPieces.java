@@ -142,8 +142,7 @@ public record FlatPieces(String origin, List<Piece> pieces, List<PanelFeature> w
                                         side.line().stream().map(it -> it.times(factor)).toList()))
                             .toList()))
             .toList();
-    return new FlatPieces(
-        origin, larger, worked.stream().map(it -> it.times(factor)).toList());
+    return new FlatPieces(origin, larger, worked.stream().map(it -> it.times(factor)).toList());
   }
 
   @Override

@@ -96,8 +96,7 @@ public record Frame(Way way, double rimMm, double ribMm, double everyMm, double 
     if (spineMm > 0 && !inside.isEmpty()) {
       Box all = inside.box().grown(1);
       inside =
-          inside.difference(
-              Region.of(new Box(-spineMm / 2, all.minY(), spineMm / 2, all.maxY())));
+          inside.difference(Region.of(new Box(-spineMm / 2, all.minY(), spineMm / 2, all.maxY())));
     }
     if (inside.isEmpty()) {
       return inside;
@@ -139,8 +138,7 @@ public record Frame(Way way, double rimMm, double ribMm, double everyMm, double 
     for (int i = -up; i <= up; i++) {
       for (int j = -across; j <= across; j++) {
         double aside = Math.floorMod(i, 2) == 0 ? 0 : everyMm / 2;
-        List<Point> ring =
-            ring(middle.plus(new Point(j * everyMm + aside, i * row)), radius);
+        List<Point> ring = ring(middle.plus(new Point(j * everyMm + aside, i * row)), radius);
         if (inside.contains(Region.evenOdd(List.of(ring)))) {
           rings.add(ring);
         }

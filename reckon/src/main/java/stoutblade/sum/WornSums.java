@@ -39,11 +39,13 @@ final class WornSums {
           Entry.lengthOrNone("overlap", "Held behind the face, each end", 40));
 
   private static final Source OURS =
-      Source.practice("the arm is laid on the back of the shield, and the straps lie where it does");
+      Source.practice(
+          "the arm is laid on the back of the shield, and the straps lie where it does");
 
   private WornSums() {}
 
-  private static Figure length(String id, String label, String formula, Source source, Figure... of) {
+  private static Figure length(
+      String id, String label, String formula, Source source, Figure... of) {
     return Figure.computed(id, label, Quantity.LENGTH, formula, source, of);
   }
 
@@ -71,7 +73,8 @@ final class WornSums {
             clear,
             give);
     Figure across =
-        length("opening.across", "Round opening, across", "{opening.cut} / pi", Source.GEOMETRY, cut);
+        length(
+            "opening.across", "Round opening, across", "{opening.cut} / pi", Source.GEOMETRY, cut);
     Figure high =
         length(
             "opening.high",
@@ -89,8 +92,7 @@ final class WornSums {
             Source.GEOMETRY,
             high,
             flat);
-    Ring cuff =
-        new Ring(across.value(), Ring.Known.FORMER, in.get("foam"), in.get("width"));
+    Ring cuff = new Ring(across.value(), Ring.Known.FORMER, in.get("foam"), in.get("width"));
     Developed strip = cuff.develop("opening");
     double a = wide.value() / 2;
     double b = high.value() / 2;
@@ -99,8 +101,7 @@ final class WornSums {
         new Drawing.Maker()
             .shape(oval(a, b))
             .shape(
-                CutSums.closed(
-                    Path.arc(new Point(beside, 0), across.value() / 2, 0, 2 * Math.PI)))
+                CutSums.closed(Path.arc(new Point(beside, 0), across.value() / 2, 0, 2 * Math.PI)))
             .dimension(new Point(-a, -b * 1.25), new Point(a, -b * 1.25), wide)
             .dimension(new Point(-a * 1.15, -b), new Point(-a * 1.15, b), high)
             .dimension(
@@ -108,10 +109,7 @@ final class WornSums {
                 new Point(beside + across.value() / 2, -b * 1.25),
                 across);
     return new Answer(
-        Stream.concat(
-                Stream.of(across, wide, high, cut, clear),
-                strip.figures().stream())
-            .toList(),
+        Stream.concat(Stream.of(across, wide, high, cut, clear), strip.figures().stream()).toList(),
         List.of(
             "Measure round the widest that has to pass: a hand with its thumb laid in, a fist round"
                 + " the grip in its glove, a head above the ears.",

@@ -48,7 +48,8 @@ class CopeTest {
         new Cope(outside, foam, on, Math.toRadians(degrees), aside * Math.max(0, free), 4 * on);
     Panel panel = cope.develop("x").panels().getFirst();
     double radius = (outside - foam) / 2;
-    Edge wave = panel.edges().stream().filter(it -> !it.leans().isEmpty()).findFirst().orElseThrow();
+    Edge wave =
+        panel.edges().stream().filter(it -> !it.leans().isEmpty()).findFirst().orElseThrow();
     for (Point it : wave.path().flattened(0.002)) {
       Vector3D place = rolled(cope, radius, it.x() / radius, 4 * on - it.y());
       assertThat(ROUND.distance(place)).isCloseTo(on / 2, within(LIES_MM));
@@ -74,8 +75,11 @@ class CopeTest {
     assertThat(figure(cope, "x.third")).isCloseTo(120 - 41.758, within(0.001));
     assertThat(figure(cope, "x.seam")).isCloseTo(70, within(0.001));
     assertThat(figure(cope, "x.half")).isCloseTo(70, within(0.001));
-    Edge wave = cope.panels().getFirst().edges().stream()
-        .filter(it -> !it.leans().isEmpty()).findFirst().orElseThrow();
+    Edge wave =
+        cope.panels().getFirst().edges().stream()
+            .filter(it -> !it.leans().isEmpty())
+            .findFirst()
+            .orElseThrow();
     assertThat(wave.leans()).allSatisfy(it -> assertThat(it.radians()).isNotNegative());
   }
 

@@ -68,7 +68,9 @@ class FollowersTest {
     return new WholeOutline(nodes);
   }
 
-  /** Every place of it is as far from the leader's edge as it says, by another library's distances. */
+  /**
+   * Every place of it is as far from the leader's edge as it says, by another library's distances.
+   */
   @Property(tries = 60)
   void it_runs_as_far_outside_as_it_says(
       @ForAll @IntRange(min = 5, max = 12) int count,
@@ -112,11 +114,13 @@ class FollowersTest {
     Project project = then(with(DISC), Followers.add("Rim", rim, 10));
     Part part = project.first().parts().getLast();
 
-    double area =
-        PlateForm.of(part.blank().orElseThrow(), Typeface.NONE).face().area();
+    double area = PlateForm.of(part.blank().orElseThrow(), Typeface.NONE).face().area();
 
     assertThat(area).isCloseTo(Math.PI * (215 * 215 - 190 * 190), within(40.0));
-    Cut thin = cut(then(project, Followers.follow("d2", Optional.of(rim.withInside(Optional.empty())))), "d2");
+    Cut thin =
+        cut(
+            then(project, Followers.follow("d2", Optional.of(rim.withInside(Optional.empty())))),
+            "d2");
     assertThat(thin.features()).isEmpty();
   }
 
@@ -146,15 +150,13 @@ class FollowersTest {
   void a_chain_that_comes_back_or_an_edge_that_is_eaten_up_is_refused() {
     Project project = then(with(DISC), Followers.add("Inner", Follow.on("d1").withOffset(-30), 6));
 
-    assertThatThrownBy(
-            () -> then(project, Followers.follow("d1", Optional.of(Follow.on("d2")))))
+    assertThatThrownBy(() -> then(project, Followers.follow("d1", Optional.of(Follow.on("d2")))))
         .isInstanceOf(IllegalArgumentException.class)
         .hasMessageContaining("Board follows a part that follows it");
     assertThatThrownBy(
             () ->
                 then(
-                    project,
-                    Followers.follow("d2", Optional.of(Follow.on("d1").withOffset(-230)))))
+                    project, Followers.follow("d2", Optional.of(Follow.on("d1").withOffset(-230)))))
         .hasMessageContaining("Inner: Nothing is left 230");
     assertThatThrownBy(() -> new Follow("d1", 5, false, Optional.of(4.5)))
         .hasMessageContaining("at least 1 mm");
@@ -180,8 +182,7 @@ class FollowersTest {
     Project project = then(with(DISC), Followers.add("Inner", Follow.on("d1").withOffset(-30), 6));
     Project held = then(project, PartEdits.held("d2", true));
 
-    assertThat(high(then(held, OutlineEdits.length("d1", 500)), "d2"))
-        .isCloseTo(340, within(0.1));
+    assertThat(high(then(held, OutlineEdits.length("d1", 500)), "d2")).isCloseTo(340, within(0.1));
   }
 
   /** What is left is the plate less the opening, by another library's areas. */
@@ -191,8 +192,7 @@ class FollowersTest {
       @ForAll @DoubleRange(min = 0, max = 0.3) double depth,
       @ForAll @DoubleRange(min = -10, max = 10) double grow) {
     WholeOutline opening = wavy(count, depth).times(0.5);
-    Project project =
-        then(with(DISC), PartEdits.addCutOut("d1", opening, Where.At.of(15, 10)));
+    Project project = then(with(DISC), PartEdits.addCutOut("d1", opening, Where.At.of(15, 10)));
     project = then(project, PartEdits.feature("d1", "f1", "Larger", it -> it.with("grow", grow)));
     Part part = project.first().parts().getFirst();
 

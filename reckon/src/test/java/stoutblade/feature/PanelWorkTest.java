@@ -67,8 +67,7 @@ class PanelWorkTest {
             count);
     Formed vented = barrel(feature(Feature.Kind.HOLE, Map.of("across", 8.0), row));
 
-    Panel panel =
-        PanelWork.into(plain, vented.worked(), 5, Typeface.NONE).panels().getFirst();
+    Panel panel = PanelWork.into(plain, vented.worked(), 5, Typeface.NONE).panels().getFirst();
 
     double radius = round / 2 / Math.PI;
     List<Vector3D> places =
@@ -93,6 +92,24 @@ class PanelWorkTest {
   }
 
   @Test
+  void two_of_sixteen_vents_are_left_out() {
+    Developed plain = barrel().developed("", 5);
+    Where row = new Where.Row(new Point(20, 150), new Point(620, 150), 16);
+    Feature vents = feature(Feature.Kind.HOLE, Map.of("across", 8.0), row);
+    Formed some = barrel(vents.leavingOut(java.util.Set.of(3, 7)));
+
+    List<Path> left =
+        PanelWork.into(plain, some.worked(), 5, Typeface.NONE).panels().getFirst().windows();
+
+    assertThat(left).hasSize(14);
+    assertThat(left.stream().map(it -> Math.round(Box.around(it.flattened(0.1)).centre().x())))
+        .doesNotContain(100L, 260L)
+        .contains(60L, 140L, 220L, 300L);
+    assertThatThrownBy(() -> vents.leavingOut(java.util.Set.of(0)))
+        .hasMessageContaining("counted from 1; found 0");
+  }
+
+  @Test
   void letters_are_engraved_cut_out_or_laid_on() {
     Developed plain = barrel().developed("", 5);
     for (int way = 0; way < 3; way++) {
@@ -101,8 +118,7 @@ class PanelWorkTest {
               Feature.Kind.LETTERS,
               Map.of("way", (double) way, "high", 20.0, "bridge", 0.0),
               Where.At.of(100, 150));
-      Developed done =
-          PanelWork.into(plain, barrel(letters).worked(), 5, SQUARES);
+      Developed done = PanelWork.into(plain, barrel(letters).worked(), 5, SQUARES);
       Panel panel = done.panels().getFirst();
       assertThat(panel.windows()).hasSize(way == 1 ? 1 : 0);
       assertThat(panel.marks()).hasSize(way == 1 ? 0 : 1);
@@ -114,9 +130,11 @@ class PanelWorkTest {
 
   @Test
   void what_a_seam_or_a_dart_would_cut_through_is_found() {
-    Formed whole = barrel(feature(Feature.Kind.HOLE, Map.of("across", 30.0), Where.At.of(100, 150)));
+    Formed whole =
+        barrel(feature(Feature.Kind.HOLE, Map.of("across", 30.0), Where.At.of(100, 150)));
     Formed seam = barrel(feature(Feature.Kind.HOLE, Map.of("across", 30.0), Where.At.of(5, 150)));
-    assertThat(PanelWork.broken(whole.developed("", 5), whole.worked(), 5, Typeface.NONE)).isEmpty();
+    assertThat(PanelWork.broken(whole.developed("", 5), whole.worked(), 5, Typeface.NONE))
+        .isEmpty();
     assertThat(PanelWork.broken(seam.developed("", 5), seam.worked(), 5, Typeface.NONE)).hasSize(1);
 
     Formed dish = new Formed("dish", Map.of());
@@ -140,20 +158,14 @@ class PanelWorkTest {
         PartEdits.addShape("Barrel", "ring", Map.of("across", 200.0, "width", 300.0))
             .then(
                 PanelEdits.add(
-                    "d1",
-                    0,
-                    Feature.Kind.SLOT,
-                    "",
-                    Where.At.of(100, 150),
-                    Optional.empty()))
+                    "d1", 0, Feature.Kind.SLOT, "", Where.At.of(100, 150), Optional.empty()))
             .then(PanelEdits.change("d1", "f1", "Longer", it -> it.with("long", 60)))
             .in(Prop.FIRST)
             .applyTo(Samples.bare());
     Part barrel = project.first().needed("d1");
     assertThat(barrel.shape().worked().getFirst().feature().size("long")).isEqualTo(60);
     assertThat(barrel.shape().times(2).worked().getFirst().feature().size("long")).isEqualTo(120);
-    assertThat(
-            PanelEdits.remove("d1", "f1").in(Prop.FIRST).applyTo(project).first().needed("d1"))
+    assertThat(PanelEdits.remove("d1", "f1").in(Prop.FIRST).applyTo(project).first().needed("d1"))
         .satisfies(it -> assertThat(it.shape().worked()).isEmpty());
     assertThatThrownBy(
             () ->

@@ -56,8 +56,7 @@ class FrameTest {
 
   private static PartReckoning derived(Project project) {
     return First.of(
-        new Reckoner(Samples.CATALOGUE, Typeface.NONE)
-            .derive(project, Samples.NOW, Units.METRIC));
+        new Reckoner(Samples.CATALOGUE, Typeface.NONE).derive(project, Samples.NOW, Units.METRIC));
   }
 
   /**
@@ -81,8 +80,7 @@ class FrameTest {
             .findFirst()
             .orElseThrow()
             .value();
-    assertThat(lighter)
-        .isCloseTo(solid.mass().value() - hollow.mass().value(), within(0.05));
+    assertThat(lighter).isCloseTo(solid.mass().value() - hollow.mass().value(), within(0.05));
     assertThat(reckoned.templates(Units.METRIC).stream().flatMap(it -> it.strokes().stream()))
         .filteredOn(it -> it.kind() == Stroke.Kind.CUT)
         .hasSizeGreaterThanOrEqualTo(5);
@@ -110,7 +108,8 @@ class FrameTest {
       var box = holes.get(i).getEnvelopeInternal();
       assertThat(box.getMinX()).isGreaterThanOrEqualTo(-100 + rim - 0.01);
       assertThat(box.getMaxY()).isLessThanOrEqualTo(200 - rim + 0.01);
-      assertThat(box.getMaxX() <= -spine / 2 + 0.01 || box.getMinX() >= spine / 2 - 0.01 || spine == 0)
+      assertThat(
+              box.getMaxX() <= -spine / 2 + 0.01 || box.getMinX() >= spine / 2 - 0.01 || spine == 0)
           .isTrue();
       for (int j = 0; j < i; j++) {
         assertThat(holes.get(i).distance(holes.get(j))).isGreaterThanOrEqualTo(web - 0.05);
@@ -136,7 +135,8 @@ class FrameTest {
                     .pockets(Region.inside(SQUARE.times(10).path(), 0.01)))
         .hasMessageContaining("more than 4000 holes");
     // A rim that takes all of it leaves it solid.
-    assertThat(new Frame(Frame.Way.RIBS, 150, 10, 60, 0).pockets(Region.inside(SQUARE.path(), 0.01)))
+    assertThat(
+            new Frame(Frame.Way.RIBS, 150, 10, 60, 0).pockets(Region.inside(SQUARE.path(), 0.01)))
         .satisfies(it -> assertThat(it.isEmpty()).isTrue());
   }
 }

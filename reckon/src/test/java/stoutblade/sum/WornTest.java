@@ -37,7 +37,8 @@ class WornTest {
       @ForAll @DoubleRange(min = 120, max = 700) double round,
       @ForAll @DoubleRange(min = 0, max = 20) double padding,
       @ForAll @DoubleRange(min = 1, max = 2.5) double flat) {
-    Map<String, Double> typed = Map.of("round", round, "padding", padding, "flat", flat, "give", 0.0);
+    Map<String, Double> typed =
+        Map.of("round", round, "padding", padding, "flat", flat, "give", 0.0);
     double a = value("opening", "opening.wide", typed) / 2;
     double b = value("opening", "opening.high", typed) / 2;
 
@@ -92,8 +93,7 @@ class WornTest {
   /** A hand of 220 mm round the knuckles, bare, no room: 220 / pi = 70.03 mm. By hand. */
   @Test
   void a_hand_goes_through_what_is_as_far_round_as_it_is() {
-    Map<String, Double> bare =
-        Map.of("round", 220.0, "padding", 0.0, "play", 0.0, "give", 0.0);
+    Map<String, Double> bare = Map.of("round", 220.0, "padding", 0.0, "play", 0.0, "give", 0.0);
     assertThat(value("opening", "opening.across", bare)).isCloseTo(70.028, within(0.001));
   }
 
@@ -101,11 +101,9 @@ class WornTest {
   void an_elbow_beyond_the_rim_and_a_board_out_of_the_middle_are_said() {
     Answer small = Sum.named("straps").orElseThrow().answer(Map.of("across", 300.0), NONE);
     assertThat(small.words().getFirst()).contains("stands out past the rim");
-    assertThatThrownBy(
-            () -> Sum.named("plate").orElseThrow().answer(Map.of("inside", 3.0), NONE))
+    assertThatThrownBy(() -> Sum.named("plate").orElseThrow().answer(Map.of("inside", 3.0), NONE))
         .hasMessageContaining("an even number of layers; found 3");
-    assertThatThrownBy(
-            () -> Sum.named("straps").orElseThrow().answer(Map.of("inset", 400.0), NONE))
+    assertThatThrownBy(() -> Sum.named("straps").orElseThrow().answer(Map.of("inset", 400.0), NONE))
         .hasMessageContaining("beyond the fist");
   }
 }

@@ -17,6 +17,7 @@ import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.SizeFields;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.station.LeftOut;
 import stoutblade.desktop.station.PlaceFields;
 import stoutblade.develop.Panel;
 import stoutblade.edit.PanelEdits;
@@ -41,6 +42,7 @@ final class PatternTray {
   private final ComboBox<String> which = new ComboBox<>();
   private final ComboBox<Integer> pattern = new ComboBox<>();
   private final PlaceFields places;
+  private final LeftOut leftOut;
   private Optional<SizeFields> sizes = Optional.empty();
   private Optional<Part> part = Optional.empty();
   private String chosen = "";
@@ -56,6 +58,15 @@ final class PatternTray {
             "detail-at-",
             List.of(PlaceFields.Way.ONE, PlaceFields.Way.RING, PlaceFields.Way.ROW),
             new Placed());
+    leftOut =
+        new LeftOut(
+            desk,
+            "detail-left-out",
+            without -> {
+              boolean done = change("Leave out", it -> it.leavingOut(without));
+              after.run();
+              return done;
+            });
     add.setId("pattern-details");
     add.setOnShowing(event -> offer());
     offer();
@@ -236,6 +247,8 @@ final class PatternTray {
                         + it.feature().id()
                         + it.feature().kind()
                         + places.key()
+                        + (it.feature().where().count() > 1)
+                        + it.feature().without()
                         + (panels().size() > 1))
             .orElse("");
     if (!key.equals(laidOut) || tray.getChildren().size() < 2) {
@@ -286,6 +299,9 @@ final class PatternTray {
     }
     feature.kind().entries().forEach(it -> tray.with(it.label(), fields.control(it)));
     places.into(tray);
+    if (feature.where().count() > 1) {
+      tray.with("Left out", leftOut.of(feature));
+    }
     tray.with(
         " ",
         Tray.button(

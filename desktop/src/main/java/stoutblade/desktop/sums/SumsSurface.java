@@ -23,7 +23,6 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import stoutblade.derive.Derived;
-import stoutblade.develop.Panel;
 import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Key;
@@ -38,17 +37,17 @@ import stoutblade.desktop.shell.SizeFields;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.shell.Trays;
 import stoutblade.desktop.station.Surface;
+import stoutblade.develop.Panel;
 import stoutblade.edit.PartEdits;
 import stoutblade.measure.Display;
 import stoutblade.measure.Quantity;
 import stoutblade.part.Part;
-import stoutblade.shape.Point;
 import stoutblade.reckoning.PartReckoning;
+import stoutblade.shape.Point;
 import stoutblade.sum.Answer;
 import stoutblade.sum.Drawing;
-import stoutblade.sum.ShapeSums;
-import stoutblade.sum.Drawing;
 import stoutblade.sum.Entry;
+import stoutblade.sum.ShapeSums;
 import stoutblade.sum.Sum;
 import stoutblade.template.FlatTemplate;
 import stoutblade.template.Making;
@@ -325,8 +324,7 @@ public final class SumsSurface implements Surface {
         .ifPresent(
             it -> {
               Drawing drawing = it.drawing();
-              SumDrawing.draw(
-                  pen, worked().map(drawing::withPanels).orElse(drawing), desk.units());
+              SumDrawing.draw(pen, worked().map(drawing::withPanels).orElse(drawing), desk.units());
               SumDrawing.grips(pen, drawing, model.drawn());
             });
   }

@@ -45,8 +45,7 @@ final class CutOutMenu {
       part.cut()
           .filter(it -> it.outline().drawn() && !part.id().equals(model.id()))
           .ifPresent(
-              it ->
-                  items.add(item("cutout-" + part.id(), part.name(), Exact.whole(it.outline()))));
+              it -> items.add(item("cutout-" + part.id(), part.name(), Exact.whole(it.outline()))));
     }
     if (items.isEmpty()) {
       MenuItem none = new MenuItem("Trace or open an outline first, at Size");
@@ -67,8 +66,7 @@ final class CutOutMenu {
   /** The outline is cut out in the middle of the part, about its own middle. */
   private void add(WholeOutline outline) {
     Point own = Box.around(outline.outline().flattened(0.1)).centre();
-    List<Node> nodes =
-        outline.nodes().stream().map(it -> it.movedTo(it.at().minus(own))).toList();
+    List<Node> nodes = outline.nodes().stream().map(it -> it.movedTo(it.at().minus(own))).toList();
     Point middle = Box.around(model.outline().outline().flattened(1)).centre();
     desk.perform(
         PartEdits.addCutOut(

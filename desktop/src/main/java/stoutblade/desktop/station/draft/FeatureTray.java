@@ -10,6 +10,7 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.SizeFields;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.station.LeftOut;
 import stoutblade.desktop.station.PlaceFields;
 import stoutblade.edit.PartEdits;
 import stoutblade.feature.Feature;
@@ -28,12 +29,22 @@ final class FeatureTray {
   private final PlaceFields places;
   private final PlaceFields edgeOnly;
   private Optional<SizeFields> sizes = Optional.empty();
+  private final LeftOut leftOut;
   private String laidOut = "";
 
   FeatureTray(Desk desk, OutlineModel model, Runnable after) {
     this.desk = desk;
     this.model = model;
     this.after = after;
+    leftOut =
+        new LeftOut(
+            desk,
+            "feature-left-out",
+            without -> {
+              boolean done = model.change("Leave out", it -> it.leavingOut(without));
+              after.run();
+              return done;
+            });
     Placed placed = new Placed();
     places = new PlaceFields(desk, "feature-at-", Arrays.asList(PlaceFields.Way.values()), placed);
     edgeOnly = new PlaceFields(desk, "feature-at-", List.of(PlaceFields.Way.EDGE), placed);
@@ -50,7 +61,11 @@ final class FeatureTray {
   }
 
   private String key(Feature feature) {
-    return model.id() + feature.id() + feature.kind() + placeFields(feature).key();
+    return model.id()
+        + feature.id()
+        + feature.kind()
+        + placeFields(feature).key()
+        + (feature.where().count() > 1);
   }
 
   /** Shows its values; none where the fields are still those of another kind of feature. */
@@ -159,6 +174,9 @@ final class FeatureTray {
         .forEach(it -> tray.with(feature.kind().title() + ": " + it.label(), fields.control(it)));
     if (feature.kind() != Feature.Kind.BEVEL) {
       placeFields(feature).into(tray);
+    }
+    if (feature.where().count() > 1 && feature.kind() != Feature.Kind.BEVEL) {
+      tray.with("Left out", leftOut.of(feature));
     }
     if (feature.where() instanceof Where.At) {
       tray.with(" ", button("feature-mirror", "Mirror image", this::mirror));

@@ -13,7 +13,9 @@ import stoutblade.part.Cut;
 import stoutblade.part.Follow;
 import stoutblade.part.Part;
 
-/** How an outline follows another: how far outside, with an opening, mirrored; and letting it go. */
+/**
+ * How an outline follows another: how far outside, with an opening, mirrored; and letting it go.
+ */
 final class FollowFields {
 
   private final Desk desk;

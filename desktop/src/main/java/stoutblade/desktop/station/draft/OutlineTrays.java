@@ -313,7 +313,8 @@ final class OutlineTrays {
 
   /** How the outline that is looked at follows another. */
   private Optional<Follow> follow() {
-    return model.part()
+    return model
+        .part()
         .filter(it -> model.layer().isEmpty())
         .flatMap(Part::cut)
         .flatMap(Cut::follow);

@@ -1,0 +1,55 @@
+package stoutblade.desktop.station;
+
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import javafx.scene.control.TextField;
+import stoutblade.desktop.Desk;
+import stoutblade.desktop.shell.PlainText;
+import stoutblade.feature.Feature;
+
+/** Which of the repeats of a detail are left out, as numbers that are typed. */
+public final class LeftOut {
+
+  private static final int MOST_DIGITS = 4;
+
+  private final Desk desk;
+  private final TextField field = PlainText.field();
+
+  /**
+   * A field.
+   *
+   * @param change makes the change; false where it was refused
+   */
+  public LeftOut(Desk desk, String id, Function<Set<Integer>, Boolean> change) {
+    this.desk = desk;
+    field.setId(id);
+    field.setPrefColumnCount(5);
+    field.setPromptText("none");
+    field.setOnAction(event -> read().ifPresent(change::apply));
+  }
+
+  /** The field, showing what a detail leaves out. */
+  public TextField of(Feature feature) {
+    field.setText(
+        feature.without().stream().map(String::valueOf).collect(Collectors.joining(", ")));
+    return field;
+  }
+
+  private Optional<Set<Integer>> read() {
+    Set<Integer> numbers = new TreeSet<>();
+    for (String word : field.getText().strip().split("[\\s,;]+")) {
+      if (word.isEmpty()) {
+        continue;
+      }
+      if (!word.matches("[0-9]{1," + MOST_DIGITS + "}")) {
+        desk.say("Left out: numbers from 1, such as 3, 7; found '" + word + "'");
+        return Optional.empty();
+      }
+      numbers.add(Integer.parseInt(word));
+    }
+    return Optional.of(numbers);
+  }
+}
