@@ -40,6 +40,18 @@ class ShapesTest extends InWindow {
     return Box.around(cut(index).outline().outline().flattened(0.01)).height();
   }
 
+  private void sum(FxRobot robot, String key) {
+    robot.push(KeyCode.S);
+    until(() -> desk.sumsProperty().get());
+    settled();
+    fx(
+        () -> {
+          robot.lookup("#sum-" + key).queryAs(Button.class).fire();
+          return true;
+        });
+    settled();
+  }
+
   private void disc(FxRobot robot) {
     go(robot, Station.DRAFT);
     command(robot, "new part disc");
@@ -107,15 +119,7 @@ class ShapesTest extends InWindow {
 
   @Test
   void letters_run_round_a_ring_and_are_on_its_template(FxRobot robot) {
-    robot.push(KeyCode.S);
-    until(() -> desk.sumsProperty().get());
-    settled();
-    fx(
-        () -> {
-          robot.lookup("#sum-ring").queryAs(Button.class).fire();
-          return true;
-        });
-    settled();
+    sum(robot, "ring");
     type(robot, "#sum-ring-across", "20 cm");
     type(robot, "#sum-ring-width", "6 cm");
     settled();
@@ -155,15 +159,7 @@ class ShapesTest extends InWindow {
 
   @Test
   void a_tube_is_coped_to_a_barrel(FxRobot robot) {
-    robot.push(KeyCode.S);
-    until(() -> desk.sumsProperty().get());
-    settled();
-    fx(
-        () -> {
-          robot.lookup("#sum-cope").queryAs(Button.class).fire();
-          return true;
-        });
-    settled();
+    sum(robot, "cope");
     type(robot, "#sum-cope-angle", "60");
     settled();
     robot.clickOn("#sums-keep");

@@ -404,8 +404,7 @@ final class DemoParts {
     return parts;
   }
 
-  /** A soft middle between two skins, rounded over. */
-  /** Its middle layer is lightened under both faces. */
+  /** A soft middle between two skins, lightened under both and rounded over. */
   private static Layering cheek() {
     Frame holes = new Frame(Frame.Way.HOLES, 9, 5, 17, 0);
     Sheet middle = Sheet.of(FIRM, 8).withFrame(Optional.of(holes));

@@ -3,7 +3,8 @@ package stoutblade.desktop.station;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import javafx.scene.control.TextField;
 import stoutblade.desktop.Desk;
@@ -14,6 +15,7 @@ import stoutblade.feature.Feature;
 public final class LeftOut {
 
   private static final int MOST_DIGITS = 4;
+  private static final Pattern BETWEEN = Pattern.compile("[\\s,;]+");
 
   private final Desk desk;
   private final TextField field = PlainText.field();
@@ -23,12 +25,17 @@ public final class LeftOut {
    *
    * @param change makes the change; false where it was refused
    */
-  public LeftOut(Desk desk, String id, Function<Set<Integer>, Boolean> change) {
+  public LeftOut(Desk desk, String id, Predicate<Set<Integer>> change) {
     this.desk = desk;
     field.setId(id);
     field.setPrefColumnCount(5);
     field.setPromptText("none");
-    field.setOnAction(event -> read().ifPresent(change::apply));
+    field.setOnAction(
+        event -> {
+          if (read().filter(change).isEmpty()) {
+            field.requestFocus();
+          }
+        });
   }
 
   /** The field, showing what a detail leaves out. */
@@ -40,10 +47,8 @@ public final class LeftOut {
 
   private Optional<Set<Integer>> read() {
     Set<Integer> numbers = new TreeSet<>();
-    for (String word : field.getText().strip().split("[\\s,;]+")) {
-      if (word.isEmpty()) {
-        continue;
-      }
+    for (String word :
+        BETWEEN.splitAsStream(field.getText()).filter(it -> !it.isEmpty()).toList()) {
       if (!word.matches("[0-9]{1," + MOST_DIGITS + "}")) {
         desk.say("Left out: numbers from 1, such as 3, 7; found '" + word + "'");
         return Optional.empty();
