@@ -406,7 +406,7 @@ final class DemoParts {
 
   /** A soft middle between two skins, lightened under both and rounded over. */
   private static Layering cheek() {
-    Frame holes = new Frame(Frame.Way.HOLES, 9, 5, 17, 0);
+    Frame holes = new Frame(Frame.Way.HOLES, 8, 6, 24, 0);
     Sheet middle = Sheet.of(FIRM, 8).withFrame(Optional.of(holes));
     return Layering.of(
             List.of(Sheet.of(STIFF, 6), middle, Sheet.of(STIFF, 6)),

@@ -2,7 +2,9 @@ package stoutblade.layer;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
@@ -27,6 +29,10 @@ final class LayerAreas {
   private final List<Double> joints;
   private final List<Optional<Region>> own;
   private final List<Region> pockets;
+  private final Map<Integer, Boolean> closedIn = new ConcurrentHashMap<>();
+
+  /** The areas before anything is hollowed out; empty where a layer is cut to the part. */
+  private final List<Optional<Region>> drawn;
 
   /**
    * The layers.
@@ -41,6 +47,7 @@ final class LayerAreas {
     this.joints = layering.joints();
     List<Optional<Region>> cut = new ArrayList<>();
     List<Region> out = new ArrayList<>();
+    List<Optional<Region>> plain = new ArrayList<>();
     for (Sheet sheet : sheets) {
       Optional<Region> outline = own(sheet, drawn);
       Region pockets =
@@ -49,10 +56,12 @@ final class LayerAreas {
               .map(it -> it.pockets(outline.orElse(face)))
               .orElse(Region.evenOdd(List.of()));
       out.add(pockets);
+      plain.add(outline);
       cut.add(pockets.isEmpty() ? outline : Optional.of(outline.orElse(face).difference(pockets)));
     }
     this.own = List.copyOf(cut);
     this.pockets = List.copyOf(out);
+    this.drawn = List.copyOf(plain);
   }
 
   /** What a layer is hollowed out by. */
@@ -94,9 +103,15 @@ final class LayerAreas {
   }
 
   private Region cut(int layer, Region worked) {
-    return own.get(layer)
-        .map(it -> worked.intersection(it).unionWith(it.difference(face)))
-        .orElse(worked);
+    if (own.get(layer).isEmpty()) {
+      return worked;
+    }
+    // What is only hollowed out stands out of the part nowhere.
+    return sheets.get(layer).own().isEmpty()
+        ? worked.difference(pockets.get(layer))
+        : worked
+            .intersection(own.get(layer).get())
+            .unionWith(own.get(layer).get().difference(face));
   }
 
   /** Where a layer meets the one before it. */
@@ -157,6 +172,9 @@ final class LayerAreas {
   Portion kept(int layer) {
     double from = joints.get(layer);
     double to = joints.get(layer + 1);
+    if (closedIn(layer)) {
+      return solid.between(from, to).plus(prism(pockets.get(layer), from - to));
+    }
     return own.get(layer)
         .map(
             it ->
@@ -164,6 +182,16 @@ final class LayerAreas {
                     .between(from, to, within.intersection(it))
                     .plus(prism(it.difference(face), to - from)))
         .orElseGet(() -> solid.between(from, to));
+  }
+
+  /** True where all that is hollowed out of a layer lies where it is as thick as its sheet. */
+  private boolean closedIn(int layer) {
+    return closedIn.computeIfAbsent(
+        layer,
+        it ->
+            sheets.get(it).own().isEmpty()
+                && !pockets.get(it).isEmpty()
+                && solid.filled(joints.get(it), joints.get(it + 1)).contains(pockets.get(it)));
   }
 
   private static Portion prism(Region area, double high) {
@@ -183,7 +211,8 @@ final class LayerAreas {
   double unsanded() {
     double sum = 0;
     for (int i = 0; i < own.size(); i++) {
-      if (own.get(i).isPresent()) {
+      // What is cut out of a full thickness is not there to be sanded, whatever its height.
+      if (own.get(i).isPresent() && !closedIn(i)) {
         Region there = within.intersection(own.get(i).get());
         double from = joints.get(i);
         double to = joints.get(i + 1);
@@ -196,11 +225,11 @@ final class LayerAreas {
 
   /** The faces and edges that are bare because layers differ, over those of the part, in mm². */
   double bare() {
-    double sum = area(0).area() + area(own.size() - 1).area() - 2 * face.area();
+    double sum = outside(0).area() + outside(own.size() - 1).area() - 2 * face.area();
     for (int i = 0; i < own.size(); i++) {
-      Region above = area(i);
-      if (i > 0 && above != area(i - 1)) {
-        sum += above.difference(area(i - 1)).area() + area(i - 1).difference(above).area();
+      Region above = outside(i);
+      if (i > 0 && above != outside(i - 1)) {
+        sum += above.difference(outside(i - 1)).area() + outside(i - 1).difference(above).area();
       }
       if (above != face) {
         sum += (above.perimeter() - face.perimeter()) * high(i);
@@ -211,6 +240,11 @@ final class LayerAreas {
 
   private Region area(int layer) {
     return own.get(layer).orElse(face);
+  }
+
+  /** The area of a layer with what is hollowed out of it: that is closed in between two faces. */
+  private Region outside(int layer) {
+    return sheets.get(layer).own().isEmpty() ? face : drawn.get(layer).orElse(face);
   }
 
   // == SECTIONS

@@ -440,6 +440,10 @@ public final class Region {
     for (double[][] ring : arrays()) {
       double[] xs = ring[0];
       double[] ys = ring[1];
+      double[] reach = ring[2];
+      if (y < reach[0] || y > reach[1]) {
+        continue;
+      }
       for (int i = 1; i < xs.length; i++) {
         if ((ys[i - 1] <= y) != (ys[i] <= y)) {
           if (count == found.length) {
@@ -465,7 +469,12 @@ public final class Region {
                   ring ->
                       new double[][] {
                         ring.stream().mapToDouble(Point::x).toArray(),
-                        ring.stream().mapToDouble(Point::y).toArray()
+                        ring.stream().mapToDouble(Point::y).toArray(),
+                        // From its lowest to its highest: most lines pass most holes by.
+                        {
+                          ring.stream().mapToDouble(Point::y).min().orElse(0),
+                          ring.stream().mapToDouble(Point::y).max().orElse(0)
+                        }
                       })
               .toArray(double[][][]::new);
       ringArrays = known;

@@ -42,7 +42,10 @@ public record Frame(Way way, double rimMm, double ribMm, double everyMm, double 
 
   private static final double MOST_MM = 1000;
   private static final double LEAST_OPEN_MM = 4;
-  private static final int CORNERS = 96;
+
+  /** How far a hole's corners may lie from its circle between them, in mm. */
+  private static final double ROUND_MM = 0.02;
+
   private static final int MOST_HOLES = 4000;
 
   /**
@@ -149,8 +152,9 @@ public record Frame(Way way, double rimMm, double ribMm, double everyMm, double 
 
   private static List<Point> ring(Point at, double radius) {
     List<Point> ring = new ArrayList<>();
-    for (int i = 0; i < CORNERS; i++) {
-      double turn = 2 * Math.PI * i / CORNERS;
+    int corners = (int) Math.ceil(Math.PI / Math.acos(1 - Math.min(1, ROUND_MM / radius)));
+    for (int i = 0; i < corners; i++) {
+      double turn = 2 * Math.PI * i / corners;
       ring.add(at.plus(new Point(radius * Math.cos(turn), radius * Math.sin(turn))));
     }
     return ring;

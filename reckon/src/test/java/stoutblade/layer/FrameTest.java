@@ -74,6 +74,9 @@ class FrameTest {
     assertThat(solid.volume().value() - hollow.volume().value())
         .isCloseTo(20_800 * each, within(20.0));
     assertThat(hollow.glued().value()).isCloseTo(2 * 2 * (40_000 - 20_800), within(10.0));
+    // What is closed in between two faces is neither sanded nor finished.
+    assertThat(hollow.sanded().value()).isCloseTo(solid.sanded().value(), within(1.0));
+    assertThat(hollow.surface().value()).isCloseTo(solid.surface().value(), within(1.0));
     double lighter =
         hollow.further().stream()
             .filter(it -> it.id().endsWith(".saved"))
