@@ -199,7 +199,10 @@ public final class Display {
     return Math.abs(ounces) < 16 ? decimal(ounces, 1) + " oz" : decimal(ounces / 16, 2) + " lb";
   }
 
-  /** Writes a duration as hours and minutes, or days from 100 hours on. */
+  /**
+   * Writes a duration as hours and minutes; from 100 hours on as whole days, or as hours where it
+   * is none: nobody works four days of 24 hours.
+   */
   public static String duration(double minutes) {
     long whole = Math.round(Math.abs(minutes));
     String sign = minutes < 0 && whole > 0 ? "-" : "";
@@ -210,7 +213,7 @@ public final class Display {
       return sign + whole / 60 + " h" + (whole % 60 == 0 ? "" : " " + whole % 60 + " min");
     }
     long hours = Math.round(whole / 60.0);
-    return sign + hours / 24 + " d" + (hours % 24 == 0 ? "" : " " + hours % 24 + " h");
+    return sign + (hours % 24 == 0 ? hours / 24 + " d" : hours + " h");
   }
 
   /** Writes a number with at most so many decimals, without trailing zeros. */

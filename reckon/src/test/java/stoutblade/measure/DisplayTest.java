@@ -51,6 +51,7 @@ class DisplayTest {
     assertThat(Display.show(Math.PI / 4, Quantity.ANGLE, Units.METRIC)).isEqualTo("45°");
     assertThat(Display.show(135, Quantity.DURATION, Units.METRIC)).isEqualTo("2 h 15 min");
     assertThat(Display.show(5 * 24 * 60, Quantity.DURATION, Units.METRIC)).isEqualTo("5 d");
+    assertThat(Display.show(101 * 60 + 20, Quantity.DURATION, Units.METRIC)).isEqualTo("101 h");
     assertThat(Display.show(150e-6, Quantity.DENSITY, Units.METRIC)).isEqualTo("150 kg/m³");
     assertThat(Display.show(130_000, Quantity.MODULUS, Units.METRIC)).isEqualTo("130 GPa");
   }
