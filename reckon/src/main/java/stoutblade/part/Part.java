@@ -178,6 +178,18 @@ public record Part(
         .orElseGet(this::seen);
   }
 
+  /**
+   * What is worked into its patterns, as far as that is seen on the round thing.
+   *
+   * @param flat its patterns with what is worked into them
+   */
+  public List<Path> seenDetails(Developed flat) {
+    return shape.worked().isEmpty() || formed().isEmpty()
+        ? List.of()
+        : Elevation.worked(
+            formed().get().form(thicknessMm()), flat.panels().getFirst(), placing.facing());
+  }
+
   /** True where what is seen of it follows what it is fixed to. */
   public boolean followsCarrier() {
     return edgeBand().isPresent();

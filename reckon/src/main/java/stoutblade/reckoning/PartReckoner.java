@@ -139,7 +139,12 @@ final class PartReckoner {
             : part.shape();
     List<Path> lines =
         seen.of(
-            () -> part.seen(around.carrier()),
+            () -> {
+              List<Path> all = new ArrayList<>(part.seen(around.carrier()));
+              all.addAll(part.seenDetails(flat));
+              return all;
+            },
+            flat,
             part.shape(),
             part.stack(),
             part.placing().facing() ? 1 : 0,

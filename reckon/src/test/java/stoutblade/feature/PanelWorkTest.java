@@ -128,6 +128,28 @@ class PanelWorkTest {
     }
   }
 
+  /** A vent a twelfth of the way round from the front is seen half the radius aside: sin 30°. */
+  @Test
+  void what_is_on_the_front_half_is_seen_where_it_lies_on_the_round() {
+    double round = barrel().developed("", 5).panels().getFirst().box().width();
+    Where row = new Where.Row(new Point(0.5 * round, 200), new Point(round * 7 / 12, 200), 2);
+    Formed vented =
+        barrel(
+            feature(Feature.Kind.HOLE, Map.of("across", 4.0), row),
+            feature(Feature.Kind.HOLE, Map.of("across", 4.0), Where.At.of(30, 100)));
+    Part part = Part.of("d1", "Barrel", vented, "eva-stiff", 5);
+    Developed flat = PanelWork.into(part.developed(), vented.worked(), 5, Typeface.NONE);
+
+    List<Point> seen =
+        part.seenDetails(flat).stream().map(it -> Box.around(it.flattened(0.1)).centre()).toList();
+
+    // The ring is 200 mm inside, 210 outside; its middle height is 150.
+    assertThat(seen).hasSize(2);
+    assertThat(seen.get(0).x()).isCloseTo(0, within(0.1));
+    assertThat(seen.get(1).x()).isCloseTo(105 / 2.0, within(0.3));
+    assertThat(seen.get(1).y()).isCloseTo(50, within(0.1));
+  }
+
   @Test
   void what_a_seam_or_a_dart_would_cut_through_is_found() {
     Formed whole =

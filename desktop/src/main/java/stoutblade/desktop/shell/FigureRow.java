@@ -23,7 +23,7 @@ final class FigureRow extends VBox {
   private static final double INDENT = 17;
   private static final double GAP = 8;
 
-  private static final double LEAST_LABEL = 70;
+  private static final double LEAST_LABEL = 96;
   private static final Text RULER = new Text();
   private static final Font VALUE = new Font("Asap SemiBold", 15);
 
