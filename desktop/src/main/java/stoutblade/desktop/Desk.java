@@ -294,6 +294,12 @@ public final class Desk {
     return beside;
   }
 
+  /** Nothing of what was looked at before stands beside the drawing any longer. */
+  public void showNothingBeside() {
+    beside.set(List.of());
+    placeless.set(List.of());
+  }
+
   /** Findings about all that is looked at, which have no place on a drawing. */
   public ObjectProperty<List<Finding>> placelessProperty() {
     return placeless;

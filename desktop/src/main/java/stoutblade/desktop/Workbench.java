@@ -252,8 +252,7 @@ public final class Workbench {
   }
 
   private void showSurface() {
-    desk.besideProperty().set(List.of());
-    desk.placelessProperty().set(List.of());
+    desk.showNothingBeside();
     Surface surface = surface();
     Panes.put(middle, surface.node());
     surface.show(desk.derived());

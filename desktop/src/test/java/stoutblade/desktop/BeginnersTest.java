@@ -32,22 +32,9 @@ class BeginnersTest extends InWindow {
 
   private static final int MOST_TABS = 120;
 
-  private Stage stage;
-
   @Start
   void start(Stage window) {
-    stage = window;
     open(window);
-  }
-
-  private void sized(double wide, double high) {
-    fx(
-        () -> {
-          stage.setWidth(wide);
-          stage.setHeight(high);
-          return true;
-        });
-    settled();
   }
 
   private Node focus() {

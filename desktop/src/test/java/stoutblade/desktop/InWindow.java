@@ -21,6 +21,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -133,6 +134,18 @@ abstract class InWindow {
       }
     }
     return file;
+  }
+
+  /** Makes the window so large. */
+  void sized(double wide, double high) {
+    fx(
+        () -> {
+          Window window = bench.root().getScene().getWindow();
+          window.setWidth(wide);
+          window.setHeight(high);
+          return true;
+        });
+    settled();
   }
 
   /** Does a command by some of its words. */

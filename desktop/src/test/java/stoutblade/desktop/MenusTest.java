@@ -95,7 +95,8 @@ class MenusTest extends InWindow {
     Label words = (Label) bench.root().lookup("#what-words");
     robot.push(KeyCode.F8);
     until(words::isVisible);
-    robot.moveTo("#core-start");
+    settled();
+    robot.moveTo("#station-4").moveTo("#core-start");
     until(() -> words.getText().contains("near end the core begins"));
     robot.moveTo((Node it) -> it.getId() != null && it.getId().matches("figure-.*core-cover"));
     until(() -> words.getText().contains("least foam over the core"));

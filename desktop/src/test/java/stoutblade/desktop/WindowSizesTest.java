@@ -41,11 +41,8 @@ class WindowSizesTest extends InWindow {
 
   private static final double ROUNDING = 1;
 
-  private Stage stage;
-
   @Start
   void start(Stage window) {
-    stage = window;
     open(window);
   }
 
@@ -63,11 +60,9 @@ class WindowSizesTest extends InWindow {
         () -> {
           Theme.dress(bench.root().getScene(), dark);
           desk.unitsProperty().set(inches ? Units.INCHES : Units.METRIC);
-          stage.setWidth(wide);
-          stage.setHeight(high);
           return true;
         });
-    settled();
+    sized(wide, high);
     Set<String> outside = new TreeSet<>();
     Set<String> untold = new TreeSet<>();
     for (Station station : Station.values()) {
@@ -93,12 +88,7 @@ class WindowSizesTest extends InWindow {
   @CsvSource({"1280, 800, 0.55", "1920, 1080, 0.60"})
   void the_drawing_has_most_of_the_window(double wide, double high, double share) {
     openDemo();
-    fx(
-        () -> {
-          stage.setWidth(wide);
-          stage.setHeight(high);
-          return true;
-        });
+    sized(wide, high);
     Prop prop = desk.project().first();
     for (Station station :
         List.of(Station.SIZE, Station.DRAFT, Station.LAYERS, Station.CORE, Station.CUT)) {
@@ -211,13 +201,7 @@ class WindowSizesTest extends InWindow {
   void in_a_low_window_a_tray_shows_one_row_until_it_is_asked_for_more(FxRobot robot) {
     openDemo();
     go(Station.LAYERS, desk.project().first(), desk.project().first().parts().getFirst());
-    fx(
-        () -> {
-          stage.setWidth(1024);
-          stage.setHeight(700);
-          return true;
-        });
-    settled();
+    sized(1024, 700);
     double high = drawing();
     assertThat(robot.lookup("#edge").query().getParent().isVisible()).isFalse();
     robot.clickOn(
@@ -230,12 +214,7 @@ class WindowSizesTest extends InWindow {
     assertThat(drawing()).isLessThan(high - 40);
     type(robot, "#edge", "6 mm");
     until(() -> First.layering(desk.project()).profile().edgeMm() == 6);
-    fx(
-        () -> {
-          stage.setHeight(960);
-          return true;
-        });
-    settled();
+    sized(1024, 960);
     assertThat(
             robot.lookup((Button it) -> "Less".equals(it.getText()) && it.isVisible()).tryQuery())
         .isEmpty();

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import stoutblade.edit.Followers;
 import stoutblade.feature.Feature;
 import stoutblade.feature.PanelFeature;
 import stoutblade.feature.Spot;
@@ -282,10 +281,7 @@ final class DemoParts {
   private static Part edgeRing(Part board) {
     Follow follow = Follow.on(board.id()).withInside(Optional.of(-RING_WIDE));
     Outline leader = board.cut().orElseThrow().outline();
-    Feature opening =
-        Feature.cutOut(Followers.OPENING, follow.opening(leader).orElseThrow(), Where.At.of(0, 0));
-    Cut cut = new Cut(follow.outline(leader), List.of(opening));
-    return Part.of("d8", "Edge ring", cut.withFollow(Optional.of(follow)), STIFF, 5)
+    return Part.of("d8", "Edge ring", new Cut(leader).following(follow, leader), STIFF, 5)
         .withPlacing(on("d1", 0, 0));
   }
 

@@ -4,9 +4,9 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 
 /**
- * Version 9 had no outlines that follow others, no cut-outs along an outline of their own, and
- * nothing worked into patterns of what is wrapped, turned or folded, no hollow layers, and no
- * repeats that are left out.
+ * Version 9 had no outlines that follow others, no cut-outs along an outline of their own, nothing
+ * worked into patterns of what is wrapped, turned or folded, no hollow layers, and no repeats that
+ * are left out.
  */
 final class FromVersion9 implements Migrations.Migration {
 

@@ -1,14 +1,10 @@
 package stoutblade.edit;
 
-import java.util.ArrayList;
 import java.util.HashSet;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import stoutblade.feature.Feature;
-import stoutblade.feature.Where;
 import stoutblade.part.Cut;
 import stoutblade.part.Follow;
 import stoutblade.part.Part;
@@ -18,72 +14,81 @@ import stoutblade.shape.Outline;
 /** Outlines that follow others: after each change of a prop they are drawn anew. */
 public final class Followers {
 
-  /** The feature that is the opening of a ring. */
-  public static final String OPENING = "f9999";
-
   private Followers() {}
 
   /**
-   * The prop with all that follows drawn after what it follows. Who follows a part that is gone
-   * keeps its outline, and follows no longer; who keeps its size is left as it is.
+   * A prop after a change, with all that follows drawn after what it follows. Who follows a part
+   * that is gone keeps its outline, and follows no longer; who keeps its size is left as it is.
+   * What the change did not touch stays the same object, so that nothing is worked out anew for it.
    *
+   * @param before the prop before the change, settled
    * @throws IllegalArgumentException if a chain of them comes back to where it began, or nothing is
    *     left of one; the message names the part
    */
-  static Prop settled(Prop prop) {
-    if (prop.parts().stream().noneMatch(it -> follow(it).isPresent())) {
-      return prop;
+  static Prop settled(Prop before, Prop after) {
+    if (after.parts().stream().noneMatch(it -> follow(it).isPresent())) {
+      return after;
     }
-    Map<String, Part> done = new TreeMap<>();
-    List<Part> parts = new ArrayList<>();
-    for (Part part : prop.parts()) {
-      parts.add(settled(part, prop, done, new HashSet<>()));
-    }
-    return prop.withParts(parts);
+    Settling settling = new Settling(before, after);
+    return after.withParts(
+        after.parts().stream().map(it -> settling.settled(it, new HashSet<>())).toList());
   }
 
   private static Optional<Follow> follow(Part part) {
     return part.cut().flatMap(Cut::follow);
   }
 
-  private static Part settled(Part part, Prop prop, Map<String, Part> done, Set<String> round) {
-    Part before = done.get(part.id());
-    if (before != null) {
-      return before;
-    }
-    if (!round.add(part.id())) {
-      throw new IllegalArgumentException(
-          part.name() + " follows a part that follows it: the chain comes back");
-    }
-    Part now =
-        follow(part)
-            .filter(it -> !part.held())
-            .map(it -> drawn(part, it, prop, done, round))
-            .orElse(part);
-    done.put(part.id(), now);
-    return now;
-  }
+  /** The followers of one prop, each drawn once. */
+  private static final class Settling {
 
-  private static Part drawn(
-      Part part, Follow follow, Prop prop, Map<String, Part> done, Set<String> round) {
-    Cut cut = part.cut().orElseThrow();
-    Optional<Outline> leader =
-        prop.part(follow.leaderId())
-            .map(it -> settled(it, prop, done, round))
-            .flatMap(Part::cut)
-            .map(Cut::outline);
-    if (leader.isEmpty()) {
-      return part.withShape(cut.withFollow(Optional.empty()));
+    private final Prop before;
+    private final Prop after;
+    private final Map<String, Part> done = new TreeMap<>();
+
+    Settling(Prop before, Prop after) {
+      this.before = before;
+      this.after = after;
     }
-    try {
-      List<Feature> features = new ArrayList<>(cut.features());
-      features.removeIf(it -> it.id().equals(OPENING));
-      follow
-          .opening(leader.get())
-          .ifPresent(it -> features.add(Feature.cutOut(OPENING, it, Where.At.of(0, 0))));
-      return part.withShape(cut.withOutline(follow.outline(leader.get())).withFeatures(features));
-    } catch (IllegalArgumentException e) {
-      throw new IllegalArgumentException(part.name() + ": " + e.getMessage(), e);
+
+    Part settled(Part part, Set<String> round) {
+      Part known = done.get(part.id());
+      if (known != null) {
+        return known;
+      }
+      if (!round.add(part.id())) {
+        throw new IllegalArgumentException(
+            part.name() + " follows a part that follows it: the chain comes back");
+      }
+      Part now =
+          follow(part).filter(it -> !part.held()).map(it -> drawn(part, it, round)).orElse(part);
+      done.put(part.id(), now);
+      return now;
+    }
+
+    private Part drawn(Part part, Follow follow, Set<String> round) {
+      Cut cut = part.cut().orElseThrow();
+      Optional<Part> leader = after.part(follow.leaderId()).map(it -> settled(it, round));
+      Optional<Outline> outline = leader.flatMap(Part::cut).map(Cut::outline);
+      if (outline.isEmpty()) {
+        return part.withShape(cut.withFollow(Optional.empty()));
+      }
+      if (same(part) && same(leader.orElseThrow())) {
+        return part;
+      }
+      try {
+        return part.withShape(cut.following(follow, outline.get()));
+      } catch (IllegalArgumentException e) {
+        throw new IllegalArgumentException(part.name() + ": " + e.getMessage(), e);
+      }
+    }
+
+    /** True for a part whose shape the change did not touch. */
+    @SuppressWarnings("ReferenceEquality") // what did not change stays the same object
+    private boolean same(Part part) {
+      return before
+          .part(part.id())
+          .filter(it -> it.shape() == part.shape() && it.held() == part.held())
+          .isPresent();
     }
   }
 
@@ -93,7 +98,7 @@ public final class Followers {
         name,
         (prop, id) -> {
           Outline leader = leader(prop, follow);
-          Cut cut = new Cut(follow.outline(leader)).withFollow(Optional.of(follow));
+          Cut cut = new Cut(leader).following(follow, leader);
           return prop.defaults().flat(id, name, cut, thicknessMm);
         });
   }

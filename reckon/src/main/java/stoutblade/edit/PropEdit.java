@@ -38,7 +38,7 @@ public record PropEdit(String name, Step change) implements Change {
 
   /** The prop after the change. */
   Prop applyTo(Prop prop, Wearer wearer) {
-    return Followers.settled(change.applyTo(prop, wearer));
+    return Followers.settled(prop, change.applyTo(prop, wearer));
   }
 
   @Override
@@ -47,7 +47,7 @@ public record PropEdit(String name, Step change) implements Change {
         name,
         project -> {
           Prop prop = project.needed(propId);
-          return project.with(Followers.settled(change.applyTo(prop, project.wearer(prop))));
+          return project.with(applyTo(prop, project.wearer(prop)));
         });
   }
 }

@@ -40,8 +40,11 @@ public final class Resizing {
 
   /** What was drafted made larger or smaller, with where and how it is held; foam stays. */
   static Prop times(Prop prop, double factor) {
-    return prop.withParts(prop.parts().stream().map(it -> it.resized(factor)).toList())
-        .withSize(prop.size().withCarry(prop.size().carry().times(factor)));
+    Prop larger =
+        prop.withParts(prop.parts().stream().map(it -> it.resized(factor)).toList())
+            .withSize(prop.size().withCarry(prop.size().carry().times(factor)));
+    // A leader that keeps its size keeps that of its followers.
+    return Followers.settled(prop, larger);
   }
 
   private static Tracing times(Tracing tracing, double factor) {

@@ -87,16 +87,15 @@ final class PartFindings {
   private void torn(Part part, PanelFeature worked) {
     Feature feature = worked.feature();
     String what = feature.kind().title();
-    found.add(
-        new Finding(
-            "draft." + part.id() + "." + feature.id() + ".torn",
-            Station.DRAFT,
-            new Place.OnStation(),
-            Severity.WRONG,
-            part.name() + ": " + what.toLowerCase(Locale.ROOT) + " is cut through",
-            "It runs over the edge of its pattern, over a seam or into a dart. Move it, make it"
-                + " smaller, or take it out.",
-            List.of(PanelEdits.remove(part.id(), feature.id()).named("Take out: " + what))));
+    add(
+        part.id(),
+        feature.id() + ".torn",
+        new Point(0, 0),
+        Severity.WRONG,
+        part.name() + ": " + what.toLowerCase(Locale.ROOT) + " is cut through",
+        "It runs over the edge of its pattern, over a seam or into a dart. Move it, make it"
+            + " smaller, or take it out.",
+        List.of(PanelEdits.remove(part.id(), feature.id()).named("Take out: " + what)));
   }
 
   // == OUTLINES

@@ -1,5 +1,6 @@
 package stoutblade.part;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -8,6 +9,7 @@ import stoutblade.feature.Blank;
 import stoutblade.feature.Feature;
 import stoutblade.feature.PlateForm;
 import stoutblade.feature.Typeface;
+import stoutblade.feature.Where;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
@@ -81,6 +83,19 @@ public record Cut(
 
   public Cut withFollow(Optional<Follow> changed) {
     return new Cut(outline, features, bothFaces, from, changed);
+  }
+
+  /**
+   * The same drawn after an outline, with the opening that follows it.
+   *
+   * @throws IllegalArgumentException if nothing of it is left
+   */
+  public Cut following(Follow how, Outline leader) {
+    List<Feature> all = new ArrayList<>(features);
+    all.removeIf(it -> it.id().equals(Follow.OPENING));
+    how.opening(leader)
+        .ifPresent(it -> all.add(Feature.cutOut(Follow.OPENING, it, Where.At.of(0, 0))));
+    return new Cut(how.outline(leader), all, bothFaces, from, Optional.of(how));
   }
 
   public Cut withOutline(Outline changed) {

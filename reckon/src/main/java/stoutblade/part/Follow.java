@@ -51,6 +51,9 @@ public record Follow(
     }
   }
 
+  /** The feature that is the opening of a ring. */
+  static final String OPENING = "f9999";
+
   /** One that lies on its leader. */
   public static Follow on(String leaderId) {
     return new Follow(leaderId, 0, false, Optional.empty());

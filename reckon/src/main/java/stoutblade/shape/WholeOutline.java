@@ -13,6 +13,8 @@ public record WholeOutline(List<Node> nodes) implements Outline {
   /** The most nodes that an outline takes. */
   public static final int MOST_NODES = 5000;
 
+  private static final double CENTRED_MM = 0.1;
+
   /** The furthest a node lies from the origin, in mm. */
   public static final double FURTHEST_MM = 100_000;
 
@@ -43,6 +45,12 @@ public record WholeOutline(List<Node> nodes) implements Outline {
         List.of(
             new Node(centre.plus(across), Node.Kind.CORNER, 0, 1),
             new Node(centre.minus(across), Node.Kind.CORNER, 0, 1)));
+  }
+
+  /** The same about its own middle. */
+  public WholeOutline centred() {
+    Point middle = Box.around(path().flattened(CENTRED_MM)).centre();
+    return through(nodes.stream().map(it -> it.movedTo(it.at().minus(middle))).toList());
   }
 
   /** The curves through the nodes. */

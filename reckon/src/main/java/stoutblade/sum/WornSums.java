@@ -222,8 +222,8 @@ final class WornSums {
     for (Point at : List.of(strap.plus(side), strap.minus(side))) {
       drawing.shape(Path.line(at.minus(way.times(20)), at.plus(way.times(20))));
     }
-    Point across2 = side.times(0.55);
-    drawing.shape(Path.line(grip.minus(across2), grip.plus(across2)));
+    Point hand = side.times(0.55);
+    drawing.shape(Path.line(grip.minus(hand), grip.plus(hand)));
     double below = -across.value() / 2 * 1.1;
     return drawing
         .dimension(new Point(0, below), new Point(grip.x(), below), aside)

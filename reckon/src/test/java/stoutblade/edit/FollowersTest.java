@@ -178,6 +178,28 @@ class FollowersTest {
   }
 
   @Test
+  void what_a_change_does_not_touch_stays_the_same_object() {
+    Project project = then(with(DISC), Followers.add("Inner", Follow.on("d1").withOffset(-30), 6));
+    Part inner = project.first().needed("d2");
+
+    assertThat(then(project, PartEdits.addPlate("Other", DISC, 5)).first().needed("d2"))
+        .isSameAs(inner);
+    assertThat(then(project, OutlineEdits.length("d1", 500)).first().needed("d2"))
+        .isNotSameAs(inner);
+  }
+
+  /** A leader of 400 mm that keeps its size, in a prop that is halved. By hand. */
+  @Test
+  void who_follows_one_that_keeps_its_size_keeps_to_it() {
+    Project project = then(with(DISC), Followers.add("Inner", Follow.on("d1").withOffset(-30), 6));
+    Prop halved = Resizing.times(then(project, PartEdits.held("d1", true)).first(), 0.5);
+
+    Cut inner = halved.needed("d2").cut().orElseThrow();
+    assertThat(Box.around(inner.outline().outline().flattened(0.001)).height())
+        .isCloseTo(400 - 2 * 15, within(0.1));
+  }
+
+  @Test
   void who_keeps_its_size_is_left_as_it_is() {
     Project project = then(with(DISC), Followers.add("Inner", Follow.on("d1").withOffset(-30), 6));
     Project held = then(project, PartEdits.held("d2", true));

@@ -7,6 +7,8 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -47,7 +49,7 @@ class PanelWorkTest {
 
   private static Formed barrel(Feature... features) {
     List<PanelFeature> worked =
-        java.util.stream.IntStream.range(0, features.length)
+        IntStream.range(0, features.length)
             .mapToObj(it -> new PanelFeature(0, features[it].again("f" + (it + 1))))
             .toList();
     return new Formed("ring", Map.of("across", 200.0, "width", 300.0), worked);
@@ -96,7 +98,7 @@ class PanelWorkTest {
     Developed plain = barrel().developed("", 5);
     Where row = new Where.Row(new Point(20, 150), new Point(620, 150), 16);
     Feature vents = feature(Feature.Kind.HOLE, Map.of("across", 8.0), row);
-    Formed some = barrel(vents.leavingOut(java.util.Set.of(3, 7)));
+    Formed some = barrel(vents.leavingOut(Set.of(3, 7)));
 
     List<Path> left =
         PanelWork.into(plain, some.worked(), 5, Typeface.NONE).panels().getFirst().windows();
@@ -105,7 +107,7 @@ class PanelWorkTest {
     assertThat(left.stream().map(it -> Math.round(Box.around(it.flattened(0.1)).centre().x())))
         .doesNotContain(100L, 260L)
         .contains(60L, 140L, 220L, 300L);
-    assertThatThrownBy(() -> vents.leavingOut(java.util.Set.of(0)))
+    assertThatThrownBy(() -> vents.leavingOut(Set.of(0)))
         .hasMessageContaining("counted from 1; found 0");
   }
 

@@ -44,7 +44,8 @@ public final class TapeView extends Inks {
   private final Label eventName = new Label();
   private final Label left = new Label();
   private final Label day = new Label();
-  private final VBox end = new VBox(-2, new HBox(8, left, day), eventName);
+  private final HBox when = new HBox(8, left, day);
+  private final VBox end = new VBox(-2, when, eventName);
   private final javafx.scene.Node caseNode;
 
   /**
@@ -67,7 +68,7 @@ public final class TapeView extends Inks {
     }
     end.getStyleClass().add(Style.TAPE_END);
     end.setAlignment(Pos.CENTER_LEFT);
-    ((HBox) end.getChildren().getFirst()).setAlignment(Pos.BASELINE_LEFT);
+    when.setAlignment(Pos.BASELINE_LEFT);
     left.getStyleClass().add("tape-left");
     eventName.getStyleClass().add("tape-event");
     day.getStyleClass().add("tape-day");

@@ -111,8 +111,7 @@ public final class EmptyStation implements Surface {
   public void show(Derived derived) {
     turn();
     if (nothing()) {
-      desk.besideProperty().set(List.of());
-      desk.placelessProperty().set(List.of());
+      desk.showNothingBeside();
       mat.setUnits(desk.units());
       mat.fitAnew(EXAMPLE, MARGIN_PX);
       mat.redraw();

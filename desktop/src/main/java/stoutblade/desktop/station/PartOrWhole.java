@@ -1,6 +1,5 @@
 package stoutblade.desktop.station;
 
-import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
@@ -42,8 +41,7 @@ public final class PartOrWhole implements Surface {
   public void show(Derived derived) {
     turn();
     if (desk.whole()) {
-      desk.besideProperty().set(List.of());
-      desk.placelessProperty().set(List.of());
+      desk.showNothingBeside();
     }
     now().show(derived);
   }

@@ -27,7 +27,6 @@ import stoutblade.feature.Where;
 import stoutblade.part.Part;
 import stoutblade.shape.Box;
 import stoutblade.shape.HalfOutline;
-import stoutblade.shape.Node;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
 import stoutblade.shape.WholeOutline;
@@ -123,13 +122,9 @@ final class PatternTray {
         .forEach(
             it -> {
               WholeOutline outline = it.outlines().getFirst();
-              Point own = Box.around(outline.outline().flattened(0.1)).centre();
-              List<Node> nodes =
-                  outline.nodes().stream().map(n -> n.movedTo(n.at().minus(own))).toList();
               MenuItem item = new MenuItem("As " + it.name());
               item.setMnemonicParsing(false);
-              item.setOnAction(
-                  event -> add(Feature.Kind.CUTOUT, Optional.of(outline.through(nodes))));
+              item.setOnAction(event -> add(Feature.Kind.CUTOUT, Optional.of(outline.centred())));
               menu.getItems().add(item);
             });
     menu.setDisable(menu.getItems().isEmpty());

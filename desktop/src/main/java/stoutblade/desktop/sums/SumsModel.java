@@ -2,14 +2,18 @@ package stoutblade.desktop.sums;
 
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.desktop.Desk;
 import stoutblade.edit.PartEdits;
+import stoutblade.finding.Finding;
+import stoutblade.finding.Place;
 import stoutblade.measure.Quantity;
 import stoutblade.part.Formed;
 import stoutblade.part.Part;
+import stoutblade.project.Station;
 import stoutblade.sum.Answer;
 import stoutblade.sum.Entry;
 import stoutblade.sum.Sum;
@@ -35,6 +39,19 @@ final class SumsModel {
   /** The part that is looked at, where it is one. */
   Optional<Part> part() {
     return desk.prop().part(desk.partProperty().get()).filter(it -> it.formed().isPresent());
+  }
+
+  /** What was found of that part at Draft. */
+  List<Finding> findings() {
+    return part()
+        .map(
+            part ->
+                desk.findingsOf(Station.DRAFT).stream()
+                    .filter(
+                        it ->
+                            it.place() instanceof Place.OnPart on && on.partId().equals(part.id()))
+                    .toList())
+        .orElse(List.of());
   }
 
   Sum chosen() {

@@ -304,6 +304,7 @@ public final class SumsSurface implements Surface {
     words.setText(result.answer().map(it -> String.join("\n", it.words())).orElse(result.why()));
     words.setVisible(!words.getText().isBlank());
     desk.besideProperty().set(result.answer().map(Answer::figures).orElse(List.of()));
+    desk.placelessProperty().set(model.findings());
     result.answer().ifPresent(it -> mat.fitAnew(it.drawing().box(), 74));
     mat.redraw();
   }

@@ -10,7 +10,6 @@ import stoutblade.feature.Where;
 import stoutblade.part.Part;
 import stoutblade.shape.Box;
 import stoutblade.shape.Exact;
-import stoutblade.shape.Node;
 import stoutblade.shape.Point;
 import stoutblade.shape.WholeOutline;
 import stoutblade.trace.Tracing;
@@ -65,12 +64,9 @@ final class CutOutMenu {
 
   /** The outline is cut out in the middle of the part, about its own middle. */
   private void add(WholeOutline outline) {
-    Point own = Box.around(outline.outline().flattened(0.1)).centre();
-    List<Node> nodes = outline.nodes().stream().map(it -> it.movedTo(it.at().minus(own))).toList();
     Point middle = Box.around(model.outline().outline().flattened(1)).centre();
     desk.perform(
-        PartEdits.addCutOut(
-            model.id(), outline.through(nodes), Where.At.of(middle.x(), middle.y())),
+        PartEdits.addCutOut(model.id(), outline.centred(), Where.At.of(middle.x(), middle.y())),
         () -> {
           model.selectFeature(model.blank().features().getLast().id());
           after.run();

@@ -17,7 +17,6 @@ import stoutblade.part.Follow;
 import stoutblade.part.Part;
 import stoutblade.reckoning.PartReckoning;
 import stoutblade.reference.Model;
-import stoutblade.shape.Box;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Outline;
@@ -145,10 +144,7 @@ final class NewPart {
   /** The outline of a tracing that is taken becomes the plate, about its middle. */
   private void addTraced(Tracing tracing) {
     WholeOutline taken = tracing.outlines().getFirst();
-    Point middle = Box.around(taken.outline().flattened(0.1)).centre();
-    List<Node> nodes =
-        taken.nodes().stream().map(node -> node.movedTo(node.at().minus(middle))).toList();
-    add(PartEdits.addTraced(tracing.name(), taken.through(nodes), THICKNESS_MM, tracing.from()));
+    add(PartEdits.addTraced(tracing.name(), taken.centred(), THICKNESS_MM, tracing.from()));
     int others = tracing.outlines().size() - 1;
     if (others > 0) {
       desk.say(others + " more outlines are in the tracing; click another one there to take it");

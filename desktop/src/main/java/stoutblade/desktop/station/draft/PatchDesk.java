@@ -262,8 +262,7 @@ final class PatchDesk {
     flats = List.of();
     faults = List.of();
     tape.stick(List.of());
-    desk.besideProperty().set(List.of());
-    desk.placelessProperty().set(List.of());
+    desk.showNothingBeside();
   }
 
   /** Cuts what mends a fault, and lays the pieces flat anew. */

@@ -1,6 +1,7 @@
 package stoutblade.desktop.station.layers;
 
 import java.util.Optional;
+import java.util.function.DoubleFunction;
 import java.util.function.UnaryOperator;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -63,8 +64,7 @@ final class HollowMenu {
     menu.setOnShowing(event -> show());
   }
 
-  private EntryField field(
-      String id, java.util.function.DoubleFunction<UnaryOperator<Frame>> change) {
+  private EntryField field(String id, DoubleFunction<UnaryOperator<Frame>> change) {
     EntryField field = EntryField.length(desk, mm -> change(change.apply(mm)));
     field.setId(id);
     field.setPrefColumnCount(5);
