@@ -30,7 +30,8 @@ final class Migrations {
           new FromVersion6(),
           new FromVersion7(),
           new FromVersion8(),
-          new FromVersion9());
+          new FromVersion9(),
+          new FromVersion10());
 
   private Migrations() {}
 

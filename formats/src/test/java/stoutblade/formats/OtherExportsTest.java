@@ -69,7 +69,15 @@ class OtherExportsTest {
     assertThat(first.getSummary().getValue()).isEqualTo(placed.step().title());
     Temporal start = first.getDateTimeStart().getDate();
     assertThat(LocalDateTime.from(start)).isEqualTo(placed.start());
-    assertThat(first.getDescription().getValue()).contains("Caution:");
+    Plan.Placed careful =
+        plan.placed().stream()
+            .filter(it -> !it.step().cautions().isEmpty())
+            .findFirst()
+            .orElseThrow();
+    assertThat(events)
+        .filteredOn(it -> it.getSummary().getValue().equals(careful.step().title()))
+        .isNotEmpty()
+        .allMatch(it -> it.getDescription().getValue().contains("Caution:"));
     assertThat(text).contains("\r\n").doesNotContain("TZID");
   }
 

@@ -221,8 +221,8 @@ class ProjectFileTest {
       delimiter = '|',
       quoteCharacter = '`',
       value = {
-        "\"version\" : 10        | \"version\" : 11     | written by a newer Stout Blade",
-        "\"version\" : 10        | \"version\" : \"x\"  | 'version' is a whole number from 1",
+        "\"version\" : 11        | \"version\" : 12     | written by a newer Stout Blade",
+        "\"version\" : 11        | \"version\" : \"x\"  | 'version' is a whole number from 1",
         "stout-blade-project    | other                | not a project",
         "\"project\" :          | \"projekt\" :        | 'project' is missing",
         "\"heightMm\" : 1740.0  | \"height\" : 1740.0  | height",
@@ -443,6 +443,26 @@ class ProjectFileTest {
     Cut leaf = project.first().needed(Demo.LEAF).cut().orElseThrow();
     assertThat(leaf.follow()).isEmpty();
     assertThat(leaf.features()).hasSize(9).allMatch(it -> it.outline().isEmpty());
+    assertThat(ProjectFile.parse("new.stout", ProjectFile.json(project))).isEqualTo(project);
+  }
+
+  /**
+   * Written by the program as it was when version 10 was the newest; cut to a board and its ring.
+   */
+  @Test
+  void outlines_of_version_10_run_straight_and_stand_between_nothing() throws IOException {
+    byte[] old;
+    try (var in = getClass().getResourceAsStream("project-version-10.json")) {
+      old = in.readAllBytes();
+    }
+
+    Project project = ProjectFile.parse("old.stout", old);
+
+    Part ring = project.first().needed("d8");
+    assertThat(ring.cut().orElseThrow().follow()).isPresent();
+    assertThat(ring.cut().orElseThrow().axis()).isEmpty();
+    assertThat(ring.placing().between()).isEmpty();
+    assertThat(ring.layering().sheets()).allMatch(it -> it.offset().isEmpty());
     assertThat(ProjectFile.parse("new.stout", ProjectFile.json(project))).isEqualTo(project);
   }
 

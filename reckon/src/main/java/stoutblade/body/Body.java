@@ -17,6 +17,7 @@ import stoutblade.part.FlatPieces;
 import stoutblade.part.Formed;
 import stoutblade.part.Part;
 import stoutblade.part.Slices;
+import stoutblade.shape.Course;
 
 /**
  * All that later stages know of one part, whatever its shape; each figure is of one piece of it.
@@ -56,6 +57,9 @@ public record Body(
     int seams,
     List<Figure> further) {
 
+  /** The id of its length along a centre line that is curved. */
+  static final String ALONG = "part.along";
+
   /** Copies the lists. */
   public Body {
     shares = List.copyOf(shares);
@@ -89,7 +93,17 @@ public record Body(
 
   /** What a core in it lies in. */
   public Cored cored() {
-    return new Cored(length, mass, shares, nearMm, layers);
+    return new Cored(along(), mass, shares, nearMm, course(), layers);
+  }
+
+  /** The way that it runs. */
+  public Course course() {
+    return layers.map(it -> it.solid().course()).orElse(Course.STRAIGHT);
+  }
+
+  /** How long it is along its course. */
+  public Figure along() {
+    return further.stream().filter(it -> it.id().equals(ALONG)).findFirst().orElse(length);
   }
 
   /** True where its layers are closed over what lies in them. */

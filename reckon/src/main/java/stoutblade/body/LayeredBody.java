@@ -25,6 +25,7 @@ final class LayeredBody {
   private static Body body(Body.Given given, Layers layers, Measures sizes) {
     List<Figure> further = new ArrayList<>();
     sizes.inside().ifPresent(further::add);
+    layers.solid().course().length().ifPresent(it -> further.add(along(it, sizes.length())));
     int joints = layers.each().stream().mapToInt(it -> it.joints().lines(it.cut()).size()).sum();
     return new Body(
         given.part().name(),
@@ -45,9 +46,21 @@ final class LayeredBody {
         further);
   }
 
+  private static Figure along(double mm, Figure length) {
+    return Figure.found(
+        Body.ALONG,
+        "Length along its centre line",
+        mm,
+        Quantity.LENGTH,
+        "the curve through the nodes of its centre line; {part.length} is straight up",
+        Source.GEOMETRY,
+        length.uncertainty().times(mm / length.value()),
+        length);
+  }
+
   /** Once round every layer; where layers have outlines of their own, round each of these. */
   private static Figure lines(Layers layers, Figure edge) {
-    if (!layers.layering().owned()) {
+    if (layers.solid().alike()) {
       return Figure.computed(
           "part.cut",
           "Outlines to cut",

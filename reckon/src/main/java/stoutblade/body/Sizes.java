@@ -51,6 +51,6 @@ final class Sizes {
   /** A foam that lies evenly along a part. */
   static MaterialShare evenly(SheetMaterial foam, double volume, Box box) {
     double length = Math.max(box.height(), 1e-3);
-    return new MaterialShare(foam, volume, volume * box.centre().y(), y -> volume / length);
+    return new MaterialShare(foam, volume, box.centre().times(volume), y -> volume / length);
   }
 }

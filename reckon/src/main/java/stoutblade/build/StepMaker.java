@@ -150,7 +150,7 @@ abstract class StepMaker {
   /** The fullers that are worked in, or those that are laid on. */
   final List<Fuller> fullers(boolean raised) {
     return work.body().form().stream()
-        .flatMap(it -> Fuller.of(it.blank().features()).stream())
+        .flatMap(it -> Fuller.of(it.blank()).stream())
         .filter(it -> it.raised() == raised)
         .toList();
   }
@@ -160,7 +160,7 @@ abstract class StepMaker {
     return Figure.found(
         "build." + step + ".amount",
         "Fullers, length",
-        fullers.stream().mapToDouble(it -> it.from().distance(it.to())).sum() * faces * work.made(),
+        fullers.stream().mapToDouble(Fuller::length).sum() * faces * work.made(),
         Quantity.LENGTH,
         "from end to end of each, on " + (faces == 2 ? "both faces" : "the front"),
         Source.GEOMETRY,

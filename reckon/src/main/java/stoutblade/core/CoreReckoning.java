@@ -10,6 +10,7 @@ import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.measure.Uncertainty;
+import stoutblade.shape.Point;
 
 /**
  * What a chosen core comes to in a part.
@@ -24,7 +25,8 @@ import stoutblade.measure.Uncertainty;
  * @param droopAllowed the droop that does not feel limp
  * @param frequency lowest bending frequency
  * @param mass foam and core
- * @param balance balance point from the base
+ * @param balance how far along it balances, from the near end
+ * @param balancePoint where that is, in the frame of the part
  * @param others the other figures, in order
  */
 public record CoreReckoning(
@@ -39,6 +41,7 @@ public record CoreReckoning(
     Figure frequency,
     Figure mass,
     Figure balance,
+    Point balancePoint,
     List<Figure> others) {
 
   /** The least foam over a core that does not show, in mm. */
@@ -46,6 +49,9 @@ public record CoreReckoning(
 
   /** The frequency below which a prop feels limp, in Hz. */
   public static final double LIMP_HZ = 3;
+
+  private static final String BEND = "core.bend";
+  private static final String STRETCH = "core.stretch";
 
   private static final Source LIMP =
       Source.assumption("a starting guess without source; let the log correct it");
@@ -68,6 +74,16 @@ public record CoreReckoning(
   /** True where it droops or swings more than does not feel limp. */
   public boolean limp() {
     return droop.value() > droopAllowed.value() || frequency.value() < LIMP_HZ;
+  }
+
+  /** The radius to which it is bent at most; empty for one that lies straight. */
+  public Optional<Figure> bend() {
+    return others.stream().filter(it -> it.id().equals(BEND)).findFirst();
+  }
+
+  /** By what share its outer side is stretched there. */
+  public Optional<Figure> stretch() {
+    return others.stream().filter(it -> it.id().equals(STRETCH)).findFirst();
   }
 
   /** All figures that a person is shown, in order. */
@@ -127,7 +143,7 @@ public record CoreReckoning(
               "core.overhang",
               "From the hold to the tip",
               Quantity.LENGTH,
-              "{part.length} - {core.held}",
+              "{%s} - {core.held}".formatted(part.length().id()),
               Source.GEOMETRY,
               part.length(),
               held());
@@ -149,6 +165,7 @@ public record CoreReckoning(
           frequency(bar, stiffness, held, mass),
           mass,
           balance(mass, rodMass, foamMass),
+          loads.balance(rodMass.value()).plus(part.course().at(part.nearMm())),
           others(inFoam, rodMass, foamMass, stiffness));
     }
 
@@ -236,10 +253,43 @@ public record CoreReckoning(
         all.add(vDepth());
       }
       all.addAll(List.of(more));
+      all.addAll(bend());
       if (choice.startMm() < 0) {
         all.addAll(GripWrap.round(diameter));
       }
       return List.copyOf(all);
+    }
+
+    /** How tightly a core along a curved line is bent, and what that does to its outer side. */
+    private List<Figure> bend() {
+      double near = part.nearMm();
+      double radius = part.course().tightest(near + choice.startMm(), near + choice.endMm());
+      if (Double.isInfinite(radius)) {
+        return List.of();
+      }
+      Figure tightest =
+          Figure.found(
+              BEND,
+              "Tightest bend of the core, radius",
+              radius,
+              Quantity.LENGTH,
+              "radius of the centre line where it bends most between {core.start} and {core.end}",
+              Source.GEOMETRY,
+              Uncertainty.NONE,
+              place("core.start", "Core starts, from the near end", choice.startMm()),
+              place("core.end", "Core ends, from the near end", choice.endMm()));
+      return List.of(
+          tightest,
+          Figure.computed(
+              STRETCH,
+              "Its outer side is stretched by",
+              Quantity.RATIO,
+              "{core.diameter} / (2 * {%s})".formatted(BEND),
+              Source.handbook(
+                  "bending of a beam, strain = distance from the middle over radius (Gere, Mechanics"
+                      + " of Materials; from memory)"),
+              diameter,
+              tightest));
     }
 
     private Figure length() {
@@ -429,7 +479,8 @@ public record CoreReckoning(
           value,
           Quantity.LENGTH,
           "own weight of foam and core bending {core.stiffness} over {core.overhang}: moment ÷"
-              + " stiffness summed twice along it; {core.mass} in all",
+              + " stiffness summed twice along it; {core.mass} in all"
+              + (part.course().bends() ? "; as if its curve were laid straight" : ""),
           Source.handbook(
               "Euler–Bernoulli beam; Roark's Formulas for Stress and Strain" + " (from memory)"),
           stiffness
@@ -466,7 +517,7 @@ public record CoreReckoning(
       return Figure.found(
           "core.balance",
           "Balances at, from the near end",
-          loads.balance(rodMass.value()),
+          loads.balance(rodMass.value()).y(),
           Quantity.LENGTH,
           "moments of {core.foam-mass} and {core.rod-mass} about the base, divided by {core.mass}; each"
               + " layer with its own density",

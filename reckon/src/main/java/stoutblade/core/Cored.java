@@ -5,6 +5,7 @@ import java.util.Optional;
 import stoutblade.layer.Layers;
 import stoutblade.layer.MaterialShare;
 import stoutblade.measure.Figure;
+import stoutblade.shape.Course;
 
 /**
  * What a core lies in, whatever its shape.
@@ -12,7 +13,8 @@ import stoutblade.measure.Figure;
  * @param length how long it is
  * @param mass what it weighs before anything is cut for the core; empty where that is not known
  * @param shares how its foams lie along it
- * @param nearMm where its near end lies along its frame: places of a core are measured from there
+ * @param nearMm where its near end lies along its course: places of a core are measured from there
+ * @param course the way that it runs, and the core in it
  * @param layers its layers, where a channel is cut into some; empty where the core goes through
  *     something hollow or solid
  */
@@ -21,6 +23,7 @@ public record Cored(
     Optional<Figure> mass,
     List<MaterialShare> shares,
     double nearMm,
+    Course course,
     Optional<Layers> layers) {
 
   /** Copies the list. */

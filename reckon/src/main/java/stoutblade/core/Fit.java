@@ -3,6 +3,7 @@ package stoutblade.core;
 import java.util.HashMap;
 import java.util.Map;
 import stoutblade.layer.Solid;
+import stoutblade.shape.Course;
 import stoutblade.shape.Point;
 import stoutblade.shape.Span;
 
@@ -13,6 +14,9 @@ import stoutblade.shape.Span;
 final class Fit {
 
   private static final double STEP_MM = 4;
+  private static final double[] RIGHT = {1};
+  private static final double[] BOTH = {1, -1};
+
   private final Solid solid;
   private final double radius;
   private final Groove groove;
@@ -58,21 +62,28 @@ final class Fit {
   }
 
   private double found(double y) {
+    Course course = solid.course();
     Span middle =
-        solid.face().across(y).stream().filter(span -> span.holds(0)).findFirst().orElse(null);
+        course.straight(solid.face()).across(y).stream()
+            .filter(span -> span.holds(0))
+            .findFirst()
+            .orElse(null);
     if (middle == null) {
       return -radius;
     }
     double wide = groove.half(radius, 0);
     double least = Math.min(-middle.from(), middle.to()) - wide;
-    if (solid.fullWithin(new Point(0, y), wide)) {
+    if (solid.fullWithin(course.at(y), wide)) {
       return Math.min(least, solid.thickness() / 2 - groove.reach(radius));
     }
     for (Point place : groove.places(radius)) {
-      if (middle.holds(place.x())) {
-        // Both sides of the blade are images of each other.
-        double face = solid.halfThicknessAt(new Point(place.x(), y));
-        least = Math.min(least, face - place.y());
+      // Both halves of what is not curved are images of each other, or as good as that.
+      for (double side : course.bends() ? BOTH : RIGHT) {
+        double aside = side * place.x();
+        if (middle.holds(aside)) {
+          double face = solid.halfThicknessAt(course.at(aside, y));
+          least = Math.min(least, face - place.y());
+        }
       }
     }
     return least;

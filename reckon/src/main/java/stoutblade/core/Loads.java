@@ -7,6 +7,8 @@ import java.util.function.ToDoubleFunction;
 import stoutblade.catalogue.Rod;
 import stoutblade.layer.MaterialShare;
 import stoutblade.measure.Uncertainty;
+import stoutblade.shape.Course;
+import stoutblade.shape.Point;
 
 /**
  * How the weight of a part with a rod lies along it: each foam with its own density where its
@@ -23,6 +25,7 @@ final class Loads {
   private final CoreChoice choice;
   private final Rod rod;
   private final double near;
+  private final Course course;
   private final double from;
   private final double to;
   private final List<Foamed> foams;
@@ -62,6 +65,7 @@ final class Loads {
             .map(it -> Channel.of(it, rod.outerMm() / 2, choice.groove()))
             .orElse(List.of());
     this.near = part.nearMm();
+    this.course = part.course();
     this.foams =
         part.shares().stream()
             .map(it -> new Foamed(it, cutFrom(channels, it.foam().id())))
@@ -193,18 +197,23 @@ final class Loads {
   // == BALANCE
 
   /**
-   * The moment of a foam about the near end, in g·mm.
+   * The moments of a foam about the near end, across and along, in g·mm.
    *
    * @param foam one of the foams
    */
-  double moment(Foamed foam) {
-    double channel = foam.channelMm2() * (to - from) * (from + to) / 2;
-    return (wholeMoment(foam) - channel) * foam.density();
+  private Point moment(Foamed foam) {
+    Point channel = middle(from, to).times(foam.channelMm2() * (to - from));
+    return wholeMoment(foam).minus(channel).times(foam.density());
   }
 
   /** Of a foam without its channel, about the near end. */
-  private double wholeMoment(Foamed foam) {
-    return foam.share().moment() - near * foam.share().volume();
+  private Point wholeMoment(Foamed foam) {
+    return foam.share().moment().minus(course.at(near).times(foam.share().volume()));
+  }
+
+  /** The middle of the core's line between two places along, as seen from the near end. */
+  private Point middle(double low, double high) {
+    return course.middle(near + low, near + high).minus(course.at(near));
   }
 
   /** What a foam weighs, in g. */
@@ -213,41 +222,40 @@ final class Loads {
   }
 
   /**
-   * Where it balances, from the base.
+   * Where it balances, across and along, from the near end.
    *
    * @param rodMass what the rod weighs, in g
    */
-  double balance(double rodMass) {
-    return totalMoment(rodMass) / totalMass(rodMass);
+  Point balance(double rodMass) {
+    return foams.stream()
+        .map(this::moment)
+        .reduce(rodMiddle().times(rodMass), Point::plus)
+        .times(1 / totalMass(rodMass));
   }
 
   /** How unsure the balance is by the densities and by the sizes. */
   Uncertainty balanceDoubt(double rodMass) {
-    double at = balance(rodMass);
+    double at = balance(rodMass).y();
     double total = totalMass(rodMass);
-    Uncertainty uncertainty = rod.densityDoubt().times(rodMass * (rodMiddle() - at) / total);
+    Uncertainty uncertainty = rod.densityDoubt().times(rodMass * (rodMiddle().y() - at) / total);
     for (Foamed foam : foams) {
       double mass = mass(foam);
-      double moment = moment(foam);
+      double moment = moment(foam).y();
       uncertainty =
           uncertainty.plus(foam.share().foam().densityDoubt().times((moment - at * mass) / total));
       // Of a larger outline the mass grows twice and the moment three times as much; its channel
       // stays.
-      double grown = 3 * wholeMoment(foam) - at * 2 * foam.share().volume();
+      double grown = 3 * wholeMoment(foam).y() - at * 2 * foam.share().volume();
       uncertainty = uncertainty.plus(size.times(grown * foam.density() / total));
     }
     return uncertainty;
   }
 
-  private double rodMiddle() {
-    return (choice.startMm() + choice.endMm()) / 2;
+  private Point rodMiddle() {
+    return middle(choice.startMm(), choice.endMm());
   }
 
   private double totalMass(double rodMass) {
     return rodMass + foams.stream().mapToDouble(this::mass).sum();
-  }
-
-  private double totalMoment(double rodMass) {
-    return rodMass * rodMiddle() + foams.stream().mapToDouble(this::moment).sum();
   }
 }

@@ -8,7 +8,7 @@ import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.measure.Uncertainty;
-import stoutblade.shape.Point;
+import stoutblade.shape.Course;
 import stoutblade.shape.Span;
 
 /**
@@ -24,10 +24,11 @@ public record Section(Figure at, Figure width, Figure thickness, Optional<Figure
   /**
    * Measures the section.
    *
-   * @param y the place along its frame, in mm
+   * @param y the place along its course, in mm
    */
   public static Section of(Layers layers, Optional<CoreReckoning> core, double y) {
     double near = layers.solid().near();
+    Course course = layers.solid().course();
     Figure at =
         Figure.given(
             "section.at",
@@ -35,7 +36,10 @@ public record Section(Figure at, Figure width, Figure thickness, Optional<Figure
             y - near,
             Quantity.LENGTH,
             Source.DECIDED);
-    double across = layers.solid().outermost().across(y).stream().mapToDouble(Span::length).sum();
+    double across =
+        course.straight(layers.solid().outermost()).across(y).stream()
+            .mapToDouble(Span::length)
+            .sum();
     Figure width =
         Figure.found(
             "section.width",
@@ -50,7 +54,7 @@ public record Section(Figure at, Figure width, Figure thickness, Optional<Figure
         Figure.found(
             "section.thickness",
             "Thickness in the middle",
-            2 * layers.solid().halfThicknessAt(new Point(0, y)),
+            2 * layers.solid().halfThicknessAt(course.at(y)),
             Quantity.LENGTH,
             "{%s}, or less where the profile is worked down towards {%s} at the edge"
                 .formatted(layers.thickness().id(), layers.edge().id()),

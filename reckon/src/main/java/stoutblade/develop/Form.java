@@ -14,11 +14,13 @@ public sealed interface Form
         Elbow,
         Helix,
         Insert,
+        Lidded,
         Moulding,
         OverEdge,
         Prism,
         Pyramid,
         Ring,
+        Rings,
         Turned,
         Wraps {
 

@@ -1,6 +1,8 @@
 package stoutblade.edit;
 
+import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -9,9 +11,16 @@ import stoutblade.part.Cut;
 import stoutblade.part.Follow;
 import stoutblade.part.Part;
 import stoutblade.project.Prop;
+import stoutblade.shape.Exact;
 import stoutblade.shape.Outline;
+import stoutblade.stack.Layering;
+import stoutblade.stack.Sheet;
 
-/** Outlines that follow others: after each change of a prop they are drawn anew. */
+/**
+ * What follows something else of its prop: outlines that follow that of a part, layers that follow
+ * their part's, parts that stand between the repeats of another. After each change of a prop they
+ * are drawn and placed anew.
+ */
 public final class Followers {
 
   private Followers() {}
@@ -26,12 +35,26 @@ public final class Followers {
    *     left of one; the message names the part
    */
   static Prop settled(Prop before, Prop after) {
-    if (after.parts().stream().noneMatch(it -> follow(it).isPresent())) {
+    if (after.parts().stream().noneMatch(Followers::follows)) {
       return after;
     }
     Settling settling = new Settling(before, after);
     return after.withParts(
-        after.parts().stream().map(it -> settling.settled(it, new HashSet<>())).toList());
+        after.parts().stream()
+            .map(it -> settling.settled(it, new HashSet<>()))
+            .map(settling::layered)
+            .map(it -> settling.placed(it, new HashSet<>()))
+            .toList());
+  }
+
+  private static boolean follows(Part part) {
+    return follow(part).isPresent()
+        || !part.placing().between().isEmpty()
+        || part.stack().filter(Followers::offset).isPresent();
+  }
+
+  private static boolean offset(Layering layering) {
+    return layering.sheets().stream().anyMatch(it -> it.offset().isPresent());
   }
 
   private static Optional<Follow> follow(Part part) {
@@ -68,17 +91,72 @@ public final class Followers {
     private Part drawn(Part part, Follow follow, Set<String> round) {
       Cut cut = part.cut().orElseThrow();
       Optional<Part> leader = after.part(follow.leaderId()).map(it -> settled(it, round));
-      Optional<Outline> outline = leader.flatMap(Part::cut).map(Cut::outline);
-      if (outline.isEmpty()) {
+      Optional<Cut> led = leader.flatMap(Part::cut);
+      if (led.isEmpty()) {
         return part.withShape(cut.withFollow(Optional.empty()));
       }
       if (same(part) && same(leader.orElseThrow())) {
         return part;
       }
       try {
-        return part.withShape(cut.following(follow, outline.get()));
+        return part.withShape(
+            cut.following(follow, led.get().outline()).withAxis(follow.axis(led.get())));
       } catch (IllegalArgumentException e) {
         throw new IllegalArgumentException(part.name() + ": " + e.getMessage(), e);
+      }
+    }
+
+    /** The same with layers that follow its outline drawn after that. */
+    Part layered(Part part) {
+      Optional<Outline> outline = part.cut().map(Cut::outline).filter(Outline::drawn);
+      if (outline.isEmpty() || !offset(part.layering()) || settledBefore(part)) {
+        return part;
+      }
+      List<Sheet> sheets = new ArrayList<>();
+      for (Sheet sheet : part.layering().sheets()) {
+        sheets.add(
+            sheet.offset().isEmpty()
+                ? sheet
+                : sheet.following(
+                    moved(part, outline.get(), sheet.offset().get()), sheet.offset().get()));
+      }
+      return part.withLayering(part.layering().withSheets(sheets));
+    }
+
+    private static Outline moved(Part part, Outline outline, double mm) {
+      try {
+        return mm == 0 ? Exact.whole(outline) : Exact.offset(outline, mm);
+      } catch (IllegalArgumentException e) {
+        throw new IllegalArgumentException("A layer of " + part.name() + ": " + e.getMessage(), e);
+      }
+    }
+
+    private boolean settledBefore(Part part) {
+      return before
+          .part(part.id())
+          .filter(it -> it.shape().equals(part.shape()) && it.stack().equals(part.stack()))
+          .isPresent();
+    }
+
+    /** The same where it stands between the repeats of another part. */
+    Part placed(Part part, Set<String> passed) {
+      String other = part.placing().between();
+      if (other.isEmpty()) {
+        return part;
+      }
+      if (!passed.add(part.id())) {
+        throw new IllegalArgumentException(
+            part.name() + " cannot stand between what stands between it");
+      }
+      Optional<Part> leader = after.part(other).map(it -> placed(it, passed));
+      if (leader.isEmpty()) {
+        return part.withPlacing(part.placing().alone());
+      }
+      try {
+        return part.withPlacing(part.placing().among(other, leader.get().placing()));
+      } catch (IllegalArgumentException e) {
+        throw new IllegalArgumentException(
+            part.name() + ", between those of " + leader.get().name() + ": " + e.getMessage(), e);
       }
     }
 
@@ -97,19 +175,52 @@ public final class Followers {
     return PartEdits.add(
         name,
         (prop, id) -> {
-          Outline leader = leader(prop, follow);
-          Cut cut = new Cut(leader).following(follow, leader);
+          Cut leader = leader(prop, follow);
+          Cut cut =
+              new Cut(leader.outline())
+                  .following(follow, leader.outline())
+                  .withAxis(follow.axis(leader));
           return prop.defaults().flat(id, name, cut, thicknessMm);
         });
   }
 
-  private static Outline leader(Prop prop, Follow follow) {
+  private static Cut leader(Prop prop, Follow follow) {
     Part leader = prop.needed(follow.leaderId());
     return leader
         .cut()
-        .map(Cut::outline)
         .orElseThrow(
             () -> new IllegalArgumentException(leader.name() + " is not cut along an outline"));
+  }
+
+  /** Puts a part between the repeats of another; empty to let it stay where it is. */
+  public static PropEdit between(String id, String otherId) {
+    return PartEdits.change(
+        id,
+        otherId.isEmpty() ? "Place by itself" : "Place between",
+        part ->
+            part.withPlacing(
+                otherId.isEmpty() ? part.placing().alone() : part.placing().betweenThose(otherId)));
+  }
+
+  /** A layer that follows its part's outline at a distance, counted from 0 at the back. */
+  public static PropEdit layer(String id, int index, double mm) {
+    return PropEdit.of(
+        "Layer along the outline",
+        prop -> {
+          Part part = prop.needed(id);
+          List<Sheet> sheets = new ArrayList<>(part.layering().sheets());
+          Sheet now = LayerEdits.sheet(prop, id, index);
+          Outline outline =
+              part.cut()
+                  .map(Cut::outline)
+                  .filter(Outline::drawn)
+                  .orElseThrow(
+                      () ->
+                          new IllegalArgumentException(
+                              part.name() + " is not cut along an outline"));
+          sheets.set(index, now.following(Settling.moved(part, outline, mm), mm));
+          return prop.with(part.withLayering(part.layering().withSheets(sheets)));
+        });
   }
 
   /** Changes how a part follows; empty to let it go, with the outline that it has. */

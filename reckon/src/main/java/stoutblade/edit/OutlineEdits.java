@@ -106,6 +106,22 @@ public final class OutlineEdits {
         });
   }
 
+  /** A change that stretches all of it, its centre line as well. */
+  private static PropEdit stretched(String id, String name, UnaryOperator<Outline> change) {
+    PropEdit plain = on(id, name, change);
+    return new PropEdit(
+        name,
+        (prop, wearer) -> {
+          Prop after = plain.applyTo(prop, wearer);
+          Optional<Cut> before =
+              prop.part(id).flatMap(Part::cut).filter(it -> it.axis().isPresent());
+          return before.isEmpty()
+              ? after
+              : after.with(
+                  after.needed(id).withShape(AxisEdits.stretched(before.get(), of(after, id))));
+        });
+  }
+
   private static void refuseFollower(Prop prop, Part part) {
     cut(part)
         .follow()
@@ -185,7 +201,7 @@ public final class OutlineEdits {
    * off stays as it is. A circle grows all round.
    */
   public static PropEdit length(String id, double mm) {
-    return on(
+    return stretched(
         id,
         "Set the length",
         it -> it.nodes().isEmpty() ? blade(mm, rounded(mm / LONG)) : Stretched.along(it, mm));
@@ -193,7 +209,7 @@ public final class OutlineEdits {
 
   /** Stretches the outline across so that it gets a greatest width; its length stays. */
   public static PropEdit width(String id, double mm) {
-    return on(
+    return stretched(
         id,
         "Set the width",
         it -> it.nodes().isEmpty() ? blade(rounded(mm * LONG), mm) : Stretched.across(it, mm));

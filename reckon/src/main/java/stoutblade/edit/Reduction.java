@@ -6,9 +6,11 @@ import java.util.OptionalDouble;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.part.Assembly;
+import stoutblade.part.Cut;
 import stoutblade.part.Part;
 import stoutblade.project.Prop;
 import stoutblade.shape.Box;
+import stoutblade.shape.Course;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 
@@ -79,9 +81,10 @@ final class Reduction {
       own.addAll(path.flattened(LINE_MM));
     }
     if (!own.isEmpty() && part.core().isPresent()) {
-      double near = Box.around(own).minY();
-      own.add(new Point(0, near + part.core().get().startMm()));
-      own.add(new Point(0, near + part.core().get().endMm()));
+      Course course = Course.of(part.cut().flatMap(Cut::axis));
+      double near = course.bends() ? 0 : Box.around(own).minY();
+      own.addAll(
+          course.line(0, near + part.core().get().startMm(), near + part.core().get().endMm()));
     }
     return own;
   }

@@ -3,6 +3,7 @@ package stoutblade.feature;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.measure.Figure;
+import stoutblade.shape.CurvedAxis;
 import stoutblade.shape.Outline;
 
 /**
@@ -15,6 +16,7 @@ import stoutblade.shape.Outline;
  * @param thicknessMm how thick the sheet is that they are worked into
  * @param bothFaces true where its features are on both its faces
  * @param scale the scale of what its outline was traced on, which lends it its uncertainty
+ * @param axis its centre line where it is curved
  */
 public record Blank(
     String id,
@@ -23,7 +25,8 @@ public record Blank(
     List<Feature> features,
     double thicknessMm,
     boolean bothFaces,
-    Optional<Figure> scale) {
+    Optional<Figure> scale,
+    Optional<CurvedAxis> axis) {
 
   /** One that is drawn by numbers. */
   public Blank(
@@ -33,7 +36,7 @@ public record Blank(
       List<Feature> features,
       double thicknessMm,
       boolean bothFaces) {
-    this(id, name, outline, features, thicknessMm, bothFaces, Optional.empty());
+    this(id, name, outline, features, thicknessMm, bothFaces, Optional.empty(), Optional.empty());
   }
 
   /** One that is worked on its front. */
@@ -44,7 +47,7 @@ public record Blank(
 
   /** The same, traced at a scale. */
   public Blank traced(Optional<Figure> at) {
-    return new Blank(id, name, outline, features, thicknessMm, bothFaces, at);
+    return new Blank(id, name, outline, features, thicknessMm, bothFaces, at, axis);
   }
 
   /** On how many faces what is drawn and laid on it is. */

@@ -25,6 +25,8 @@ import stoutblade.sum.Entry;
  * @param where its places
  * @param outline what is cut out, in mm about its place; empty for all but a cut-out
  * @param without which of its repeats are left out, counted from 1
+ * @param between the id of the feature between whose repeats it stands, and goes on standing; empty
+ *     where it has places of its own
  */
 public record Feature(
     String id,
@@ -33,7 +35,8 @@ public record Feature(
     String words,
     Where where,
     Optional<WholeOutline> outline,
-    Set<Integer> without) {
+    Set<Integer> without,
+    String between) {
 
   /** The most features of one plate. */
   public static final int MOST = 200;
@@ -49,6 +52,29 @@ public record Feature(
     EDGE,
     /** Between two places only. */
     LINE
+  }
+
+  /** Layers that something is cut into. */
+  public enum Into {
+    ALL,
+    INNER,
+    FRONT,
+    BACK;
+
+    /**
+     * True where a layer is among them.
+     *
+     * @param index counted from 0 at the back
+     * @param count how many layers there are
+     */
+    public boolean holds(int index, int count) {
+      return switch (this) {
+        case ALL -> true;
+        case INNER -> count == 1 || (index > 0 && index < count - 1);
+        case FRONT -> index == count - 1;
+        case BACK -> index == 0;
+      };
+    }
   }
 
   /** Kinds of features, with what is asked for each. */
@@ -163,7 +189,7 @@ public record Feature(
       String words,
       Where where,
       Optional<WholeOutline> outline) {
-    this(id, kind, sizes, words, where, outline, Set.of());
+    this(id, kind, sizes, words, where, outline, Set.of(), "");
   }
 
   /**
@@ -197,7 +223,26 @@ public record Feature(
               + " times in all, each letter counted; found "
               + repeats);
     }
-    return List.copyOf(features);
+    return features.stream().map(it -> it.standing(features, new HashSet<>())).toList();
+  }
+
+  /** It where it stands now, if that is between the repeats of another one. */
+  private Feature standing(List<Feature> all, Set<String> passed) {
+    Optional<Feature> other = all.stream().filter(it -> it.id.equals(between)).findFirst();
+    if (other.isEmpty()) {
+      return between.isEmpty() ? this : among("");
+    }
+    if (!passed.add(id)) {
+      throw new IllegalArgumentException(
+          "A " + kind.plain() + " cannot stand between what stands between it");
+    }
+    Where now = other.get().standing(all, passed).where().between(where);
+    return now.equals(where) ? this : at(now);
+  }
+
+  /** The same that stands between the repeats of another one; empty for places of its own. */
+  public Feature among(String otherId) {
+    return new Feature(id, kind, sizes, words, where, outline, without, otherId);
   }
 
   private static void check(Kind kind, Entry entry, double value) {
@@ -222,6 +267,12 @@ public record Feature(
     return sizes.getOrDefault(key, kind.entry(key).usual());
   }
 
+  /** Which layers of what carries it are cut by it. */
+  public Into into() {
+    boolean said = kind.entries().stream().anyMatch(it -> it.key().equals("in"));
+    return said ? Into.values()[(int) size("in")] : Into.ALL;
+  }
+
   /** True where the choice of an entry is the one with a number. */
   boolean is(String key, int chosen) {
     return (int) size(key) == chosen;
@@ -231,21 +282,21 @@ public record Feature(
   public Feature with(String key, double value) {
     Map<String, Double> changed = new TreeMap<>(sizes);
     changed.put(key, value);
-    return new Feature(id, kind, changed, words, where, outline, without);
+    return new Feature(id, kind, changed, words, where, outline, without, between);
   }
 
   public Feature at(Where changed) {
-    return new Feature(id, kind, sizes, words, changed, outline, without);
+    return new Feature(id, kind, sizes, words, changed, outline, without, between);
   }
 
   /** The same under another id. */
   public Feature again(String next) {
-    return new Feature(next, kind, sizes, words, where, outline, without);
+    return new Feature(next, kind, sizes, words, where, outline, without, between);
   }
 
   /** The same with other repeats left out, counted from 1. */
   public Feature leavingOut(Set<Integer> changed) {
-    return new Feature(id, kind, sizes, words, where, outline, changed);
+    return new Feature(id, kind, sizes, words, where, outline, changed, between);
   }
 
   /** Its places on what carries it, without those that are left out. */
@@ -264,7 +315,7 @@ public record Feature(
   }
 
   public Feature saying(String changed) {
-    return new Feature(id, kind, sizes, changed, where, outline, without);
+    return new Feature(id, kind, sizes, changed, where, outline, without, between);
   }
 
   /** The same made larger or smaller; sizes that were left as usual become sizes of their own. */
@@ -277,6 +328,13 @@ public record Feature(
       }
     }
     return new Feature(
-        id, kind, larger, words, where.times(factor), outline.map(it -> it.times(factor)), without);
+        id,
+        kind,
+        larger,
+        words,
+        where.times(factor),
+        outline.map(it -> it.times(factor)),
+        without,
+        between);
   }
 }

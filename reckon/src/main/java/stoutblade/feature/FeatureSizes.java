@@ -27,17 +27,17 @@ final class FeatureSizes {
   private static final List<Entry> CUTOUT =
       List.of(new Entry("grow", "Larger all round by", Quantity.LENGTH, 0, -500, 500, List.of()));
 
+  private static final Entry TOOTH =
+      choice("shape", "Shape", "pointed", "round", "square", "saw", "saw, turned", "barb");
+
+  private static final Entry IN =
+      choice("in", "Cut into", "all layers", "inner layers", "front layer", "back layer");
+
   private static final List<Entry> TEETH =
-      List.of(
-          choice("shape", "Shape", "pointed", "round", "square"),
-          length("wide", "At the root", 10),
-          length("deep", "Height", 8));
+      List.of(TOOTH, length("wide", "At the root", 10), length("deep", "Height", 8), IN);
 
   private static final List<Entry> NOTCH =
-      List.of(
-          choice("shape", "Shape", "pointed", "round", "square"),
-          length("wide", "Width", 8),
-          length("deep", "Depth", 6));
+      List.of(TOOTH, length("wide", "Width", 8), length("deep", "Depth", 6), IN);
 
   private static final List<Entry> DAMAGE =
       List.of(

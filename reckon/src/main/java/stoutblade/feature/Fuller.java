@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import stoutblade.shape.Box;
+import stoutblade.shape.Course;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
@@ -13,26 +14,44 @@ import stoutblade.shape.Span;
  * A fuller: a trough that is routed along a line, half an ellipse across and rounded at its ends;
  * or a flat strip with round ends that is laid on. Lengths in mm.
  *
+ * <p>It is said of the part with its centre line laid straight, and bends as that does.
+ *
  * @param from the middle of its first end's round
  * @param to the middle of the other's
  * @param wide across
  * @param deep how deep it is in its middle, or how high the strip is
  * @param raised true for a strip
+ * @param course the way that the part runs
  */
-public record Fuller(Point from, Point to, double wide, double deep, boolean raised) {
+public record Fuller(
+    Point from, Point to, double wide, double deep, boolean raised, Course course) {
 
   private static final double TOLERANCE_MM = 0.05;
+  private static final double FINE_MM = 0.01;
   private static final int SQUARES_ACROSS = 24;
+  private static final int PIECES = 200;
+
+  /** One of a part that runs straight. */
+  public Fuller(Point from, Point to, double wide, double deep, boolean raised) {
+    this(from, to, wide, deep, raised, Course.STRAIGHT);
+  }
 
   /** The fullers among the features of something. */
-  public static List<Fuller> of(List<Feature> features) {
-    return features.stream()
+  public static List<Fuller> of(Blank blank) {
+    Course course = Course.of(blank.axis());
+    return blank.features().stream()
         .filter(it -> it.kind() == Feature.Kind.FULLER)
-        .map(it -> of(it, (Where.Row) it.where()))
+        .map(it -> of(it, course))
         .toList();
   }
 
-  private static Fuller of(Feature feature, Where.Row row) {
+  /** One feature of it. */
+  public static Fuller of(Feature feature, Blank blank) {
+    return of(feature, Course.of(blank.axis()));
+  }
+
+  private static Fuller of(Feature feature, Course course) {
+    Where.Row row = (Where.Row) feature.where();
     double wide = feature.size("wide");
     double inside = Math.max(row.length() - wide, 0) / row.length();
     Point middle = row.from().towards(row.to(), 0.5);
@@ -41,12 +60,29 @@ public record Fuller(Point from, Point to, double wide, double deep, boolean rai
         middle.towards(row.to(), inside),
         wide,
         feature.size("deep"),
-        feature.is("way", 1));
+        feature.is("way", 1),
+        course);
+  }
+
+  /** How long it is from the middle of one end's round to that of the other, in mm. */
+  public double length() {
+    if (!course.bends()) {
+      return from.distance(to);
+    }
+    double length = 0;
+    Point before = course.at(from.x(), from.y());
+    for (int i = 1; i <= PIECES; i++) {
+      Point next = from.towards(to, i / (double) PIECES);
+      Point place = course.at(next.x(), next.y());
+      length += before.distance(place);
+      before = place;
+    }
+    return length;
   }
 
   /** How far it stands over a face at a place on it, in mm; below 0 in a trough. */
   public double heightAt(Point place) {
-    double away = 2 * place.distanceToSegment(from, to) / wide;
+    double away = 2 * course.straight(place).distanceToSegment(from, to) / wide;
     if (away >= 1) {
       return 0;
     }
@@ -62,13 +98,16 @@ public record Fuller(Point from, Point to, double wide, double deep, boolean rai
   public Path around(double across) {
     Point way = to.minus(from);
     Spot middle = new Spot(from.towards(to, 0.5), Math.atan2(way.y(), way.x()));
-    return middle.place(Motifs.slot(from.distance(to) + across, across));
+    Path slot = middle.place(Motifs.slot(from.distance(to) + across, across));
+    return course.bends()
+        ? Path.through(course.bent(Region.inside(slot, FINE_MM)).rings().getFirst(), true)
+        : slot;
   }
 
   /**
-   * Where a line across runs over it: its outline is a slot, so in one stretch.
+   * Where a line across the part runs over it: its outline is a slot, so in one stretch.
    *
-   * @param y the place along, in mm
+   * @param y the place along its course, in mm
    */
   public Optional<Span> across(double y) {
     Point low = from.y() <= to.y() ? from : to;
@@ -120,7 +159,7 @@ public record Fuller(Point from, Point to, double wide, double deep, boolean rai
    * counts.
    */
   public double volume(Region face) {
-    double straight = from.distance(to);
+    double straight = length();
     double all =
         raised
             ? deep * (straight * wide + Math.PI * wide * wide / 4)
@@ -156,8 +195,9 @@ public record Fuller(Point from, Point to, double wide, double deep, boolean rai
     return sum;
   }
 
-  /** Where the middle of its volume is. */
+  /** Where the middle of its line is. */
   public Point middle() {
-    return from.towards(to, 0.5);
+    Point middle = from.towards(to, 0.5);
+    return course.at(middle.x(), middle.y());
   }
 }

@@ -11,6 +11,12 @@ import stoutblade.shape.WholeOutline;
 /** Closed shapes about their own place, their up along y; in mm. */
 public final class Motifs {
 
+  /** How far the tip of a barb reaches aside of its middle, in widths of its root. */
+  private static final double BARB_OVER = 0.75;
+
+  /** How high its inner corner lies, as a share of it. */
+  private static final double BARB_ROOT = 0.3;
+
   private Motifs() {}
 
   public static Path disc(double across) {
@@ -51,7 +57,8 @@ public final class Motifs {
    * A tooth, or with a negative height a notch, on an edge at y = 0: its root reaches past the edge
    * so that it joins a bent one.
    *
-   * @param shape 0 pointed, 1 round, 2 square
+   * @param shape 0 pointed, 1 round, 2 square, 3 upright on its first side, 4 on its last, 5
+   *     leaning over its first side as a barb does
    */
   static Path tooth(int shape, double wide, double high) {
     double root = -Math.signum(high) * Math.min(wide, 4);
@@ -65,6 +72,14 @@ public final class Motifs {
           points.add(new Point(half * Math.cos(turn), high * Math.sin(turn)));
         }
       }
+      case 3 -> points.addAll(List.of(new Point(half, 0), new Point(-half, high)));
+      case 4 -> points.addAll(List.of(new Point(half, high)));
+      case 5 ->
+          points.addAll(
+              List.of(
+                  new Point(half, 0),
+                  new Point(-wide * BARB_OVER, high),
+                  new Point(-half + wide * BARB_ROOT, high * BARB_ROOT)));
       default -> points.addAll(List.of(new Point(half, high), new Point(-half, high)));
     }
     points.add(new Point(-half, 0));

@@ -133,7 +133,7 @@ final class PlateFigures {
       figures.add(bevel(own, feature));
     }
     if (feature.kind() == Feature.Kind.FULLER) {
-      figures.add(fuller(own, Fuller.of(List.of(feature)).getFirst()));
+      figures.add(fuller(own, Fuller.of(feature, blank)));
     }
     int count = feature.spots(blank.outline()).size();
     if (count > 1 && feature.kind() != Feature.Kind.BEVEL) {

@@ -24,6 +24,7 @@ import stoutblade.shape.Region;
  * @param markings what is drawn on it
  * @param pieces further pieces that are cut for its features
  * @param face the area that is left
+ * @param partial what is cut into some of its layers only
  * @param crossing where the outline crosses itself, if it does: then nothing else is worked out
  */
 public record PlateForm(
@@ -33,6 +34,7 @@ public record PlateForm(
     List<Marking> markings,
     List<Piece> pieces,
     Region face,
+    List<Partial> partial,
     Optional<Point> crossing) {
 
   /** How far straight pieces may lie from curves that are only looked at, in mm. */
@@ -48,10 +50,10 @@ public record PlateForm(
    * @param count how many
    * @param outlines outer ones and holes, in mm
    * @param thicknessMm how thick its foam is
-   * @param alongMm where their middle lies along the blank, on average
+   * @param middle where their middle lies on the blank, on average, in mm
    */
   public record Piece(
-      String name, int count, List<Path> outlines, double thicknessMm, double alongMm) {
+      String name, int count, List<Path> outlines, double thicknessMm, Point middle) {
 
     /** Copies the outlines. */
     public Piece {
@@ -63,8 +65,9 @@ public record PlateForm(
         List<Spot> spots, String name, int count, List<Path> outlines, double thicknessMm) {
       Region whole = region(outlines);
       Point middle = whole.isEmpty() ? Spot.ORIGIN.at() : whole.centre();
-      double along = spots.stream().mapToDouble(it -> it.place(middle).y()).average().orElse(0);
-      return new Piece(name, count, outlines, thicknessMm, along);
+      Point all = spots.stream().map(it -> it.place(middle)).reduce(new Point(0, 0), Point::plus);
+      return new Piece(
+          name, count, outlines, thicknessMm, all.times(1.0 / Math.max(1, spots.size())));
     }
 
     /** The area of one, in mm². */
@@ -77,8 +80,24 @@ public record PlateForm(
     }
   }
 
+  /**
+   * What is cut into some layers only.
+   *
+   * @param into which
+   * @param added areas that stand out of the outline
+   * @param cut areas that are cut away
+   */
+  public record Partial(Feature.Into into, Region added, Region cut) {
+
+    /** A layer with it. */
+    public Region of(Region layer) {
+      return layer.unionWith(added).difference(cut);
+    }
+  }
+
   /** Copies the lists. */
   public PlateForm {
+    partial = List.copyOf(partial);
     outer = List.copyOf(outer);
     windows = List.copyOf(windows);
     markings = List.copyOf(markings);
@@ -102,20 +121,31 @@ public record PlateForm(
     Region nothing = Region.evenOdd(List.of());
     if (!blank.outline().drawn()) {
       return new PlateForm(
-          blank, List.of(), List.of(), List.of(), List.of(), nothing, Optional.empty());
+          blank, List.of(), List.of(), List.of(), List.of(), nothing, List.of(), Optional.empty());
     }
     Path drawn = counterClockwise(blank.outline().outline());
     Optional<Point> crossing = Region.crossing(drawn, tolerance);
     if (crossing.isPresent()) {
       return new PlateForm(
-          blank, List.of(drawn), List.of(), List.of(), List.of(), nothing, crossing);
+          blank, List.of(drawn), List.of(), List.of(), List.of(), nothing, List.of(), crossing);
     }
     Region face = Region.inside(drawn, tolerance);
     List<Worked> worked = new ArrayList<>();
+    List<Partial> partial = new ArrayList<>();
     for (Feature feature : blank.features()) {
-      worked.add(Worked.of(feature, blank, face, typeface, tolerance));
+      Worked own = Worked.of(feature, blank, face, typeface, tolerance);
+      if (feature.into() == Feature.Into.ALL) {
+        worked.add(own);
+      } else {
+        worked.add(own.hidden(feature.id()));
+        partial.add(
+            new Partial(
+                feature.into(),
+                Region.union(own.added(), tolerance),
+                Region.union(own.cut(), tolerance)));
+      }
     }
-    return new Cutting(blank, drawn, face, worked, tolerance).form();
+    return new Cutting(blank, drawn, face, worked, partial, tolerance).form();
   }
 
   public static Path counterClockwise(Path path) {
@@ -124,7 +154,12 @@ public record PlateForm(
 
   /** The cutting of all features. */
   private record Cutting(
-      Blank blank, Path drawn, Region whole, List<Worked> worked, double tolerance) {
+      Blank blank,
+      Path drawn,
+      Region whole,
+      List<Worked> worked,
+      List<Partial> partial,
+      double tolerance) {
 
     PlateForm form() {
       List<Path> added = worked.stream().flatMap(it -> it.added().stream()).toList();
@@ -150,6 +185,7 @@ public record PlateForm(
           worked.stream().flatMap(it -> it.markings().stream()).toList(),
           worked.stream().flatMap(it -> it.pieces().stream()).toList(),
           face,
+          partial,
           Optional.empty());
     }
 
@@ -166,6 +202,7 @@ public record PlateForm(
           worked.stream().flatMap(it -> it.markings().stream()).toList(),
           worked.stream().flatMap(it -> it.pieces().stream()).toList(),
           Region.evenOdd(rings),
+          partial,
           Optional.empty());
     }
 

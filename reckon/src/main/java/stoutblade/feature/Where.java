@@ -27,6 +27,14 @@ public sealed interface Where {
   /** The same moved. */
   Where moved(Point by);
 
+  /**
+   * The places between these, for something that keeps its own distance from what these are on.
+   *
+   * @param own where it is now: the radius, the line or the distance from the edge that it keeps
+   * @throws IllegalArgumentException if there are none between; the message can be shown
+   */
+  Where between(Where own);
+
   /** The same made larger about the origin. */
   Where times(double factor);
 
@@ -55,6 +63,11 @@ public sealed interface Where {
     @Override
     public At withCount(int changed) {
       return this;
+    }
+
+    @Override
+    public Where between(Where own) {
+      throw new IllegalArgumentException("Between the repeats of what is there once is nothing");
     }
 
     @Override
@@ -105,6 +118,12 @@ public sealed interface Where {
     @Override
     public Ring withCount(int changed) {
       return new Ring(centre, radiusMm, changed, from);
+    }
+
+    @Override
+    public Ring between(Where own) {
+      double radius = own instanceof Ring it ? it.radiusMm() : radiusMm;
+      return new Ring(centre, radius, count, from + Math.PI / count);
     }
 
     @Override
@@ -166,6 +185,21 @@ public sealed interface Where {
     }
 
     @Override
+    public Where between(Where own) {
+      if (count < 2) {
+        throw new IllegalArgumentException("Between the repeats of what is there once is nothing");
+      }
+      Point way = to.minus(from).times(1 / length());
+      Point square = new Point(-way.y(), way.x());
+      Point to = own instanceof Row it ? it.from().minus(from) : new Point(0, 0);
+      Point aside = square.times(to.x() * square.x() + to.y() * square.y());
+      Point step = way.times(length() / (count - 1) / 2);
+      Point first = from.plus(aside).plus(step);
+      Point last = this.to.plus(aside).minus(step);
+      return count == 2 ? new At(new Spot(first, turn())) : new Row(first, last, count - 1);
+    }
+
+    @Override
     public Row moved(Point by) {
       return new Row(from.plus(by), to.plus(by), count);
     }
@@ -185,8 +219,10 @@ public sealed interface Where {
    * @param sides how many sides, one after the other
    * @param insetMm how far inside the edge, in mm; negative outside
    * @param count at least 1, on each half of half an outline
+   * @param shift by what share of their distance they stand further on: 0, or 0.5 for those
+   *     between; on a line with ends the one at its end is left out
    */
-  record Along(int side, int sides, double insetMm, int count) implements Where {
+  record Along(int side, int sides, double insetMm, int count, double shift) implements Where {
 
     private static final double STEP_MM = 0.02;
 
@@ -201,6 +237,15 @@ public sealed interface Where {
         throw new IllegalArgumentException(
             "Repeats along an edge take one side or more; found " + sides + " from " + side);
       }
+      if (!(shift >= 0 && shift < 1)) {
+        throw new IllegalArgumentException(
+            "Repeats stand less than one further on; found " + shift);
+      }
+    }
+
+    /** Those that stand in the middle of their shares. */
+    public Along(int side, int sides, double insetMm, int count) {
+      this(side, sides, insetMm, count, 0);
     }
 
     /** Every side of an outline. */
@@ -256,12 +301,15 @@ public sealed interface Where {
         for (int i = 1; i < edge.size(); i++) {
           length += edge.get(i - 1).distance(edge.get(i));
         }
+        boolean open = edge.getFirst().distance(edge.getLast()) > STEP_MM;
+        int there = open && shift + 0.5 >= 1 ? each - 1 : each;
+        double start = open ? 0.5 + shift : (0.5 + shift) % 1;
         double done = 0;
         int next = 0;
-        for (int i = 1; i < edge.size() && next < each; i++) {
+        for (int i = 1; i < edge.size() && next < there; i++) {
           double piece = edge.get(i - 1).distance(edge.get(i));
-          while (next < each && length * (next + 0.5) / each <= done + piece + 1e-9) {
-            double share = piece == 0 ? 0 : (length * (next + 0.5) / each - done) / piece;
+          while (next < there && length * (next + start) / each <= done + piece + 1e-9) {
+            double share = piece == 0 ? 0 : (length * (next + start) / each - done) / piece;
             Point way = edge.get(i).minus(edge.get(i - 1)).times(1 / Math.max(piece, 1e-12));
             Point out = new Point(way.y(), -way.x());
             Point at = edge.get(i - 1).towards(edge.get(i), share).minus(out.times(insetMm));
@@ -276,7 +324,13 @@ public sealed interface Where {
 
     @Override
     public Along withCount(int changed) {
-      return new Along(side, sides, insetMm, changed);
+      return new Along(side, sides, insetMm, changed, shift);
+    }
+
+    @Override
+    public Along between(Where own) {
+      double inset = own instanceof Along it ? it.insetMm() : insetMm;
+      return new Along(side, sides, inset, count, (shift + 0.5) % 1);
     }
 
     /** It moves with its outline only. */
@@ -287,7 +341,7 @@ public sealed interface Where {
 
     @Override
     public Along times(double factor) {
-      return new Along(side, sides, insetMm * factor, count);
+      return new Along(side, sides, insetMm * factor, count, shift);
     }
   }
 

@@ -31,10 +31,19 @@ record Worked(
     return new Worked(working.added, working.cut, working.markings, working.pieces);
   }
 
+  /** The same where it cuts some layers alone: on the part it is seen through the foam. */
+  Worked hidden(String featureId) {
+    List<Marking> seen = new ArrayList<>(markings);
+    added.forEach(it -> seen.add(new Marking(featureId, Marking.Kind.HIDDEN, it)));
+    cut.forEach(it -> seen.add(new Marking(featureId, Marking.Kind.HIDDEN, it)));
+    return new Worked(List.of(), List.of(), seen, pieces);
+  }
+
   /** The working of one feature. */
   private static final class Working {
 
     private final Feature feature;
+    private final Blank blank;
     private final Outline outline;
     private final double thicknessMm;
     private final int faces;
@@ -50,6 +59,7 @@ record Worked(
     Working(Feature feature, Blank blank, Region face, Typeface typeface, double tolerance) {
       this.tolerance = tolerance;
       this.feature = feature;
+      this.blank = blank;
       this.outline = blank.outline();
       this.thicknessMm = blank.thicknessMm();
       this.faces = blank.faces();
@@ -193,7 +203,7 @@ record Worked(
     }
 
     private void fuller() {
-      Fuller it = Fuller.of(List.of(feature)).getFirst();
+      Fuller it = Fuller.of(feature, blank);
       Path around = it.around();
       mark(it.raised() ? Marking.Kind.LAID : Marking.Kind.FULLER, around);
       if (it.raised()) {

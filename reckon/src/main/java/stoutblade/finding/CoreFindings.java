@@ -10,22 +10,26 @@ import stoutblade.core.Bed;
 import stoutblade.core.CoreChoice;
 import stoutblade.core.CoreReckoning;
 import stoutblade.core.Groove;
+import stoutblade.edit.AxisEdits;
 import stoutblade.edit.Change;
 import stoutblade.edit.Edits;
 import stoutblade.edit.LayerEdits;
 import stoutblade.edit.PropEdit;
 import stoutblade.finding.Finding.Severity;
 import stoutblade.measure.Display;
+import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
 import stoutblade.project.Station;
 import stoutblade.reckoning.PartReckoning;
-import stoutblade.shape.Point;
 
 /** Looks through the core of a part for what is wrong or risky. */
 final class CoreFindings {
 
   /** A mend that costs more than this share of the part stands last, with what it costs. */
   private static final double COSTLY = 0.1;
+
+  /** By what share the outer side of a rod may be stretched before it is said. */
+  private static final double SPRINGS = 0.005;
 
   /** What is this many times as long as it is wide droops without a core. */
   private static final double SLENDER = 5;
@@ -88,6 +92,7 @@ final class CoreFindings {
 
   private void core(CoreReckoning core) {
     core.bed().ifPresent(it -> bed(core, it));
+    bent(core);
     if (core.limp() && !core.tooDeep()) {
       add(
           "limp",
@@ -133,8 +138,39 @@ final class CoreFindings {
     }
   }
 
+  /** A rod that is bent cold to a tight curve springs back, and straightens what it is in. */
+  private void bent(CoreReckoning core) {
+    double stretch = core.stretch().map(Figure::value).orElse(0.0);
+    if (stretch <= SPRINGS) {
+      return;
+    }
+    double radius = core.bend().orElseThrow().value();
+    List<Change> mends = new ArrayList<>();
+    catalogue.rods().stream()
+        .filter(rod -> rod.outerMm() / 2 / radius <= SPRINGS)
+        .max(Comparator.comparing(CoreFindings::stiffness))
+        .map(rod -> Edits.rod(id, rod.id(), core.choice()).named("Use " + rod.name()))
+        .ifPresent(mends::add);
+    mends.add(AxisEdits.straight(id).named("Let the core lie straight"));
+    add(
+        "bent",
+        onAxis((Math.max(0, core.choice().startMm()) + core.choice().endMm()) / 2),
+        Severity.WARNING,
+        "The core is bent",
+        "To a radius of "
+            + core.bend().orElseThrow().show(units)
+            + " its outer side stretches by "
+            + Display.decimal(stretch * 100, 1)
+            + " %. Forced in cold it springs back and straightens the foam, or breaks (our guess:"
+            + " above "
+            + Display.decimal(SPRINGS * 100, 1)
+            + " %). Bend it first, as its maker says and with fresh air where it is heated, or"
+            + " take a thinner one.",
+        mends);
+  }
+
   private Place onAxis(double along) {
-    return new Place.OnPart(id, new Point(0, body().nearMm() + Math.max(0, along)));
+    return new Place.OnPart(id, body().course().at(body().nearMm() + Math.max(0, along)));
   }
 
   private List<Change> deepMends(CoreReckoning core, Bed bed) {

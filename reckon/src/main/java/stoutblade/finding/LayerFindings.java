@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.SheetMaterial;
 import stoutblade.core.CoreReckoning;
+import stoutblade.edit.AxisEdits;
 import stoutblade.edit.Change;
 import stoutblade.edit.LayerEdits;
 import stoutblade.edit.PropEdit;
@@ -25,6 +26,7 @@ import stoutblade.reckoning.PartReckoning;
 import stoutblade.reckoning.PropReckoning;
 import stoutblade.reference.ModelSize;
 import stoutblade.shape.Box;
+import stoutblade.shape.Course;
 import stoutblade.shape.Point;
 import stoutblade.stack.Choice;
 import stoutblade.stack.Layering;
@@ -71,6 +73,7 @@ final class LayerFindings {
     eatenUp(form.blank(), layers);
     textures(form.blank(), layers);
     ownOutlines(form.blank(), layers);
+    crowded(form, layers);
     bevels(form, layers);
     thinEdge(form, layers);
     found.addAll(RecessFindings.of(form.blank(), layers, core, units));
@@ -132,6 +135,31 @@ final class LayerFindings {
     double thickness = foam.thicknessesMm().get(foam.thicknessesMm().size() / 2);
     return LayerEdits.material(id, foam.id(), thickness)
         .named("Use " + foam.name() + ", " + show(thickness));
+  }
+
+  /** Where the centre line bends more tightly than the part is wide, sections meet each other. */
+  private void crowded(PlateForm form, Layers layers) {
+    Course course = layers.solid().course();
+    Optional<Double> at = course.crowded(form.face());
+    if (at.isEmpty()) {
+      return;
+    }
+    String id = form.blank().id();
+    add(
+        form.blank(),
+        "crowded",
+        course.at(at.get()),
+        Severity.WARNING,
+        "The centre line bends more tightly than " + form.blank().name() + " is wide",
+        "At "
+            + show(at.get())
+            + " along it bends to a radius of "
+            + show(1 / Math.abs(course.bendAt(at.get())))
+            + ", and there is foam further in than that: sections run into each other there, so"
+            + " ridge, taper and fuller come out uneven. Draw it flatter.",
+        List.of(
+            AxisEdits.midway(id).named("Find it midway between the edges"),
+            AxisEdits.straight(id).named("Straight up")));
   }
 
   private void bevels(PlateForm form, Layers layers) {

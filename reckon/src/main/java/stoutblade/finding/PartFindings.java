@@ -167,7 +167,7 @@ final class PartFindings {
 
   /** A trough leaves something of the sheet below it. */
   private void fuller(Blank blank, Feature feature) {
-    Fuller fuller = Fuller.of(List.of(feature)).getFirst();
+    Fuller fuller = Fuller.of(feature, blank);
     double most = blank.thicknessMm() / 2;
     if (!fuller.raised() && fuller.deep() > most) {
       add(

@@ -23,6 +23,7 @@ import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.project.Station;
 import stoutblade.shape.Box;
+import stoutblade.shape.Course;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
@@ -273,7 +274,8 @@ final class RecessFindings {
     double middle = layers.solid().thickness() / 2;
     boolean atHeight =
         seat.recess().over() < middle + radius && seat.recess().top() > middle - radius;
-    List<Point> outline = seat.outline();
+    Course course = layers.solid().course();
+    List<Point> outline = seat.outline().stream().map(course::straight).toList();
     double low = outline.stream().mapToDouble(Point::y).min().orElse(0);
     double high = outline.stream().mapToDouble(Point::y).max().orElse(0);
     double near = layers.solid().near();
@@ -284,8 +286,9 @@ final class RecessFindings {
             : outline.stream().mapToDouble(it -> Math.abs(it.x())).min().orElse(0);
     if (atHeight && along && nearest < radius + LEAST_FOAM_MM) {
       double by = radius + LEAST_FOAM_MM + CLEAR_MM - (nearest > 0 ? nearest : -half(outline));
-      double side = seat.spot().at().x() < 0 ? -1 : 1;
-      Point way = new Point(side * by, 0);
+      Point spot = course.straight(seat.spot().at());
+      double side = spot.x() < 0 ? -1 : 1;
+      Point way = course.at(spot.x() + side * by, spot.y()).minus(seat.spot().at());
       boolean fits = seat.beside(way) >= LEAST_FOAM_MM;
       add(
           seat,

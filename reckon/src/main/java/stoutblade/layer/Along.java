@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import stoutblade.shape.Box;
+import stoutblade.shape.Course;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
 import stoutblade.shape.Span;
@@ -38,6 +39,7 @@ final class Along implements Bound {
   }
 
   private final Region drawn;
+  private final Course course;
   private final double high;
   private final List<Run> runs;
   private final Map<Integer, List<Slice>> between = new ConcurrentHashMap<>();
@@ -46,11 +48,13 @@ final class Along implements Bound {
    * The bound.
    *
    * @param drawn the area inside the outline
+   * @param course the way that its sections follow one another
    * @param high the height where nothing bounds it
    * @param runs the sections in order along
    */
-  Along(Region drawn, double high, List<Run> runs) {
+  Along(Region drawn, Course course, double high, List<Run> runs) {
     this.drawn = drawn;
+    this.course = course;
     this.high = high;
     this.runs = List.copyOf(runs);
   }
@@ -68,14 +72,15 @@ final class Along implements Bound {
   @Override
   public double at(Point place) {
     int last = runs.size() - 1;
+    double along = course.along(place);
     for (int i = 0; i <= last; i++) {
       Run run = runs.get(i);
-      if (i == last || place.y() <= run.to) {
+      if (i == last || along <= run.to) {
         return run.at(place, high);
       }
       Run next = runs.get(i + 1);
-      if (place.y() < next.from) {
-        double share = (place.y() - run.to) / (next.from - run.to);
+      if (along < next.from) {
+        double share = (along - run.to) / (next.from - run.to);
         return (1 - share) * run.at(place, high) + share * next.at(place, high);
       }
     }
@@ -101,8 +106,17 @@ final class Along implements Bound {
     return all;
   }
 
-  private static Region band(double from, double to) {
-    return Region.of(new Box(-Box.FAR_MM, from, Box.FAR_MM, to));
+  /** All that lies between two places along. */
+  private Region band(double from, double to) {
+    if (!course.bends()) {
+      return Region.of(new Box(-Box.FAR_MM, from, Box.FAR_MM, to));
+    }
+    Box all = course.straight(drawn).box().grown(1);
+    double low = Math.max(from, all.minY());
+    double high = Math.min(to, all.maxY());
+    return low < high
+        ? course.bent(Region.of(new Box(all.minX(), low, all.maxX(), high)))
+        : Region.evenOdd(List.of());
   }
 
   /** Where a stretch that goes over into the next section reaches a height. */
@@ -119,7 +133,8 @@ final class Along implements Bound {
         spans.computeIfAbsent(line.y(), it -> new ArrayList<>()).addAll(line.reaching(height));
       }
     }
-    return Strips.of(places, y -> spans.get(y), from.intersection(band(low, high)), tolerance);
+    Region straight = course.straight(from.intersection(band(low, high)));
+    return course.bent(Strips.of(places, y -> spans.get(y), straight, tolerance));
   }
 
   /** For what need not be so near every few lines are enough. */
@@ -138,12 +153,13 @@ final class Along implements Bound {
   /** Heights on lines across. */
   private List<Slice> lines(double low, double high) {
     List<Double> places = new ArrayList<>(List.of(low));
-    places.addAll(Strips.along(drawn, low, high, STEP_MM));
+    Region straight = course.straight(drawn);
+    places.addAll(Strips.along(straight, low, high, STEP_MM));
     places.add(high);
     List<Slice> all = new ArrayList<>();
     for (double y : places) {
-      for (Span span : drawn.across(y)) {
-        all.add(Slice.of(span, y, this::at));
+      for (Span span : straight.across(y)) {
+        all.add(Slice.of(span, y, it -> at(course.at(it.x(), it.y()))));
       }
     }
     return all;

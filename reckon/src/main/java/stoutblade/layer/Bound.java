@@ -9,6 +9,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import stoutblade.feature.Fuller;
 import stoutblade.shape.Box;
 import stoutblade.shape.CentreLine;
+import stoutblade.shape.Course;
 import stoutblade.shape.Point;
 import stoutblade.shape.Polyline;
 import stoutblade.shape.Region;
@@ -17,7 +18,13 @@ import stoutblade.stack.Profile;
 
 /** What keeps a face from its full height somewhere. Heights and lengths are in mm. */
 sealed interface Bound
-    permits Along, Bound.FromEdge, Bound.Rounded, Bound.Across, Bound.Taper, Bound.Trough {
+    permits Along,
+        Bound.FromEdge,
+        Bound.Rounded,
+        Bound.Across,
+        Bound.Taper,
+        Bound.Bent,
+        Bound.Trough {
 
   /** Lines that need not be nearer than this are drawn from fewer pieces. */
   double FINE_MM = 0.02;
@@ -220,8 +227,11 @@ sealed interface Bound
   record Taper(double from, double to, Optional<CentreLine> bent, double high, double tip)
       implements Bound {
 
-    /** The taper of an outline. */
-    static Taper of(Region drawn, double high, double tip) {
+    /** The taper of an outline, over the length of its centre line where that is curved. */
+    static Taper of(Region drawn, Course course, double high, double tip) {
+      if (course.bends()) {
+        return new Taper(0, course.length().orElseThrow(), Optional.empty(), high, tip);
+      }
       Box box = drawn.box();
       return new Taper(
           box.minY(), box.maxY(), tip == 1 ? Optional.empty() : CentreLine.of(drawn), high, tip);
@@ -253,6 +263,27 @@ sealed interface Bound
       }
       double end = this.from + (to - this.from) * along;
       return from.intersection(Region.of(new Box(-Box.FAR_MM, -Box.FAR_MM, Box.FAR_MM, end)));
+    }
+  }
+
+  /**
+   * A bound that is said of the part with its centre line laid straight.
+   *
+   * @param inner what it is there
+   * @param course the way that the line runs
+   */
+  record Bent(Bound inner, Course course) implements Bound {
+
+    @Override
+    public double at(Point place) {
+      return inner.at(course.straight(place));
+    }
+
+    @Override
+    public Region reaching(Region from, double height, double tolerance) {
+      Region straight = course.straight(from);
+      Region left = inner.reaching(straight, height, tolerance);
+      return left.equals(straight) ? from : course.bent(left).intersection(from);
     }
   }
 

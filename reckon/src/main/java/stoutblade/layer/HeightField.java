@@ -8,6 +8,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import stoutblade.feature.Fuller;
 import stoutblade.shape.Box;
+import stoutblade.shape.Course;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
 import stoutblade.shape.Span;
@@ -48,6 +49,7 @@ final class HeightField {
 
   private final Region drawn;
   private final Region face;
+  private final Course course;
   private final double low;
   private final double high;
   private final List<Bound> bounds;
@@ -72,6 +74,7 @@ final class HeightField {
    *
    * @param drawn the area inside the outline as it is drawn
    * @param face the area that is left of it, with what stands out of it
+   * @param course the way along it
    * @param low the height right at the edge, which everything reaches
    * @param high the full height
    * @param bounds what keeps it from that
@@ -83,6 +86,7 @@ final class HeightField {
   HeightField(
       Region drawn,
       Region face,
+      Course course,
       double low,
       double high,
       List<Bound> bounds,
@@ -92,6 +96,7 @@ final class HeightField {
       boolean smooth) {
     this.drawn = drawn;
     this.face = face;
+    this.course = course;
     this.low = Math.min(low, high);
     this.high = high;
     this.bounds = bounds;
@@ -250,24 +255,24 @@ final class HeightField {
             .map(it -> part == face ? it : it.in(part))
             .toList();
     double volume = even * part.area();
-    double moment = even * part.firstMoment();
+    Point moment = part.firstMoment().times(even);
     for (Weighted area : own) {
       volume += area.weightMm * area.region.area();
-      moment += area.weightMm * area.region.firstMoment();
+      moment = moment.plus(area.region.firstMoment().times(area.weightMm));
     }
     for (Bound.Trough trough : troughs) {
       double off = routed(trough, bottom, top);
       volume -= off;
-      moment -= off * trough.fuller().middle().y();
+      moment = moment.minus(trough.fuller().middle().times(off));
     }
     return new Portion(volume, moment, y -> across(even, part, own, bottom, top, y));
   }
 
   private double across(
       double even, Region part, List<Weighted> own, double bottom, double top, double y) {
-    double sum = even * part.widthAt(y);
+    double sum = even * course.widthAt(part, y);
     for (Weighted area : own) {
-      sum += area.weightMm * area.region.widthAt(y);
+      sum += area.weightMm * course.widthAt(area.region, y);
     }
     return sum - routed(y, bottom, top);
   }
@@ -293,6 +298,7 @@ final class HeightField {
             case Bound.Across it -> arched(it);
             case Bound.Rounded it -> 0;
             case Bound.Taper it -> 0;
+            case Bound.Bent it -> it.inner() instanceof Bound.Taper ? 0 : sloped(it);
             case Bound.Trough it -> 0;
             case Along it -> sloped(it);
           };
@@ -373,12 +379,12 @@ final class HeightField {
     double left = over.stream().mapToDouble(Span::from).min().orElse(0);
     double right = over.stream().mapToDouble(Span::to).max().orElse(0);
     double sum = 0;
-    for (Span span : face.across(y)) {
+    for (Span span : course.straight(face).across(y)) {
       double from = Math.max(left, span.from());
       double length = span.common(new Span(left, right));
       int steps = (int) Math.ceil(length / TROUGH_STEP_MM);
       for (int i = 0; i < steps; i++) {
-        Point place = new Point(from + (i + 0.5) * length / steps, y);
+        Point place = course.at(from + (i + 0.5) * length / steps, y);
         double before = Math.min(top, without(place));
         sum += length / steps * Math.max(0, before - Math.max(bottom, at(place)));
       }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import stoutblade.feature.PlateForm;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
@@ -22,6 +23,9 @@ final class LayerAreas {
 
   private static final double LINE_MM = 0.01;
 
+  /** What is no further from the part's edge lies on it. */
+  private static final double EDGE_MM = 0.05;
+
   private final Solid solid;
   private final Region face;
   private final Region within;
@@ -38,8 +42,9 @@ final class LayerAreas {
    * The layers.
    *
    * @param drawn the area inside the part's outline, before anything is cut out of it
+   * @param partial what is cut into some of them only
    */
-  LayerAreas(Solid solid, Region drawn, Layering layering) {
+  LayerAreas(Solid solid, Region drawn, List<PlateForm.Partial> partial, Layering layering) {
     this.solid = solid;
     this.face = solid.face();
     this.within = solid.within();
@@ -48,8 +53,9 @@ final class LayerAreas {
     List<Optional<Region>> cut = new ArrayList<>();
     List<Region> out = new ArrayList<>();
     List<Optional<Region>> plain = new ArrayList<>();
-    for (Sheet sheet : sheets) {
-      Optional<Region> outline = own(sheet, drawn);
+    for (int i = 0; i < sheets.size(); i++) {
+      Sheet sheet = sheets.get(i);
+      Optional<Region> outline = partly(i, own(sheet, drawn), partial);
       Region pockets =
           sheet
               .frame()
@@ -62,6 +68,18 @@ final class LayerAreas {
     this.own = List.copyOf(cut);
     this.pockets = List.copyOf(out);
     this.drawn = List.copyOf(plain);
+  }
+
+  /** A layer's outline with what is cut into it and not into all. */
+  private Optional<Region> partly(
+      int layer, Optional<Region> outline, List<PlateForm.Partial> partial) {
+    Optional<Region> all = outline;
+    for (PlateForm.Partial it : partial) {
+      if (it.into().holds(layer, sheets.size())) {
+        all = Optional.of(it.of(all.orElse(face)));
+      }
+    }
+    return all;
   }
 
   /** What a layer is hollowed out by. */
@@ -107,7 +125,7 @@ final class LayerAreas {
       return worked;
     }
     // What is only hollowed out stands out of the part nowhere.
-    return sheets.get(layer).own().isEmpty()
+    return drawn.get(layer).isEmpty()
         ? worked.difference(pockets.get(layer))
         : worked
             .intersection(own.get(layer).get())
@@ -189,13 +207,16 @@ final class LayerAreas {
     return closedIn.computeIfAbsent(
         layer,
         it ->
-            sheets.get(it).own().isEmpty()
+            drawn.get(it).isEmpty()
                 && !pockets.get(it).isEmpty()
                 && solid.filled(joints.get(it), joints.get(it + 1)).contains(pockets.get(it)));
   }
 
-  private static Portion prism(Region area, double high) {
-    return new Portion(high * area.area(), high * area.firstMoment(), y -> high * area.widthAt(y));
+  private Portion prism(Region area, double high) {
+    return new Portion(
+        high * area.area(),
+        area.firstMoment().times(high),
+        y -> high * solid.course().widthAt(area, y));
   }
 
   /** What all layers keep together. */
@@ -244,7 +265,7 @@ final class LayerAreas {
 
   /** The area of a layer with what is hollowed out of it: that is closed in between two faces. */
   private Region outside(int layer) {
-    return sheets.get(layer).own().isEmpty() ? face : drawn.get(layer).orElse(face);
+    return drawn.get(layer).orElse(face);
   }
 
   // == SECTIONS
@@ -253,7 +274,7 @@ final class LayerAreas {
   List<Solid.Cut> sectionAt(double y, double stepMm) {
     List<Solid.Cut> cuts = new ArrayList<>();
     for (int i = 0; i < own.size(); i++) {
-      for (Span span : widest(i).across(y)) {
+      for (Span span : solid.course().straight(widest(i)).across(y)) {
         cuts.add(section(i, span, y, stepMm));
       }
     }
@@ -268,12 +289,15 @@ final class LayerAreas {
     List<Point> above = new ArrayList<>();
     List<Point> below = new ArrayList<>();
     for (int i = 0; i <= steps; i++) {
-      Point place = new Point(span.from() + span.length() * i / steps, y);
-      boolean worked = face.across(y).stream().anyMatch(it -> it.holds(place.x()));
+      double aside = span.from() + span.length() * i / steps;
+      Point place = solid.course().at(aside, y);
+      boolean worked =
+          solid.course().straight(face).across(y).stream()
+              .anyMatch(it -> aside > it.from() - EDGE_MM && aside < it.to() + EDGE_MM);
       double top = worked ? Math.clamp(solid.frontAt(place), from, to) : to;
       double bottom = worked ? Math.clamp(solid.backAt(place), from, top) : from;
-      above.add(new Point(place.x(), top - half));
-      below.add(new Point(place.x(), bottom - half));
+      above.add(new Point(aside, top - half));
+      below.add(new Point(aside, bottom - half));
     }
     return new Solid.Cut(above, below);
   }

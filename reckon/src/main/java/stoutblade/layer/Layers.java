@@ -108,10 +108,7 @@ public record Layers(
 
   /** True where all that is cut is one piece: one layer, no band, no joint. */
   public boolean onePiece() {
-    return each.size() == 1
-        && band.isEmpty()
-        && each.getFirst().joints().none()
-        && !layering.owned();
+    return each.size() == 1 && band.isEmpty() && each.getFirst().joints().none() && solid.alike();
   }
 
   /** All figures that a person is shown, in order. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.DoubleUnaryOperator;
 import stoutblade.catalogue.SheetMaterial;
+import stoutblade.shape.Point;
 import stoutblade.stack.Layering;
 
 /**
@@ -14,11 +15,11 @@ import stoutblade.stack.Layering;
  *
  * @param foam the foam
  * @param volume what is left of it, before channels are cut, in mm³
- * @param moment its first moment of volume along, about the base, in mm⁴
+ * @param moment its first moments of volume about the origin, across and along, in mm⁴
  * @param across area of its cross-section at a place along, in mm²
  */
 public record MaterialShare(
-    SheetMaterial foam, double volume, double moment, DoubleUnaryOperator across) {
+    SheetMaterial foam, double volume, Point moment, DoubleUnaryOperator across) {
 
   /** The shares of all foams of a stack, that of the back first. */
   static List<MaterialShare> of(Solid solid, Layering layering, Map<String, SheetMaterial> foams) {
@@ -27,7 +28,7 @@ public record MaterialShare(
           new MaterialShare(
               foams.values().iterator().next(),
               solid.volume(),
-              solid.momentAlong(),
+              solid.moment(),
               solid::sectionArea));
     }
     Map<String, Portion> shares = new LinkedHashMap<>();

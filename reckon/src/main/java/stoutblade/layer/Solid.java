@@ -7,6 +7,7 @@ import stoutblade.feature.Fuller;
 import stoutblade.feature.PlateForm;
 import stoutblade.feature.Recess;
 import stoutblade.shape.Box;
+import stoutblade.shape.Course;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Polyline;
@@ -36,6 +37,7 @@ public final class Solid {
 
   private final Layering layering;
   private final Region face;
+  private final Course course;
   private final double middle;
   private final HeightField front;
   private final HeightField back;
@@ -73,6 +75,7 @@ public final class Solid {
   Solid(SolidMaking making, double middle, HeightField front, HeightField back, List<Point> edge) {
     this.layering = making.layering();
     this.face = making.face();
+    this.course = making.course();
     this.middle = middle;
     this.front = front;
     this.back = back;
@@ -80,22 +83,21 @@ public final class Solid {
     // Along a ridge nothing is flat.
     this.flat = full.area() < face.area() * RIDGE ? Region.evenOdd(List.of()) : full;
     this.bothFaces = making.form().blank().bothFaces();
-    this.raised =
-        Fuller.of(making.form().blank().features()).stream().filter(Fuller::raised).toList();
+    this.raised = Fuller.of(making.form().blank()).stream().filter(Fuller::raised).toList();
     this.laidOn = laidOn(making.form());
     this.pocketed =
         Recess.of(making.form().blank().features(), making.form().blank().outline()).stream()
-            .map(Pocketed::of)
+            .map(it -> Pocketed.of(course, it))
             .toList();
     this.edge = edge;
-    this.near = making.drawn().box().minY();
-    this.rim = rim(edge, near);
+    this.near = making.near();
+    this.rim = rim(edge);
     this.within =
         layering
             .band()
             .map(it -> face.furtherThan(edge, it.thicknessMm(), HeightField.TOLERANCE_MM))
             .orElse(face);
-    this.layers = new LayerAreas(this, making.drawn(), layering);
+    this.layers = new LayerAreas(this, making.drawn(), making.form().partial(), layering);
     this.all = whole();
   }
 
@@ -106,6 +108,11 @@ public final class Solid {
     }
     Portion band = between(0, thickness(), face).less(between(0, thickness(), within));
     return inside.plus(band).plus(laidOn);
+  }
+
+  /** True where all its layers are cut to the part, and none is hollowed out. */
+  public boolean alike() {
+    return layers.alike();
   }
 
   /** Its layers, each by itself. */
@@ -119,7 +126,7 @@ public final class Solid {
   }
 
   /** The area of the edge along a line. */
-  private double rim(List<Point> line, double near) {
+  private double rim(List<Point> line) {
     double sum = 0;
     for (int i = 1; i < line.size(); i++) {
       Point one = line.get(i - 1);
@@ -127,7 +134,7 @@ public final class Solid {
       double length = one.distance(two);
       int steps = layering.changes().isEmpty() ? 1 : (int) Math.ceil(length / RIM_STEP_MM);
       for (int k = 0; k < steps; k++) {
-        double along = one.y() + (two.y() - one.y()) * (k + 0.5) / steps - near;
+        double along = course.along(one.towards(two, (k + 0.5) / steps)) - near;
         sum += length / steps * layering.edgeAt(along);
       }
     }
@@ -137,20 +144,22 @@ public final class Solid {
   /** All pieces that are laid on a face or in a step. */
   private Portion laidOn(PlateForm form) {
     double volume = 0;
-    double moment = 0;
+    Point moment = new Point(0, 0);
     for (PlateForm.Piece it : form.pieces()) {
       double own = it.count() * it.area() * it.thicknessMm();
       volume += own;
-      moment += own * it.alongMm();
+      moment = moment.plus(it.middle().times(own));
     }
     return new Portion(volume, moment, y -> laidOnAcross(y) * (bothFaces ? 2 : 1));
   }
 
   /** What a recess takes out, in places: the areas of all its places, and its heights. */
-  private record Pocketed(List<Region> areas, double from, double to, double areaMm2) {
+  private record Pocketed(
+      Course course, List<Region> areas, double from, double to, double areaMm2) {
 
-    static Pocketed of(Recess it) {
+    static Pocketed of(Course course, Recess it) {
       return new Pocketed(
+          course,
           it.spots().stream()
               .map(spot -> Region.inside(spot.place(it.outline()), COARSE_LINE_MM))
               .toList(),
@@ -169,8 +178,11 @@ public final class Solid {
       double share = areas.isEmpty() ? 0 : high * areaMm2 / areas.getFirst().area();
       return new Portion(
           high * areaMm2 * areas.size(),
-          high * areaMm2 * areas.stream().mapToDouble(it -> it.centre().y()).sum(),
-          y -> share * areas.stream().mapToDouble(it -> it.widthAt(y)).sum());
+          areas.stream()
+              .map(Region::centre)
+              .reduce(new Point(0, 0), Point::plus)
+              .times(high * areaMm2),
+          y -> share * areas.stream().mapToDouble(it -> course.widthAt(it, y)).sum());
     }
   }
 
@@ -179,7 +191,15 @@ public final class Solid {
     return layering.thicknessMm();
   }
 
-  /** Its near end, from which places along are measured: that of the outline as drawn, in mm. */
+  /** The way that it runs. */
+  public Course course() {
+    return course;
+  }
+
+  /**
+   * Its near end, from which places along are measured: where that of the outline as drawn lies
+   * along its course, in mm.
+   */
   public double near() {
     return near;
   }
@@ -199,8 +219,10 @@ public final class Solid {
     for (int i = 1; i < edge.size(); i++) {
       Point one = edge.get(i - 1);
       Point two = edge.get(i);
-      double low = Math.min(one.y(), two.y()) - near;
-      double high = Math.max(one.y(), two.y()) - near;
+      double from = course.along(one) - near;
+      double to = course.along(two) - near;
+      double low = Math.min(from, to);
+      double high = Math.max(from, to);
       double share = high - along <= 0 ? 0 : low >= along ? 1 : (high - along) / (high - low);
       length += share * one.distance(two);
     }
@@ -377,8 +399,8 @@ public final class Solid {
     return Math.max(0, sanded - layers.unsanded());
   }
 
-  /** First moment of volume about the base, ∫ y dV, in mm⁴. */
-  public double momentAlong() {
+  /** First moments of volume about the origin, across and along, in mm⁴. */
+  public Point moment() {
     return all.moment();
   }
 
@@ -392,7 +414,7 @@ public final class Solid {
     for (Fuller fuller : raised) {
       Optional<Span> own = fuller.across(y);
       if (own.isPresent()) {
-        for (Span span : face.across(y)) {
+        for (Span span : course.straight(face).across(y)) {
           sum += fuller.deep() * span.common(own.get());
         }
       }
@@ -417,7 +439,7 @@ public final class Solid {
 
   /** Half the widest section across, in mm. */
   public double widestHalf() {
-    Region whole = outermost();
+    Region whole = course.straight(outermost());
     Box box = whole.box();
     double most = 0;
     for (int i = 0; i < ACROSS_STEPS; i++) {
@@ -451,15 +473,16 @@ public final class Solid {
     }
     List<Cut> cuts = new ArrayList<>();
     double half = thickness() / 2;
-    for (Span span : face.across(y)) {
+    for (Span span : course.straight(face).across(y)) {
       int steps = Math.max(2, (int) Math.ceil(span.length() / stepMm));
       List<Point> above = new ArrayList<>();
       List<Point> below = new ArrayList<>();
       for (int i = 0; i <= steps; i++) {
-        Point place = new Point(span.from() + span.length() * i / steps, y);
+        double aside = span.from() + span.length() * i / steps;
+        Point place = course.at(aside, y);
         double on = raised.stream().mapToDouble(it -> it.heightAt(place)).sum();
-        above.add(new Point(place.x(), frontAt(place) - half + on));
-        below.add(new Point(place.x(), backAt(place) - half - (bothFaces ? on : 0)));
+        above.add(new Point(aside, frontAt(place) - half + on));
+        below.add(new Point(aside, backAt(place) - half - (bothFaces ? on : 0)));
       }
       cuts.add(new Cut(above, below));
     }

@@ -6,6 +6,7 @@ import stoutblade.feature.Feature;
 import stoutblade.feature.Fuller;
 import stoutblade.feature.PlateForm;
 import stoutblade.feature.Where;
+import stoutblade.shape.Course;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
@@ -16,13 +17,18 @@ import stoutblade.stack.Profile;
 import stoutblade.stack.ProfileChange;
 
 /** The making of a solid: what bounds its faces, from an outline and what was decided. */
-record SolidMaking(PlateForm form, Region drawn, Region face, Layering layering) {
+record SolidMaking(PlateForm form, Region drawn, Region face, Layering layering, Course course) {
 
   private static final double LINE_MM = 0.01;
   private static final double COARSE_LINE_MM = 0.05;
 
   SolidMaking(PlateForm form, Region drawn, Layering layering) {
-    this(form, drawn, form.reshaped() ? form.face() : drawn, layering);
+    this(
+        form,
+        drawn,
+        form.reshaped() ? form.face() : drawn,
+        layering,
+        Course.of(form.blank().axis()));
   }
 
   Solid solid() {
@@ -33,7 +39,7 @@ record SolidMaking(PlateForm form, Region drawn, Region face, Layering layering)
     double high = flatBack ? thick : thick / 2;
     double low = low(profile, high);
     List<List<Point>> all = edges();
-    List<Fuller> troughs = Fuller.of(form.blank().features());
+    List<Fuller> troughs = Fuller.of(form.blank());
     HeightField front = rise(all, low, high, troughs, true);
     boolean same =
         !flatBack
@@ -63,7 +69,7 @@ record SolidMaking(PlateForm form, Region drawn, Region face, Layering layering)
     if (high > 0 && low < high) {
       bounds.add(
           profile.kind().across()
-              ? new Bound.Across(drawn, profile, low, high, taper)
+              ? across(profile, low, high, taper)
               : new Bound.FromEdge(
                   all, coarse(all), lines(all), profile, profile.widthMm(), low, high));
     }
@@ -74,9 +80,21 @@ record SolidMaking(PlateForm form, Region drawn, Region face, Layering layering)
     return bounds;
   }
 
+  private Bound across(Profile profile, double low, double high, Bound.Taper taper) {
+    return course.bends()
+        ? new Bound.Bent(
+            new Bound.Across(course.straight(drawn), profile, low, high, taper), course)
+        : new Bound.Across(drawn, profile, low, high, taper);
+  }
+
+  /** Where its near end lies along its course. */
+  double near() {
+    return course.bends() ? 0 : drawn.box().minY();
+  }
+
   /** What a section allows that changes along. */
   private Along changing(List<List<Point>> all, double low, double high, Bound.Taper taper) {
-    double near = drawn.box().minY();
+    double near = near();
     List<Along.Run> runs = new ArrayList<>();
     Profile profile = layering.profile();
     double own = low;
@@ -88,9 +106,9 @@ record SolidMaking(PlateForm form, Region drawn, Region face, Layering layering)
       own = high > 0 ? low(profile, high) : 0;
       from = near + it.toMm();
     }
-    double end = Math.max(from, drawn.box().maxY());
+    double end = Math.max(from, course.length().orElse(drawn.box().maxY()));
     runs.add(new Along.Run(section(profile, all, own, high, taper), own, from, end));
-    return new Along(drawn, high, runs);
+    return new Along(drawn, course, high, runs);
   }
 
   /** Heights over the plane of either side where another foam begins. */
@@ -124,7 +142,7 @@ record SolidMaking(PlateForm form, Region drawn, Region face, Layering layering)
     List<Bound> bounds = new ArrayList<>();
     double lowest = low;
     boolean flat = low >= high;
-    Bound.Taper taper = Bound.Taper.of(drawn, high, profile.tip());
+    Bound.Taper taper = Bound.Taper.of(drawn, course, high, profile.tip());
     boolean changes = !layering.changes().isEmpty() && !layering.flat();
     if (high > 0 && changes) {
       Along along = changing(all, low, high, taper);
@@ -134,7 +152,7 @@ record SolidMaking(PlateForm form, Region drawn, Region face, Layering layering)
       bounds.addAll(section(profile, all, low, high, taper));
     }
     if (high > 0 && profile.tip() < 1 && (changes || !profile.kind().across() || flat)) {
-      bounds.add(taper);
+      bounds.add(course.bends() ? new Bound.Bent(taper, course) : taper);
       lowest = Math.min(lowest, high * profile.tip());
     }
     for (Feature bevel : bevels()) {
@@ -161,6 +179,7 @@ record SolidMaking(PlateForm form, Region drawn, Region face, Layering layering)
     return new HeightField(
         drawn,
         face,
+        course,
         bounds.isEmpty() ? high : lowest,
         high,
         bounds,

@@ -10,6 +10,7 @@ import stoutblade.feature.Feature;
 import stoutblade.feature.PlateForm;
 import stoutblade.feature.Typeface;
 import stoutblade.feature.Where;
+import stoutblade.shape.CurvedAxis;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
@@ -23,13 +24,15 @@ import stoutblade.stack.Layering;
  * @param bothFaces true where that is on both its faces
  * @param from the id of the picture or model that its outline was traced on; empty for none
  * @param follow how its outline follows that of another part; empty where it is drawn by itself
+ * @param axis its centre line where it is curved; empty where it runs straight up its frame
  */
 public record Cut(
     Outline outline,
     List<Feature> features,
     boolean bothFaces,
     String from,
-    Optional<Follow> follow)
+    Optional<Follow> follow,
+    Optional<CurvedAxis> axis)
     implements Shape {
 
   /**
@@ -40,6 +43,11 @@ public record Cut(
    */
   public Cut {
     features = Feature.checked(features);
+    if (axis.isPresent() && outline instanceof HalfOutline) {
+      throw new IllegalArgumentException(
+          "Half an outline is mirrored about a straight line: draw it whole before its centre line"
+              + " bends");
+    }
     if (bothFaces && features.stream().anyMatch(it -> it.kind() == Feature.Kind.BEVEL)) {
       throw new IllegalArgumentException(
           "A bevel on both faces is set at Layers: it runs round the whole edge");
@@ -48,12 +56,12 @@ public record Cut(
 
   /** One that is drawn by numbers, worked on its front. */
   public Cut(Outline outline, List<Feature> features) {
-    this(outline, features, false, "", Optional.empty());
+    this(outline, features, false, "", Optional.empty(), Optional.empty());
   }
 
   /** One that follows no other. */
   public Cut(Outline outline, List<Feature> features, boolean bothFaces, String from) {
-    this(outline, features, bothFaces, from, Optional.empty());
+    this(outline, features, bothFaces, from, Optional.empty(), Optional.empty());
   }
 
   /** One that nothing is worked into. */
@@ -63,7 +71,7 @@ public record Cut(
 
   /** Half an outline that is worked on both faces, as a blade is. */
   public static Cut blade(HalfOutline half, Feature... features) {
-    return new Cut(half, List.of(features), true, "", Optional.empty());
+    return new Cut(half, List.of(features), true, "");
   }
 
   /** A feature, where it is there. */
@@ -76,13 +84,18 @@ public record Cut(
     return outline instanceof HalfOutline;
   }
 
+  /** True for what is worked from end to end, as a blade is: on its side its far end is right. */
+  public boolean lies() {
+    return axis.isPresent() || (half() && bothFaces);
+  }
+
   /** The same with its outline traced on a picture or a model. */
   public Cut withFrom(String tracedOn) {
-    return new Cut(outline, features, bothFaces, tracedOn, follow);
+    return new Cut(outline, features, bothFaces, tracedOn, follow, axis);
   }
 
   public Cut withFollow(Optional<Follow> changed) {
-    return new Cut(outline, features, bothFaces, from, changed);
+    return new Cut(outline, features, bothFaces, from, changed, axis);
   }
 
   /**
@@ -95,19 +108,24 @@ public record Cut(
     all.removeIf(it -> it.id().equals(Follow.OPENING));
     how.opening(leader)
         .ifPresent(it -> all.add(Feature.cutOut(Follow.OPENING, it, Where.At.of(0, 0))));
-    return new Cut(how.outline(leader), all, bothFaces, from, Optional.of(how));
+    return new Cut(how.outline(leader), all, bothFaces, from, Optional.of(how), axis);
+  }
+
+  /** The same with a centre line, or straight again. */
+  public Cut withAxis(Optional<CurvedAxis> changed) {
+    return new Cut(outline, features, bothFaces, from, follow, changed);
   }
 
   public Cut withOutline(Outline changed) {
-    return new Cut(changed, features, bothFaces, from, follow);
+    return new Cut(changed, features, bothFaces, from, follow, axis);
   }
 
   public Cut withFeatures(List<Feature> changed) {
-    return new Cut(outline, changed, bothFaces, from, follow);
+    return new Cut(outline, changed, bothFaces, from, follow, axis);
   }
 
   public Cut withBothFaces(boolean changed) {
-    return new Cut(outline, features, changed, from, follow);
+    return new Cut(outline, features, changed, from, follow, axis);
   }
 
   /** The same with a feature changed. */
@@ -127,7 +145,7 @@ public record Cut(
    * @param layerMm how thick each of its outer layers is
    */
   public Blank blank(String id, String name, double layerMm) {
-    return new Blank(id, name, outline, features, layerMm, bothFaces);
+    return new Blank(id, name, outline, features, layerMm, bothFaces, Optional.empty(), axis);
   }
 
   @Override
@@ -142,7 +160,8 @@ public record Cut(
         features.stream().map(it -> it.times(factor)).toList(),
         bothFaces,
         from,
-        follow.map(it -> it.times(factor)));
+        follow.map(it -> it.times(factor)),
+        axis.map(it -> it.times(factor)));
   }
 
   @Override

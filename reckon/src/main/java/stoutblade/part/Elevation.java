@@ -11,6 +11,7 @@ import stoutblade.develop.Elbow;
 import stoutblade.develop.Form;
 import stoutblade.develop.Helix;
 import stoutblade.develop.Insert;
+import stoutblade.develop.Lidded;
 import stoutblade.develop.Moulding;
 import stoutblade.develop.OverEdge;
 import stoutblade.develop.Panel;
@@ -18,6 +19,7 @@ import stoutblade.develop.Prism;
 import stoutblade.develop.Pyramid;
 import stoutblade.develop.RimBand;
 import stoutblade.develop.Ring;
+import stoutblade.develop.Rings;
 import stoutblade.develop.Turned;
 import stoutblade.develop.Wraps;
 import stoutblade.shape.Box;
@@ -62,6 +64,9 @@ public final class Elevation {
   static List<Path> of(Form form, boolean facing) {
     return switch (form) {
       case Ring it -> tube(it.outsideMm(), it.outsideMm() - 2 * it.foamMm(), it.widthMm(), facing);
+      case Rings it ->
+          facing ? circles(it.outsideMm(), it.outsideMm() - 2 * it.foamMm()) : rings(it);
+      case Lidded it -> lidded(it, facing);
       case Wraps it -> wraps(it, facing);
       case Helix it -> {
         double outside = it.formerMm() + 2 * it.foamMm();
@@ -118,6 +123,46 @@ public final class Elevation {
       }
     }
     return seen;
+  }
+
+  private static List<Path> rings(Rings rings) {
+    double start = -rings.alongMm() / 2;
+    List<Path> lines = new ArrayList<>();
+    for (int i = 0; i < rings.count(); i++) {
+      double half = rings.outsideMm() / 2;
+      double from = start + rings.fromMm(i);
+      double to = from + rings.widthMm(i);
+      lines.add(
+          closed(
+              List.of(
+                  new Point(-half, from),
+                  new Point(half, from),
+                  new Point(half, to),
+                  new Point(-half, to))));
+    }
+    return lines;
+  }
+
+  /** The box with its lid on: what is outside of both. */
+  private static List<Path> lidded(Lidded it, boolean facing) {
+    Prism outer = it.over() ? it.lid() : it.box();
+    if (facing) {
+      return List.of(closed(foot(4, outer.sideMm(), outer.secondMm())));
+    }
+    Path box = bar(across(foot(4, it.wideMm(), it.narrowMm())), it.heightMm());
+    if (!it.over()) {
+      return List.of(box);
+    }
+    double half = across(foot(4, outer.sideMm(), outer.secondMm())) / 2;
+    double top = it.heightMm() / 2 + it.foamMm();
+    Path lid =
+        closed(
+            List.of(
+                new Point(-half, top - it.lidMm()),
+                new Point(half, top - it.lidMm()),
+                new Point(half, top),
+                new Point(-half, top)));
+    return List.of(box, lid);
   }
 
   private static List<Path> tube(double outside, double inside, double width, boolean facing) {

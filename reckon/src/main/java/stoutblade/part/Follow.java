@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.shape.Box;
+import stoutblade.shape.CurvedAxis;
 import stoutblade.shape.Exact;
 import stoutblade.shape.Node;
 import stoutblade.shape.Outline;
@@ -75,6 +76,23 @@ public record Follow(
    */
   public Optional<WholeOutline> opening(Outline leader) {
     return insideMm.map(it -> at(leader, it));
+  }
+
+  /** The centre line that goes with it: that of the leader, where it has one. */
+  public Optional<CurvedAxis> axis(Cut leader) {
+    double twice = mirrored ? 2 * middle(leader.outline()) : 0;
+    return leader
+        .axis()
+        .map(
+            it ->
+                mirrored
+                    ? new CurvedAxis(it.nodes().stream().map(own -> flipped(own, twice)).toList())
+                    : it);
+  }
+
+  private static Node flipped(Node it, double twice) {
+    Point at = new Point(twice - it.at().x(), it.at().y());
+    return new Node(at, it.kind(), it.ease(), -it.bulge());
   }
 
   private WholeOutline at(Outline leader, double mm) {

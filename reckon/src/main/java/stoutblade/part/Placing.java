@@ -14,9 +14,18 @@ import stoutblade.shape.Point;
  * @param textured which of its faces has the sheet's texture
  * @param copies how many are made for each place
  * @param mirrored how many of those are cut mirrored
+ * @param between the id of the part between whose repeats it stands, and goes on standing; empty
+ *     where it has places of its own
  */
 public record Placing(
-    String on, Where where, boolean facing, Faces shows, Faces textured, int copies, int mirrored) {
+    String on,
+    Where where,
+    boolean facing,
+    Faces shows,
+    Faces textured,
+    int copies,
+    int mirrored,
+    String between) {
 
   private static final int MOST_COPIES = 200;
 
@@ -46,7 +55,7 @@ public record Placing(
 
   /** At the prop's origin, seen from the side, once. */
   public static final Placing USUAL =
-      new Placing("", Where.At.of(0, 0), false, Faces.FRONT, Faces.NONE, 1, 0);
+      new Placing("", Where.At.of(0, 0), false, Faces.FRONT, Faces.NONE, 1, 0, "");
 
   /**
    * Checks the numbers.
@@ -68,7 +77,7 @@ public record Placing(
   }
 
   public Placing on(String changed) {
-    return new Placing(changed, where, facing, shows, textured, copies, mirrored);
+    return new Placing(changed, where, facing, shows, textured, copies, mirrored, between);
   }
 
   /** Fixed to nothing: along the edge of what carried it there is no place any more. */
@@ -78,25 +87,53 @@ public record Placing(
   }
 
   public Placing at(Where changed) {
-    return new Placing(on, changed, facing, shows, textured, copies, mirrored);
+    return new Placing(on, changed, facing, shows, textured, copies, mirrored, between);
   }
 
   public Placing facing(boolean changed) {
-    return new Placing(on, where, changed, shows, textured, copies, mirrored);
+    return new Placing(on, where, changed, shows, textured, copies, mirrored, between);
   }
 
   public Placing showing(Faces changed) {
-    return new Placing(on, where, facing, changed, textured, copies, mirrored);
+    return new Placing(on, where, facing, changed, textured, copies, mirrored, between);
   }
 
   public Placing textured(Faces changed) {
-    return new Placing(on, where, facing, shows, changed, copies, mirrored);
+    return new Placing(on, where, facing, shows, changed, copies, mirrored, between);
   }
 
   /** The same with other numbers; no more are mirrored than made. */
   public Placing made(int copiesNow, int mirroredNow) {
     return new Placing(
-        on, where, facing, shows, textured, copiesNow, Math.min(mirroredNow, copiesNow));
+        on, where, facing, shows, textured, copiesNow, Math.min(mirroredNow, copiesNow), between);
+  }
+
+  /**
+   * The same that stands between the repeats of another part, on what that is on.
+   *
+   * @param other the placing of that part
+   * @throws IllegalArgumentException if there is nothing between
+   */
+  public Placing among(String otherId, Placing other) {
+    return new Placing(
+        other.on(),
+        other.where().between(where),
+        facing,
+        shows,
+        textured,
+        copies,
+        mirrored,
+        otherId);
+  }
+
+  /** The same that is to stand between the repeats of another part. */
+  public Placing betweenThose(String otherId) {
+    return new Placing(on, where, facing, shows, textured, copies, mirrored, otherId);
+  }
+
+  /** The same with places of its own again. */
+  public Placing alone() {
+    return new Placing(on, where, facing, shows, textured, copies, mirrored, "");
   }
 
   /** The same moved in the frame that it is in. */

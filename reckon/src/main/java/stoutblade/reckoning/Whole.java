@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import stoutblade.body.Body;
 import stoutblade.feature.Spot;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
@@ -85,29 +86,32 @@ public record Whole(
     part.core()
         .ifPresent(
             core -> {
-              double near = part.body().orElseThrow().nearMm();
-              own.add(new Point(0, near + core.choice().startMm()));
-              own.add(new Point(0, near + core.choice().endMm()));
+              Body body = part.body().orElseThrow();
+              double near = body.nearMm();
+              own.addAll(
+                  body.course()
+                      .line(0, near + core.choice().startMm(), near + core.choice().endMm()));
             });
     return own;
   }
 
   /** Where a part balances, in its own frame. */
   private static Point middle(PartReckoning part) {
-    List<Point> own = part.seen().stream().flatMap(it -> it.flattened(LINE_MM).stream()).toList();
-    Point centre = own.isEmpty() ? new Point(0, 0) : Box.around(own).centre();
-    double near = part.body().map(it -> it.nearMm()).orElse(0.0);
     if (part.core().isPresent()) {
-      return new Point(centre.x(), near + part.core().get().balance().value());
+      return part.core().get().balancePoint();
     }
     double mass = 0;
-    double moment = 0;
+    Point moment = new Point(0, 0);
     for (var share : part.body().map(it -> it.shares()).orElse(List.of())) {
       double density = share.foam().densityGPerMm3();
       mass += share.volume() * density;
-      moment += share.moment() * density;
+      moment = moment.plus(share.moment().times(density));
     }
-    return mass > 0 ? new Point(centre.x(), moment / mass) : centre;
+    if (mass > 0) {
+      return moment.times(1 / mass);
+    }
+    List<Point> own = part.seen().stream().flatMap(it -> it.flattened(LINE_MM).stream()).toList();
+    return own.isEmpty() ? new Point(0, 0) : Box.around(own).centre();
   }
 
   private static Figure size(String id, String label, double mm) {

@@ -94,6 +94,15 @@ public final class CentreLine {
    *     sides of the line up its middle
    */
   public static Optional<CentreLine> of(Region region) {
+    return of(region, STRAIGHT);
+  }
+
+  /**
+   * The same where it is bent ever so little.
+   *
+   * @param straight the ends of a line that is straight lie further apart than this share of it
+   */
+  static Optional<CentreLine> of(Region region, double straight) {
     if (region.isEmpty() || region.partCount() != 1 || region.asymmetry() < SAME_SHARE) {
       return Optional.empty();
     }
@@ -112,7 +121,7 @@ public final class CentreLine {
     }
     double length = total(line);
     boolean slender = length * length > SLENDER * region.area();
-    boolean bent = line.getFirst().distance(line.getLast()) < STRAIGHT * length;
+    boolean bent = line.getFirst().distance(line.getLast()) < straight * length;
     boolean sound = length < total(way) + 2 * coarse.wide;
     return slender && bent && sound
         ? Optional.of(new CentreLine(coarse, fromBase(coarse, spaced(line, coarse.wide))))
@@ -281,6 +290,11 @@ public final class CentreLine {
   }
 
   // == WHERE A PLACE LIES
+
+  /** Its places, from end to end. */
+  List<Point> line() {
+    return line;
+  }
 
   /** Its length from end to end, in mm. */
   public double length() {

@@ -389,9 +389,9 @@ public final class Region {
     return geometry.isEmpty();
   }
 
-  /** The first moment of area about the base, ∫ y dA, in mm³. */
-  public double firstMoment() {
-    return isEmpty() ? 0 : geometry.getCentroid().getY() * area();
+  /** The first moments of area about the origin, ∫ x dA and ∫ y dA, in mm³. */
+  public Point firstMoment() {
+    return isEmpty() ? new Point(0, 0) : centre().times(area());
   }
 
   /** The bounding rings, outer ones and holes, each repeating its first point at its end. */

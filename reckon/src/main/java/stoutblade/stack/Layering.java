@@ -143,11 +143,6 @@ public record Layering(
     return all;
   }
 
-  /** True where some layer is not cut to the part's outline. */
-  public boolean owned() {
-    return sheets.stream().anyMatch(it -> it.own().isPresent());
-  }
-
   /** True where the front half is the back half turned over. */
   public boolean symmetric() {
     for (int i = 0; i < sheets.size() / 2; i++) {
@@ -212,10 +207,7 @@ public record Layering(
    * The same made larger or smaller: the foam stays; widths, places along and outlines go along.
    */
   public Layering times(double factor) {
-    return withSheets(
-            sheets.stream()
-                .map(it -> it.withOwn(it.own().map(outline -> outline.times(factor))))
-                .toList())
+    return withSheets(sheets.stream().map(it -> it.times(factor)).toList())
         .with(profile.times(factor))
         .withChanges(changes.stream().map(it -> it.times(factor)).toList());
   }

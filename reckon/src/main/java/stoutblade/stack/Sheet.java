@@ -13,6 +13,8 @@ import stoutblade.shape.Outline;
  * @param oversize true where it is cut large, glued, and trimmed to the layer below it
  * @param turned true where the textured face of the sheet, if it has one, looks to the back
  * @param own its own outline, where it is not cut to the part's: teeth in the middle, a stepped rim
+ * @param offset how far outside the part's outline its own runs, in mm, inside where negative; then
+ *     it follows that; empty for one that does not
  * @param frame what is left of it where it is hollowed out; empty where it is solid
  */
 public record Sheet(
@@ -21,10 +23,13 @@ public record Sheet(
     boolean oversize,
     boolean turned,
     Optional<Outline> own,
+    Optional<Double> offset,
     Optional<Frame> frame) {
 
   /** The thickest sheet, in mm. */
   public static final double THICKEST_MM = 200;
+
+  private static final double MOST_OFFSET_MM = 1000;
 
   /**
    * Checks the thickness.
@@ -36,33 +41,63 @@ public record Sheet(
       throw new IllegalArgumentException(
           "A layer is up to 20 cm thick; found " + Display.length(thicknessMm, Units.METRIC));
     }
+    if (offset.filter(it -> !(Math.abs(it) <= MOST_OFFSET_MM)).isPresent()) {
+      throw new IllegalArgumentException(
+          "A layer follows its part within 1 m of it; found " + offset.get() + " mm");
+    }
   }
 
   /** A sheet that is cut to the line. */
   public static Sheet of(String materialId, double thicknessMm) {
-    return new Sheet(materialId, thicknessMm, false, false, Optional.empty(), Optional.empty());
+    return new Sheet(
+        materialId,
+        thicknessMm,
+        false,
+        false,
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty());
   }
 
   public Sheet withOversize(boolean changed) {
-    return new Sheet(materialId, thicknessMm, changed, turned, own, frame);
+    return new Sheet(materialId, thicknessMm, changed, turned, own, offset, frame);
   }
 
   public Sheet withTurned(boolean changed) {
-    return new Sheet(materialId, thicknessMm, oversize, changed, own, frame);
+    return new Sheet(materialId, thicknessMm, oversize, changed, own, offset, frame);
   }
 
+  /** The same with an outline drawn by itself, or cut to the part's. */
   public Sheet withOwn(Optional<Outline> changed) {
-    return new Sheet(materialId, thicknessMm, oversize, turned, changed, frame);
+    return new Sheet(materialId, thicknessMm, oversize, turned, changed, Optional.empty(), frame);
+  }
+
+  /** The same with an outline that follows the part's at a distance. */
+  public Sheet following(Outline outline, double mm) {
+    return new Sheet(
+        materialId, thicknessMm, oversize, turned, Optional.of(outline), Optional.of(mm), frame);
   }
 
   /** The same hollowed out, or solid again. */
   public Sheet withFrame(Optional<Frame> changed) {
-    return new Sheet(materialId, thicknessMm, oversize, turned, own, changed);
+    return new Sheet(materialId, thicknessMm, oversize, turned, own, offset, changed);
   }
 
   /** The same of another foam. */
   public Sheet withMaterial(String changedId, double mm) {
-    return new Sheet(changedId, mm, oversize, turned, own, frame);
+    return new Sheet(changedId, mm, oversize, turned, own, offset, frame);
+  }
+
+  /** The same on a part that is made larger or smaller: its thickness stays. */
+  Sheet times(double factor) {
+    return new Sheet(
+        materialId,
+        thicknessMm,
+        oversize,
+        turned,
+        own.map(it -> it.times(factor)),
+        offset.map(it -> it * factor),
+        frame);
   }
 
   /** True where another is of the same foam and thickness. */

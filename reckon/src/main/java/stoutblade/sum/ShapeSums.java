@@ -481,7 +481,7 @@ public final class ShapeSums {
 
   // == DRAWING
 
-  private static Answer flat(String id, Form form) {
+  static Answer flat(String id, Form form) {
     Developed flat = form.develop(id);
     List<Panel> placed = placed(flat);
     return answer(flat, form, new Drawing.Maker().panels(placed));

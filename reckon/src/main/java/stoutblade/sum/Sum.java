@@ -4,7 +4,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.function.Function;
 import stoutblade.catalogue.Catalogue;
+import stoutblade.measure.Figure;
+import stoutblade.wearer.BodyMeasure;
 
 /** A bench sum. */
 public final class Sum {
@@ -15,6 +18,7 @@ public final class Sum {
           new Sum("wraps", "Turns", "Wrapped", ShapeSums.WRAPS, ShapeSums::wraps),
           new Sum("strip", "Winding", "Wrapped", ShapeSums.STRIP, ShapeSums::strip),
           new Sum("band", "Band", "Wrapped", ShapeSums.BAND, ShapeSums::band),
+          new Sum("rings", "Rings", "Wrapped", BarrelSums.RINGS, BarrelSums::rings),
           new Sum("cone", "Cone", "Turned", ShapeSums.CONE, ShapeSums::cone),
           new Sum("dish", "Dish", "Turned", ShapeSums.DISH, ShapeSums::dish),
           new Sum("darts", "Darts", "Turned", ShapeSums.DARTS, ShapeSums::darts),
@@ -23,17 +27,27 @@ public final class Sum {
           new Sum("elbow", "Elbow", "Turned", ShapeSums.ELBOW, ShapeSums::elbow),
           new Sum("cope", "Cope", "Turned", ShapeSums.COPE, ShapeSums::cope),
           new Sum("insert", "Insert", "Turned", ShapeSums.INSERT, ShapeSums::insert),
+          new Sum("halves", "Split tube", "Turned", BarrelSums.HALVES, BarrelSums::halves),
+          new Sum("socket", "Socket", "Turned", BarrelSums.SOCKET, BarrelSums::socket),
+          new Sum("slide", "Slide", "Turned", BarrelSums.SLIDE, BarrelSums::slide),
           new Sum("box", "Box", "Folded", ShapeSums.BOX, ShapeSums::box),
           new Sum("prism", "Flat sides", "Folded", ShapeSums.PRISM, ShapeSums::prism),
+          new Sum("lid", "Box and lid", "Folded", FrameSums.LID, FrameSums::lid),
           new Sum("pyramid", "Pyramid", "Folded", ShapeSums.PYRAMID, ShapeSums::pyramid),
           new Sum("over", "Over edge", "Folded", ShapeSums.OVER, ShapeSums::over),
           new Sum("skin", "Skin", "Folded", ShapeSums.SKIN, ShapeSums::skin),
           new Sum("moulding", "Moulding", "Folded", ShapeSums.MOULDING, ShapeSums::moulding),
-          new Sum("opening", "Opening", "Worn", WornSums.OPENING, WornSums::opening),
-          new Sum("straps", "Straps", "Worn", WornSums.STRAPS, WornSums::straps),
+          new Sum("opening", "Opening", "Worn", WornSums.OPENING, WornSums::opening)
+              .worn(WornSums::openingOf),
+          new Sum("straps", "Straps", "Worn", WornSums.STRAPS, WornSums::straps)
+              .worn(typed -> WornSums.STRAPS_OF),
+          new Sum("grip", "Hands", "Worn", WornSums.GRIP, WornSums::grip)
+              .worn(typed -> WornSums.GRIP_OF),
+          new Sum("release", "Lets go", "Worn", WornSums.RELEASE, WornSums::release),
           new Sum("mitre", "Mitre", "Cut", CutSums.MITRE, CutSums::mitre),
           new Sum("bevel", "Bevel", "Cut", CutSums.BEVEL, CutSums::bevel),
           new Sum("spacing", "Along", "Cut", CutSums.SPACING, CutSums::spacing),
+          new Sum("stand", "A-frame", "Cut", FrameSums.STAND, FrameSums::stand),
           new Sum("round", "Round", "Cut", CutSums.ROUND, CutSums::round),
           new Sum("print", "Print", "Cut", CutSums.PRINT, CutSums::print),
           new Sum("pipe", "Flat pipe", "Made up", MixSums.PIPE, MixSums::pipe),
@@ -47,6 +61,22 @@ public final class Sum {
   private final String drawer;
   private final List<Entry> entries;
   private final BiFunction<Values, Catalogue, Answer> work;
+  private final Function<Map<String, Double>, Map<String, BodyMeasure>> worn;
+
+  private Sum(
+      String key,
+      String title,
+      String drawer,
+      List<Entry> entries,
+      BiFunction<Values, Catalogue, Answer> work,
+      Function<Map<String, Double>, Map<String, BodyMeasure>> worn) {
+    this.key = key;
+    this.title = title;
+    this.drawer = drawer;
+    this.entries = entries;
+    this.work = work;
+    this.worn = worn;
+  }
 
   private Sum(
       String key,
@@ -54,11 +84,21 @@ public final class Sum {
       String drawer,
       List<Entry> entries,
       BiFunction<Values, Catalogue, Answer> work) {
-    this.key = key;
-    this.title = title;
-    this.drawer = drawer;
-    this.entries = entries;
-    this.work = work;
+    this(key, title, drawer, entries, work, typed -> Map.of());
+  }
+
+  /** The same, some of whose sizes are the wearer's. */
+  private Sum worn(Function<Map<String, Double>, Map<String, BodyMeasure>> of) {
+    return new Sum(key, title, drawer, entries, work, of);
+  }
+
+  /**
+   * The sizes that are the wearer's until something else is typed, by the entries' keys.
+   *
+   * @param typed what was typed
+   */
+  public Map<String, BodyMeasure> worn(Map<String, Double> typed) {
+    return worn.apply(typed);
   }
 
   /** Its name on the command line. */
@@ -95,6 +135,15 @@ public final class Sum {
    * @throws IllegalArgumentException if the values make no sense, with the reason
    */
   public Answer answer(Map<String, Double> typed, Catalogue catalogue) {
-    return work.apply(new Values(key, entries, typed), catalogue);
+    return answer(typed, catalogue, Map.of());
+  }
+
+  /**
+   * The same for a wearer.
+   *
+   * @param of what is known of the wearer, by the entries' keys
+   */
+  public Answer answer(Map<String, Double> typed, Catalogue catalogue, Map<String, Figure> of) {
+    return work.apply(new Values(key, entries, typed, of), catalogue);
   }
 }

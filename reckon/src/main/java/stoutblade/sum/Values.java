@@ -3,6 +3,7 @@ package stoutblade.sum;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
@@ -17,16 +18,19 @@ final class Values {
   private final String sum;
   private final Map<String, Entry> entries = new HashMap<>();
   private final Map<String, Double> typed;
+  private final Map<String, Figure> worn;
 
   /**
    * Checks what was typed.
    *
+   * @param worn what is known of the wearer, for what was not
    * @throws IllegalArgumentException if a name is not asked for, or a value is beyond what makes
    *     sense, with what was expected
    */
-  Values(String sum, List<Entry> asked, Map<String, Double> typed) {
+  Values(String sum, List<Entry> asked, Map<String, Double> typed, Map<String, Figure> worn) {
     this.sum = sum;
     this.typed = Map.copyOf(typed);
+    this.worn = Map.copyOf(worn);
     asked.forEach(it -> entries.put(it.key(), it));
     typed.forEach(this::check);
   }
@@ -64,7 +68,23 @@ final class Values {
   }
 
   double get(String key) {
-    return typed.getOrDefault(key, entries.get(key).usual());
+    Double own = typed.get(key);
+    return own != null ? own : worn(key).map(Figure::value).orElse(entries.get(key).usual());
+  }
+
+  /** A size of the wearer, to the millimetre, where nothing else was typed. */
+  private Optional<Figure> worn(String key) {
+    return Optional.ofNullable(worn.get(key))
+        .filter(it -> !typed.containsKey(key))
+        .map(
+            it ->
+                Figure.computed(
+                    sum + "." + key,
+                    entries.get(key).label(),
+                    it.quantity(),
+                    "{" + it.id() + "}",
+                    it.source(),
+                    it));
   }
 
   int count(String key) {
@@ -73,6 +93,10 @@ final class Values {
 
   Figure figure(String key) {
     Entry entry = entries.get(key);
+    Optional<Figure> own = worn(key);
+    if (own.isPresent()) {
+      return own.get();
+    }
     return Figure.given(sum + "." + key, entry.label(), get(key), entry.quantity(), TYPED);
   }
 }

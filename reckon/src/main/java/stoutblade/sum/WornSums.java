@@ -1,6 +1,7 @@
 package stoutblade.sum;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -12,12 +13,14 @@ import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
+import stoutblade.wearer.BodyMeasure;
 
 /** Sums of what is worn: openings for an arm or a hand, and straps on the back of a shield. */
 final class WornSums {
 
   static final List<Entry> OPENING =
       List.of(
+          Entry.choice("of", "What goes through", "an arm", "a hand", "a head", "something else"),
           Entry.length("round", "Round what goes through", 260),
           Entry.lengthOrNone("padding", "Glove or padding, thickness", 4),
           Entry.lengthOrNone("play", "Room all round", 4),
@@ -41,6 +44,40 @@ final class WornSums {
   private static final Source OURS =
       Source.practice(
           "the arm is laid on the back of the shield, and the straps lie where it does");
+
+  static final List<Entry> GRIP =
+      List.of(
+          Entry.length("hand", "Hand across the knuckles", 88),
+          Entry.count("hands", "Hands on it", 1, 1, 4),
+          Entry.lengthOrNone("glove", "Glove, thickness", 3),
+          Entry.lengthOrNone("apart", "Between two hands", 10),
+          Entry.lengthOrNone("ends", "Room at each end", 8),
+          Entry.length("grip", "Grip, across", 34));
+
+  static final List<Entry> RELEASE =
+      List.of(
+          Entry.length("handle", "What it holds, across", 40),
+          Entry.length("thick", "Strap, thickness", 2.5),
+          Entry.length("overlap", "Hook and loop, overlap", 80),
+          Entry.lengthOrNone("tail", "Tail to pull", 50),
+          Entry.length("width", "Strap, width", 25));
+
+  /** Four fingers lie side by side in the hand's breadth. */
+  private static final int FINGERS = 4;
+
+  static final Map<String, BodyMeasure> STRAPS_OF =
+      Map.of("arm", BodyMeasure.ELBOW_TO_GRIP, "round", BodyMeasure.FOREARM_ROUND);
+
+  static final Map<String, BodyMeasure> GRIP_OF = Map.of("hand", BodyMeasure.HAND_BREADTH);
+
+  private static final List<BodyMeasure> THROUGH =
+      List.of(BodyMeasure.FOREARM_ROUND, BodyMeasure.HAND_ROUND, BodyMeasure.HEAD_ROUND);
+
+  /** What goes through an opening, where that is some of the wearer. */
+  static Map<String, BodyMeasure> openingOf(Map<String, Double> typed) {
+    int of = (int) (double) typed.getOrDefault("of", 0.0);
+    return of < THROUGH.size() ? Map.of("round", THROUGH.get(of)) : Map.of();
+  }
 
   private WornSums() {}
 
@@ -207,6 +244,145 @@ final class WornSums {
         "The strap runs straight up from each slot to the middle of the arm and half round it.",
         "Bolt straps with large washers, or glue and sew them to a disc of their own behind the"
             + " face, and try the arm in them before that disc is glued in.");
+  }
+
+  /** Room for hands on a grip, behind a guard, and for a finger in a trigger guard. */
+  static Answer grip(Values in, Catalogue catalogue) {
+    Figure hand = in.figure("hand");
+    Figure hands = in.figure("hands");
+    Figure glove = in.figure("glove");
+    Figure apart = in.figure("apart");
+    Figure ends = in.figure("ends");
+    Figure grip = in.figure("grip");
+    Figure each =
+        length(
+            "grip.each",
+            "A hand in its glove, across",
+            "{grip.hand} + 2 * {grip.glove}",
+            Source.GEOMETRY,
+            hand,
+            glove);
+    Figure total =
+        length(
+            "grip.length",
+            "Grip, length",
+            "{grip.hands} * {grip.each} + ({grip.hands} - 1) * {grip.apart} + 2 * {grip.ends}",
+            Source.GEOMETRY,
+            hands,
+            each,
+            apart,
+            ends);
+    Figure finger =
+        length(
+            "grip.finger",
+            "A finger in its glove, across",
+            "{grip.hand} / %d + 2 * {grip.glove}".formatted(FINGERS),
+            Source.assumption("four fingers side by side are as wide as the hand"),
+            hand,
+            glove);
+    Figure opening =
+        length(
+            "grip.opening",
+            "Opening for one finger, across",
+            "{grip.finger} + {grip.ends}",
+            OURS,
+            finger,
+            ends);
+    Figure knuckles =
+        length(
+            "grip.knuckles",
+            "Knuckle guard, from the middle of the grip",
+            "{grip.grip} / 2 + {grip.finger} + {grip.ends}",
+            OURS,
+            grip,
+            finger,
+            ends);
+    double across = grip.value() / 2;
+    double high = total.value();
+    Drawing.Maker drawing =
+        new Drawing.Maker()
+            .shape(box(-across, 0, across, high))
+            .dimension(new Point(-across * 2, 0), new Point(-across * 2, high), total)
+            .help(Path.line(new Point(knuckles.value(), 0), new Point(knuckles.value(), high)))
+            .dimension(
+                new Point(0, -high * 0.08), new Point(knuckles.value(), -high * 0.08), knuckles);
+    for (int i = 0; i < in.count("hands"); i++) {
+      double from = ends.value() + i * (each.value() + apart.value());
+      drawing.help(
+          box(-across - finger.value(), from, across + finger.value(), from + each.value()));
+    }
+    return Answer.of(
+        List.of(total, knuckles, opening, each, finger),
+        drawing,
+        "Try it with the gloves that go with it: a hand shut round a grip is wider than one laid"
+            + " flat.");
+  }
+
+  /** A strap that lets go when it is pulled at: once round, over itself, and a tail. */
+  static Answer release(Values in, Catalogue catalogue) {
+    Figure handle = in.figure("handle");
+    Figure thick = in.figure("thick");
+    Figure overlap = in.figure("overlap");
+    Figure tail = in.figure("tail");
+    Figure width = in.figure("width");
+    Figure loop =
+        length(
+            "release.loop",
+            "Loop, once round",
+            "pi * ({release.handle} + {release.thick})",
+            Source.GEOMETRY,
+            handle,
+            thick);
+    if (overlap.value() >= loop.value()) {
+      throw new IllegalArgumentException(
+          "The overlap is shorter than the loop, or it would go round twice");
+    }
+    Figure all =
+        length(
+            "release.length",
+            "Strap, length",
+            "{release.loop} + {release.overlap} + {release.tail}",
+            Source.GEOMETRY,
+            loop,
+            overlap,
+            tail);
+    Figure held =
+        Figure.computed(
+            "release.held",
+            "Hook and loop that hold",
+            Quantity.AREA,
+            "{release.overlap} * {release.width}",
+            Source.GEOMETRY,
+            overlap,
+            width);
+    double wide = width.value();
+    double from = loop.value();
+    double to = from + overlap.value();
+    double end = to + tail.value();
+    Drawing.Maker drawing =
+        new Drawing.Maker()
+            .shape(box(0, 0, end, wide))
+            .help(Path.line(new Point(from, 0), new Point(from, wide)))
+            .help(Path.line(new Point(to, 0), new Point(to, wide)))
+            .dimension(new Point(0, -wide * 0.8), new Point(from, -wide * 0.8), loop)
+            .dimension(new Point(from, wide * 1.8), new Point(to, wide * 1.8), overlap)
+            .dimension(new Point(0, wide * 3), new Point(end, wide * 3), all);
+    return Answer.of(
+        List.of(all, loop, held),
+        drawing,
+        "It lets go when its tail is peeled, and must let go when somebody hangs on it: try that"
+            + " with a helper before it is worn, and shorten the overlap until it does.",
+        "Nothing round the neck: what holds there has to part by itself.");
+  }
+
+  private static Path box(double left, double low, double right, double high) {
+    return Path.through(
+        List.of(
+            new Point(left, low),
+            new Point(right, low),
+            new Point(right, high),
+            new Point(left, high)),
+        true);
   }
 
   private static Drawing.Maker strapsDrawn(

@@ -19,11 +19,13 @@ import stoutblade.layer.Pocket;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.shape.Box;
+import stoutblade.shape.Course;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
+import stoutblade.shape.Span;
 import stoutblade.stack.Profile;
 import stoutblade.stack.ProfileChange;
 
@@ -241,7 +243,11 @@ public final class LayerTemplates {
         rings(layer.widest(), Stroke.Kind.FINISHED, strokes);
       }
     }
-    if (form.blank().outline() instanceof HalfOutline) {
+    Course course = layers.solid().course();
+    if (course.bends()) {
+      List<Point> line = course.line(0, 0, course.length().orElseThrow());
+      strokes.add(new Stroke(Stroke.Kind.CENTRE, Path.through(line, false)));
+    } else if (form.blank().outline() instanceof HalfOutline) {
       Box box = box(layer);
       double foot = layers.solid().near();
       strokes.add(
@@ -294,12 +300,7 @@ public final class LayerTemplates {
     if (to <= from) {
       return List.of();
     }
-    List<Point> around =
-        List.of(
-            new Point(-half, from),
-            new Point(-half, to),
-            new Point(half, to),
-            new Point(half, from));
+    List<Point> around = layers.solid().course().strip(new Span(-half, half), from, to);
     Stroke.Kind kind = channel.through() ? Stroke.Kind.CUT : Stroke.Kind.CHANNEL;
     return List.of(new Stroke(kind, Path.through(around, from > 0)));
   }
@@ -343,10 +344,7 @@ public final class LayerTemplates {
       lines.add("Cut inside first");
     }
     if (outermost(layer)) {
-      Fuller.of(form.blank().features()).stream()
-          .map(it -> fuller(it, units))
-          .distinct()
-          .forEach(lines::add);
+      Fuller.of(form.blank()).stream().map(it -> fuller(it, units)).distinct().forEach(lines::add);
     }
     channel.ifPresent(it -> lines.add(words(it)));
     pockets.stream().map(this::words).distinct().forEach(lines::add);

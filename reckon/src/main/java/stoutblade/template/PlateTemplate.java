@@ -90,7 +90,7 @@ public final class PlateTemplate {
     }
     for (Feature feature : form.blank().features()) {
       if (feature.kind() == Feature.Kind.FULLER) {
-        lines.add(LayerTemplates.fuller(Fuller.of(List.of(feature)).getFirst(), units));
+        lines.add(LayerTemplates.fuller(Fuller.of(feature, form.blank()), units));
       }
       if (feature.kind() == Feature.Kind.BEVEL) {
         String id = "part." + feature.id() + ".angle";

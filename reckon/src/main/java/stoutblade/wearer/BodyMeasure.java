@@ -29,7 +29,21 @@ public enum BodyMeasure {
       "Shoulder height",
       Segment.SHOULDER_HEIGHT.fraction(),
       Segment.SHOULDER_HEIGHT.spread(),
-      Segment.SOURCE);
+      Segment.SOURCE),
+  ELBOW_TO_GRIP("Elbow to the middle of the grip", 0.199, 0.035, Girths.SOURCE),
+  HAND_ROUND("Hand, round: across the knuckles, without the thumb", 0.118, 0.07, Girths.SOURCE),
+  FOREARM_ROUND("Forearm, round: where it is thickest", 0.165, 0.10, Girths.SOURCE),
+  HEAD_ROUND("Head, round: above the ears", 0.329, 0.04, Girths.SOURCE);
+
+  /** Where girths come from. */
+  private static final class Girths {
+
+    private static final Source SOURCE =
+        Source.handbook(
+            "Gordon and others 1989, 1988 Anthropometric Survey of U.S. Army Personnel (from"
+                + " memory): means of women and men over their stature; the spread is our"
+                + " assumption");
+  }
 
   private final String label;
   private final double fraction;

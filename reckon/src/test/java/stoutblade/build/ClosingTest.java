@@ -145,8 +145,8 @@ class ClosingTest {
     assertThat(First.layers(derived).orElseThrow().volume().value())
         .isCloseTo(solid - 20 * 12 * 9 - 528 * 3 + lid, within(5.0));
     double plain =
-        First.layers(Samples.derive(stack("foam", 10, 10))).orElseThrow().solid().momentAlong();
-    assertThat(First.layers(derived).orElseThrow().solid().momentAlong())
+        First.layers(Samples.derive(stack("foam", 10, 10))).orElseThrow().solid().moment().y();
+    assertThat(First.layers(derived).orElseThrow().solid().moment().y())
         .as("what is missing, at 150 mm from the base")
         .isCloseTo(plain - (20 * 12 * 9 + 528 * 3 - lid) * 150, within(500.0));
     Template front = First.templates(derived).getFirst();

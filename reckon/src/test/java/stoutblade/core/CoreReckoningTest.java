@@ -240,7 +240,7 @@ class CoreReckoningTest {
     assertThat(layers.mass().value()).isCloseTo(mass, within(mass * 1e-3));
     assertThat(
             layers.shares().stream()
-                .mapToDouble(it -> it.moment() * it.foam().densityGPerMm3())
+                .mapToDouble(it -> it.moment().y() * it.foam().densityGPerMm3())
                 .sum())
         .isCloseTo(moment, within(moment * 1e-3));
   }

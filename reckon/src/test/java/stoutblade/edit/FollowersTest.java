@@ -224,4 +224,79 @@ class FollowersTest {
     double expected = polygon(DISC.path()).getArea() - polygon(cut).getArea();
     assertThat(left).isCloseTo(expected, within(60.0));
   }
+
+  @Test
+  void a_layer_follows_its_part_at_a_distance() {
+    Project project = then(with(DISC), LayerEdits.add("d1", 0));
+    project = then(project, Followers.layer("d1", 1, -30));
+
+    Outline own = project.first().needed("d1").layering().sheets().get(1).own().orElseThrow();
+    assertThat(polygon(own.outline()).getArea())
+        .isCloseTo(Math.PI * 170 * 170, within(170 * 170 * 1e-3));
+
+    project = then(project, OutlineEdits.width("d1", 500));
+    own = project.first().needed("d1").layering().sheets().get(1).own().orElseThrow();
+    assertThat(polygon(own.outline()).getArea())
+        .isCloseTo(Math.PI * 220 * 220, within(220 * 220 * 1e-3));
+    Project now = project;
+    assertThatThrownBy(() -> then(now, OutlineEdits.width("d1", 50)))
+        .hasMessageContaining("A layer of Board");
+    Project drawn = then(now, OutlineEdits.offset(OutlineEdits.layer("d1", 1), 5));
+    assertThat(drawn.first().needed("d1").layering().sheets().get(1).offset())
+        .as("drawn by hand it follows no longer")
+        .isEmpty();
+  }
+
+  @Test
+  void parts_of_two_kinds_take_turns_round_a_ring() {
+    Where.Ring ring = new Where.Ring(new Point(0, 0), 120, 16, 0.2);
+    Project project = then(with(DISC), PartEdits.addPlate("Ray", DISC.times(0.1), 5));
+    project = then(project, PartEdits.addPlate("Chevron", DISC.times(0.05), 5));
+    project = then(project, PartEdits.place("d2", "Place", it -> it.on("d1").at(ring)));
+    project = then(project, Followers.between("d3", "d2"));
+
+    assertThat(project.first().needed("d3").placing().on()).isEqualTo("d1");
+    assertThat(project.first().needed("d3").placing().where())
+        .isEqualTo(new Where.Ring(new Point(0, 0), 120, 16, 0.2 + Math.PI / 16));
+
+    project = then(project, PartEdits.place("d2", "Place", it -> it.at(ring.withCount(9))));
+    assertThat(project.first().needed("d3").placing().where().count()).isEqualTo(9);
+    Project turns = project;
+    assertThatThrownBy(() -> then(turns, Followers.between("d2", "d3")))
+        .hasMessageContaining("stands between it");
+
+    Project without = then(project, PartEdits.remove("d2"));
+    assertThat(without.first().needed("d3").placing().between()).isEmpty();
+    assertThat(without.first().needed("d3").placing().where().count()).isEqualTo(9);
+  }
+
+  @Test
+  void a_follower_bends_as_its_leader_does() {
+    Outline bow = FollowersTest.bow();
+    Project project = then(with(bow), AxisEdits.midway("d1"));
+    project = then(project, Followers.add("Smaller", Follow.on("d1").withOffset(-6), 5));
+
+    assertThat(cut(project, "d2").axis()).isPresent().isEqualTo(cut(project, "d1").axis());
+    Project moved = then(project, AxisEdits.moveNode("d1", 1, new Point(-20, 140)));
+    assertThat(cut(moved, "d2").axis()).isEqualTo(cut(moved, "d1").axis());
+    assertThat(cut(then(moved, AxisEdits.straight("d1")), "d2").axis()).isEmpty();
+  }
+
+  /** A part of a ring, 50 wide, about (−300, 0). */
+  private static Outline bow() {
+    List<Node> nodes = new ArrayList<>();
+    for (int i = 0; i <= 8; i++) {
+      nodes.add(onRing(325, 1.2 * i / 8, i == 0 || i == 8));
+    }
+    for (int i = 8; i >= 0; i--) {
+      nodes.add(onRing(275, 1.2 * i / 8, i == 0 || i == 8));
+    }
+    return new WholeOutline(nodes);
+  }
+
+  private static Node onRing(double radius, double angle, boolean corner) {
+    double x = radius * Math.cos(angle) - 300;
+    double y = radius * Math.sin(angle);
+    return corner ? Node.corner(x, y) : Node.curve(x, y);
+  }
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -14,8 +15,11 @@ import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Envelope;
 import stoutblade.catalogue.SheetMaterial;
 import stoutblade.feature.Blank;
+import stoutblade.feature.Feature;
 import stoutblade.feature.PlateForm;
 import stoutblade.feature.Typeface;
+import stoutblade.feature.Where;
+import stoutblade.project.Samples;
 import stoutblade.shape.Node;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
@@ -72,7 +76,7 @@ class OwnOutlineTest {
     double tooth = 0.5 * 30 * 20 * 10;
 
     assertThat(solid.volume()).isCloseTo(board + 10 * tooth, within(1.0));
-    assertThat(solid.momentAlong()).isCloseTo((board + 10 * tooth) * 150, within(200.0));
+    assertThat(solid.moment().y()).isCloseTo((board + 10 * tooth) * 150, within(200.0));
     assertThat(solid.sectionArea(15)).isCloseTo(100 * 20 + 20 * 10, within(0.1));
     assertThat(solid.sectionArea(30)).isCloseTo(100 * 20, within(0.1));
     assertThat(solid.layers().widest(0).area()).isCloseTo(30_000, within(0.1));
@@ -156,5 +160,43 @@ class OwnOutlineTest {
 
   private static Optional<SheetMaterial> foam(String id) {
     return stoutblade.project.Samples.CATALOGUE.sheet(id);
+  }
+
+  /** Ten pointed teeth, 30 by 20 mm, in the two middle layers of four: 300 mm² each. */
+  @Test
+  void teeth_may_be_in_the_inner_layers_alone() {
+    Feature teeth =
+        new Feature(
+            "f1",
+            Feature.Kind.TEETH,
+            Map.of("wide", 30.0, "deep", 20.0, "in", 1.0),
+            "",
+            new Where.Along(1, 1, 0, 10));
+    PlateForm form = PlateForm.of(new Blank("d1", "Saw", BOARD, List.of(teeth), 10), Typeface.NONE);
+    Layers layers =
+        Samples.layers(
+            form, Layering.of(Collections.nCopies(4, Sheet.of("foam", 5)), Profile.FLAT));
+
+    assertThat(form.face().area()).isCloseTo(100 * 300, within(0.01));
+    assertThat(layers.each())
+        .extracting(it -> Math.round(it.cut().area()))
+        .containsExactly(30_000L, 33_000L, 33_000L, 30_000L);
+    assertThat(layers.volume().value()).isCloseTo(100 * 300 * 20 + 2 * 5 * 3000, within(1.0));
+    assertThat(layers.onePiece()).isFalse();
+  }
+
+  @Test
+  void of_one_layer_all_have_them() {
+    Feature teeth =
+        new Feature(
+            "f1",
+            Feature.Kind.NOTCH,
+            Map.of("wide", 30.0, "deep", 20.0, "in", 1.0),
+            "",
+            new Where.Along(1, 1, 0, 10));
+    PlateForm form = PlateForm.of(new Blank("d1", "Saw", BOARD, List.of(teeth), 10), Typeface.NONE);
+    Layers layers = Samples.layers(form, Layering.of(List.of(Sheet.of("foam", 5)), Profile.FLAT));
+
+    assertThat(layers.each().getFirst().cut().area()).isCloseTo(30_000 - 3000, within(0.1));
   }
 }

@@ -40,7 +40,7 @@ class SolidTest {
     assertThat(blank.volume()).isCloseTo(100 * 400 * 20, within(1e-6));
     assertThat(blank.sectionArea(200)).isCloseTo(100 * 20, within(1e-9));
     assertThat(blank.halfThicknessAt(new Point(49, 200))).isEqualTo(10);
-    assertThat(blank.momentAlong()).isCloseTo(100 * 400 * 20 * 200.0, within(1.0));
+    assertThat(blank.moment().y()).isCloseTo(100 * 400 * 20 * 200.0, within(1.0));
     assertThat(blank.surface()).isCloseTo(2 * 100 * 400 + 20 * (400 + 400 + 100), within(1e-6));
   }
 
@@ -74,7 +74,7 @@ class SolidTest {
         gauss.integrate(100_000_000, y -> y * sectionByLibrary(pointed, y), 0.001, 499.999);
 
     assertThat(pointed.volume()).isCloseTo(volume, within(volume * 1e-3));
-    assertThat(pointed.momentAlong()).isCloseTo(moment, within(moment * 1e-3));
+    assertThat(pointed.moment().y()).isCloseTo(moment, within(moment * 1e-3));
   }
 
   private static IterativeLegendreGaussIntegrator integrator() {

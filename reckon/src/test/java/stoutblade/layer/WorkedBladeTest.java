@@ -114,9 +114,9 @@ class WorkedBladeTest {
     Solid plain = solid(BEVELLED);
     Solid hollowed = solid(BEVELLED, fuller(12, 3, 0, 20, 120));
 
-    assertThat(hollowed.momentAlong() / hollowed.volume())
-        .isGreaterThan(plain.momentAlong() / plain.volume());
-    assertThat(plain.momentAlong() - hollowed.momentAlong())
+    assertThat(hollowed.moment().y() / hollowed.volume())
+        .isGreaterThan(plain.moment().y() / plain.volume());
+    assertThat(plain.moment().y() - hollowed.moment().y())
         .isCloseTo((plain.volume() - hollowed.volume()) * 70, within(1e-3));
   }
 
@@ -184,7 +184,7 @@ class WorkedBladeTest {
   void a_blade_is_made_larger_with_what_is_worked_into_it() {
     Cut blade = Cut.blade(BOX, fuller(12, 3, 0, 100, 200));
 
-    Fuller twice = Fuller.of(blade.times(2).features()).getFirst();
+    Fuller twice = Fuller.of(blade.times(2).blank("d1", "Any", 10)).getFirst();
 
     assertThat(twice.wide()).isEqualTo(24);
     assertThat(twice.deep()).as("depth goes with the sheet").isEqualTo(3);
@@ -199,7 +199,7 @@ class WorkedBladeTest {
             Map.of("long", 40.0, "wide", 30.0, "deep", 8.0, "over", 6.0),
             Where.At.of(0, 80));
 
-    assertThat(solid(SLAB).momentAlong() - solid(SLAB, recess).momentAlong())
+    assertThat(solid(SLAB).moment().y() - solid(SLAB, recess).moment().y())
         .isCloseTo(40 * 30 * 8 * 80, within(1.0));
   }
 }

@@ -24,6 +24,9 @@ import stoutblade.feature.Typeface;
 import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
 import stoutblade.layer.Layers;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
+import stoutblade.measure.Source;
 import stoutblade.measure.Stated;
 import stoutblade.part.Cut;
 import stoutblade.part.Defaults;
@@ -250,10 +253,16 @@ public final class Samples {
   /** What a core in layers lies in. */
   public static Cored cored(PlateForm form, Layers layers) {
     return new Cored(
-        form.measures().orElseThrow().length(),
+        layers
+            .solid()
+            .course()
+            .length()
+            .map(it -> Figure.given("along", "Along", it, Quantity.LENGTH, Source.DECIDED))
+            .orElse(form.measures().orElseThrow().length()),
         Optional.of(layers.mass()),
         layers.shares(),
         layers.solid().near(),
+        layers.solid().course(),
         Optional.of(layers));
   }
 

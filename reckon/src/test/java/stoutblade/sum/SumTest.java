@@ -98,6 +98,14 @@ class SumTest {
     "cope, cope.first, 185.628034", // 250 - √(70² - 27.5²)
     "cope, cope.seam, 180", // 250 - 70
     "elbow, elbow.middle, 64.307806", // 2 * 120 * tan 15°
+    "rings, rings.length, 204.203522", // pi * 65
+    "halves, halves.chord, 59.981251", // 60 cos(1.5 / 60)
+    "socket, socket.wall, 9.7", // (40 - 20 - 2 * 0.3) / 2
+    "slide, slide.open, 890",
+    "lid, lid.lid-wide, 212.2", // 200 + 2 * (5 + 0.5 + 2 * 0.3)
+    "stand, stand.leg, 1250", // hypot(1200, 350)
+    "grip, grip.length, 110", // 88 + 6 + 16
+    "release, release.length, 263.517688", // pi * 42.5 + 130
     "opening, opening.across, 94.057686", // (260 + 2 pi 8) / 1.05 / pi
     "opening, opening.high, 77.839908", // by Ramanujan's formula; an ellipse added up in WornTest
     "straps, straps.aside, 115.911099", // 120 * cos 15°

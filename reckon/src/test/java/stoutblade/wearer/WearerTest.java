@@ -111,4 +111,20 @@ class WearerTest {
   private static Point mirrored(Point point) {
     return point.mirrored();
   }
+
+  /**
+   * Means of women, 1629 mm tall, and of men, 1756 mm: Gordon and others 1989, 1988 Anthropometric
+   * Survey of U.S. Army Personnel (from memory).
+   */
+  @ParameterizedTest
+  @CsvSource({"HAND_ROUND, 186, 214", "FOREARM_ROUND, 255, 302", "HEAD_ROUND, 546, 568"})
+  void girths_lie_between_those_of_women_and_of_men(
+      BodyMeasure measure, double ofWomen, double ofMen) {
+    Wearer wearer = new Wearer("Anyone", 1000);
+    double share = measure.of(wearer, wearer.height()).value() / 1000;
+
+    double low = Math.min(ofWomen / 1629, ofMen / 1756);
+    double high = Math.max(ofWomen / 1629, ofMen / 1756);
+    assertThat(share).isBetween(low, high);
+  }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.paint.Color;
 import stoutblade.feature.PlateForm;
+import stoutblade.part.Cut;
 import stoutblade.reckoning.PartReckoning;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
@@ -18,7 +19,7 @@ public final class PartDrawing {
 
   /** A blade lies with its tip to the right; anything else stands as it does on the prop. */
   public static Lie lie(PartReckoning part) {
-    boolean lies = part.part().half() && part.part().cut().orElseThrow().bothFaces();
+    boolean lies = part.part().cut().filter(Cut::lies).isPresent();
     return lies ? Lie.LYING : Lie.UPRIGHT;
   }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import stoutblade.body.Body;
 import stoutblade.desktop.Pictures;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Pen;
@@ -19,6 +20,7 @@ import stoutblade.shape.Box;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
+import stoutblade.shape.Span;
 import stoutblade.shape.WholeOutline;
 import stoutblade.wearer.BodyOutline;
 import stoutblade.wearer.Wearer;
@@ -128,12 +130,16 @@ public final class Figures {
         own.core()
             .ifPresent(
                 core -> {
-                  double near = own.body().orElseThrow().nearMm();
+                  Body body = own.body().orElseThrow();
+                  double half = core.diameter().value() / 2;
                   Path rod =
-                      bar(
-                          core.diameter().value() / 2,
-                          near + core.choice().startMm(),
-                          near + core.choice().endMm());
+                      Path.through(
+                          body.course()
+                              .strip(
+                                  new Span(-half, half),
+                                  body.nearMm() + core.choice().startMm(),
+                                  body.nearMm() + core.choice().endMm()),
+                          true);
                   pieces.add(new Piece(spot.place(rod), Ink.CORE));
                 });
         own.seen().stream().limit(1).forEach(it -> pieces.add(new Piece(spot.place(it), Ink.FOAM)));

@@ -8,6 +8,7 @@ import stoutblade.feature.PlateForm;
 import stoutblade.layer.Layers;
 import stoutblade.reckoning.PartReckoning;
 import stoutblade.shape.Box;
+import stoutblade.shape.Course;
 
 /**
  * A part that is worked from layers.
@@ -37,6 +38,16 @@ public record Layered(
   /** True where it lies with its far end to the right. */
   public boolean lies() {
     return lie == Lie.LYING;
+  }
+
+  /** The way that it runs. */
+  public Course course() {
+    return layers.solid().course();
+  }
+
+  /** The box round all that is cut of it with its course laid straight: aside and along. */
+  public Box straightBox() {
+    return course().straight(layers.solid().outermost()).box();
   }
 
   /** The box round all that is cut of it. */

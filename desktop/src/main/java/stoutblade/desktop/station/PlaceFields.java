@@ -226,7 +226,7 @@ public final class PlaceFields {
       case Where.At it -> it;
       case Where.Ring it -> new Where.Ring(it.centre(), mm, it.count(), it.from());
       case Where.Row it -> row(it, mm, it.turn());
-      case Where.Along it -> new Where.Along(it.side(), it.sides(), mm, it.count());
+      case Where.Along it -> new Where.Along(it.side(), it.sides(), mm, it.count(), it.shift());
     };
   }
 

@@ -110,7 +110,7 @@ public final class PropDrawing {
   /** What stands out of a part in layers with an outline of their own. */
   private static void standingOut(Pen pen, Optional<Layers> layers, Spot placed) {
     layers
-        .filter(it -> it.layering().owned())
+        .filter(it -> !it.solid().alike())
         .map(it -> it.solid().outermost().rings())
         .map(it -> it.stream().map(ring -> ring.stream().map(placed::place).toList()).toList())
         .ifPresent(

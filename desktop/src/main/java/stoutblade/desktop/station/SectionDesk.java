@@ -24,7 +24,9 @@ import stoutblade.measure.Figure;
 import stoutblade.project.Station;
 import stoutblade.reckoning.PartReckoning;
 import stoutblade.shape.Box;
+import stoutblade.shape.Course;
 import stoutblade.shape.Point;
+import stoutblade.shape.Span;
 
 /** A part from above, with a line that is dragged along it, and below it the section there. */
 public final class SectionDesk extends SplitPane {
@@ -77,7 +79,7 @@ public final class SectionDesk extends SplitPane {
   /** Takes the section elsewhere. */
   public void moveStation(double mm) {
     shown
-        .map(Layered::box)
+        .map(Layered::straightBox)
         .ifPresent(
             it -> at = Math.clamp(mm, it.minY() + JUST_INSIDE_MM, it.maxY() - JUST_INSIDE_MM));
     plan.redraw();
@@ -121,12 +123,14 @@ public final class SectionDesk extends SplitPane {
 
   private void fit(Layered it) {
     Box box = it.box();
-    if (!fitted.equals(it.id()) || Double.isNaN(at) || at > box.maxY() || at < box.minY()) {
+    Box straight = it.straightBox();
+    boolean off = Double.isNaN(at) || at > straight.maxY() || at < straight.minY();
+    if (!fitted.equals(it.id()) || off) {
       fitted = it.id();
-      at = first(it, box);
+      at = first(it, straight);
     }
     plan.setLie(it.lie());
-    plan.fitAnew(planBox(it.core(), box), 34);
+    plan.fitAnew(planBox(it.core(), it.course(), it.layers().solid().near(), box), 34);
     fitSection();
   }
 
@@ -143,19 +147,17 @@ public final class SectionDesk extends SplitPane {
     fitted = part.id();
     at = Double.NaN;
     plan.setLie(PartDrawing.lie(part));
-    PartDrawing.box(part).ifPresent(it -> plan.fitAnew(planBox(part.core(), it), 34));
+    PartDrawing.box(part)
+        .ifPresent(it -> plan.fitAnew(planBox(part.core(), Course.STRAIGHT, it.minY(), it), 34));
   }
 
-  private Box planBox(Optional<CoreReckoning> core, Box box) {
+  private Box planBox(Optional<CoreReckoning> core, Course course, double near, Box box) {
     return core.filter(it -> station == Station.CORE)
         .map(
             it ->
                 box.with(
-                    new Box(
-                        0,
-                        box.minY() + it.choice().startMm(),
-                        0,
-                        box.minY() + it.choice().endMm())))
+                    Box.around(
+                        course.line(0, near + it.choice().startMm(), near + it.choice().endMm()))))
         .orElse(box);
   }
 
@@ -164,8 +166,9 @@ public final class SectionDesk extends SplitPane {
         it -> {
           double thick = it.layers().thickness().value() / 2;
           // On the right there is room for the words of the thickness.
-          double right = it.box().maxX() + ROOM_FOR_WORDS * it.box().width();
-          section.fit(new Box(it.box().minX(), -thick, right, thick), 40);
+          Box box = it.straightBox();
+          double right = box.maxX() + ROOM_FOR_WORDS * box.width();
+          section.fit(new Box(box.minX(), -thick, right, thick), 40);
         });
   }
 
@@ -214,17 +217,19 @@ public final class SectionDesk extends SplitPane {
 
   private void measure(Pen pen, Layered it, Section measured) {
     double top = measured.thickness().value() / 2;
-    double beside = it.box().centre().x() + measured.width().value() / 2 + 14 / pen.zoom();
+    List<Span> spans = it.course().straight(it.layers().solid().outermost()).across(at);
+    double left = spans.stream().mapToDouble(Span::from).min().orElse(0);
+    double right = spans.stream().mapToDouble(Span::to).max().orElse(0);
+    double beside = right + 14 / pen.zoom();
     pen.measure(
         new Point(beside, -top),
         new Point(beside, top),
         measured.thickness().show(desk.units()) + " in the middle",
         pen.colour(Ink.MEASURE));
-    double half = measured.width().value() / 2;
     double below = -it.layers().thickness().value() / 2 - 14 / pen.zoom();
     pen.measure(
-        new Point(it.box().centre().x() + half, below),
-        new Point(it.box().centre().x() - half, below),
+        new Point(right, below),
+        new Point(left, below),
         measured.width().show(desk.units()),
         pen.colour(Ink.MEASURE));
     measured
@@ -247,23 +252,27 @@ public final class SectionDesk extends SplitPane {
     return shown.flatMap(this::section).map(Section::figures).orElse(List.of());
   }
 
+  private double along(Point place) {
+    return shown.map(it -> it.course().along(place)).orElse(place.y());
+  }
+
   /** Dragging the section along the part. */
   private final class Dragging implements MatView.Hand {
 
     @Override
     public boolean press(Point place, MouseEvent event) {
-      moveStation(place.y());
+      moveStation(along(place));
       return true;
     }
 
     @Override
     public void drag(Point place, MouseEvent event) {
-      moveStation(place.y());
+      moveStation(along(place));
     }
 
     @Override
     public void release(Point place, MouseEvent event) {
-      moveStation(place.y());
+      moveStation(along(place));
     }
 
     @Override

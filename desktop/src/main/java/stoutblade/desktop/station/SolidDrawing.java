@@ -3,15 +3,18 @@ package stoutblade.desktop.station;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.paint.Color;
+import stoutblade.body.Body;
 import stoutblade.core.CoreReckoning;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Pen;
-import stoutblade.feature.PlateForm;
+import stoutblade.feature.Blank;
 import stoutblade.feature.Recess;
 import stoutblade.feature.Spot;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Layers;
 import stoutblade.layer.Solid;
+import stoutblade.shape.Box;
+import stoutblade.shape.Course;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Path;
@@ -37,7 +40,7 @@ public final class SolidDrawing {
     Solid solid = it.layers().solid();
     pen.fill(solid.outermost().rings(), pen.colour(Ink.FOAM_DEEP));
     for (Layer layer : it.layers().each()) {
-      if (layer.sheet().own().isPresent()) {
+      if (layer.sheet().own().isPresent() || !solid.face().contains(layer.widest())) {
         pen.stroke(layer.widest().rings(), pen.colour(Ink.INK), 1.4);
         continue;
       }
@@ -52,13 +55,14 @@ public final class SolidDrawing {
       for (double along : List.of(change.fromMm(), change.toMm())) {
         double at = solid.near() + along;
         solid
-            .face()
+            .course()
+            .straight(solid.face())
             .across(at)
             .forEach(
                 own ->
                     pen.line(
-                        new Point(own.from(), at),
-                        new Point(own.to(), at),
+                        solid.course().at(own.from(), at),
+                        solid.course().at(own.to(), at),
                         pen.colour(Ink.MEASURE),
                         1,
                         4,
@@ -71,24 +75,22 @@ public final class SolidDrawing {
     it.form().markings().forEach(own -> pen.stroke(own.path(), pen.colour(Ink.INK), 1));
     it.form().outer().forEach(own -> pen.stroke(own, pen.colour(Ink.INK), 2.2));
     it.form().windows().forEach(own -> pen.stroke(own, pen.colour(Ink.INK), 2.2));
-    if (it.form().blank().outline() instanceof HalfOutline) {
+    if (solid.course().bends()) {
+      List<Point> line = solid.course().line(0, 0, solid.course().length().orElseThrow());
+      pen.stroke(List.of(line), pen.colour(Ink.SOFT), 1, 14, 5, 2, 5);
+    } else if (it.form().blank().outline() instanceof HalfOutline) {
       double end = it.box().maxY();
       pen.line(new Point(0, 0), new Point(0, end), pen.colour(Ink.SOFT), 1, 14, 5, 2, 5);
     }
   }
 
   /** The core in the plan, with its channel. */
-  public static void corePlan(Pen pen, CoreReckoning core, double near) {
+  public static void corePlan(Pen pen, CoreReckoning core, Body body) {
     double half = core.diameter().value() / 2;
-    double from = near + core.choice().startMm();
-    double to = near + core.choice().endMm();
-    List<Point> rod =
-        List.of(
-            new Point(-half, from),
-            new Point(-half, to),
-            new Point(half, to),
-            new Point(half, from),
-            new Point(-half, from));
+    double from = body.nearMm() + core.choice().startMm();
+    double to = body.nearMm() + core.choice().endMm();
+    List<Point> around = body.course().strip(new Span(-half, half), from, to);
+    List<Point> rod = closed(around, around.subList(0, 1));
     pen.fill(List.of(rod), pen.faint(Ink.CORE, 0.85));
     pen.stroke(List.of(rod), pen.colour(Ink.INK), 1.2);
   }
@@ -96,8 +98,10 @@ public final class SolidDrawing {
   /** The line at which the section is taken. */
   static void station(Pen pen, Layered it, double y, String words) {
     double beyond = 16 / pen.zoom();
-    Point from = new Point(it.box().minX() - beyond, y);
-    Point to = new Point(it.box().maxX() + beyond, y);
+    Course course = it.layers().solid().course();
+    Box straight = course.bends() ? course.straight(it.form().face()).box() : it.box();
+    Point from = course.at(straight.minX() - beyond, y);
+    Point to = course.at(straight.maxX() + beyond, y);
     pen.line(from, to, pen.colour(Ink.SELECTED), 2);
     Point beside =
         it.lies()
@@ -128,12 +132,15 @@ public final class SolidDrawing {
         }
       }
       band(pen, layers, cut, y);
-      pockets(pen, it.form(), cut, y, half);
+      pockets(pen, it, cut, y, half);
       List<Point> around = closed(cut.front(), cut.back().reversed());
       pen.stroke(List.of(closed(around, cut.front().subList(0, 1))), pen.colour(Ink.INK), 2);
     }
     it.core()
-        .filter(own -> own.choice().startMm() <= y && y <= own.choice().endMm())
+        .filter(
+            own ->
+                own.choice().startMm() <= y - layers.solid().near()
+                    && y - layers.solid().near() <= own.choice().endMm())
         .ifPresent(own -> rod(pen, own));
   }
 
@@ -142,7 +149,8 @@ public final class SolidDrawing {
     if (layers.band().isEmpty()) {
       return;
     }
-    List<Span> inside = layers.solid().within().across(y);
+    Course course = layers.solid().course();
+    List<Span> inside = course.straight(layers.solid().within()).across(y);
     List<Point> front = new ArrayList<>();
     List<Point> back = new ArrayList<>();
     for (int i = 0; i < cut.front().size(); i++) {
@@ -165,12 +173,14 @@ public final class SolidDrawing {
   }
 
   /** What is laid in, where the section cuts it, as far as there is foam. */
-  private static void pockets(Pen pen, PlateForm form, Solid.Cut cut, double y, double half) {
+  private static void pockets(Pen pen, Layered it, Solid.Cut cut, double y, double half) {
+    Course course = it.layers().solid().course();
+    Blank blank = it.form().blank();
     double left = cut.front().getFirst().x();
     double right = cut.front().getLast().x();
-    for (Recess recess : Recess.of(form.blank().features(), form.blank().outline())) {
+    for (Recess recess : Recess.of(blank.features(), blank.outline())) {
       for (Spot spot : recess.spots()) {
-        Region area = Region.inside(spot.place(recess.outline()), 0.05);
+        Region area = course.straight(Region.inside(spot.place(recess.outline()), 0.05));
         for (Span span : area.across(y)) {
           double from = Math.max(left, span.from());
           double to = Math.min(right, span.to());

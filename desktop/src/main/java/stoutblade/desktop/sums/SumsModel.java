@@ -10,6 +10,7 @@ import stoutblade.desktop.Desk;
 import stoutblade.edit.PartEdits;
 import stoutblade.finding.Finding;
 import stoutblade.finding.Place;
+import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.part.Formed;
 import stoutblade.part.Part;
@@ -17,6 +18,7 @@ import stoutblade.project.Station;
 import stoutblade.sum.Answer;
 import stoutblade.sum.Entry;
 import stoutblade.sum.Sum;
+import stoutblade.wearer.Wearer;
 
 /**
  * What is chosen and typed in the bench sums: either a sum of no part, kept for as long as the
@@ -114,7 +116,23 @@ final class SumsModel {
   }
 
   double value(Entry entry) {
-    return values().getOrDefault(entry.key(), entry.usual());
+    Double own = values().get(entry.key());
+    if (own != null) {
+      return own;
+    }
+    Figure worn = worn(chosen(), values()).get(entry.key());
+    return worn != null ? worn.value() : entry.usual();
+  }
+
+  /** What is known of who wears the prop that is looked at; nothing for what is a part already. */
+  private Map<String, Figure> worn(Sum sum, Map<String, Double> values) {
+    Map<String, Figure> known = new HashMap<>();
+    if (part().isEmpty()) {
+      Wearer wearer = desk.project().wearer(desk.prop());
+      sum.worn(values)
+          .forEach((key, measure) -> known.put(key, measure.of(wearer, wearer.height())));
+    }
+    return known;
   }
 
   /** Makes the chosen sum as it usually is. */
@@ -170,22 +188,22 @@ final class SumsModel {
   }
 
   private Result result(Sum sum, Map<String, Double> values) {
-    Asked asked = new Asked(sum, Map.copyOf(values));
+    Asked asked = new Asked(sum, Map.copyOf(values), worn(sum, values));
     if (last.isEmpty() || !last.get().asked.equals(asked)) {
-      last = Optional.of(new Answered(asked, worked(sum, values)));
+      last = Optional.of(new Answered(asked, worked(asked)));
     }
     return last.get().result;
   }
 
-  private Result worked(Sum sum, Map<String, Double> values) {
+  private Result worked(Asked asked) {
     try {
-      return new Result(Optional.of(sum.answer(values, catalogue)), "");
+      return new Result(Optional.of(asked.sum.answer(asked.values, catalogue, asked.worn)), "");
     } catch (IllegalArgumentException e) {
       return new Result(Optional.empty(), e.getMessage());
     }
   }
 
-  private record Asked(Sum sum, Map<String, Double> values) {}
+  private record Asked(Sum sum, Map<String, Double> values, Map<String, Figure> worn) {}
 
   /** What was asked for last: it is asked for by everything that is shown of it. */
   private record Answered(Asked asked, Result result) {}

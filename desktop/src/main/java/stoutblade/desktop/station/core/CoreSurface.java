@@ -5,6 +5,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.BorderPane;
+import stoutblade.body.Body;
 import stoutblade.catalogue.Rod;
 import stoutblade.core.CoreChoice;
 import stoutblade.core.CoreReckoning;
@@ -119,19 +120,19 @@ public final class CoreSurface implements Surface {
 
   private static Point balanceWords(Pen pen, PartReckoning part, double side, Point balance) {
     return PartDrawing.lie(part) == Lie.LYING
-        ? new Point(side * 0.42, balance.y())
-        : new Point(70 / pen.zoom(), balance.y());
+        ? new Point(balance.x() + side * 0.42, balance.y())
+        : new Point(balance.x() + 70 / pen.zoom(), balance.y());
   }
 
   private static void drawCore(Pen pen, PartReckoning part, CoreReckoning core) {
-    double near = part.body().orElseThrow().nearMm();
-    SolidDrawing.corePlan(pen, core, near);
+    Body body = part.body().orElseThrow();
+    SolidDrawing.corePlan(pen, core, body);
     double side = part.body().orElseThrow().width().value() / 2;
-    Point balance = new Point(0, near + core.balance().value());
+    Point balance = core.balancePoint();
     pen.dot(balance, 9, pen.colour(Ink.PAPER));
     pen.dot(balance, 6, pen.colour(Ink.MEASURE));
     pen.plate("balances here", balanceWords(pen, part, side, balance), pen.colour(Ink.MEASURE));
-    Point hold = new Point(0, near + core.choice().heldAtMm());
+    Point hold = body.course().at(body.nearMm() + core.choice().heldAtMm());
     pen.handle(hold, false, true);
     // Beside the rod, on the other side than the words of the balance.
     Point beside =

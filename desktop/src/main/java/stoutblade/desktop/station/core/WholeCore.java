@@ -1,5 +1,6 @@
 package stoutblade.desktop.station.core;
 
+import java.util.List;
 import stoutblade.core.CoreReckoning;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.mat.Ink;
@@ -76,10 +77,16 @@ public final class WholeCore implements PropOverview.Content {
 
   private static void core(Pen pen, PartReckoning part, CoreReckoning core, Spot spot) {
     double near = part.body().orElseThrow().nearMm();
-    Point from = spot.place(new Point(0, near + core.choice().startMm()));
-    Point to = spot.place(new Point(0, near + core.choice().endMm()));
-    pen.line(from, to, pen.colour(Ink.CORE), Math.max(2, core.diameter().value() * pen.zoom()));
-    Point balance = spot.place(new Point(0, near + core.balance().value()));
+    List<Point> line =
+        part.body()
+            .orElseThrow()
+            .course()
+            .line(0, near + core.choice().startMm(), near + core.choice().endMm());
+    pen.stroke(
+        List.of(line.stream().map(spot::place).toList()),
+        pen.colour(Ink.CORE),
+        Math.max(2, core.diameter().value() * pen.zoom()));
+    Point balance = spot.place(core.balancePoint());
     pen.dot(balance, 7, pen.colour(Ink.PAPER));
     pen.dot(balance, 5, pen.colour(Ink.MEASURE));
   }

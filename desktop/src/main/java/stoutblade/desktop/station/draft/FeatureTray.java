@@ -1,7 +1,9 @@
 package stoutblade.desktop.station.draft;
 
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.scene.control.Button;
@@ -10,12 +12,14 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.SizeFields;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.station.Between;
 import stoutblade.desktop.station.LeftOut;
 import stoutblade.desktop.station.PlaceFields;
 import stoutblade.edit.PartEdits;
 import stoutblade.feature.Feature;
 import stoutblade.feature.Where;
 import stoutblade.shape.Box;
+import stoutblade.shape.Course;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
 
@@ -30,6 +34,7 @@ final class FeatureTray {
   private final PlaceFields edgeOnly;
   private Optional<SizeFields> sizes = Optional.empty();
   private final LeftOut leftOut;
+  private final Between between;
   private String laidOut = "";
 
   FeatureTray(Desk desk, OutlineModel model, Runnable after) {
@@ -44,6 +49,13 @@ final class FeatureTray {
               boolean done = model.change("Leave out", it -> it.leavingOut(without));
               after.run();
               return done;
+            });
+    between =
+        new Between(
+            "feature-between",
+            other -> {
+              model.change("Place between", it -> it.among(other));
+              after.run();
             });
     Placed placed = new Placed();
     places = new PlaceFields(desk, "feature-at-", Arrays.asList(PlaceFields.Way.values()), placed);
@@ -65,7 +77,20 @@ final class FeatureTray {
         + feature.id()
         + feature.kind()
         + placeFields(feature).key()
-        + (feature.where().count() > 1);
+        + (feature.where().count() > 1)
+        + repeated(feature);
+  }
+
+  /** What is repeated, and does not stand between what is looked at itself. */
+  private Map<String, String> repeated(Feature feature) {
+    Map<String, String> names = new LinkedHashMap<>();
+    for (Feature it : model.blank().features()) {
+      boolean many = it.where().count() > 1 && it.kind() != Feature.Kind.BEVEL;
+      if (many && !it.id().equals(feature.id()) && !it.between().equals(feature.id())) {
+        names.put(it.id(), it.kind().title() + " × " + it.where().count());
+      }
+    }
+    return names;
   }
 
   /** Shows its values; none where the fields are still those of another kind of feature. */
@@ -75,6 +100,7 @@ final class FeatureTray {
     }
     sizes.ifPresent(fields -> fields.show(entry -> feature.size(entry.key())));
     placeFields(feature).show();
+    between.show(repeated(feature), feature.between());
   }
 
   private Button button(String id, String words, Runnable action) {
@@ -95,14 +121,24 @@ final class FeatureTray {
                   ? new Where.Along(0, outline.sides(), 0, 1)
                   : new Where.Along(0, outline.sides(), 0, 12);
           case LINE ->
-              new Where.Row(
-                  new Point(middle.x(), box.minY() + box.height() * 0.2),
-                  new Point(middle.x(), box.minY() + box.height() * 0.8),
-                  it == Feature.Kind.SCORES ? (int) Math.max(2, Math.rint(reach * 0.6 / 6.35)) : 1);
+              it == Feature.Kind.FULLER && model.axis().shown().isPresent()
+                  ? alongAxis()
+                  : new Where.Row(
+                      new Point(middle.x(), box.minY() + box.height() * 0.2),
+                      new Point(middle.x(), box.minY() + box.height() * 0.8),
+                      it == Feature.Kind.SCORES
+                          ? (int) Math.max(2, Math.rint(reach * 0.6 / 6.35))
+                          : 1);
         };
     String words = it == Feature.Kind.LETTERS ? "LANTERN" : "";
     add(it, words, where);
     after.run();
+  }
+
+  /** Along the middle stretch of the centre line. */
+  private Where alongAxis() {
+    double length = Course.of(model.axis().shown()).length().orElseThrow();
+    return new Where.Row(new Point(0, length * 0.2), new Point(0, length * 0.8), 1);
   }
 
   private void add(Feature.Kind kind, String words, Where where) {
@@ -174,6 +210,10 @@ final class FeatureTray {
         .forEach(it -> tray.with(feature.kind().title() + ": " + it.label(), fields.control(it)));
     if (feature.kind() != Feature.Kind.BEVEL) {
       placeFields(feature).into(tray);
+      between.show(repeated(feature), feature.between());
+      if (between.any()) {
+        tray.with("Between those of", between.control());
+      }
     }
     if (feature.where().count() > 1 && feature.kind() != Feature.Kind.BEVEL) {
       tray.with("Left out", leftOut.of(feature));

@@ -1,8 +1,10 @@
 package stoutblade.desktop.station.draft;
 
 import java.util.List;
+import stoutblade.feature.Feature;
 import stoutblade.feature.Spot;
 import stoutblade.feature.Where;
+import stoutblade.shape.Course;
 import stoutblade.shape.Point;
 
 /** The points by which the place of something is held on the mat. */
@@ -20,6 +22,24 @@ final class Handles {
       case Where.Row it -> List.of(it.from().towards(it.to(), 0.5), it.from(), it.to());
       case Where.Along it -> List.of();
     };
+  }
+
+  /** Those of a detail; a fuller lies along the centre line of its part. */
+  static List<Point> of(Feature feature, Course course) {
+    List<Point> own = of(feature.where());
+    return bends(feature, course)
+        ? own.stream().map(it -> course.at(it.x(), it.y())).toList()
+        : own;
+  }
+
+  private static boolean bends(Feature feature, Course course) {
+    return feature.kind() == Feature.Kind.FULLER && course.bends();
+  }
+
+  /** A detail with one of its handles moved. */
+  static Feature moved(Feature feature, Course course, int handle, Point to) {
+    Point place = bends(feature, course) ? course.straight(to) : to;
+    return feature.at(moved(feature.where(), handle, place));
   }
 
   private static Point first(Where.Ring ring) {

@@ -31,6 +31,9 @@ final class OutlineDesk {
   private static final double FIRST_LENGTH_MM = 600;
   private static final double NOTE_WIDE = 620;
 
+  /** So many times larger or smaller a part does not fit the mat any more. */
+  private static final double LARGER = 1.4;
+
   private final Desk desk;
   private final OutlineModel model;
   private final MatView mat = new MatView(Lie.LYING);
@@ -40,6 +43,7 @@ final class OutlineDesk {
   private final BorderPane node = new BorderPane(mat);
   private final Label how = mat.note("draft-how", NOTE_WIDE);
   private String fitted = "";
+  private Box fittedTo = new Box(0, 0, 0, 0);
 
   OutlineDesk(Desk desk, Pictures pictures) {
     this.desk = desk;
@@ -60,7 +64,10 @@ final class OutlineDesk {
   /** What a hand can do here, while nothing is selected. */
   private void showHow() {
     boolean nothing =
-        model.selected().isEmpty() && model.side().isEmpty() && model.feature().isEmpty();
+        model.selected().isEmpty()
+            && model.side().isEmpty()
+            && model.feature().isEmpty()
+            && model.axis().selected().isEmpty();
     if (model.tracingProperty().get()) {
       how.setText("Click along one edge from the base to the tip; Shift for a corner, Esc ends.");
     } else {
@@ -114,12 +121,22 @@ final class OutlineDesk {
       fitted = "";
       mat.fit(firstView(), 30);
       model.tracingProperty().set(true);
-    } else if (!fitted.equals("+" + model.outlineId())
-        && !model.tracingProperty().get()
-        && outline.drawn()) {
-      fitted = "+" + model.outlineId();
-      mat.fit(Box.around(outline.outline().flattened(1)), 56);
+    } else if (!model.tracingProperty().get() && !model.holding() && outline.drawn()) {
+      Box box = Box.around(outline.outline().flattened(1));
+      String now = "+" + model.outlineId() + model.lies();
+      if (!fitted.equals(now) || otherwise(box)) {
+        fitted = now;
+        fittedTo = box;
+        mat.fit(box, 56);
+      }
     }
+  }
+
+  /** True where it is of another size altogether than what the mat was fitted to. */
+  private boolean otherwise(Box box) {
+    double large = Math.max(box.width(), box.height());
+    double before = Math.max(fittedTo.width(), fittedTo.height());
+    return large > before * LARGER || large < before / LARGER;
   }
 
   private Box firstView() {
@@ -150,10 +167,11 @@ final class OutlineDesk {
       drawing.centreLine(pen, end);
     }
     drawing.blank(pen, model.moved());
+    drawing.axis(pen);
     drawing.nodes(pen, outline);
     Optional<PlateForm> form =
         desk.reckoned().part(model.id()).flatMap(PartReckoning::form).filter(PlateForm::whole);
-    if (model.lies() && model.layer().isEmpty()) {
+    if (model.lies() && model.half() && model.layer().isEmpty()) {
       form.flatMap(PlateForm::measures).ifPresent((Measures it) -> drawing.measures(pen, it));
     } else {
       Optional.of(model.moved())

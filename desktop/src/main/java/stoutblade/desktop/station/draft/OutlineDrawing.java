@@ -16,6 +16,7 @@ import stoutblade.feature.Spot;
 import stoutblade.measure.Display;
 import stoutblade.measure.Quantity;
 import stoutblade.shape.Box;
+import stoutblade.shape.Course;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.Exact;
 import stoutblade.shape.HalfOutline;
@@ -56,6 +57,30 @@ final class OutlineDrawing {
     pen.line(new Point(0, -20), new Point(0, end), pen.colour(Ink.MEASURE), 1.2, 14, 5, 2, 5);
   }
 
+  /** The centre line of what is curved, with its nodes. */
+  void axis(Pen pen) {
+    AxisModel axis = model.axis();
+    axis.shown()
+        .ifPresent(
+            it -> {
+              pen.stroke(it.path(), pen.colour(Ink.MEASURE), 1.6, 14, 5, 2, 5);
+              for (int i = 0; i < it.nodes().size(); i++) {
+                boolean chosen = axis.selected().filter(Integer.valueOf(i)::equals).isPresent();
+                pen.grip(it.nodes().get(i).at(), chosen);
+              }
+              axis.place()
+                  .ifPresent(
+                      at ->
+                          pen.plate(
+                              Display.length(at.x(), desk.units())
+                                  + " across, "
+                                  + Display.length(at.y(), desk.units())
+                                  + " along",
+                              at.plus(aside(pen)),
+                              pen.colour(Ink.SELECTED)));
+            });
+  }
+
   private void outline(Pen pen, Outline outline) {
     if (outline.drawn()) {
       Path path = outline.outline();
@@ -94,9 +119,10 @@ final class OutlineDrawing {
       return;
     }
     form(pen, form, model.feature().map(Feature::id).orElse(""));
+    Course course = Course.of(blank.axis());
     for (Feature feature : blank.features()) {
       boolean chosen = model.feature().filter(it -> it.id().equals(feature.id())).isPresent();
-      List<Point> handles = Handles.of(feature.where());
+      List<Point> handles = Handles.of(feature, course);
       if (chosen && handles.size() > 1) {
         pen.line(handles.get(0), handles.get(1), pen.colour(Ink.SELECTED), 1.2, 4, 4);
       }

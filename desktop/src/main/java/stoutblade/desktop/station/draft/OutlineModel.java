@@ -13,9 +13,11 @@ import stoutblade.edit.PartEdits;
 import stoutblade.feature.Blank;
 import stoutblade.feature.Feature;
 import stoutblade.measure.Display;
+import stoutblade.part.Cut;
 import stoutblade.part.Defaults;
 import stoutblade.part.Part;
 import stoutblade.reckoning.PartReckoning;
+import stoutblade.shape.Course;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
@@ -48,12 +50,14 @@ final class OutlineModel {
   private Optional<Outline> moving = Optional.empty();
   private Optional<Feature> shifting = Optional.empty();
   private Grip grip = new Grip("", 0);
+  private final AxisModel axis;
 
   /** A handle of a feature: 0 moves it, 1 and 2 are the ends of its place. */
   private record Grip(String featureId, int handle) {}
 
   OutlineModel(Desk desk) {
     this.desk = desk;
+    this.axis = new AxisModel(desk, this);
   }
 
   // == WHAT IS DRAWN
@@ -84,7 +88,7 @@ final class OutlineModel {
 
   /** True where it lies with its far end to the right, as a blade does; so does a first part. */
   boolean lies() {
-    return part().map(it -> it.half() && it.cut().orElseThrow().bothFaces()).orElse(true);
+    return part().map(it -> it.cut().filter(Cut::lies).isPresent()).orElse(true);
   }
 
   /** What is looked at, with what is worked into it. */
@@ -126,7 +130,19 @@ final class OutlineModel {
         moving.orElse(blank.outline()),
         features,
         blank.thicknessMm(),
-        blank.bothFaces());
+        blank.bothFaces(),
+        blank.scale(),
+        axis.shown());
+  }
+
+  /** The centre line that is drawn, where the part has one. */
+  AxisModel axis() {
+    return axis;
+  }
+
+  /** The way that what is looked at runs. */
+  private Course course() {
+    return Course.of(axis.shown());
   }
 
   /** The id of what is looked at, as edits call it; empty before there is anything. */
@@ -150,7 +166,7 @@ final class OutlineModel {
 
   /** True while something is held. */
   boolean holding() {
-    return moving.isPresent() || shifting.isPresent();
+    return moving.isPresent() || shifting.isPresent() || axis.held();
   }
 
   // == WHAT IS SELECTED
@@ -184,6 +200,7 @@ final class OutlineModel {
   void select(int index) {
     selected = index;
     nodes.clear();
+    axis.select(-1);
     if (index >= 0) {
       nodes.add(index);
     }
@@ -202,10 +219,18 @@ final class OutlineModel {
     feature = featureId;
   }
 
-  /** Selects the node after, or before, the selected one. */
+  /**
+   * Selects the node after, or before, the selected one: first of the outline, then of the line.
+   */
   void step(int by) {
     int count = outline().nodes().size();
-    if (count > 0) {
+    int more = axis.shown().map(it -> it.nodes().size()).orElse(0);
+    if (more > 0) {
+      int now = axis.selected().map(it -> count + it).orElse(selected);
+      int next = Math.floorMod(now + by, count + more);
+      select(next < count ? next : -1);
+      axis.select(next - count);
+    } else if (count > 0) {
       select(Math.floorMod(selected + by, count));
     }
   }
@@ -237,6 +262,9 @@ final class OutlineModel {
       return true;
     }
     Optional<Integer> near = nearest(place, reach);
+    if (near.isEmpty() && !tracing.get() && axis.press(place, reach)) {
+      return true;
+    }
     if (near.isPresent()) {
       take(near.get(), more);
       moving = Optional.of(outline());
@@ -294,6 +322,9 @@ final class OutlineModel {
     if (feature().isPresent()) {
       return "Selected: " + feature().get().kind().title();
     }
+    if (axis.selected().isPresent()) {
+      return axis.said();
+    }
     if (side().isPresent()) {
       return "Side " + (side + 1) + " of " + outline().sides();
     }
@@ -313,6 +344,9 @@ final class OutlineModel {
   /** Adds a node on the edge near a place and takes hold of it. */
   boolean addOnSide(Point place, double reach) {
     Optional<Integer> onSide = sideNear(place, reach);
+    if (onSide.isEmpty() && axis.add(place, reach)) {
+      return true;
+    }
     return onSide.isPresent() && add(onSide.get() + 1, place, reach, false);
   }
 
@@ -404,7 +438,7 @@ final class OutlineModel {
     Grip best = null;
     double least = reach;
     for (Feature it : moved().features()) {
-      List<Point> handles = Handles.of(it.where());
+      List<Point> handles = Handles.of(it, course());
       for (int i = 0; i < handles.size(); i++) {
         double away = handles.get(i).distance(place);
         if (away <= least) {
@@ -430,8 +464,12 @@ final class OutlineModel {
   /** Moves what is held; a node of half an outline snaps to the centre line within the reach. */
   void drag(Point place, double reach) {
     holding = holding.map(it -> new Holding(place, reach, it.held(), true));
+    if (axis.held()) {
+      axis.drag(place);
+      return;
+    }
     if (shifting.isPresent()) {
-      shifting = shifting.map(it -> it.at(Handles.moved(it.where(), grip.handle(), place)));
+      shifting = shifting.map(it -> Handles.moved(it, course(), grip.handle(), place));
       return;
     }
     moving =
@@ -444,6 +482,10 @@ final class OutlineModel {
 
   /** Lets go: the move becomes an edit. */
   void release() {
+    if (axis.held()) {
+      axis.release();
+      return;
+    }
     if (shifting.isPresent()) {
       Feature now = shifting.get();
       shifting = Optional.empty();
@@ -513,6 +555,9 @@ final class OutlineModel {
       change("Move the " + feature().get().kind().plain(), it -> it.at(it.where().moved(by)));
       return;
     }
+    if (axis.nudge(by)) {
+      return;
+    }
     selectedNode()
         .ifPresent(
             node -> {
@@ -534,6 +579,9 @@ final class OutlineModel {
     if (feature().isPresent()) {
       desk.perform(PartEdits.removeFeature(id(), feature));
       select(-1);
+      return;
+    }
+    if (axis.remove()) {
       return;
     }
     List<Integer> gone = new ArrayList<>(several());

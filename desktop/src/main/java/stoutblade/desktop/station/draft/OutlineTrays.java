@@ -18,6 +18,7 @@ import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.shell.Trays;
 import stoutblade.desktop.station.Choices;
+import stoutblade.edit.Followers;
 import stoutblade.edit.LayerEdits;
 import stoutblade.edit.OutlineEdits;
 import stoutblade.edit.PartEdits;
@@ -74,6 +75,7 @@ final class OutlineTrays {
 
   private final ComboBox<Integer> layer = new ComboBox<>();
   private final Button asPart;
+  private final EntryField layerFollows;
   private final EntryField teeth;
   private final EntryField toothDeep;
   private double toothDeepMm = FIRST_TOOTH_MM;
@@ -82,6 +84,7 @@ final class OutlineTrays {
   private final FeatureTray featureTray;
   private final FollowFields following;
   private final CutOutMenu cutOuts;
+  private final AxisFields axis;
   private boolean showing;
 
   OutlineTrays(Desk desk, OutlineModel model, Runnable after) {
@@ -92,6 +95,7 @@ final class OutlineTrays {
     this.featureTray = new FeatureTray(desk, model, after);
     this.following = new FollowFields(desk, model::id, after);
     this.cutOuts = new CutOutMenu(desk, model, after);
+    this.axis = new AxisFields(desk, model, after);
     length =
         EntryField.length(desk, mm -> desk.perform(OutlineEdits.length(model.outlineId(), mm)));
     width = EntryField.length(desk, mm -> desk.perform(OutlineEdits.width(model.outlineId(), mm)));
@@ -138,6 +142,16 @@ final class OutlineTrays {
             "As the part",
             () ->
                 model.layer().ifPresent(it -> desk.perform(LayerEdits.asThePart(model.id(), it))));
+    layerFollows =
+        EntryField.length(
+            desk,
+            mm ->
+                model
+                    .layer()
+                    .map(it -> desk.perform(Followers.layer(model.id(), it, mm)))
+                    .orElse(false));
+    layerFollows.setId("layer-follows");
+    layerFollows.setPrefColumnCount(5);
     teeth =
         EntryField.number(
             desk,
@@ -297,6 +311,8 @@ final class OutlineTrays {
     Tray now = wholeTray;
     if (model.feature().isPresent()) {
       now = featureTray.laidOut(model.feature().get());
+    } else if (model.axis().selected().isPresent()) {
+      now = axis.ofNode();
     } else if (model.several().size() > 1) {
       now = severalTray;
     } else if (model.selectedNode().isPresent()) {
@@ -326,13 +342,16 @@ final class OutlineTrays {
       return;
     }
     wholeTray.with("Length", length).with("Greatest width", width);
+    if (model.layer().isPresent()) {
+      wholeTray.with("Follows the part, outside by", layerFollows);
+    }
     if (model.half()) {
       wholeTray.with("At, from the base", station).with("it is wide", stationWidth);
     }
   }
 
   private void ofAll() {
-    boolean plate = !model.lies();
+    boolean plate = !model.lies() || !model.half();
     if (follow().isEmpty()) {
       always.with("Base to tip, one edge", trace);
     }
@@ -355,6 +374,9 @@ final class OutlineTrays {
       if (model.half()) {
         always.with(" ", whole);
       }
+    }
+    if (model.layer().isEmpty() && model.outline().drawn() && follow().isEmpty()) {
+      axis.into(always);
     }
     if (plate && model.layer().isEmpty()) {
       material.into(always);
@@ -390,6 +412,10 @@ final class OutlineTrays {
       layer.getItems().setAll(all);
     }
     layer.setValue(model.layer().orElse(-1));
+    model
+        .layer()
+        .flatMap(it -> model.sheets().get(it).offset())
+        .ifPresentOrElse(layerFollows::show, layerFollows::showNothing);
     toothDeep.show(toothDeepMm);
     teeth.showNothing();
   }
@@ -442,6 +468,7 @@ final class OutlineTrays {
               radius.show(Exact.radius(outline, it));
             });
     model.feature().ifPresent(featureTray::show);
+    axis.values();
     showing = false;
   }
 

@@ -2,7 +2,9 @@ package stoutblade.desktop.station.draft;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.scene.control.Button;
@@ -28,10 +30,12 @@ import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.shell.TrayMenu;
 import stoutblade.desktop.shell.Trays;
+import stoutblade.desktop.station.Between;
 import stoutblade.desktop.station.Choices;
 import stoutblade.desktop.station.PlaceFields;
 import stoutblade.desktop.station.PropDrawing;
 import stoutblade.edit.Change;
+import stoutblade.edit.Followers;
 import stoutblade.edit.PartEdits;
 import stoutblade.feature.Spot;
 import stoutblade.feature.Where;
@@ -75,6 +79,7 @@ final class PropDesk {
   private final MaterialFields material;
   private final BoughtFields bought;
   private final PlaceFields places;
+  private final Between between;
   private final Button open = new Button("Draft it  Enter");
   private final Label how = mat.note("prop-how", NOTE_WIDE);
   private String laidOut = "";
@@ -88,6 +93,10 @@ final class PropDesk {
     this.drawing = new PropDrawing(desk, pictures);
     this.tape = new MaskingTape(desk, mat, this::where);
     this.places = new PlaceFields(desk, "place-", List.of(PlaceFields.Way.values()), new Placed());
+    this.between =
+        new Between(
+            "place-between",
+            other -> part().ifPresent(it -> desk.perform(Followers.between(it.id(), other))));
     this.bought = new BoughtFields(desk, this::part);
     this.material = new MaterialFields(desk, "part-", this::part);
     mat.setCalled("Parts put together");
@@ -222,6 +231,16 @@ final class PropDesk {
     return ids;
   }
 
+  /** What is repeated, and does not stand between what is looked at itself. */
+  private Map<String, String> repeated(Part part) {
+    Map<String, String> names = new LinkedHashMap<>();
+    desk.prop().parts().stream()
+        .filter(it -> it.placing().where().count() > 1 && !it.id().equals(part.id()))
+        .filter(it -> !it.placing().between().equals(part.id()))
+        .forEach(it -> names.put(it.id(), it.name()));
+    return names;
+  }
+
   private final class Placed implements PlaceFields.Placed {
 
     @Override
@@ -254,7 +273,12 @@ final class PropDesk {
     how.setVisible(!how.getText().isEmpty());
     String key =
         part()
-            .map(it -> it.id() + places.key() + thing().map(own -> own.ofRod()).orElse(false))
+            .map(
+                it ->
+                    it.id()
+                        + places.key()
+                        + repeated(it)
+                        + thing().map(own -> own.ofRod()).orElse(false))
             .orElse("");
     if (!key.equals(laidOut)) {
       laidOut = key;
@@ -286,6 +310,10 @@ final class PropDesk {
     chosen.getChildren().clear();
     chosen.with("This part is", name).with("Fixed to", on);
     places.into(chosen);
+    part().ifPresent(it -> between.show(repeated(it), it.placing().between()));
+    if (between.any()) {
+      chosen.with("Between those of", between.control());
+    }
     chosen
         .with("Quantity", copies)
         .with("of them mirrored", mirrored)
@@ -317,6 +345,7 @@ final class PropDesk {
     if (!name.isFocused()) {
       name.setText(part.name());
     }
+    between.show(repeated(part), part.placing().between());
     on.getItems().setAll(carriers(part));
     on.setValue(part.placing().on());
     copies.show(part.placing().copies());

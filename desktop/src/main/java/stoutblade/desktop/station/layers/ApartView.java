@@ -106,7 +106,7 @@ final class ApartView {
             });
       }
     }
-    pile.rod().ifPresent(it -> all.add(seen(new Point(0, it.from()), 0)));
+    pile.rod().ifPresent(it -> all.add(seen(it.line().getFirst(), 0)));
     Box box = Box.around(all);
     double words = box.width() * 0.3;
     return new Box(box.minX(), box.minY(), box.maxX() + words, box.maxY());
@@ -209,12 +209,17 @@ final class ApartView {
   private void rod(Pen pen, Pile pile, int above) {
     Pile.Rod core = pile.rod().orElseThrow();
     double lift = (lift(pile, above) + lift(pile, Math.max(0, above - 1))) / 2;
-    Point a = seen(new Point(0, core.from()), core.height() + lift);
-    Point b = seen(new Point(0, core.to()), core.height() + lift);
-    Point way = b.minus(a);
-    Point aside = new Point(-way.y(), way.x()).times(core.half() / Math.max(1e-9, way.length()));
-    List<Point> rod =
-        List.of(a.plus(aside), b.plus(aside), b.minus(aside), a.minus(aside), a.plus(aside));
+    List<Point> line = core.line().stream().map(it -> seen(it, core.height() + lift)).toList();
+    List<Point> rod = new ArrayList<>();
+    List<Point> back = new ArrayList<>();
+    for (int i = 0; i < line.size(); i++) {
+      Point way = line.get(Math.min(i + 1, line.size() - 1)).minus(line.get(Math.max(i - 1, 0)));
+      Point aside = new Point(-way.y(), way.x()).times(core.half() / Math.max(1e-9, way.length()));
+      rod.add(line.get(i).plus(aside));
+      back.addFirst(line.get(i).minus(aside));
+    }
+    rod.addAll(back);
+    rod.add(rod.getFirst());
     pen.fill(List.of(rod), pen.colour(Ink.CORE));
     pen.stroke(List.of(rod), pen.colour(Ink.INK), 1.2);
   }

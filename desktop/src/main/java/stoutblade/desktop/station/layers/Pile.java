@@ -10,11 +10,13 @@ import stoutblade.desktop.station.Layered;
 import stoutblade.layer.EdgeBand;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Pocket;
+import stoutblade.layer.Solid;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
+import stoutblade.shape.Span;
 import stoutblade.slice.Sliced;
 import stoutblade.stack.Sheet;
 
@@ -52,11 +54,16 @@ record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
    * A core.
    *
    * @param half its radius
-   * @param from where it begins, along
-   * @param to where it ends
+   * @param line its middle, from its near end
    * @param height of its middle
    */
-  record Rod(double half, double from, double to, double height) {}
+  record Rod(double half, List<Point> line, double height) {
+
+    /** Copies the line. */
+    Rod {
+      line = List.copyOf(line);
+    }
+  }
 
   /** The layers of a part. */
   static Pile of(Layered it, Units units) {
@@ -100,8 +107,13 @@ record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
                 core ->
                     new Rod(
                         core.diameter().value() / 2,
-                        core.choice().startMm(),
-                        core.choice().endMm(),
+                        it.layers()
+                            .solid()
+                            .course()
+                            .line(
+                                0,
+                                it.layers().solid().near() + core.choice().startMm(),
+                                it.layers().solid().near() + core.choice().endMm()),
                         middle));
     return new Pile(it.box(), leaves, rod);
   }
@@ -144,20 +156,20 @@ record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
   private static List<List<Point>> channel(
       Layered it, CoreReckoning core, Layer layer, double middle) {
     boolean behind = layer.to() <= middle + 1e-9;
-    double from = Math.max(0, core.choice().startMm());
-    double to = core.choice().endMm();
+    Solid solid = it.layers().solid();
+    double from = solid.near() + Math.max(0, core.choice().startMm());
+    double to = solid.near() + core.choice().endMm();
     return Channel.of(it.layers(), core).stream()
         .filter(own -> own.layer().number() == layer.number() && (behind || own.through()))
         .map(own -> own.widthMm() / 2)
-        .map(
-            half ->
-                List.of(
-                    new Point(-half, from),
-                    new Point(-half, to),
-                    new Point(half, to),
-                    new Point(half, from),
-                    new Point(-half, from)))
+        .map(half -> closed(solid.course().strip(new Span(-half, half), from, to)))
         .toList();
+  }
+
+  private static List<Point> closed(List<Point> around) {
+    List<Point> ring = new ArrayList<>(around);
+    ring.add(around.getFirst());
+    return ring;
   }
 
   /** The slices of a model. */

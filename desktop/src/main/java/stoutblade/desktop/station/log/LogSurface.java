@@ -194,10 +194,12 @@ public final class LogSurface implements Surface {
     part.core()
         .ifPresent(
             core -> {
-              double at = part.body().orElseThrow().nearMm() + core.balance().value();
-              pen.dot(new Point(0, at), 6, pen.colour(Ink.MEASURE));
+              Point at = core.balancePoint();
+              pen.dot(at, 6, pen.colour(Ink.MEASURE));
               pen.plate(
-                  "should balance here", new Point(-20 / pen.zoom(), at), pen.colour(Ink.MEASURE));
+                  "should balance here",
+                  at.minus(new Point(20 / pen.zoom(), 0)),
+                  pen.colour(Ink.MEASURE));
             });
   }
 
