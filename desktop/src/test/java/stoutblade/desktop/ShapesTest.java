@@ -18,6 +18,7 @@ import stoutblade.part.Cut;
 import stoutblade.part.Part;
 import stoutblade.project.Station;
 import stoutblade.shape.Box;
+import stoutblade.shape.Point;
 import stoutblade.template.Stroke;
 
 /** Outlines that follow, cut-outs along any outline, copes, and what is worked into patterns. */
@@ -115,6 +116,33 @@ class ShapesTest extends InWindow {
     settled();
     Panel panel = desk.derived().first().part("d1").orElseThrow().flat().panels().getFirst();
     assertThat(panel.windows()).hasSize(1);
+  }
+
+  @Test
+  void a_cut_out_is_drawn_by_hand(FxRobot robot) {
+    disc(robot);
+    command(robot, "cut-out along an outline drawn by hand");
+    until(() -> cut(0).features().size() == 1);
+    settled();
+    Point corner =
+        cut(0).features().getFirst().cutFirst(cut(0).outline()).orElseThrow().node(2).at();
+    drag(robot, "#draft-mat", corner, corner.plus(new Point(60, 40)));
+    until(
+        () ->
+            cut(0)
+                    .features()
+                    .getFirst()
+                    .cutFirst(cut(0).outline())
+                    .orElseThrow()
+                    .node(2)
+                    .at()
+                    .distance(corner)
+                > 50);
+    settled();
+    assertThat(high(0)).as("the part stays").isCloseTo(600, within(0.1));
+    robot.push(KeyCode.ESCAPE).push(KeyCode.ESCAPE);
+    settled();
+    assertThat(robot.lookup("#opening-done").tryQuery()).isEmpty();
   }
 
   @Test

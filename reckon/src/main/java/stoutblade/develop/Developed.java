@@ -41,13 +41,30 @@ public record Developed(List<Panel> panels, List<Figure> figures, List<String> w
 
   /** The panels side by side, so far apart, in mm. */
   public List<Panel> sideBySide(double apart) {
+    return inRows(apart, Double.POSITIVE_INFINITY);
+  }
+
+  /**
+   * The same in rows, one over the other.
+   *
+   * @param wide how wide a row becomes at most, but for a single panel that is wider, in mm
+   */
+  public List<Panel> inRows(double apart, double wide) {
     List<Panel> placed = new ArrayList<>();
     double x = 0;
+    double y = 0;
+    double high = 0;
     for (Panel panel : panels) {
       Box box = panel.box();
-      Point by = new Point(x - box.minX(), -box.minY());
+      if (x > 0 && x + box.width() > wide) {
+        x = 0;
+        y += high + apart;
+        high = 0;
+      }
+      Point by = new Point(x - box.minX(), y - box.minY());
       placed.add(panel.moved(it -> it.plus(by)));
       x += box.width() + apart;
+      high = Math.max(high, box.height());
     }
     return placed;
   }

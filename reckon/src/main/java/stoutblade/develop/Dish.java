@@ -2,6 +2,7 @@ package stoutblade.develop;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
@@ -95,6 +96,11 @@ public record Dish(double rimMm, double depthMm, double foamMm, int parts, Way w
   private static double dartAt(double rim, double depth, double foam, int darts) {
     TurnedProfile.Cap cap = new Dish(rim, depth, foam, darts, Way.DARTS, 1).profile();
     return 2 * Math.PI * (cap.length() - cap.rim()) / darts;
+  }
+
+  /** Where a place of the darted disc is seen along the axis; nothing for one in a dart. */
+  public Optional<Point> facing(Point place) {
+    return new Petals(profile(), parts, way, segments).facing(place, rimMm / 2);
   }
 
   @Override

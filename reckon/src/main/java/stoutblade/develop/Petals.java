@@ -2,6 +2,7 @@ package stoutblade.develop;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
@@ -54,6 +55,29 @@ record Petals(TurnedProfile profile, int parts, Dish.Way way, int segments) {
         "2 * {%s}".formatted(reach.id()),
         Source.GEOMETRY,
         reach);
+  }
+
+  /**
+   * Where a place of the darted disc is seen along the axis, once it is closed.
+   *
+   * @param outsideMm half of the rim outside
+   * @return nothing for a place in a dart or past the rim
+   */
+  Optional<Point> facing(Point place, double outsideMm) {
+    double along = place.length();
+    if (along > profile.length()) {
+      return Optional.empty();
+    }
+    double turn = Math.atan2(place.y(), place.x());
+    double petal = 2 * Math.PI / parts;
+    double centre = Math.rint(turn / petal) * petal;
+    double away = turn - centre;
+    if (Math.abs(away) > half(along) + 1e-9) {
+      return Optional.empty();
+    }
+    double round = centre + away / half(along) * petal / 2;
+    double radius = profile.radius(along) * outsideMm / profile.rim();
+    return Optional.of(new Point(radius * Math.cos(round), radius * Math.sin(round)));
   }
 
   /** The pieces to cut. */

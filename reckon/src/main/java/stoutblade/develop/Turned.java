@@ -2,6 +2,7 @@ package stoutblade.develop;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
@@ -94,6 +95,12 @@ public record Turned(
     return TurnedProfile.Drawn.through(profile).points().stream()
         .map(it -> new Point(it.x(), it.y() - rim))
         .toList();
+  }
+
+  /** Where a place of the darted disc is seen along the axis; nothing for one in a dart. */
+  public Optional<Point> facing(Point place) {
+    return new Petals(middle(profile, foamMm), parts, way, segments)
+        .facing(place, profile.getLast().at().x());
   }
 
   @Override

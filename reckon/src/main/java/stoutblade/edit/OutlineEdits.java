@@ -3,6 +3,7 @@ package stoutblade.edit;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import stoutblade.feature.Feature;
 import stoutblade.feature.PlateForm;
 import stoutblade.part.Cut;
 import stoutblade.part.Defaults;
@@ -21,7 +22,8 @@ import stoutblade.shape.Teeth;
  * The edits of an outline.
  *
  * <p>Each takes the id of the part; or what {@link #layer} makes of it for the outline of one of
- * its layers; or nothing, for a part that is drawn before there is any.
+ * its layers, or {@link #opening} for that of a cut-out; or nothing, for a part that is drawn
+ * before there is any.
  */
 public final class OutlineEdits {
 
@@ -34,6 +36,7 @@ public final class OutlineEdits {
   private static final double SHORTEST_SIDE = 0.4;
   private static final double ROUND_MM = 5;
   private static final char LAYER = '#';
+  private static final char OPENING = '@';
 
   private OutlineEdits() {}
 
@@ -42,12 +45,28 @@ public final class OutlineEdits {
     return id + LAYER + index;
   }
 
-  /** The outline of a part, or of one of its layers: its own where it has one. */
+  /** What stands for the outline of a cut-out, where it is cut first. */
+  public static String opening(String id, String featureId) {
+    return id + OPENING + featureId;
+  }
+
+  private static Feature cutOut(Cut cut, String featureId) {
+    return cut.feature(featureId)
+        .filter(it -> it.outline().isPresent())
+        .orElseThrow(() -> new IllegalArgumentException("There is no cut-out '" + featureId + "'"));
+  }
+
+  /** The outline of a part, of a cut-out, or of one of its layers: its own where it has one. */
   public static Outline of(Prop prop, String id) {
     int mark = id.lastIndexOf(LAYER);
     if (mark >= 0) {
       String part = id.substring(0, mark);
       return LayerEdits.sheet(prop, part, index(id)).own().orElseGet(() -> of(prop, part));
+    }
+    int open = id.lastIndexOf(OPENING);
+    if (open >= 0) {
+      Cut cut = cut(prop.needed(id.substring(0, open)));
+      return cutOut(cut, id.substring(open + 1)).cutFirst(cut.outline()).orElseThrow();
     }
     if (begins(prop, id)) {
       return HalfOutline.EMPTY;
@@ -90,6 +109,20 @@ public final class OutlineEdits {
             Outline changed = change.apply(of(prop, id));
             return LayerEdits.sheet(partId, index(id), name, it -> it.withOwn(Optional.of(changed)))
                 .applyTo(prop, wearer);
+          });
+    }
+    int open = id.lastIndexOf(OPENING);
+    if (open >= 0) {
+      String featureId = id.substring(open + 1);
+      return PropEdit.of(
+          name,
+          prop -> {
+            Part part = prop.needed(id.substring(0, open));
+            Cut cut = cut(part);
+            Outline changed = change.apply(of(prop, id));
+            cutOut(cut, featureId);
+            return prop.with(
+                part.withShape(cut.with(featureId, it -> it.cutAs(cut.outline(), changed))));
           });
     }
     return PropEdit.of(

@@ -9,9 +9,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import stoutblade.measure.Quantity;
 import stoutblade.shape.Outline;
+import stoutblade.shape.Point;
 import stoutblade.shape.WholeOutline;
 import stoutblade.sum.Entry;
 
@@ -297,6 +299,32 @@ public record Feature(
   /** The same with other repeats left out, counted from 1. */
   public Feature leavingOut(Set<Integer> changed) {
     return new Feature(id, kind, sizes, words, where, outline, changed, between);
+  }
+
+  /**
+   * The same cut-out along another outline.
+   *
+   * @param changed about its place, in mm
+   */
+  public Feature along(WholeOutline changed) {
+    return new Feature(id, kind, sizes, words, where, Optional.of(changed), without, between);
+  }
+
+  /** Where its outline is cut first, in the frame of what carries it; empty for none. */
+  public Optional<WholeOutline> cutFirst(Outline carrier) {
+    return outline.flatMap(
+        it -> where.spots(carrier).stream().findFirst().map(spot -> moved(it, spot::place)));
+  }
+
+  /** The same cut-out whose first outline lies as it is given, in the frame of what carries it. */
+  public Feature cutAs(Outline carrier, Outline placed) {
+    Spot spot = where.spots(carrier).getFirst();
+    return along(moved(placed, spot::own));
+  }
+
+  private static WholeOutline moved(Outline it, UnaryOperator<Point> to) {
+    return new WholeOutline(
+        it.nodes().stream().map(node -> node.movedTo(to.apply(node.at()))).toList());
   }
 
   /** Its places on what carries it, without those that are left out. */

@@ -70,6 +70,7 @@ final class PartFindings {
 
   private void part(PartReckoning reckoned) {
     reckoned.form().ifPresent(it -> cut(reckoned.part(), it, reckoned.slivers()));
+    reckoned.form().ifPresent(it -> found.addAll(RepeatFindings.of(it.blank(), units)));
     band(reckoned.part());
     reckoned.broken().forEach(it -> torn(reckoned.part(), it));
     if (reckoned.part().shape() instanceof FlatPieces) {

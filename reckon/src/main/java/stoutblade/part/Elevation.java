@@ -14,7 +14,6 @@ import stoutblade.develop.Insert;
 import stoutblade.develop.Lidded;
 import stoutblade.develop.Moulding;
 import stoutblade.develop.OverEdge;
-import stoutblade.develop.Panel;
 import stoutblade.develop.Prism;
 import stoutblade.develop.Pyramid;
 import stoutblade.develop.RimBand;
@@ -33,7 +32,6 @@ import stoutblade.shape.WholeOutline;
 public final class Elevation {
 
   private static final double TOLERANCE_MM = 0.05;
-  private static final double LOOKED_AT_MM = 0.3;
 
   private Elevation() {}
 
@@ -92,37 +90,6 @@ public final class Elevation {
       case Moulding it -> moulding(it);
       case Insert it -> facing ? circles(it.discMm()) : List.of(bar(it.discMm(), it.foamMm()));
     };
-  }
-
-  /**
-   * What is worked into the pattern of a ring, as it is seen from the side: that on the front half,
-   * with the seam at the back. Nothing for other forms.
-   */
-  static List<Path> worked(Form form, Panel panel, boolean facing) {
-    if (!(form instanceof Ring ring) || facing) {
-      return List.of();
-    }
-    double length = panel.box().width();
-    double radius = ring.outsideMm() / 2;
-    List<Path> seen = new ArrayList<>();
-    List<Path> all = new ArrayList<>(panel.marks());
-    all.addAll(panel.windows());
-    for (Path path : all) {
-      List<Point> points = path.flattened(LOOKED_AT_MM);
-      boolean front = points.stream().allMatch(it -> Math.abs(it.x() / length - 0.5) < 0.25);
-      if (front) {
-        List<Point> rolled =
-            points.stream()
-                .map(
-                    it ->
-                        new Point(
-                            radius * Math.sin(2 * Math.PI * (it.x() / length - 0.5)),
-                            it.y() - ring.widthMm() / 2))
-                .toList();
-        seen.add(Path.through(rolled, path.closed()));
-      }
-    }
-    return seen;
   }
 
   private static List<Path> rings(Rings rings) {

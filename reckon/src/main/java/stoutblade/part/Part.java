@@ -186,8 +186,7 @@ public record Part(
   public List<Path> seenDetails(Developed flat) {
     return shape.worked().isEmpty() || formed().isEmpty()
         ? List.of()
-        : Elevation.worked(
-            formed().get().form(thicknessMm()), flat.panels().getFirst(), placing.facing());
+        : RoundDetails.of(formed().get().form(thicknessMm()), flat, placing.facing());
   }
 
   /** True where what is seen of it follows what it is fixed to. */

@@ -37,6 +37,12 @@ public final class ShapeSums {
 
   private static final double FOAM = 10;
 
+  /** Pieces side by side that are together so many times as wide as high lie in rows. */
+  private static final double THIN = 6;
+
+  /** How much wider than high the rows are together. */
+  private static final double ROW = 1.4;
+
   static final List<Entry> RING =
       List.of(
           Entry.choice("known", "Known is", "former", "outside"),
@@ -507,14 +513,19 @@ public final class ShapeSums {
 
   /** Pieces side by side, as a sum draws them. */
   public static List<Panel> placed(Developed flat) {
-    return flat.sideBySide(apart(flat));
-  }
-
-  private static double apart(Developed flat) {
-    return 0.12
-        * flat.panels().stream()
-            .mapToDouble(it -> Math.max(it.box().width(), it.box().height()))
-            .max()
-            .orElse(0);
+    double apart = 0;
+    double wide = 0;
+    double high = 0;
+    double beside = 0;
+    for (Panel panel : flat.panels()) {
+      Box box = panel.box();
+      apart = Math.max(apart, 0.12 * Math.max(box.width(), box.height()));
+      wide = Math.max(wide, box.width());
+      high = Math.max(high, box.height());
+      beside += box.width();
+    }
+    // What would make a thin line of pieces lies in rows.
+    double row = Math.max(wide, Math.sqrt(beside * high) * ROW);
+    return beside > THIN * high ? flat.inRows(apart / 2, row) : flat.sideBySide(apart);
   }
 }

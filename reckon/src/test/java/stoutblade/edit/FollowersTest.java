@@ -270,6 +270,38 @@ class FollowersTest {
     assertThat(without.first().needed("d3").placing().where().count()).isEqualTo(9);
   }
 
+  /** A square of 20 mm on a ring of four; one corner pulled out makes 100 mm² more of each. */
+  @Test
+  void a_cut_out_is_drawn_by_its_nodes_where_it_is_cut() {
+    WholeOutline square =
+        new WholeOutline(
+            List.of(
+                Node.corner(-10, -10),
+                Node.corner(10, -10),
+                Node.corner(10, 10),
+                Node.corner(-10, 10)));
+    Where ring = new Where.Ring(new Point(10, 20), 100, 4, 0.3);
+    Project project = then(with(DISC), PartEdits.addCutOut("d1", square, ring));
+    String id = OutlineEdits.opening("d1", "f1");
+
+    Outline first = OutlineEdits.of(project.first(), id);
+    Point corner = first.node(2).at();
+    Point middle = new Point(10 - 100 * Math.sin(0.3), 20 + 100 * Math.cos(0.3));
+    assertThat(corner.distance(middle)).as("where it is cut").isCloseTo(14.142, within(1e-3));
+    Point out = corner.plus(corner.minus(middle).times(0.5));
+    Project pulled = then(project, OutlineEdits.moveNode(id, 2, out));
+
+    double before = form(project).face().area();
+    assertThat(before - form(pulled).face().area()).isCloseTo(4 * 100, within(0.5));
+    assertThat(OutlineEdits.of(pulled.first(), id).node(2).at().distance(out)).isLessThan(1e-9);
+    assertThatThrownBy(() -> OutlineEdits.of(project.first(), OutlineEdits.opening("d1", "f7")))
+        .hasMessageContaining("no cut-out");
+  }
+
+  private static PlateForm form(Project project) {
+    return PlateForm.of(cut(project, "d1").blank("d1", "Board", 10), Typeface.NONE);
+  }
+
   @Test
   void a_follower_bends_as_its_leader_does() {
     Outline bow = FollowersTest.bow();

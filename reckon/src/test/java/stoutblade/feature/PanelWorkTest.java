@@ -21,6 +21,7 @@ import stoutblade.edit.PanelEdits;
 import stoutblade.edit.PartEdits;
 import stoutblade.part.Formed;
 import stoutblade.part.Part;
+import stoutblade.part.Placing;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
 import stoutblade.project.Samples;
@@ -150,6 +151,73 @@ class PanelWorkTest {
     assertThat(seen.get(0).x()).isCloseTo(0, within(0.1));
     assertThat(seen.get(1).x()).isCloseTo(105 / 2.0, within(0.3));
     assertThat(seen.get(1).y()).isCloseTo(50, within(0.1));
+  }
+
+  private static List<Point> seen(Formed worked, boolean facing) {
+    Part part =
+        Part.of("d1", "Round", worked, "eva-stiff", 5).withPlacing(Placing.USUAL.facing(facing));
+    Developed flat = PanelWork.into(part.developed(), worked.worked(), 5, Typeface.NONE);
+    return part.seenDetails(flat).stream()
+        .map(it -> Box.around(it.flattened(0.05)).centre())
+        .toList();
+  }
+
+  private static Formed with(String sum, Map<String, Double> sizes, int panel, Where where) {
+    return new Formed(sum, sizes)
+        .withWorked(
+            List.of(
+                new PanelFeature(panel, feature(Feature.Kind.HOLE, Map.of("across", 2.0), where))));
+  }
+
+  /**
+   * 200 mm across the foot, 40 mm the top, 150 mm high: half way up it is 120 mm across, so a hole
+   * 30° from the front is seen 30 mm aside.
+   */
+  @Test
+  void on_a_cone_it_is_seen_at_its_angle_and_height() {
+    Map<String, Double> sizes =
+        Map.of("foot", 200.0, "top", 40.0, "height", 150.0, "foam", 5.0, "pieces", 1.0);
+    double lean = Math.atan(80.0 / 150);
+    // The middle of the foam at half height, from the tip along the wall.
+    double far = (60 - 2.5 / Math.cos(lean)) / Math.sin(lean);
+    double turn = Math.PI / 6 * Math.sin(lean);
+    Where hole = Where.At.of(far * Math.sin(turn), -far * Math.cos(turn));
+
+    Point seen = seen(with("cone", sizes, 0, hole), false).getFirst();
+
+    assertThat(seen.x()).isCloseTo(30, within(0.1));
+    assertThat(seen.y()).isCloseTo(0, within(0.1));
+    assertThat(seen(with("cone", sizes, 0, hole), true)).as("along its axis").isEmpty();
+  }
+
+  /** On a petal's middle line the way along the foam is an arc: its sine is seen. */
+  @Test
+  void on_a_dish_it_is_seen_nearer_to_the_middle_than_it_lies_on_the_disc() {
+    Map<String, Double> sizes =
+        Map.of("rim", 400.0, "depth", 80.0, "darts", 16.0, "segments", 1.0);
+    double sphere = (200.0 * 200 + 80 * 80) / 160;
+    double along = 120;
+
+    Point seen = seen(with("dish", sizes, 0, Where.At.of(along, 0)), true).getFirst();
+
+    double angle = along / (sphere - 2.5);
+    double opening = Math.asin(200 / sphere);
+    assertThat(seen.x()).isCloseTo(200 * Math.sin(angle) / Math.sin(opening), within(0.2));
+    assertThat(seen.y()).isCloseTo(0, within(0.1));
+  }
+
+  @Test
+  void on_a_box_it_is_seen_on_the_front_or_the_end_that_it_is_on() {
+    Map<String, Double> sizes =
+        Map.of("wide", 200.0, "narrow", 120.0, "height", 90.0, "foam", 5.0, "ends", 2.0);
+
+    assertThat(seen(with("box", sizes, 0, Where.At.of(150, 30)), false).getFirst())
+        .satisfies(it -> assertThat(it.distance(new Point(50, -15))).isLessThan(0.1));
+    assertThat(seen(with("box", sizes, 2, Where.At.of(150, 30)), true).getFirst())
+        .satisfies(it -> assertThat(it.distance(new Point(50, -30))).isLessThan(0.1));
+    assertThat(seen(with("box", sizes, 1, Where.At.of(50, 30)), false))
+        .as("on a narrow side it is not seen from the front")
+        .isEmpty();
   }
 
   @Test

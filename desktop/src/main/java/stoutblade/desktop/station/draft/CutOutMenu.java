@@ -10,12 +10,16 @@ import stoutblade.feature.Where;
 import stoutblade.part.Part;
 import stoutblade.shape.Box;
 import stoutblade.shape.Exact;
+import stoutblade.shape.Node;
 import stoutblade.shape.Point;
 import stoutblade.shape.WholeOutline;
 import stoutblade.trace.Tracing;
 
 /** Cut-outs along any outline: one that was traced or opened, or that of another part. */
 final class CutOutMenu {
+
+  /** How far it reaches to either side at first, as a share of the part. */
+  private static final double SHARE = 0.15;
 
   private final Desk desk;
   private final OutlineModel model;
@@ -37,6 +41,10 @@ final class CutOutMenu {
   /** Offers what there is now. */
   void fill() {
     List<MenuItem> items = new ArrayList<>();
+    MenuItem drawn = new MenuItem("Drawn by hand");
+    drawn.setId("cutout-drawn");
+    drawn.setOnAction(event -> add(begun(), true));
+    items.add(drawn);
     for (Tracing tracing : desk.prop().size().tracings()) {
       items.add(item("cutout-" + tracing.id(), tracing.name(), tracing.outlines().getFirst()));
     }
@@ -46,11 +54,6 @@ final class CutOutMenu {
           .ifPresent(
               it -> items.add(item("cutout-" + part.id(), part.name(), Exact.whole(it.outline()))));
     }
-    if (items.isEmpty()) {
-      MenuItem none = new MenuItem("Trace or open an outline first, at Size");
-      none.setDisable(true);
-      items.add(none);
-    }
     menu.getItems().setAll(items);
   }
 
@@ -58,17 +61,34 @@ final class CutOutMenu {
     MenuItem item = new MenuItem("As " + name);
     item.setMnemonicParsing(false);
     item.setId(id);
-    item.setOnAction(event -> add(outline));
+    item.setOnAction(event -> add(outline, false));
     return item;
   }
 
+  /** A rectangle of a fair size, to be drawn further by its nodes. */
+  private WholeOutline begun() {
+    Box box = Box.around(model.outline().outline().flattened(1));
+    double half = Math.min(box.width(), box.height()) * SHARE;
+    return new WholeOutline(
+        List.of(
+            Node.corner(-half, -half),
+            Node.corner(half, -half),
+            Node.corner(half, half),
+            Node.corner(-half, half)));
+  }
+
   /** The outline is cut out in the middle of the part, about its own middle. */
-  private void add(WholeOutline outline) {
+  private void add(WholeOutline outline, boolean drawn) {
     Point middle = Box.around(model.outline().outline().flattened(1)).centre();
     desk.perform(
         PartEdits.addCutOut(model.id(), outline.centred(), Where.At.of(middle.x(), middle.y())),
         () -> {
-          model.selectFeature(model.blank().features().getLast().id());
+          String added = model.blank().features().getLast().id();
+          if (drawn) {
+            model.open(added);
+          } else {
+            model.selectFeature(added);
+          }
           after.run();
         });
   }

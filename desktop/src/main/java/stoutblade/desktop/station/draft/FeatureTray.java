@@ -218,6 +218,9 @@ final class FeatureTray {
     if (feature.where().count() > 1 && feature.kind() != Feature.Kind.BEVEL) {
       tray.with("Left out", leftOut.of(feature));
     }
+    if (feature.kind() == Feature.Kind.CUTOUT) {
+      tray.with(" ", button("feature-nodes", "Its nodes", () -> model.open(feature.id())));
+    }
     if (feature.where() instanceof Where.At) {
       tray.with(" ", button("feature-mirror", "Mirror image", this::mirror));
     }

@@ -116,14 +116,14 @@ final class OutlineDesk {
    * Fits the mat: to what is expected before anything is drawn, to the outline once it is there.
    */
   private void place() {
-    Outline outline = model.outline();
+    Outline outline = model.opening().isPresent() ? model.blank().outline() : model.outline();
     if (outline.nodes().isEmpty()) {
       fitted = "";
       mat.fit(firstView(), 30);
       model.tracingProperty().set(true);
     } else if (!model.tracingProperty().get() && !model.holding() && outline.drawn()) {
       Box box = Box.around(outline.outline().flattened(1));
-      String now = "+" + model.outlineId() + model.lies();
+      String now = "+" + model.id() + model.layer() + model.lies();
       if (!fitted.equals(now) || otherwise(box)) {
         fitted = now;
         fittedTo = box;
@@ -236,6 +236,9 @@ final class OutlineDesk {
         case DOWN -> nudge(0, -step);
         case ESCAPE -> {
           model.tracingProperty().set(false);
+          if (model.feature().isEmpty() && model.selected().isEmpty() && model.side().isEmpty()) {
+            model.open("");
+          }
           model.select(-1);
         }
         default -> {

@@ -45,6 +45,7 @@ final class OutlineModel {
   private int selected = -1;
   private int side = -1;
   private String feature = "";
+  private String opening = "";
   private boolean wantsParallel;
   private Optional<Holding> holding = Optional.empty();
   private Optional<Outline> moving = Optional.empty();
@@ -80,6 +81,7 @@ final class OutlineModel {
       lookedAt = now;
       if (!begun) {
         tracing.set(false);
+        opening = "";
         select(-1);
       }
     }
@@ -124,10 +126,15 @@ final class OutlineModel {
     }
     List<Feature> features = new ArrayList<>(blank.features());
     shifting.ifPresent(now -> features.replaceAll(it -> it.id().equals(now.id()) ? now : it));
+    boolean opened = opening().isPresent();
+    if (opened && moving.isPresent()) {
+      features.replaceAll(
+          it -> it.id().equals(opening) ? it.cutAs(blank.outline(), moving.get()) : it);
+    }
     return new Blank(
         blank.id(),
         blank.name(),
-        moving.orElse(blank.outline()),
+        opened ? blank.outline() : moving.orElse(blank.outline()),
         features,
         blank.thicknessMm(),
         blank.bothFaces(),
@@ -152,7 +159,23 @@ final class OutlineModel {
 
   /** What the edits of outlines call the one that is drawn. */
   String outlineId() {
+    if (opening().isPresent()) {
+      return OutlineEdits.opening(id(), opening);
+    }
     return layer().map(it -> OutlineEdits.layer(id(), it)).orElseGet(this::id);
+  }
+
+  /** The cut-out whose outline is drawn; none for that of the part or of a layer. */
+  Optional<Feature> opening() {
+    return layer().isPresent()
+        ? Optional.empty()
+        : blank().feature(opening).filter(it -> it.outline().isPresent());
+  }
+
+  /** Draws the outline of a cut-out from now on; with an empty id that of the part again. */
+  void open(String featureId) {
+    select(-1);
+    opening = featureId;
   }
 
   /** The outline as it is to be drawn: with the node being moved where it is now. */

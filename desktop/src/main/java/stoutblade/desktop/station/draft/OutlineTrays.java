@@ -76,6 +76,7 @@ final class OutlineTrays {
   private final ComboBox<Integer> layer = new ComboBox<>();
   private final Button asPart;
   private final EntryField layerFollows;
+  private final Button openingDone;
   private final EntryField teeth;
   private final EntryField toothDeep;
   private double toothDeepMm = FIRST_TOOTH_MM;
@@ -142,6 +143,7 @@ final class OutlineTrays {
             "As the part",
             () ->
                 model.layer().ifPresent(it -> desk.perform(LayerEdits.asThePart(model.id(), it))));
+    openingDone = button("opening-done", "Back to the part  Esc", () -> model.open(""));
     layerFollows =
         EntryField.length(
             desk,
@@ -342,6 +344,9 @@ final class OutlineTrays {
       return;
     }
     wholeTray.with("Length", length).with("Greatest width", width);
+    if (model.opening().isPresent()) {
+      wholeTray.with("This is a cut-out", openingDone);
+    }
     if (model.layer().isPresent()) {
       wholeTray.with("Follows the part, outside by", layerFollows);
     }
