@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import stoutblade.develop.Panel;
+import stoutblade.feature.Where;
 import stoutblade.part.Cut;
 import stoutblade.part.Part;
 import stoutblade.project.Station;
@@ -173,6 +174,15 @@ class ShapesTest extends InWindow {
     assertThat(desk.derived().first().part("d1").orElseThrow().templates(desk.units()))
         .anySatisfy(it -> assertThat(it.kinds()).contains(Stroke.Kind.ENGRAVE));
 
+    // An eighth round from the front lies an eighth of the strip further on.
+    double strip =
+        desk.derived().first().part("d1").orElseThrow().flat().panels().getFirst().box().width();
+    type(robot, "#detail-round", "45");
+    until(
+        () ->
+            part(0).shape().worked().getFirst().feature().where() instanceof Where.At at
+                && Math.abs(at.spot().at().x() - strip * 0.625) < 0.5);
+    settled();
     type(robot, "#detail-at-across", "5 mm");
     String found = "#finding-draft-d1-f1-torn";
     until(() -> desk.derived().findings().stream().anyMatch(it -> it.id().endsWith(".torn")));

@@ -21,7 +21,7 @@ final class FromVersion10 implements Migrations.Migration {
       for (JsonNode part : prop.path("parts")) {
         sheets(part);
         if (part.path("placing") instanceof ObjectNode placing) {
-          placing.put("between", "");
+          placing.put("between", "").putArray("without");
           unshifted(placing);
         }
         if (part.path("shape") instanceof ObjectNode shape) {

@@ -44,13 +44,15 @@ public final class Followers {
             .map(it -> settling.settled(it, new HashSet<>()))
             .map(settling::layered)
             .map(it -> settling.placed(it, new HashSet<>()))
+            .map(settling::banded)
             .toList());
   }
 
   private static boolean follows(Part part) {
     return follow(part).isPresent()
         || !part.placing().between().isEmpty()
-        || part.stack().filter(Followers::offset).isPresent();
+        || part.stack().filter(Followers::offset).isPresent()
+        || (part.formed().isPresent() && !part.placing().on().isEmpty());
   }
 
   private static boolean offset(Layering layering) {
@@ -158,6 +160,15 @@ public final class Followers {
         throw new IllegalArgumentException(
             part.name() + ", between those of " + leader.get().name() + ": " + e.getMessage(), e);
       }
+    }
+
+    /** The same where it is a band round the edge of what carries it. */
+    Part banded(Part part) {
+      String on = part.placing().on();
+      return on.isEmpty()
+          ? part
+          : Skins.banded(
+              part, before.part(on), after.part(on).map(it -> settled(it, new HashSet<>())));
     }
 
     /** True for a part whose shape the change did not touch. */

@@ -3,7 +3,9 @@ package stoutblade.measure;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.text.DecimalFormatSymbols;
+import java.util.Currency;
 import java.util.Locale;
+import java.util.Optional;
 
 /** Writes quantities for people, in the units in use. Numbers are written with a decimal point. */
 public final class Display {
@@ -17,7 +19,25 @@ public final class Display {
   /** Cubic millimetres in a US fluid ounce: 231 cubic inches to the gallon of 128. */
   private static final double MM3_PER_FLUID_OUNCE = 231 * MM3_PER_CUBIC_INCH / 128;
 
+  /** The money of the system's region: prices are in the maker's own. */
+  private static final String MONEY = money(Locale.getDefault(Locale.Category.FORMAT));
+
   private Display() {}
+
+  /** What follows a price in a region: its sign; nothing where no region is set. */
+  static String money(Locale region) {
+    if (region.getCountry().isEmpty()) {
+      return "";
+    }
+    try {
+      return Optional.ofNullable(Currency.getInstance(region))
+          .map(it -> " " + it.getSymbol(region))
+          .orElse("");
+    } catch (IllegalArgumentException e) {
+      // A region that java.util.Currency does not know.
+      return "";
+    }
+  }
 
   /** Writes a value of a quantity, with its unit. */
   public static String show(double value, Quantity quantity, Units units) {
@@ -33,7 +53,7 @@ public final class Display {
       case ANGLE -> decimal(Math.toDegrees(value), 1) + "°";
       case DURATION -> duration(value);
       case COUNT -> decimal(value, 0);
-      case MONEY -> decimal(value, 2);
+      case MONEY -> decimal(value, 2) + MONEY;
       case RATIO -> significant(value, 4);
       case PIXELS -> decimal(value, 1) + " px";
       case MM_PER_PIXEL ->

@@ -97,7 +97,7 @@ public record Assembly(List<Part> order, Map<String, List<Spot>> spots) {
     List<Spot> own =
         part.placing().where() instanceof Where.Along && !carrier.drawn()
             ? List.of()
-            : part.placing().where().spots(carrier);
+            : part.placing().spots(carrier);
     List<Spot> all = new ArrayList<>();
     for (Spot below : prop(on) ? List.of(Spot.ORIGIN) : spots.get(on)) {
       for (Spot spot : own) {

@@ -1,6 +1,13 @@
 package stoutblade.part;
 
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import stoutblade.feature.Spot;
 import stoutblade.feature.Where;
+import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
 
 /**
@@ -16,6 +23,7 @@ import stoutblade.shape.Point;
  * @param mirrored how many of those are cut mirrored
  * @param between the id of the part between whose repeats it stands, and goes on standing; empty
  *     where it has places of its own
+ * @param without which of its places are left free, counted from 1
  */
 public record Placing(
     String on,
@@ -25,7 +33,8 @@ public record Placing(
     Faces textured,
     int copies,
     int mirrored,
-    String between) {
+    String between,
+    Set<Integer> without) {
 
   private static final int MOST_COPIES = 200;
 
@@ -55,7 +64,7 @@ public record Placing(
 
   /** At the prop's origin, seen from the side, once. */
   public static final Placing USUAL =
-      new Placing("", Where.At.of(0, 0), false, Faces.FRONT, Faces.NONE, 1, 0, "");
+      new Placing("", Where.At.of(0, 0), false, Faces.FRONT, Faces.NONE, 1, 0, "", Set.of());
 
   /**
    * Checks the numbers.
@@ -71,13 +80,18 @@ public record Placing(
       throw new IllegalArgumentException(
           "Of " + copies + " made, none to all are mirrored; found " + mirrored);
     }
+    without = Collections.unmodifiableSet(new TreeSet<>(without));
+    if (without.stream().anyMatch(it -> it < 1 || it > Where.MOST)) {
+      throw new IllegalArgumentException(
+          "What is left out is counted from 1 to " + Where.MOST + "; found " + without);
+    }
     if (textured == Faces.BOTH) {
       throw new IllegalArgumentException("A sheet is textured on one face at most");
     }
   }
 
   public Placing on(String changed) {
-    return new Placing(changed, where, facing, shows, textured, copies, mirrored, between);
+    return new Placing(changed, where, facing, shows, textured, copies, mirrored, between, without);
   }
 
   /** Fixed to nothing: along the edge of what carried it there is no place any more. */
@@ -87,25 +101,33 @@ public record Placing(
   }
 
   public Placing at(Where changed) {
-    return new Placing(on, changed, facing, shows, textured, copies, mirrored, between);
+    return new Placing(on, changed, facing, shows, textured, copies, mirrored, between, without);
   }
 
   public Placing facing(boolean changed) {
-    return new Placing(on, where, changed, shows, textured, copies, mirrored, between);
+    return new Placing(on, where, changed, shows, textured, copies, mirrored, between, without);
   }
 
   public Placing showing(Faces changed) {
-    return new Placing(on, where, facing, changed, textured, copies, mirrored, between);
+    return new Placing(on, where, facing, changed, textured, copies, mirrored, between, without);
   }
 
   public Placing textured(Faces changed) {
-    return new Placing(on, where, facing, shows, changed, copies, mirrored, between);
+    return new Placing(on, where, facing, shows, changed, copies, mirrored, between, without);
   }
 
   /** The same with other numbers; no more are mirrored than made. */
   public Placing made(int copiesNow, int mirroredNow) {
     return new Placing(
-        on, where, facing, shows, textured, copiesNow, Math.min(mirroredNow, copiesNow), between);
+        on,
+        where,
+        facing,
+        shows,
+        textured,
+        copiesNow,
+        Math.min(mirroredNow, copiesNow),
+        between,
+        without);
   }
 
   /**
@@ -123,17 +145,38 @@ public record Placing(
         textured,
         copies,
         mirrored,
-        otherId);
+        otherId,
+        without);
   }
 
   /** The same that is to stand between the repeats of another part. */
   public Placing betweenThose(String otherId) {
-    return new Placing(on, where, facing, shows, textured, copies, mirrored, otherId);
+    return new Placing(on, where, facing, shows, textured, copies, mirrored, otherId, without);
+  }
+
+  /** The same with other places left free, counted from 1. */
+  public Placing leavingOut(Set<Integer> changed) {
+    return new Placing(on, where, facing, shows, textured, copies, mirrored, between, changed);
+  }
+
+  /** Its places on what carries it, without those that are left free. */
+  public List<Spot> spots(Outline carrier) {
+    List<Spot> all = where.spots(carrier);
+    if (without.isEmpty()) {
+      return all;
+    }
+    List<Spot> left = new ArrayList<>();
+    for (int i = 0; i < all.size(); i++) {
+      if (!without.contains(i + 1)) {
+        left.add(all.get(i));
+      }
+    }
+    return left;
   }
 
   /** The same with places of its own again. */
   public Placing alone() {
-    return new Placing(on, where, facing, shows, textured, copies, mirrored, "");
+    return new Placing(on, where, facing, shows, textured, copies, mirrored, "", without);
   }
 
   /** The same moved in the frame that it is in. */

@@ -64,11 +64,6 @@ final class BarrelSums {
             in.get("gap")));
   }
 
-  private static Figure length(
-      String id, String label, String formula, Source source, Figure... of) {
-    return Figure.computed(id, label, Quantity.LENGTH, formula, source, of);
-  }
-
   static Answer halves(Values in, Catalogue catalogue) {
     Figure outside = in.figure("outside");
     Figure wall = in.figure("wall");
@@ -80,7 +75,7 @@ final class BarrelSums {
           "The walls fill the tube: it is thinner than half of its outside");
     }
     Figure marks =
-        length(
+        Drafted.length(
             "halves.marks",
             "Lines to cut along, apart round it",
             "pi * {halves.outside} / {halves.pieces}",
@@ -91,7 +86,7 @@ final class BarrelSums {
       throw new IllegalArgumentException("The saw takes away all of it");
     }
     Figure arc =
-        length(
+        Drafted.length(
             "halves.arc",
             "Each piece, round its outside",
             "{halves.marks} - {halves.kerf}",
@@ -99,7 +94,7 @@ final class BarrelSums {
             marks,
             kerf);
     Figure chord =
-        length(
+        Drafted.length(
             "halves.chord",
             "Each piece, straight across",
             "{halves.outside} * sin({halves.arc} / {halves.outside})",
@@ -107,7 +102,7 @@ final class BarrelSums {
             outside,
             arc);
     Figure high =
-        length(
+        Drafted.length(
             "halves.high",
             "Each piece lies so high",
             "{halves.outside} / 2 * (1 - cos({halves.arc} / {halves.outside}))",
@@ -115,7 +110,7 @@ final class BarrelSums {
             outside,
             arc);
     Figure inside =
-        length(
+        Drafted.length(
             "halves.inside",
             "Each piece, across its inside",
             "({halves.outside} - 2 * {halves.wall}) * sin({halves.arc} / {halves.outside})",
@@ -155,7 +150,7 @@ final class BarrelSums {
     Figure part = in.figure("part");
     Figure depth = in.figure("depth");
     Figure bore =
-        length(
+        Drafted.length(
             "socket.bore",
             "Bore, across",
             "{socket.rod} + 2 * {socket.play}",
@@ -163,7 +158,7 @@ final class BarrelSums {
             rod,
             play);
     Figure wall =
-        length(
+        Drafted.length(
             "socket.wall",
             "Foam left round it",
             "({socket.part} - {socket.bore}) / 2",
@@ -234,7 +229,7 @@ final class BarrelSums {
           "What stays inside is shorter than either piece; found it as long as one of them");
     }
     Figure bore =
-        length(
+        Drafted.length(
             "slide.bore",
             "Outer piece inside, across, bare",
             "{slide.inner} + 4 * {slide.coat} + 2 * {slide.play}",
@@ -243,7 +238,7 @@ final class BarrelSums {
             coat,
             play);
     Figure outside =
-        length(
+        Drafted.length(
             "slide.outside",
             "Outer piece outside, across",
             "{slide.bore} + 2 * {slide.wall}",
@@ -251,7 +246,7 @@ final class BarrelSums {
             bore,
             wall);
     Figure open =
-        length(
+        Drafted.length(
             "slide.open",
             "Pulled out, length",
             "{slide.outer} + {slide.length} - {slide.overlap}",
@@ -260,7 +255,7 @@ final class BarrelSums {
             length,
             overlap);
     Figure closed =
-        length(
+        Drafted.length(
             "slide.closed",
             "Pushed in, length",
             "max({slide.outer}, {slide.length})",
@@ -268,7 +263,7 @@ final class BarrelSums {
             outer,
             length);
     Figure travel =
-        length(
+        Drafted.length(
             "slide.travel",
             "It travels by",
             "{slide.open} - {slide.closed}",
@@ -296,24 +291,14 @@ final class BarrelSums {
     double up = half * 4;
     double from = outer - in.get("overlap");
     return new Drawing.Maker()
-        .shape(box(0, -half, outer, half))
-        .help(box(0, -bore, outer, bore))
-        .shape(box(from, -thin, from + length, thin))
-        .shape(box(0, up - half, outer, up + half))
-        .help(box(0, up - bore, outer, up + bore))
-        .shape(box(0, up - thin, length, up + thin))
+        .shape(Drafted.box(0, -half, outer, half))
+        .help(Drafted.box(0, -bore, outer, bore))
+        .shape(Drafted.box(from, -thin, from + length, thin))
+        .shape(Drafted.box(0, up - half, outer, up + half))
+        .help(Drafted.box(0, up - bore, outer, up + bore))
+        .shape(Drafted.box(0, up - thin, length, up + thin))
         .dimension(new Point(0, -half * 1.8), new Point(open.value(), -half * 1.8), open)
         .dimension(
             new Point(0, up + half * 1.8), new Point(closed.value(), up + half * 1.8), closed);
-  }
-
-  private static Path box(double left, double low, double right, double high) {
-    return Path.through(
-        List.of(
-            new Point(left, low),
-            new Point(right, low),
-            new Point(right, high),
-            new Point(left, high)),
-        true);
   }
 }

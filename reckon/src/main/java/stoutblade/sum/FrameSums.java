@@ -46,11 +46,6 @@ final class FrameSums {
             in.count("lies") == 0));
   }
 
-  private static Figure length(
-      String id, String label, String formula, Source source, Figure... of) {
-    return Figure.computed(id, label, Quantity.LENGTH, formula, source, of);
-  }
-
   /** Two legs that meet at the top, a bar between them, and a third behind. */
   static Answer stand(Values in, Catalogue catalogue) {
     Figure height = in.figure("height");
@@ -74,7 +69,7 @@ final class FrameSums {
             spread,
             height);
     Figure leg =
-        length(
+        Drafted.length(
             "stand.leg",
             "Two legs, outer edge, length",
             "sqrt({stand.height}^2 + ({stand.spread} / 2)^2)",
@@ -82,7 +77,7 @@ final class FrameSums {
             height,
             spread);
     Figure across =
-        length(
+        Drafted.length(
             "stand.across",
             "A leg, level across",
             "{stand.strip} / cos({stand.lean})",
@@ -90,7 +85,7 @@ final class FrameSums {
             strip,
             lean);
     Figure cross =
-        length(
+        Drafted.length(
             "stand.cross",
             "Crossbar between the legs, lower edge",
             "{stand.spread} * (1 - {stand.bar} / {stand.height}) - 2 * {stand.across}",
@@ -104,7 +99,7 @@ final class FrameSums {
           "At that height the legs meet: put the crossbar further down");
     }
     Figure third =
-        length(
+        Drafted.length(
             "stand.third",
             "Third leg, length",
             "sqrt({stand.height}^2 + {stand.back}^2)",

@@ -48,6 +48,8 @@ public final class Sum {
           new Sum("bevel", "Bevel", "Cut", CutSums.BEVEL, CutSums::bevel),
           new Sum("spacing", "Along", "Cut", CutSums.SPACING, CutSums::spacing),
           new Sum("stand", "A-frame", "Cut", FrameSums.STAND, FrameSums::stand),
+          new Sum("score", "Grooves", "Cut", BendSums.SCORE, BendSums::score),
+          new Sum("run", "Bent profile", "Cut", BendSums.RUN, BendSums::run),
           new Sum("round", "Round", "Cut", CutSums.ROUND, CutSums::round),
           new Sum("print", "Print", "Cut", CutSums.PRINT, CutSums::print),
           new Sum("pipe", "Flat pipe", "Made up", MixSums.PIPE, MixSums::pipe),

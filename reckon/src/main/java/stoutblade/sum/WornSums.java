@@ -81,11 +81,6 @@ final class WornSums {
 
   private WornSums() {}
 
-  private static Figure length(
-      String id, String label, String formula, Source source, Figure... of) {
-    return Figure.computed(id, label, Quantity.LENGTH, formula, source, of);
-  }
-
   static Answer opening(Values in, Catalogue catalogue) {
     Figure round = in.figure("round");
     Figure padding = in.figure("padding");
@@ -93,7 +88,7 @@ final class WornSums {
     Figure give = in.figure("give");
     Figure flat = in.figure("flat");
     Figure clear =
-        length(
+        Drafted.length(
             "opening.clear",
             "Once round the opening, stretched",
             "{opening.round} + 2 * pi * ({opening.padding} + {opening.play})",
@@ -102,7 +97,7 @@ final class WornSums {
             padding,
             play);
     Figure cut =
-        length(
+        Drafted.length(
             "opening.cut",
             "Once round the opening, as it is cut",
             "{opening.clear} / (1 + {opening.give})",
@@ -110,10 +105,10 @@ final class WornSums {
             clear,
             give);
     Figure across =
-        length(
+        Drafted.length(
             "opening.across", "Round opening, across", "{opening.cut} / pi", Source.GEOMETRY, cut);
     Figure high =
-        length(
+        Drafted.length(
             "opening.high",
             "Oval opening, high",
             "2 * {opening.cut} / (pi * (3 * ({opening.flat} + 1) - sqrt((3 * {opening.flat} + 1) *"
@@ -122,7 +117,7 @@ final class WornSums {
             cut,
             flat);
     Figure wide =
-        length(
+        Drafted.length(
             "opening.wide",
             "Oval opening, wide",
             "{opening.flat} * {opening.high}",
@@ -183,9 +178,10 @@ final class WornSums {
           "The strap lies between the elbow and the fist; found it beyond the fist");
     }
     Figure apart =
-        length("straps.apart", "Strap to grip", "{straps.arm} - {straps.inset}", OURS, arm, inset);
+        Drafted.length(
+            "straps.apart", "Strap to grip", "{straps.arm} - {straps.inset}", OURS, arm, inset);
     Figure aside =
-        length(
+        Drafted.length(
             "straps.aside",
             "Each from the middle, sideways",
             "{straps.apart} / 2 * cos({straps.slant})",
@@ -193,7 +189,7 @@ final class WornSums {
             apart,
             slant);
     Figure up =
-        length(
+        Drafted.length(
             "straps.up",
             "Each from the middle, up or down",
             "{straps.apart} / 2 * sin({straps.slant})",
@@ -201,7 +197,7 @@ final class WornSums {
             apart,
             slant);
     Figure inside =
-        length(
+        Drafted.length(
             "straps.inside",
             "Arm with its guard, across",
             "{straps.round} / pi + 2 * {straps.padding}",
@@ -209,7 +205,7 @@ final class WornSums {
             round,
             padding);
     Figure slots =
-        length(
+        Drafted.length(
             "straps.slots",
             "Slots of the arm strap, apart",
             "{straps.inside} + {straps.thick}",
@@ -217,7 +213,7 @@ final class WornSums {
             inside,
             thick);
     Figure strap =
-        length(
+        Drafted.length(
             "straps.length",
             "Arm strap, length",
             "{straps.slots} * (1 + pi / 2) + 2 * ({straps.board} + {straps.overlap})",
@@ -226,7 +222,7 @@ final class WornSums {
             board,
             overlap);
     Figure elbow =
-        length(
+        Drafted.length(
             "straps.elbow",
             "Elbow to the rim",
             "{straps.across} / 2 - {straps.apart} / 2 - {straps.inset}",
@@ -255,7 +251,7 @@ final class WornSums {
     Figure ends = in.figure("ends");
     Figure grip = in.figure("grip");
     Figure each =
-        length(
+        Drafted.length(
             "grip.each",
             "A hand in its glove, across",
             "{grip.hand} + 2 * {grip.glove}",
@@ -263,7 +259,7 @@ final class WornSums {
             hand,
             glove);
     Figure total =
-        length(
+        Drafted.length(
             "grip.length",
             "Grip, length",
             "{grip.hands} * {grip.each} + ({grip.hands} - 1) * {grip.apart} + 2 * {grip.ends}",
@@ -273,7 +269,7 @@ final class WornSums {
             apart,
             ends);
     Figure finger =
-        length(
+        Drafted.length(
             "grip.finger",
             "A finger in its glove, across",
             "{grip.hand} / %d + 2 * {grip.glove}".formatted(FINGERS),
@@ -281,7 +277,7 @@ final class WornSums {
             hand,
             glove);
     Figure opening =
-        length(
+        Drafted.length(
             "grip.opening",
             "Opening for one finger, across",
             "{grip.finger} + {grip.ends}",
@@ -289,7 +285,7 @@ final class WornSums {
             finger,
             ends);
     Figure knuckles =
-        length(
+        Drafted.length(
             "grip.knuckles",
             "Knuckle guard, from the middle of the grip",
             "{grip.grip} / 2 + {grip.finger} + {grip.ends}",
@@ -301,7 +297,7 @@ final class WornSums {
     double high = total.value();
     Drawing.Maker drawing =
         new Drawing.Maker()
-            .shape(box(-across, 0, across, high))
+            .shape(Drafted.box(-across, 0, across, high))
             .dimension(new Point(-across * 2, 0), new Point(-across * 2, high), total)
             .help(Path.line(new Point(knuckles.value(), 0), new Point(knuckles.value(), high)))
             .dimension(
@@ -309,7 +305,8 @@ final class WornSums {
     for (int i = 0; i < in.count("hands"); i++) {
       double from = ends.value() + i * (each.value() + apart.value());
       drawing.help(
-          box(-across - finger.value(), from, across + finger.value(), from + each.value()));
+          Drafted.box(
+              -across - finger.value(), from, across + finger.value(), from + each.value()));
     }
     return Answer.of(
         List.of(total, knuckles, opening, each, finger),
@@ -326,7 +323,7 @@ final class WornSums {
     Figure tail = in.figure("tail");
     Figure width = in.figure("width");
     Figure loop =
-        length(
+        Drafted.length(
             "release.loop",
             "Loop, once round",
             "pi * ({release.handle} + {release.thick})",
@@ -338,7 +335,7 @@ final class WornSums {
           "The overlap is shorter than the loop, or it would go round twice");
     }
     Figure all =
-        length(
+        Drafted.length(
             "release.length",
             "Strap, length",
             "{release.loop} + {release.overlap} + {release.tail}",
@@ -361,7 +358,7 @@ final class WornSums {
     double end = to + tail.value();
     Drawing.Maker drawing =
         new Drawing.Maker()
-            .shape(box(0, 0, end, wide))
+            .shape(Drafted.box(0, 0, end, wide))
             .help(Path.line(new Point(from, 0), new Point(from, wide)))
             .help(Path.line(new Point(to, 0), new Point(to, wide)))
             .dimension(new Point(0, -wide * 0.8), new Point(from, -wide * 0.8), loop)
@@ -373,16 +370,6 @@ final class WornSums {
         "It lets go when its tail is peeled, and must let go when somebody hangs on it: try that"
             + " with a helper before it is worn, and shorten the overlap until it does.",
         "Nothing round the neck: what holds there has to part by itself.");
-  }
-
-  private static Path box(double left, double low, double right, double high) {
-    return Path.through(
-        List.of(
-            new Point(left, low),
-            new Point(right, low),
-            new Point(right, high),
-            new Point(left, high)),
-        true);
   }
 
   private static Drawing.Maker strapsDrawn(

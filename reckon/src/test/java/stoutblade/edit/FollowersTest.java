@@ -302,6 +302,36 @@ class FollowersTest {
     return PlateForm.of(cut(project, "d1").blank("d1", "Board", 10), Typeface.NONE);
   }
 
+  /** A disc of 400 mm in a skin of 2 mm that stands 3 mm over: π · 400, and discs of 410 mm. */
+  @Test
+  void a_skin_covers_both_faces_and_the_edge_and_follows() {
+    Project project = then(with(DISC), Skins.over("d1", 2, 3));
+
+    Part face = project.first().needed("d2");
+    Part edge = project.first().needed("d3");
+    assertThat(polygon(cut(project, "d2").outline().outline()).getArea())
+        .isCloseTo(Math.PI * 205 * 205, within(205 * 205 * 1e-3));
+    assertThat(face.placing().copies()).isEqualTo(2);
+    assertThat(face.placing().mirrored()).isEqualTo(1);
+    assertThat(edge.formed().orElseThrow().sizes().get("round"))
+        .isCloseTo(Math.PI * 400, within(0.02));
+    assertThat(edge.placing().on()).isEqualTo("d1");
+
+    Project larger = then(project, OutlineEdits.width("d1", 500));
+    assertThat(larger.first().needed("d3").formed().orElseThrow().sizes().get("round"))
+        .isCloseTo(Math.PI * 500, within(0.02));
+    assertThat(polygon(cut(larger, "d2").outline().outline()).getArea())
+        .isCloseTo(Math.PI * 255 * 255, within(255 * 255 * 1e-3));
+
+    Project own = then(larger, PartEdits.shape("d3", "Shorter", it -> it.with("round", 900)));
+    Project again = then(own, OutlineEdits.width("d1", 600));
+    assertThat(again.first().needed("d3").formed().orElseThrow().sizes().get("round"))
+        .as("one of another length stays as it is")
+        .isEqualTo(900);
+    assertThatThrownBy(() -> then(again, Skins.over("d3", 2, 3)))
+        .hasMessageContaining("not cut along an outline");
+  }
+
   @Test
   void a_follower_bends_as_its_leader_does() {
     Outline bow = FollowersTest.bow();

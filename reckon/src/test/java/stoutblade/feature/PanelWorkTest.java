@@ -193,8 +193,7 @@ class PanelWorkTest {
   /** On a petal's middle line the way along the foam is an arc: its sine is seen. */
   @Test
   void on_a_dish_it_is_seen_nearer_to_the_middle_than_it_lies_on_the_disc() {
-    Map<String, Double> sizes =
-        Map.of("rim", 400.0, "depth", 80.0, "darts", 16.0, "segments", 1.0);
+    Map<String, Double> sizes = Map.of("rim", 400.0, "depth", 80.0, "darts", 16.0, "segments", 1.0);
     double sphere = (200.0 * 200 + 80 * 80) / 160;
     double along = 120;
 

@@ -3,6 +3,7 @@ package stoutblade.measure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.Locale;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -21,6 +22,15 @@ class DisplayTest {
   })
   void shows_metric_in_millimetres_then_centimetres(double mm, String shown) {
     assertThat(Display.length(mm, Units.METRIC)).isEqualTo(shown);
+  }
+
+  @Test
+  void prices_are_in_the_money_of_the_region_where_there_is_one() {
+    assertThat(Display.money(Locale.GERMANY)).isEqualTo(" €");
+    assertThat(Display.money(Locale.US)).isEqualTo(" $");
+    assertThat(Display.money(Locale.ENGLISH)).isEmpty();
+    assertThat(Display.money(Locale.of("en", "AQ"))).isEmpty();
+    assertThat(Display.money(Locale.of("en", "001"))).isEmpty();
   }
 
   @ParameterizedTest

@@ -185,10 +185,62 @@ class BarrelSumsTest {
         .hasMessageContaining("shorter than the loop");
   }
 
+  /**
+   * Every groove folded shut by other code: the skin's middle line closes to the arc that was
+   * asked.
+   */
+  @Property(tries = 60)
+  void grooves_fold_a_sheet_to_their_bend(
+      @ForAll @DoubleRange(min = 30, max = 180) double degrees,
+      @ForAll @DoubleRange(min = 60, max = 200) double radius,
+      @ForAll @DoubleRange(min = 2, max = 4) double wide) {
+    double bend = Math.toRadians(degrees);
+    Answer answer =
+        answer("score", "bend", bend, "radius", radius, "foam", 10, "deep", 7, "wide", wide);
+    double each = figure(answer, "score.each");
+    int count = (int) figure(answer, "score.count");
+    double every = figure(answer, "score.every");
+
+    // A chain of straight pieces, turned at each groove by what it closes.
+    Vector2D at = Vector2D.ZERO;
+    double turned = 0;
+    for (int i = 0; i < count; i++) {
+      at = at.add(new Vector2D(Math.cos(turned), Math.sin(turned)).scalarMultiply(every / 2));
+      turned += each;
+      at = at.add(new Vector2D(Math.cos(turned), Math.sin(turned)).scalarMultiply(every / 2));
+    }
+    assertThat(turned).as("as far as whole grooves go").isCloseTo(bend, within(each / 2 + 1e-9));
+    // The pieces of a chain touch a circle: its radius from their length and turn.
+    double circle = every / 2 / Math.tan(each / 2);
+    double skin = radius + 7 + 1.5;
+    assertThat(circle).isCloseTo(skin * bend / turned, within(skin * each * each / 6));
+    assertThatThrownBy(() -> answer("score", "foam", 5, "deep", 6))
+        .hasMessageContaining("shallower");
+    assertThatThrownBy(() -> answer("score", "wide", 100, "deep", 6, "radius", 5, "bend", Math.PI))
+        .hasMessageContaining("run into each other");
+  }
+
+  @Test
+  void a_profile_round_a_curve_is_as_long_as_its_middle() {
+    Answer outside = answer("run");
+    Answer inside = answer("run", "lies", 1);
+
+    double half = Math.PI / 2;
+    assertThat(figure(outside, "run.far")).isCloseTo(half * 315, within(1e-9));
+    assertThat(figure(inside, "run.far")).isCloseTo(half * 285, within(1e-9));
+    assertThat(figure(outside, "run.stretch")).isCloseTo(7.5 / 307.5, within(1e-9));
+    assertThat(outside.words().getFirst()).contains("bends cold");
+    assertThat(answer("run", "radius", 60).words().getFirst()).contains("Warm it");
+    assertThatThrownBy(() -> answer("run", "radius", 10, "lies", 1))
+        .hasMessageContaining("narrower than the radius");
+  }
+
   @Test
   void each_of_them_has_a_drawing_and_words() {
     for (String sum :
-        List.of("rings", "halves", "socket", "slide", "lid", "stand", "grip", "release")) {
+        List.of(
+            "rings", "halves", "socket", "slide", "lid", "stand", "grip", "release", "score",
+            "run")) {
       Answer answer = answer(sum);
       assertThat(answer.words()).as(sum).isNotEmpty();
       assertThat(answer.drawing().box().width()).as(sum).isPositive();

@@ -98,6 +98,10 @@ class SumTest {
     "cope, cope.first, 185.628034", // 250 - √(70² - 27.5²)
     "cope, cope.seam, 180", // 250 - 70
     "elbow, elbow.middle, 64.307806", // 2 * 120 * tan 15°
+    "score, score.length, 106.814150", // pi / 2 * (60 + 6 + 2)
+    "score, score.count, 2", // 90° / (2 atan(2 / 6)) = 2.44
+    "run, run.along, 483.019868", // pi / 2 * 307.5
+    "run, run.over, 2.5", // 15 on 12.5: sanded flush, common practice
     "rings, rings.length, 204.203522", // pi * 65
     "halves, halves.chord, 59.981251", // 60 cos(1.5 / 60)
     "socket, socket.wall, 9.7", // (40 - 20 - 2 * 0.3) / 2

@@ -40,8 +40,14 @@ public final class LeftOut {
 
   /** The field, showing what a detail leaves out. */
   public TextField of(Feature feature) {
-    field.setText(
-        feature.without().stream().map(String::valueOf).collect(Collectors.joining(", ")));
+    return showing(feature.without());
+  }
+
+  /** The field, showing what is left out. */
+  public TextField showing(Set<Integer> without) {
+    if (!field.isFocused()) {
+      field.setText(without.stream().map(String::valueOf).collect(Collectors.joining(", ")));
+    }
     return field;
   }
 

@@ -42,6 +42,7 @@ final class PatternTray {
   private final ComboBox<Integer> pattern = new ComboBox<>();
   private final PlaceFields places;
   private final LeftOut leftOut;
+  private final RoundField round;
   private Optional<SizeFields> sizes = Optional.empty();
   private Optional<Part> part = Optional.empty();
   private String chosen = "";
@@ -57,6 +58,14 @@ final class PatternTray {
             "detail-at-",
             List.of(PlaceFields.Way.ONE, PlaceFields.Way.RING, PlaceFields.Way.ROW),
             new Placed());
+    round =
+        new RoundField(
+            desk,
+            move -> {
+              boolean done = change("Round it", it -> it.at(move.apply(it.where())));
+              after.run();
+              return done;
+            });
     leftOut =
         new LeftOut(
             desk,
@@ -255,6 +264,9 @@ final class PatternTray {
             it -> {
               sizes.ifPresent(fields -> fields.show(entry -> it.feature().size(entry.key())));
               places.show();
+              if (round.of(part)) {
+                round.show(it.feature().where());
+              }
             });
   }
 
@@ -294,6 +306,9 @@ final class PatternTray {
     }
     feature.kind().entries().forEach(it -> tray.with(it.label(), fields.control(it)));
     places.into(tray);
+    if (round.of(part)) {
+      tray.with("From the front, round it", round.control());
+    }
     if (feature.where().count() > 1) {
       tray.with("Left out", leftOut.of(feature));
     }

@@ -11,6 +11,7 @@ import stoutblade.desktop.Key;
 import stoutblade.edit.Change;
 import stoutblade.edit.Followers;
 import stoutblade.edit.PartEdits;
+import stoutblade.edit.Skins;
 import stoutblade.part.Bought;
 import stoutblade.part.Defaults;
 import stoutblade.part.Follow;
@@ -29,6 +30,11 @@ final class NewPart {
 
   private static final double THICKNESS_MM = 10;
   private static final double RING_MM = 25;
+
+  private static final double SKIN_MM = 2;
+
+  /** A skin stands so far over the edge until it is trimmed. */
+  private static final double TRIM_MM = 3;
 
   private final Desk desk;
   private final MenuButton menu = new MenuButton(Key.PART.on("New part"));
@@ -80,6 +86,16 @@ final class NewPart {
                               it.name() + ", rim",
                               Follow.on(it.id()).withInside(Optional.of(-RING_MM)))));
             });
+    desk.looked()
+        .map(PartReckoning::part)
+        .filter(it -> it.cut().filter(cut -> cut.outline().drawn()).isPresent())
+        .ifPresent(
+            it ->
+                items.add(
+                    item(
+                        "new-skin",
+                        "Skin over both faces and the edge of this one",
+                        () -> add(Skins.over(it.id(), SKIN_MM, TRIM_MM)))));
     items.add(item("new-blade", "Blade, worked on both faces", this::addBlade));
     items.add(item("new-bought", "Bought thing: a pipe, a ball, a strap", this::addBought));
     List<Tracing> tracings = desk.prop().size().tracings();

@@ -32,6 +32,7 @@ import stoutblade.desktop.shell.TrayMenu;
 import stoutblade.desktop.shell.Trays;
 import stoutblade.desktop.station.Between;
 import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.station.LeftOut;
 import stoutblade.desktop.station.PlaceFields;
 import stoutblade.desktop.station.PropDrawing;
 import stoutblade.edit.Change;
@@ -80,6 +81,7 @@ final class PropDesk {
   private final BoughtFields bought;
   private final PlaceFields places;
   private final Between between;
+  private final LeftOut leftOut;
   private final Button open = new Button("Draft it  Enter");
   private final Label how = mat.note("prop-how", NOTE_WIDE);
   private String laidOut = "";
@@ -97,6 +99,9 @@ final class PropDesk {
         new Between(
             "place-between",
             other -> part().ifPresent(it -> desk.perform(Followers.between(it.id(), other))));
+    this.leftOut =
+        new LeftOut(
+            desk, "place-left-out", without -> place("Leave out", it -> it.leavingOut(without)));
     this.bought = new BoughtFields(desk, this::part);
     this.material = new MaterialFields(desk, "part-", this::part);
     mat.setCalled("Parts put together");
@@ -278,6 +283,7 @@ final class PropDesk {
                     it.id()
                         + places.key()
                         + repeated(it)
+                        + (it.placing().where().count() > 1)
                         + thing().map(own -> own.ofRod()).orElse(false))
             .orElse("");
     if (!key.equals(laidOut)) {
@@ -314,6 +320,9 @@ final class PropDesk {
     if (between.any()) {
       chosen.with("Between those of", between.control());
     }
+    part()
+        .filter(it -> it.placing().where().count() > 1)
+        .ifPresent(it -> chosen.with("Left out", leftOut.showing(it.placing().without())));
     chosen
         .with("Quantity", copies)
         .with("of them mirrored", mirrored)
@@ -346,6 +355,7 @@ final class PropDesk {
       name.setText(part.name());
     }
     between.show(repeated(part), part.placing().between());
+    leftOut.showing(part.placing().without());
     on.getItems().setAll(carriers(part));
     on.setValue(part.placing().on());
     copies.show(part.placing().copies());
