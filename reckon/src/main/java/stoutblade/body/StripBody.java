@@ -53,9 +53,9 @@ record StripBody(Body.Given given, Strip strip) {
         found(
             "part.surface",
             "Surface to finish",
-            strip.middleMm() * strip.widthMm() * Math.PI / 2,
+            strip.middleMm() * strip.freeMm(),
             Quantity.AREA,
-            "half round over the width of the profile, along its middle"),
+            "round the profile from foot to foot, along its middle"),
         found(
             "part.glued",
             "Faces to spread with glue",

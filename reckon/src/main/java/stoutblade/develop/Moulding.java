@@ -7,7 +7,7 @@ import stoutblade.measure.Source;
 import stoutblade.shape.Point;
 
 /**
- * Profile strip, half-round, triangular or round, laid round an edge and mitred at its corners.
+ * Profile strip, half-round, triangular, round or square, laid round an edge and mitred at its corners.
  *
  * @param sides how many sides the edge has; a rectangle's have two lengths
  * @param sideMm length of a side along the edge, in mm
@@ -22,17 +22,25 @@ public record Moulding(
 
   /** The cross-section of a profile, on a flat side as wide as its width. */
   public enum Shape {
-    HALF_ROUND("Half-round", Math.PI / 8),
+    HALF_ROUND("Half-round", Math.PI / 8, Math.PI / 2),
     /** A right angle over its flat side, half as high as wide. */
-    TRIANGULAR("Triangular", 1 / 4.0),
-    ROUND("Round", Math.PI / 4);
+    TRIANGULAR("Triangular", 1 / 4.0, Math.sqrt(2)),
+    ROUND("Round", Math.PI / 4, Math.PI),
+    SQUARE("Square", 1, 3);
 
     private final String title;
     private final double share;
+    private final double free;
 
-    Shape(String title, double share) {
+    Shape(String title, double share, double free) {
       this.title = title;
       this.share = share;
+      this.free = free;
+    }
+
+    /** How far it is round the section from foot to foot: what is seen of it, in mm. */
+    public double free(double widthMm) {
+      return free * widthMm;
     }
 
     /** Its name on the screen. */
@@ -72,7 +80,8 @@ public record Moulding(
     double longest = along + (outside ? sides * grows(widthMm) : 0);
     // A section that is the same on both sides of its middle weighs as if cut along it.
     double middle = along + sides * grows(widthMm / 2);
-    return new Strip(shape.title(), widthMm, shape.area(widthMm), middle, longest);
+    return new Strip(
+        shape.title(), widthMm, shape.area(widthMm), shape.free(widthMm), middle, longest);
   }
 
   @Override

@@ -6,12 +6,13 @@ package stoutblade.develop;
  * @param kind its cross-section, in words
  * @param widthMm how wide it is, in mm
  * @param sectionMm2 the area of its cross-section, in mm²
+ * @param freeMm how far it is round its cross-section from foot to foot, in mm
  * @param middleMm how long all pieces are along the middle of the section, in mm: what they weigh
  *     by
  * @param boughtMm how much of it is taken with all mitres, in mm
  */
 public record Strip(
-    String kind, double widthMm, double sectionMm2, double middleMm, double boughtMm) {
+    String kind, double widthMm, double sectionMm2, double freeMm, double middleMm, double boughtMm) {
 
   /** What it takes of foam, in mm³. */
   public double volume() {

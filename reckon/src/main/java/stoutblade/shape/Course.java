@@ -370,12 +370,15 @@ public final class Course {
    * more tightly than the area reaches to the side of it; none where all is well.
    */
   public Optional<Double> crowded(Region area) {
-    if (!bends()) {
+    if (!bends() || area.isEmpty()) {
       return Optional.empty();
     }
+    Box reached = straight(area).box();
+    double reach = Math.max(Math.abs(reached.minX()), Math.abs(reached.maxX()));
     for (int i = 1; i + 1 < lengths.length; i++) {
       double bend = bendAt(lengths[i]);
-      if (bend == 0) {
+      if (2 * Math.abs(bend) * reach < 1) {
+        // The area reaches nowhere near so far aside.
         continue;
       }
       // To the inside of the bend.

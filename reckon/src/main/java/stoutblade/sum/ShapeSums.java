@@ -186,7 +186,7 @@ public final class ShapeSums {
 
   static final List<Entry> MOULDING =
       List.of(
-          Entry.choice("shape", "Profile", "half-round", "triangular", "round"),
+          Entry.choice("shape", "Profile", "half-round", "triangular", "round", "square"),
           Entry.count("sides", "Sides of the edge", 4, 3, 24),
           Entry.length("side", "A side along the edge", 300),
           Entry.length("other", "Second side of four", 200),

@@ -4,13 +4,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.stream.IntStream;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.api.Test;
+import stoutblade.shape.Point;
 import stoutblade.measure.Figure;
 import stoutblade.shape.Node;
 
@@ -173,5 +178,37 @@ class TurnedTest {
     assertThat(longSeam).isGreaterThan(shortSeam + 20);
     assertThat(high.panels().getFirst().area())
         .isCloseTo(low.panels().getFirst().area(), within(0.5));
+  }
+
+  /** Each section drawn as a line from foot to foot and added up: its length, and what it encloses. */
+  @ParameterizedTest
+  @EnumSource(Moulding.Shape.class)
+  void a_profile_is_as_large_as_its_drawn_section(Moulding.Shape shape) {
+    List<Point> line = new ArrayList<>();
+    switch (shape) {
+      case HALF_ROUND -> line.addAll(arc(0, 0, 5, 0, Math.PI));
+      case ROUND -> line.addAll(arc(0, 5, 5, -Math.PI / 2, 3 * Math.PI / 2));
+      case TRIANGULAR -> line.addAll(List.of(new Point(5, 0), new Point(0, 5), new Point(-5, 0)));
+      case SQUARE ->
+          line.addAll(
+              List.of(new Point(5, 0), new Point(5, 10), new Point(-5, 10), new Point(-5, 0)));
+    }
+    double length = 0;
+    double area = 0;
+    for (int i = 1; i < line.size(); i++) {
+      Point a = line.get(i - 1);
+      Point b = line.get(i);
+      length += a.distance(b);
+      area += (a.x() * b.y() - b.x() * a.y()) / 2;
+    }
+    assertThat(shape.free(10)).isCloseTo(length, within(0.01));
+    assertThat(shape.area(10)).isCloseTo(area, within(0.02));
+  }
+
+  private static List<Point> arc(double x, double y, double radius, double from, double to) {
+    return IntStream.rangeClosed(0, 2000)
+        .mapToDouble(i -> from + (to - from) * i / 2000)
+        .mapToObj(it -> new Point(x + radius * Math.cos(it), y + radius * Math.sin(it)))
+        .toList();
   }
 }
