@@ -277,7 +277,11 @@ class ShapedBuildsTest extends Building {
     settled();
     addLayers(robot, guard, 3);
     double solid = reckoned(guard).mass().orElseThrow().value();
-    robot.clickOn("#hollow");
+    fx(
+        () -> {
+          robot.lookup("#hollow").queryAs(MenuButton.class).show();
+          return true;
+        });
     until(() -> robot.lookup("#hollow-rib").tryQuery().isPresent());
     type(robot, "#hollow-rib", "10 mm");
     until(() -> part(guard).layering().sheets().get(1).frame().isPresent());

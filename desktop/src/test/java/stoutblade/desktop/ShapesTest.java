@@ -219,7 +219,11 @@ class ShapesTest extends InWindow {
       settled();
     }
     double before = desk.derived().first().part("d1").orElseThrow().mass().orElseThrow().value();
-    robot.clickOn("#hollow");
+    fx(
+        () -> {
+          robot.lookup("#hollow").queryAs(MenuButton.class).show();
+          return true;
+        });
     until(() -> robot.lookup("#hollow-rib").tryQuery().isPresent());
     type(robot, "#hollow-rib", "12 mm");
     until(() -> part(0).layering().sheets().get(1).frame().isPresent());
