@@ -85,7 +85,7 @@ class WindowSizesTest extends InWindow {
 
   /** With both sides open. */
   @ParameterizedTest
-  @CsvSource({"1280, 800, 0.55", "1920, 1080, 0.60", "3840, 2160, 0.60"})
+  @CsvSource({"1280, 800, 0.55", "1920, 1080, 0.60"})
   void the_drawing_has_most_of_the_window(double wide, double high, double share) {
     openDemo();
     sized(wide, high);

@@ -7,7 +7,8 @@ import stoutblade.measure.Source;
 import stoutblade.shape.Point;
 
 /**
- * Profile strip, half-round, triangular, round or square, laid round an edge and mitred at its corners.
+ * Profile strip, half-round, triangular, round or square, laid round an edge and mitred at its
+ * corners.
  *
  * @param sides how many sides the edge has; a rectangle's have two lengths
  * @param sideMm length of a side along the edge, in mm

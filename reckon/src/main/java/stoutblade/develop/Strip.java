@@ -12,7 +12,12 @@ package stoutblade.develop;
  * @param boughtMm how much of it is taken with all mitres, in mm
  */
 public record Strip(
-    String kind, double widthMm, double sectionMm2, double freeMm, double middleMm, double boughtMm) {
+    String kind,
+    double widthMm,
+    double sectionMm2,
+    double freeMm,
+    double middleMm,
+    double boughtMm) {
 
   /** What it takes of foam, in mm³. */
   public double volume() {

@@ -4,20 +4,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.stream.IntStream;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
-import org.junit.jupiter.params.provider.EnumSource;
-import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.api.Test;
-import stoutblade.shape.Point;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import stoutblade.measure.Figure;
 import stoutblade.shape.Node;
+import stoutblade.shape.Point;
 
 /** Drawn profiles, skins over stacks and profile strips. */
 class TurnedTest {
@@ -180,7 +180,9 @@ class TurnedTest {
         .isCloseTo(low.panels().getFirst().area(), within(0.5));
   }
 
-  /** Each section drawn as a line from foot to foot and added up: its length, and what it encloses. */
+  /**
+   * Each section drawn as a line from foot to foot and added up: its length, and what it encloses.
+   */
   @ParameterizedTest
   @EnumSource(Moulding.Shape.class)
   void a_profile_is_as_large_as_its_drawn_section(Moulding.Shape shape) {
