@@ -102,7 +102,7 @@ public record Cone(
   }
 
   /** Radius of the middle of the foam in the plane of the foot, in mm. */
-  double middleFoot() {
+  public double middleFoot() {
     return footMm / 2 - foamMm / 2 / Math.cos(lean());
   }
 

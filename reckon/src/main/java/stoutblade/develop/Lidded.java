@@ -41,7 +41,7 @@ public record Lidded(
     if (!(playMm >= 0)) {
       throw new IllegalArgumentException("Play is 0 or more; found " + playMm + " mm");
     }
-    if (!over && lidMm - foamMm > heightMm - foamMm) {
+    if (!over && lidMm > heightMm) {
       throw new IllegalArgumentException("The lid reaches further in than the box is deep");
     }
     lid(wideMm, narrowMm, foamMm, lidMm, playMm, over);

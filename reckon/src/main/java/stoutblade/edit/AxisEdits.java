@@ -42,7 +42,7 @@ public final class AxisEdits {
    * in at places of its own.
    */
   public static PropEdit bend(String id, int index, Point at) {
-    return PartEdits.change(
+    return changed(
         id,
         "Bend the part",
         part -> {
@@ -79,7 +79,7 @@ public final class AxisEdits {
   }
 
   private static PropEdit on(String id, String name, Function<Cut, Optional<CurvedAxis>> change) {
-    return PartEdits.change(
+    return changed(
         id,
         name,
         part -> {
@@ -91,6 +91,18 @@ public final class AxisEdits {
                   ? now
                   : now.withFeatures(
                       laid(now.features(), Course.of(cut.axis()), Course.of(changed))));
+        });
+  }
+
+  /** Any change of a part whose centre line is its own, not that of what it follows. */
+  private static PropEdit changed(String id, String name, UnaryOperator<Part> change) {
+    return PropEdit.of(
+        name,
+        prop -> {
+          Part part = prop.needed(id);
+          part.neededCut();
+          OutlineEdits.refuseFollower(prop, part);
+          return prop.with(change.apply(part));
         });
   }
 
@@ -111,14 +123,9 @@ public final class AxisEdits {
 
   /** What bends is drawn whole: half of it has no image. */
   private static Cut whole(Part part) {
-    Cut cut =
-        part.cut()
-            .orElseThrow(
-                () -> new IllegalArgumentException(part.name() + " is not cut along an outline"));
-    if (!cut.outline().drawn()) {
-      throw new IllegalArgumentException("Draw its outline first");
-    }
-    return cut.half() ? cut.withOutline(Exact.whole(cut.outline())) : cut;
+    Outline outline = part.neededOutline();
+    Cut cut = part.neededCut();
+    return cut.half() ? cut.withOutline(Exact.whole(outline)) : cut;
   }
 
   /** The centre line of an outline that was stretched from one box into another. */

@@ -186,21 +186,13 @@ public final class Followers {
     return PartEdits.add(
         name,
         (prop, id) -> {
-          Cut leader = leader(prop, follow);
+          Cut leader = prop.needed(follow.leaderId()).neededCut();
           Cut cut =
               new Cut(leader.outline())
                   .following(follow, leader.outline())
                   .withAxis(follow.axis(leader));
           return prop.defaults().flat(id, name, cut, thicknessMm);
         });
-  }
-
-  private static Cut leader(Prop prop, Follow follow) {
-    Part leader = prop.needed(follow.leaderId());
-    return leader
-        .cut()
-        .orElseThrow(
-            () -> new IllegalArgumentException(leader.name() + " is not cut along an outline"));
   }
 
   /** Puts a part between the repeats of another; empty to let it stay where it is. */
@@ -221,14 +213,7 @@ public final class Followers {
           Part part = prop.needed(id);
           List<Sheet> sheets = new ArrayList<>(part.layering().sheets());
           Sheet now = LayerEdits.sheet(prop, id, index);
-          Outline outline =
-              part.cut()
-                  .map(Cut::outline)
-                  .filter(Outline::drawn)
-                  .orElseThrow(
-                      () ->
-                          new IllegalArgumentException(
-                              part.name() + " is not cut along an outline"));
+          Outline outline = part.neededOutline();
           sheets.set(index, now.following(Settling.moved(part, outline, mm), mm));
           return prop.with(part.withLayering(part.layering().withSheets(sheets)));
         });
@@ -240,13 +225,7 @@ public final class Followers {
         id,
         follow.isPresent() ? "Follow an outline" : "Let an outline go",
         part -> {
-          Cut cut =
-              part.cut()
-                  .orElseThrow(
-                      () ->
-                          new IllegalArgumentException(
-                              part.name() + " is not cut along an outline"));
-          return part.withShape(cut.withFollow(follow));
+          return part.withShape(part.neededCut().withFollow(follow));
         });
   }
 }

@@ -65,13 +65,13 @@ public final class OutlineEdits {
     }
     int open = id.lastIndexOf(OPENING);
     if (open >= 0) {
-      Cut cut = cut(prop.needed(id.substring(0, open)));
+      Cut cut = prop.needed(id.substring(0, open)).neededCut();
       return cutOut(cut, id.substring(open + 1)).cutFirst(cut.outline()).orElseThrow();
     }
     if (begins(prop, id)) {
       return HalfOutline.EMPTY;
     }
-    return cut(named(prop, id)).outline();
+    return named(prop, id).neededCut().outline();
   }
 
   private static int index(String id) {
@@ -90,12 +90,6 @@ public final class OutlineEdits {
   /** Without an id the first part: what is drawn quickly goes on before the first node is there. */
   private static Part named(Prop prop, String id) {
     return id.isEmpty() ? prop.parts().getFirst() : prop.needed(id);
-  }
-
-  private static Cut cut(Part part) {
-    return part.cut()
-        .orElseThrow(
-            () -> new IllegalArgumentException(part.name() + " is not cut along an outline"));
   }
 
   /** Any change of an outline. */
@@ -118,7 +112,7 @@ public final class OutlineEdits {
           name,
           prop -> {
             Part part = prop.needed(id.substring(0, open));
-            Cut cut = cut(part);
+            Cut cut = part.neededCut();
             Outline changed = change.apply(of(prop, id));
             cutOut(cut, featureId);
             return prop.with(
@@ -135,7 +129,7 @@ public final class OutlineEdits {
           }
           Part part = named(prop, id);
           refuseFollower(prop, part);
-          return prop.with(part.withShape(cut(part).withOutline(changed)));
+          return prop.with(part.withShape(part.neededCut().withOutline(changed)));
         });
   }
 
@@ -155,8 +149,9 @@ public final class OutlineEdits {
         });
   }
 
-  private static void refuseFollower(Prop prop, Part part) {
-    cut(part)
+  /** Refuses to draw what follows another part: it would be drawn back. */
+  static void refuseFollower(Prop prop, Part part) {
+    part.neededCut()
         .follow()
         .ifPresent(
             it -> {

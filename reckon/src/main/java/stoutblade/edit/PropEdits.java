@@ -211,7 +211,7 @@ public final class PropEdits {
 
   /** A part that hangs on nothing of its prop. */
   private static Part alone(Part part) {
-    Part free = part.withPlacing(part.placing().freed());
+    Part free = part.withPlacing(part.placing().freed().alone());
     return switch (part.shape()) {
       case Cut own -> free.withShape(own.withFrom("").withFollow(Optional.empty()));
       case Slices own -> free.withShape(own.withoutModel());

@@ -39,14 +39,7 @@ public final class Skins {
         "Skin it",
         prop -> {
           Part part = prop.needed(id);
-          Outline outline =
-              part.cut()
-                  .map(Cut::outline)
-                  .filter(Outline::drawn)
-                  .orElseThrow(
-                      () ->
-                          new IllegalArgumentException(
-                              part.name() + " is not cut along an outline"));
+          Outline outline = part.neededOutline();
           Prop faced =
               add(
                   prop,
@@ -55,7 +48,7 @@ public final class Skins {
                       called(part, "faces"), Follow.on(id).withOffset(skinMm + trimMm), skinMm));
           Map<String, Double> sizes = new HashMap<>();
           sizes.put(ROUND, perimeter(outline));
-          sizes.put("foam", skinMm);
+          sizes.put(Formed.THICKNESS, skinMm);
           sizes.put("width", part.thicknessMm());
           Prop banded = add(faced, part, PartEdits.addShape(called(part, "edge"), BAND, sizes));
           Part face = banded.parts().get(banded.parts().size() - 2);

@@ -1,6 +1,5 @@
 package stoutblade.feature;
 
-import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
@@ -329,17 +328,7 @@ public record Feature(
 
   /** Its places on what carries it, without those that are left out. */
   public List<Spot> spots(Outline carrier) {
-    List<Spot> all = where.spots(carrier);
-    if (without.isEmpty()) {
-      return all;
-    }
-    List<Spot> left = new ArrayList<>();
-    for (int i = 0; i < all.size(); i++) {
-      if (!without.contains(i + 1)) {
-        left.add(all.get(i));
-      }
-    }
-    return left;
+    return where.spots(carrier, without);
   }
 
   public Feature saying(String changed) {

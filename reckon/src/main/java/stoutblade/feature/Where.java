@@ -2,6 +2,8 @@ package stoutblade.feature;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.IntStream;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Outline;
@@ -20,6 +22,31 @@ public sealed interface Where {
 
   /** The places, in order, in the frame of what carries it. */
   List<Spot> spots(Outline carrier);
+
+  /**
+   * The same without some of them.
+   *
+   * @param without the numbers of those that are left out, counted from 1
+   */
+  default List<Spot> spots(Outline carrier, Set<Integer> without) {
+    List<Spot> all = spots(carrier);
+    return without.isEmpty()
+        ? all
+        : IntStream.range(0, all.size())
+            .filter(i -> !without.contains(i + 1))
+            .mapToObj(all::get)
+            .toList();
+  }
+
+  /** The middle of its places, in mm; the origin for those along an edge, which move with it. */
+  default Point middle() {
+    return switch (this) {
+      case At it -> it.spot().at();
+      case Ring it -> it.centre();
+      case Row it -> it.from().towards(it.to(), 0.5);
+      case Along it -> new Point(0, 0);
+    };
+  }
 
   /** The same with another number. */
   Where withCount(int changed);

@@ -11,6 +11,7 @@ import stoutblade.develop.Strip;
 import stoutblade.feature.Blank;
 import stoutblade.finish.Coats;
 import stoutblade.shape.HalfOutline;
+import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
@@ -124,6 +125,30 @@ public record Part(
   /** Its outline with its features, where it is cut along one. */
   public Optional<Cut> cut() {
     return shape instanceof Cut it ? Optional.of(it) : Optional.empty();
+  }
+
+  /**
+   * The same where it has to be.
+   *
+   * @throws IllegalArgumentException if it is not cut along an outline; the message can be shown
+   */
+  public Cut neededCut() {
+    return cut()
+        .orElseThrow(() -> new IllegalArgumentException(name + " is not cut along an outline"));
+  }
+
+  /**
+   * Its outline, where it has to be cut along one that is drawn.
+   *
+   * @throws IllegalArgumentException if it is not, or nothing is drawn yet; the message can be
+   *     shown
+   */
+  public Outline neededOutline() {
+    Outline outline = neededCut().outline();
+    if (!outline.drawn()) {
+      throw new IllegalArgumentException(name + ": draw its outline first");
+    }
+    return outline;
   }
 
   /** Its sum with its sizes, where it is wrapped, turned or folded. */

@@ -1,6 +1,5 @@
 package stoutblade.part;
 
-import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Set;
@@ -161,17 +160,7 @@ public record Placing(
 
   /** Its places on what carries it, without those that are left free. */
   public List<Spot> spots(Outline carrier) {
-    List<Spot> all = where.spots(carrier);
-    if (without.isEmpty()) {
-      return all;
-    }
-    List<Spot> left = new ArrayList<>();
-    for (int i = 0; i < all.size(); i++) {
-      if (!without.contains(i + 1)) {
-        left.add(all.get(i));
-      }
-    }
-    return left;
+    return where.spots(carrier, without);
   }
 
   /** The same with places of its own again. */

@@ -97,8 +97,7 @@ record RoundDetails(List<Path> lines, Function<Point, Optional<Point>> seen) {
     if (!(Math.abs(round) < QUARTER)) {
       return Optional.empty();
     }
-    double middle = cone.footMm() / 2 - cone.foamMm() / 2 / Math.cos(cone.lean());
-    double up = (middle / sine - far) * Math.cos(cone.lean());
+    double up = (cone.middleFoot() / sine - far) * Math.cos(cone.lean());
     double outside = far * sine + cone.foamMm() / 2 / Math.cos(cone.lean());
     return Optional.of(new Point(outside * Math.sin(round), up - cone.heightMm() / 2));
   }

@@ -88,11 +88,14 @@ public record CurvedAxis(List<Node> nodes) {
             Node.curve(x, box.minY()), Node.curve(x, box.centre().y()), Node.curve(x, box.maxY())));
   }
 
+  /** The curves from each node to the next. */
+  public List<List<Cubic>> eachSide() {
+    return Spline.through(nodes);
+  }
+
   /** The curve through the nodes. */
   public Path path() {
-    List<Cubic> all = new ArrayList<>();
-    Spline.through(nodes).forEach(all::addAll);
-    return new Path(all, false);
+    return new Path(eachSide().stream().flatMap(List::stream).toList(), false);
   }
 
   /**

@@ -2,9 +2,13 @@ package stoutblade.shape;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** A closed outline through nodes: drawn whole, or as half of one that is mirrored. */
 public sealed interface Outline permits HalfOutline, WholeOutline {
+
+  /** A curve is looked at in so many straight pieces where something near it is looked for. */
+  int NEAREST_PIECES = 24;
 
   /** The nodes that were drawn, in order, in mm. */
   List<Node> nodes();
@@ -31,6 +35,32 @@ public sealed interface Outline permits HalfOutline, WholeOutline {
   /** The curves of one side. */
   default List<Cubic> side(int index) {
     return eachSide().get(checked(index, sides()));
+  }
+
+  /**
+   * The side of some that is nearest to a place.
+   *
+   * @param sides the curves of each
+   * @param reach how near it has to be, in mm
+   */
+  static Optional<Integer> nearest(List<List<Cubic>> sides, Point place, double reach) {
+    Integer best = null;
+    double least = reach;
+    for (int i = 0; i < sides.size(); i++) {
+      for (Cubic cubic : sides.get(i)) {
+        for (int part = 0; part < NEAREST_PIECES; part++) {
+          double away =
+              place.distanceToSegment(
+                  cubic.at(part / (double) NEAREST_PIECES),
+                  cubic.at((part + 1) / (double) NEAREST_PIECES));
+          if (away <= least) {
+            least = away;
+            best = i;
+          }
+        }
+      }
+    }
+    return Optional.ofNullable(best);
   }
 
   /** The same through other nodes. */

@@ -72,7 +72,7 @@ final class Values {
     return own != null ? own : worn(key).map(Figure::value).orElse(entries.get(key).usual());
   }
 
-  /** A size of the wearer, to the millimetre, where nothing else was typed. */
+  /** A size of the wearer, where nothing else was typed. */
   private Optional<Figure> worn(String key) {
     return Optional.ofNullable(worn.get(key))
         .filter(it -> !typed.containsKey(key))

@@ -265,6 +265,13 @@ class FollowersTest {
     assertThatThrownBy(() -> then(turns, Followers.between("d2", "d3")))
         .hasMessageContaining("stands between it");
 
+    Project two =
+        PropEdits.copyPart(Prop.FIRST, "d3", "p2")
+            .applyTo(PropEdits.again(Prop.FIRST).applyTo(project));
+    assertThat(two.needed("p2").parts().getLast().placing().between())
+        .as("a copy in another prop stands between nothing there")
+        .isEmpty();
+
     Project without = then(project, PartEdits.remove("d2"));
     assertThat(without.first().needed("d3").placing().between()).isEmpty();
     assertThat(without.first().needed("d3").placing().where().count()).isEqualTo(9);
@@ -342,6 +349,9 @@ class FollowersTest {
     Project moved = then(project, AxisEdits.moveNode("d1", 1, new Point(-20, 140)));
     assertThat(cut(moved, "d2").axis()).isEqualTo(cut(moved, "d1").axis());
     assertThat(cut(then(moved, AxisEdits.straight("d1")), "d2").axis()).isEmpty();
+    assertThatThrownBy(() -> then(moved, AxisEdits.bend("d2", 1, new Point(-30, 140))))
+        .as("it would be drawn back")
+        .hasMessageContaining("Smaller follows Board");
   }
 
   /** A part of a ring, 50 wide, about (−300, 0). */

@@ -145,8 +145,8 @@ public final class PlaceFields {
               way.setValue(Way.of(where));
               count.show(where.count());
               pitch.show(spacing(where));
-              across.show(middle(where).x());
-              along.show(middle(where).y());
+              across.show(where.middle().x());
+              along.show(where.middle().y());
               turn.show(Math.toDegrees(turn(where)));
               reach.show(reach(where));
             });
@@ -159,7 +159,7 @@ public final class PlaceFields {
     if (Way.of(now) == wanted) {
       return now;
     }
-    Point middle = middle(now);
+    Point middle = now.middle();
     int many = Math.max(now.count(), 8);
     return switch (wanted) {
       case ONE -> new Where.At(new Spot(middle, 0));
@@ -173,17 +173,8 @@ public final class PlaceFields {
     };
   }
 
-  private static Point middle(Where where) {
-    return switch (where) {
-      case Where.At it -> it.spot().at();
-      case Where.Ring it -> it.centre();
-      case Where.Row it -> it.from().towards(it.to(), 0.5);
-      case Where.Along it -> new Point(0, 0);
-    };
-  }
-
   private static Where to(Where where, double mm, boolean isAcross) {
-    Point middle = middle(where);
+    Point middle = where.middle();
     Point wanted = isAcross ? new Point(mm, middle.y()) : new Point(middle.x(), mm);
     return where.moved(wanted.minus(middle));
   }
@@ -208,7 +199,7 @@ public final class PlaceFields {
 
   private static Where row(Where.Row row, double length, double turn) {
     Point half = new Point(Math.cos(turn), Math.sin(turn)).times(length / 2);
-    Point middle = middle(row);
+    Point middle = row.middle();
     return new Where.Row(middle.minus(half), middle.plus(half), row.count());
   }
 

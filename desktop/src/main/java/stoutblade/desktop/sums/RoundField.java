@@ -30,7 +30,7 @@ final class RoundField {
             desk,
             "°",
             () -> "an angle in degrees, 0 at the front",
-            degrees -> put.apply(it -> it.moved(new Point(across(degrees) - middle(it), 0))));
+            degrees -> put.apply(it -> it.moved(new Point(across(degrees) - it.middle().x(), 0))));
     field.setId("detail-round");
     field.setPrefColumnCount(4);
   }
@@ -54,19 +54,11 @@ final class RoundField {
   }
 
   void show(Where where) {
-    part.flatMap(RoundField::length).ifPresent(it -> field.show((middle(where) / it - 0.5) * TURN));
+    part.flatMap(RoundField::length)
+        .ifPresent(it -> field.show((where.middle().x() / it - 0.5) * TURN));
   }
 
   private double across(double degrees) {
     return (degrees / TURN + 0.5) * part.flatMap(RoundField::length).orElse(0.0);
-  }
-
-  private static double middle(Where where) {
-    return switch (where) {
-      case Where.At it -> it.spot().at().x();
-      case Where.Ring it -> it.centre().x();
-      case Where.Row it -> (it.from().x() + it.to().x()) / 2;
-      case Where.Along it -> 0;
-    };
   }
 }

@@ -9,13 +9,11 @@ import stoutblade.measure.Display;
 import stoutblade.part.Cut;
 import stoutblade.part.Part;
 import stoutblade.shape.CurvedAxis;
-import stoutblade.shape.Node;
+import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
 
 /** The centre line of a curved part: which of its nodes is selected, and what is being moved. */
 final class AxisModel {
-
-  private static final int PIECES = 24;
 
   private final Desk desk;
   private final OutlineModel outline;
@@ -95,8 +93,13 @@ final class AxisModel {
     return true;
   }
 
+  /** Moves what is held; where it cannot be, on its neighbour, it stays where it was. */
   void drag(Point place) {
-    moving = moving.map(it -> it.with(selected, place));
+    try {
+      moving = moving.map(it -> it.with(selected, place));
+    } catch (IllegalArgumentException e) {
+      desk.say(e.getMessage());
+    }
   }
 
   /** Lets go: the move becomes an edit. */
@@ -136,32 +139,11 @@ final class AxisModel {
 
   /** Adds a node on the line near a place, and selects it. */
   boolean add(Point place, double reach) {
-    Optional<CurvedAxis> axis = shown();
-    if (axis.isEmpty()) {
+    Optional<Integer> side = shown().flatMap(it -> Outline.nearest(it.eachSide(), place, reach));
+    if (side.isEmpty()) {
       return false;
     }
-    var cubics = axis.get().path().cubics();
-    int best = -1;
-    double least = reach;
-    // One node after another: a side that is an arc is several curves.
-    int side = 0;
-    for (var cubic : cubics) {
-      for (int part = 0; part < PIECES; part++) {
-        double away =
-            place.distanceToSegment(
-                cubic.at(part / (double) PIECES), cubic.at((part + 1) / (double) PIECES));
-        if (away <= least) {
-          least = away;
-          best = side;
-        }
-      }
-      Node next = axis.get().nodes().get(Math.min(side + 1, axis.get().nodes().size() - 1));
-      side += cubic.end().distance(next.at()) < 1e-6 ? 1 : 0;
-    }
-    if (best < 0) {
-      return false;
-    }
-    int index = best + 1;
+    int index = side.get() + 1;
     return desk.perform(
         AxisEdits.addNode(outline.id(), index, place),
         () -> {

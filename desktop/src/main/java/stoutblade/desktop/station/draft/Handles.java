@@ -19,7 +19,7 @@ final class Handles {
     return switch (where) {
       case Where.At it -> List.of(it.spot().at());
       case Where.Ring it -> List.of(it.centre(), first(it));
-      case Where.Row it -> List.of(it.from().towards(it.to(), 0.5), it.from(), it.to());
+      case Where.Row it -> List.of(it.middle(), it.from(), it.to());
       case Where.Along it -> List.of();
     };
   }
@@ -66,7 +66,7 @@ final class Handles {
         Point from = handle == 1 ? to : it.from();
         Point end = handle == 2 ? to : it.to();
         if (handle == 0) {
-          Point by = to.minus(it.from().towards(it.to(), 0.5));
+          Point by = to.minus(it.middle());
           yield it.moved(by);
         }
         yield from.distance(end) < LEAST_MM ? it : new Where.Row(from, end, it.count());

@@ -31,8 +31,6 @@ import stoutblade.stack.Sheet;
  */
 final class OutlineModel {
 
-  private static final int PIECES = 24;
-
   /** In place of a layer's number: the outline of the part. */
   private static final int PART = -1;
 
@@ -438,30 +436,15 @@ final class OutlineModel {
       return Optional.empty();
     }
     Point at = half() ? new Point(Math.abs(place.x()), place.y()) : place;
-    Integer best = null;
-    double least = reach;
-    List<List<Cubic>> sides = outline().eachSide();
-    for (int i = 0; i < sides.size(); i++) {
-      for (Cubic cubic : sides.get(i)) {
-        for (int part = 0; part < PIECES; part++) {
-          double away =
-              at.distanceToSegment(
-                  cubic.at(part / (double) PIECES), cubic.at((part + 1) / (double) PIECES));
-          if (away <= least) {
-            least = away;
-            best = i;
-          }
-        }
-      }
-    }
-    return Optional.ofNullable(best);
+    return Outline.nearest(outline().eachSide(), at, reach);
   }
 
   private Optional<Grip> grip(Point place, double reach) {
     Grip best = null;
     double least = reach;
+    Course course = course();
     for (Feature it : moved().features()) {
-      List<Point> handles = Handles.of(it, course());
+      List<Point> handles = Handles.of(it, course);
       for (int i = 0; i < handles.size(); i++) {
         double away = handles.get(i).distance(place);
         if (away <= least) {
