@@ -130,7 +130,7 @@ class AppTest {
     builder.environment().put("XDG_CONFIG_HOME", folder.resolve("config").toString());
     Process process = builder.redirectError(ProcessBuilder.Redirect.DISCARD).start();
     String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-    assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();
+    assertThat(process.waitFor(240, TimeUnit.SECONDS)).isTrue();
     return said.lines().toList();
   }
 

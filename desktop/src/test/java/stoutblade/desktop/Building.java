@@ -2,7 +2,6 @@ package stoutblade.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import javafx.scene.control.Button;
 import javafx.scene.control.MenuButton;
 import javafx.scene.input.KeyCode;
 import org.testfx.api.FxRobot;
@@ -55,14 +54,6 @@ abstract class Building extends InWindow {
     type(robot, "#sum-" + sum + "-" + entry, size);
     fire(robot, "#sums-keep");
     until(() -> desk.project().first().parts().size() == before + 1);
-  }
-
-  static void fire(FxRobot robot, String button) {
-    fx(
-        () -> {
-          robot.lookup(button).queryAs(Button.class).fire();
-          return true;
-        });
   }
 
   Part last() {

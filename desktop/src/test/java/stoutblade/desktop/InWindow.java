@@ -17,6 +17,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.geometry.Point2D;
 import javafx.scene.Scene;
+import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -42,6 +43,9 @@ import stoutblade.shape.Point;
 /** A workbench in a real window, and what a user does with it. */
 @ExtendWith(ApplicationExtension.class)
 abstract class InWindow {
+
+  /** What is waited for at most, in s: ten times what it takes where others use the machine. */
+  private static final long PATIENCE_S = 90;
 
   @TempDir static Path folder;
 
@@ -99,7 +103,7 @@ abstract class InWindow {
 
   static void until(Callable<Boolean> condition) {
     try {
-      WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
+      WaitForAsyncUtils.waitFor(PATIENCE_S, TimeUnit.SECONDS, condition);
     } catch (TimeoutException e) {
       throw new AssertionError("It did not come to be", e);
     }
@@ -111,7 +115,13 @@ abstract class InWindow {
    * where it will: a robot clicks where a node lay last.
    */
   void settled() {
-    until(() -> bench.tasks().running().isEmpty() && !desk.busy());
+    until(() -> bench.tasks().running().isEmpty());
+    still();
+  }
+
+  /** Waits until edits are made and all lies where it will: machines can be slow. */
+  private void still() {
+    until(() -> !desk.busy());
     fx(
         () -> {
           bench.root().applyCss();
@@ -121,7 +131,7 @@ abstract class InWindow {
   }
 
   static <T> T fx(Callable<T> work) {
-    T result = WaitForAsyncUtils.waitForAsyncFx(10_000, work);
+    T result = WaitForAsyncUtils.waitForAsyncFx(PATIENCE_S * 1000, work);
     WaitForAsyncUtils.waitForFxEvents();
     return result;
   }
@@ -176,20 +186,24 @@ abstract class InWindow {
         });
   }
 
-  static void drag(FxRobot robot, String mat, Point from, Point to) {
+  void drag(FxRobot robot, String mat, Point from, Point to) {
+    still();
     Point2D start = at(robot, mat, from);
     Point2D end = at(robot, mat, to);
     robot.moveTo(start).press(MouseButton.PRIMARY).moveTo(end).release(MouseButton.PRIMARY);
     WaitForAsyncUtils.waitForFxEvents();
+    still();
   }
 
-  static void type(FxRobot robot, String field, String text) {
+  void type(FxRobot robot, String field, String text) {
+    still();
     robot.clickOn(field);
     robot.push(KeyCode.CONTROL, KeyCode.A).write(text).push(KeyCode.ENTER);
     WaitForAsyncUtils.waitForFxEvents();
+    still();
   }
 
-  static <T> void choose(FxRobot robot, String box, T value) {
+  <T> void choose(FxRobot robot, String box, T value) {
     @SuppressWarnings("unchecked")
     ComboBox<T> combo = robot.lookup(box).queryAs(ComboBox.class);
     fx(
@@ -197,11 +211,22 @@ abstract class InWindow {
           combo.setValue(value);
           return true;
         });
+    still();
+  }
+
+  /** Presses a button wherever it lies, also where it would have to be scrolled to. */
+  static void fire(FxRobot robot, String button) {
+    fx(
+        () -> {
+          robot.lookup(button).queryAs(Button.class).fire();
+          return true;
+        });
   }
 
   void go(FxRobot robot, Station station) {
     robot.clickOn("#station-" + station.number());
     until(() -> desk.stationProperty().get() == station);
+    still();
   }
 
   /**

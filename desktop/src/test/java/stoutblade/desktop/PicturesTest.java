@@ -42,7 +42,7 @@ class PicturesTest {
   }
 
   private static <T> T fx(Callable<T> work) {
-    return WaitForAsyncUtils.waitForAsyncFx(10_000, work);
+    return WaitForAsyncUtils.waitForAsyncFx(90_000, work);
   }
 
   private void decoded() {
@@ -61,7 +61,7 @@ class PicturesTest {
   }
 
   private void settled() throws Exception {
-    WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> fx(() -> tasks.running().isEmpty()));
+    WaitForAsyncUtils.waitFor(90, TimeUnit.SECONDS, () -> fx(() -> tasks.running().isEmpty()));
   }
 
   @Test

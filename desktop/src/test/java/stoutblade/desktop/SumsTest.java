@@ -52,7 +52,7 @@ class SumsTest extends InWindow {
   @Test
   void what_makes_no_sense_is_said_and_the_field_keeps_what_was_typed(FxRobot robot) {
     robot.clickOn("#sums");
-    robot.clickOn("#sum-mitre");
+    fire(robot, "#sum-mitre");
     until(() -> Math.abs(Math.toDegrees(first()) - 45) < 1e-9);
 
     type(robot, "#sum-mitre-sides", "2");
@@ -62,7 +62,7 @@ class SumsTest extends InWindow {
     type(robot, "#sum-mitre-sides", "6");
     until(() -> Math.abs(Math.toDegrees(first()) - 30) < 1e-9);
 
-    robot.clickOn("#sum-pipe");
+    fire(robot, "#sum-pipe");
     type(robot, "#sum-pipe-height", "9 cm");
     Label words = robot.lookup("#sum-words").queryAs(Label.class);
     until(() -> words.getText().contains("less than its diameter"));
@@ -97,7 +97,7 @@ class SumsTest extends InWindow {
   @Test
   void a_sum_is_kept_as_a_part_changed_printed_and_undone(FxRobot robot) throws IOException {
     robot.clickOn("#sums");
-    robot.clickOn("#sum-box");
+    fire(robot, "#sum-box");
     type(robot, "#sum-box-height", "15 cm");
     robot.clickOn("#sums-keep");
     until(() -> robot.lookup("#part-d1").tryQuery().isPresent());

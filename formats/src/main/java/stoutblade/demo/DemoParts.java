@@ -281,7 +281,7 @@ final class DemoParts {
   private static Part edgeRing(Part board) {
     Follow follow = Follow.on(board.id()).withInside(Optional.of(-RING_WIDE));
     Outline leader = board.cut().orElseThrow().outline();
-    return Part.of("d8", "Edge ring", new Cut(leader).following(follow, leader), STIFF, 5)
+    return Part.of("d8", "Edge ring", new Cut(leader).following(follow, new Cut(leader)), STIFF, 5)
         .withPlacing(on("d1", 0, 0));
   }
 

@@ -4,8 +4,9 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 
 /**
- * Version 10 had no curved centre lines, no layers that follow the part's outline at a distance,
- * and nothing that stands between the repeats of something else.
+ * Version 10 had no curved centre lines, no layers that follow the part's outline at a distance, no
+ * followers with the cut-outs of what they follow, and nothing that stands between the repeats of
+ * something else or next to it.
  */
 final class FromVersion10 implements Migrations.Migration {
 
@@ -21,7 +22,7 @@ final class FromVersion10 implements Migrations.Migration {
       for (JsonNode part : prop.path("parts")) {
         sheets(part);
         if (part.path("placing") instanceof ObjectNode placing) {
-          placing.put("between", "").putArray("without");
+          placing.put("between", "").putNull("next").putArray("without");
           unshifted(placing);
         }
         if (part.path("shape") instanceof ObjectNode shape) {
@@ -41,6 +42,9 @@ final class FromVersion10 implements Migrations.Migration {
   }
 
   private static void shape(ObjectNode shape) {
+    if (shape.path("follow") instanceof ObjectNode follow) {
+      follow.put("openings", false);
+    }
     if (shape.has("features")) {
       shape.putNull("axis");
       shape.path("features").forEach(FromVersion10::alone);

@@ -470,7 +470,7 @@ class ProjectFileTest {
   void what_follows_and_what_is_cut_out_is_kept() throws IOException {
     Project demo = FormatSamples.demo().project();
     WholeOutline opening = WholeOutline.circle(new Point(3, 4), 12);
-    Follow follow = new Follow(Demo.LEAF, 12.5, true, Optional.of(-4.0));
+    Follow follow = new Follow(Demo.LEAF, 12.5, true, Optional.of(-4.0), true);
     Project changed =
         Followers.add("Rim", follow, 10)
             .then(PartEdits.addCutOut(Demo.LEAF, opening, Where.At.of(0, 200)))

@@ -10,6 +10,7 @@ public sealed interface Form
         Cope,
         Cover,
         Dish,
+        DoubleWall,
         RimBand,
         Elbow,
         Helix,

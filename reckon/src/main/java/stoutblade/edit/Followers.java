@@ -7,21 +7,30 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import stoutblade.feature.Spot;
 import stoutblade.part.Cut;
 import stoutblade.part.Follow;
+import stoutblade.part.Next;
 import stoutblade.part.Part;
+import stoutblade.part.Placing;
 import stoutblade.project.Prop;
+import stoutblade.shape.Box;
 import stoutblade.shape.Exact;
+import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Outline;
+import stoutblade.shape.Point;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Sheet;
 
 /**
  * What follows something else of its prop: outlines that follow that of a part, layers that follow
- * their part's, parts that stand between the repeats of another. After each change of a prop they
- * are drawn and placed anew.
+ * their part's, parts that stand between the repeats of another or next to one. After each change
+ * of a prop they are drawn and placed anew.
  */
 public final class Followers {
+
+  /** How closely what is seen of a part is followed where others stand next to it. */
+  private static final double SEEN_MM = 0.02;
 
   private Followers() {}
 
@@ -51,6 +60,7 @@ public final class Followers {
   private static boolean follows(Part part) {
     return follow(part).isPresent()
         || !part.placing().between().isEmpty()
+        || part.placing().next().isPresent()
         || part.stack().filter(Followers::offset).isPresent()
         || (part.formed().isPresent() && !part.placing().on().isEmpty());
   }
@@ -101,8 +111,7 @@ public final class Followers {
         return part;
       }
       try {
-        return part.withShape(
-            cut.following(follow, led.get().outline()).withAxis(follow.axis(led.get())));
+        return part.withShape(cut.following(follow, led.get()));
       } catch (IllegalArgumentException e) {
         throw new IllegalArgumentException(part.name() + ": " + e.getMessage(), e);
       }
@@ -140,19 +149,24 @@ public final class Followers {
           .isPresent();
     }
 
-    /** The same where it stands between the repeats of another part. */
+    /** The same where it stands between the repeats of another part, or next to one. */
     Part placed(Part part, Set<String> passed) {
-      String other = part.placing().between();
+      Optional<Next> next = part.placing().next();
+      String other = next.map(Next::toId).orElse(part.placing().between());
       if (other.isEmpty()) {
         return part;
       }
       if (!passed.add(part.id())) {
         throw new IllegalArgumentException(
-            part.name() + " cannot stand between what stands between it");
+            part.name() + " cannot stand next to or between what stands so to it");
       }
-      Optional<Part> leader = after.part(other).map(it -> placed(it, passed));
+      Optional<Part> leader =
+          after.part(other).map(it -> placed(settled(it, new HashSet<>()), passed));
       if (leader.isEmpty()) {
         return part.withPlacing(part.placing().alone());
+      }
+      if (next.isPresent()) {
+        return part.withPlacing(standing(part, leader.get()));
       }
       try {
         return part.withPlacing(part.placing().among(other, leader.get().placing()));
@@ -160,6 +174,27 @@ public final class Followers {
         throw new IllegalArgumentException(
             part.name() + ", between those of " + leader.get().name() + ": " + e.getMessage(), e);
       }
+    }
+
+    /** Where a part stands next to another: on what that is on, or on that one itself. */
+    private Placing standing(Part part, Part other) {
+      boolean carried = part.placing().on().equals(other.id());
+      List<Point> places = seen(other);
+      List<Point> own = seen(part);
+      String carrier = other.placing().on();
+      if (!carried) {
+        Outline below =
+            after.part(carrier).flatMap(Part::cut).map(Cut::outline).orElse(HalfOutline.EMPTY);
+        Spot spot = other.placing().spots(below).stream().findFirst().orElse(Spot.ORIGIN);
+        places = places.stream().map(spot::place).toList();
+      }
+      return own.isEmpty() || places.isEmpty()
+          ? part.placing()
+          : part.placing().standing(own, Box.around(places), carried ? other.id() : carrier);
+    }
+
+    private static List<Point> seen(Part part) {
+      return part.seen().stream().flatMap(it -> it.flattened(SEEN_MM).stream()).toList();
     }
 
     /** The same where it is a band round the edge of what carries it. */
@@ -187,10 +222,7 @@ public final class Followers {
         name,
         (prop, id) -> {
           Cut leader = prop.needed(follow.leaderId()).neededCut();
-          Cut cut =
-              new Cut(leader.outline())
-                  .following(follow, leader.outline())
-                  .withAxis(follow.axis(leader));
+          Cut cut = new Cut(leader.outline()).following(follow, leader);
           return prop.defaults().flat(id, name, cut, thicknessMm);
         });
   }
@@ -203,6 +235,15 @@ public final class Followers {
         part ->
             part.withPlacing(
                 otherId.isEmpty() ? part.placing().alone() : part.placing().betweenThose(otherId)));
+  }
+
+  /** Puts a part next to another on its line; empty to let it stay where it is. */
+  public static PropEdit next(String id, Optional<Next> next) {
+    return PartEdits.change(
+        id,
+        next.isEmpty() ? "Place by itself" : "Place next to",
+        part ->
+            part.withPlacing(next.map(part.placing()::nextTo).orElseGet(part.placing()::alone)));
   }
 
   /** A layer that follows its part's outline at a distance, counted from 0 at the back. */

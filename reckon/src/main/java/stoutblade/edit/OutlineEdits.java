@@ -7,6 +7,7 @@ import stoutblade.feature.Feature;
 import stoutblade.feature.PlateForm;
 import stoutblade.part.Cut;
 import stoutblade.part.Defaults;
+import stoutblade.part.Follow;
 import stoutblade.part.Part;
 import stoutblade.project.Prop;
 import stoutblade.shape.Exact;
@@ -115,8 +116,9 @@ public final class OutlineEdits {
             Cut cut = part.neededCut();
             Outline changed = change.apply(of(prop, id));
             cutOut(cut, featureId);
-            return prop.with(
-                part.withShape(cut.with(featureId, it -> it.cutAs(cut.outline(), changed))));
+            Cut now = cut.with(featureId, it -> it.cutAs(cut.outline(), changed));
+            refuseFollowing(prop, part, now.features());
+            return prop.with(part.withShape(now));
           });
     }
     return PropEdit.of(
@@ -151,17 +153,35 @@ public final class OutlineEdits {
 
   /** Refuses to draw what follows another part: it would be drawn back. */
   static void refuseFollower(Prop prop, Part part) {
-    part.neededCut()
-        .follow()
-        .ifPresent(
-            it -> {
-              String leader = prop.part(it.leaderId()).map(Part::name).orElse("another part");
-              throw new IllegalArgumentException(
-                  part.name()
-                      + " follows "
-                      + leader
-                      + ": change that one, or let this one go to draw it by itself");
-            });
+    part.neededCut().follow().ifPresent(it -> refuse(prop, part, part.name(), it));
+  }
+
+  /**
+   * Refuses to change cut-outs that follow another part.
+   *
+   * @param changed the features that the part would have
+   */
+  static void refuseFollowing(Prop prop, Part part, List<Feature> changed) {
+    Cut cut = part.neededCut();
+    boolean same =
+        cut.features().stream()
+            .filter(Follow::follows)
+            .toList()
+            .equals(changed.stream().filter(Follow::follows).toList());
+    if (!same) {
+      cut.follow().ifPresent(it -> refuse(prop, part, "This cut-out of " + part.name(), it));
+    }
+  }
+
+  private static void refuse(Prop prop, Part part, String what, Follow follow) {
+    String leader = prop.part(follow.leaderId()).map(Part::name).orElse("another part");
+    throw new IllegalArgumentException(
+        what
+            + " follows "
+            + leader
+            + ": change that one, or let "
+            + (what.equals(part.name()) ? "this one" : part.name())
+            + " go to draw it by itself");
   }
 
   // == NODES

@@ -17,6 +17,7 @@ import stoutblade.part.Bought;
 import stoutblade.part.Cut;
 import stoutblade.part.FlatPieces;
 import stoutblade.part.Formed;
+import stoutblade.part.Next;
 import stoutblade.part.Part;
 import stoutblade.part.Placing;
 import stoutblade.part.Slices;
@@ -307,7 +308,7 @@ public final class PartEdits {
         });
   }
 
-  /** Makes another like it, beside it. */
+  /** Makes another like it, beside it; the next bead, where it stands next to another. */
   public static PropEdit again(String id) {
     return PropEdit.of(
         "Another like it",
@@ -315,7 +316,13 @@ public final class PartEdits {
           List<Part> parts = new ArrayList<>(prop.parts());
           Part like = prop.needed(id);
           String next = Reference.next("d", parts.stream().map(Part::id).toList());
-          parts.add(like.withId(next).withPlacing(like.placing().moved(new Point(20, 0))));
+          Placing own = like.placing();
+          parts.add(
+              like.withId(next)
+                  .withPlacing(
+                      own.next()
+                          .map(it -> own.nextTo(new Next(id, it.below(), it.gapMm())))
+                          .orElseGet(() -> own.moved(new Point(20, 0)))));
           return prop.withParts(parts);
         });
   }
@@ -324,7 +331,31 @@ public final class PartEdits {
 
   /** Changes how a part is placed. */
   public static PropEdit place(String id, String what, UnaryOperator<Placing> change) {
-    return change(id, what, it -> it.withPlacing(change.apply(it.placing())));
+    return PropEdit.of(
+        what,
+        prop -> {
+          Part part = prop.needed(id);
+          Placing now = change.apply(part.placing());
+          if (!now.where().equals(part.placing().where())) {
+            refuseNext(prop, part);
+          }
+          return prop.with(part.withPlacing(now));
+        });
+  }
+
+  /** Refuses to move what stands next to another part: it would be put back. */
+  private static void refuseNext(Prop prop, Part part) {
+    part.placing()
+        .next()
+        .flatMap(it -> prop.part(it.toId()))
+        .ifPresent(
+            it -> {
+              throw new IllegalArgumentException(
+                  part.name()
+                      + " stands next to "
+                      + it.name()
+                      + ": change what is left free between them, or let it stand by itself");
+            });
   }
 
   /** Moves a part by so much on the prop; what is fixed to it comes along. */
@@ -333,6 +364,7 @@ public final class PartEdits {
         "Move a part",
         prop -> {
           Part part = prop.needed(id);
+          refuseNext(prop, part);
           Spot carrier = Assembly.of(prop.parts()).carrier(part);
           Point own = carrier.own(carrier.at().plus(by));
           return prop.with(part.withPlacing(part.placing().moved(own)));
@@ -341,7 +373,12 @@ public final class PartEdits {
 
   /** Fixes a part to another, or to the prop itself; it stays where it is. */
   public static PropEdit fix(String id, String on) {
-    return PropEdit.of("Fix a part", prop -> fixed(prop, id, on));
+    return PropEdit.of(
+        "Fix a part",
+        prop -> {
+          refuseNext(prop, prop.needed(id));
+          return fixed(prop, id, on);
+        });
   }
 
   private static Prop fixed(Prop prop, String id, String on) {
@@ -385,7 +422,7 @@ public final class PartEdits {
         id,
         name,
         features -> {
-          String next = Reference.next("f", features.stream().map(Feature::id).toList());
+          String next = next(features);
           features.add(new Feature(next, kind, sizes, words, where));
         });
   }
@@ -396,9 +433,13 @@ public final class PartEdits {
         id,
         Feature.Kind.CUTOUT.title(),
         features -> {
-          String next = Reference.next("f", features.stream().map(Feature::id).toList());
+          String next = next(features);
           features.add(Feature.cutOut(next, outline, where));
         });
+  }
+
+  private static String next(List<Feature> features) {
+    return Reference.next("f", features.stream().map(Feature::id).toList());
   }
 
   public static PropEdit feature(
@@ -415,7 +456,7 @@ public final class PartEdits {
         id,
         "Mirror image",
         features -> {
-          String next = Reference.next("f", features.stream().map(Feature::id).toList());
+          String next = next(features);
           Feature own =
               features.stream()
                   .filter(it -> it.id().equals(featureId))
@@ -446,6 +487,7 @@ public final class PartEdits {
                                   + " is not cut along an outline: nothing is worked into it"));
           List<Feature> features = new ArrayList<>(cut.features());
           change.accept(features);
+          OutlineEdits.refuseFollowing(prop, part, features);
           return prop.with(part.withShape(cut.withFeatures(features)));
         });
   }

@@ -29,7 +29,8 @@ public final class Skins {
 
   /**
    * A skin over both faces of a part and round its edge: two faces that follow its outline, one
-   * mirrored, and a strip. All of them follow when the part changes.
+   * mirrored, and a strip; what is cut through it is cut through them. All of them follow when the
+   * part changes.
    *
    * @param skinMm how thick the skin is
    * @param trimMm how far a face stands over the edge, to be trimmed once it is glued
@@ -45,7 +46,9 @@ public final class Skins {
                   prop,
                   part,
                   Followers.add(
-                      called(part, "faces"), Follow.on(id).withOffset(skinMm + trimMm), skinMm));
+                      called(part, "faces"),
+                      Follow.on(id).withOffset(skinMm + trimMm).withOpenings(true),
+                      skinMm));
           Map<String, Double> sizes = new HashMap<>();
           sizes.put(ROUND, perimeter(outline));
           sizes.put(Formed.THICKNESS, skinMm);

@@ -16,6 +16,7 @@ import stoutblade.develop.Cone;
 import stoutblade.develop.Cope;
 import stoutblade.develop.Cover;
 import stoutblade.develop.Dish;
+import stoutblade.develop.DoubleWall;
 import stoutblade.develop.Elbow;
 import stoutblade.develop.Form;
 import stoutblade.develop.Helix;
@@ -96,6 +97,7 @@ final class MaterialFindings {
       case Cone it -> true;
       case Cope it -> true;
       case Dish it -> true;
+      case DoubleWall it -> true;
       case Elbow it -> true;
       case Helix it -> true;
       case OverEdge it -> true;

@@ -73,6 +73,7 @@ public final class PropFindings {
       all.add(nothingDrawn());
     }
     all.addAll(new PartFindings(prop, units).all());
+    all.addAll(PlacedFindings.of(prop));
     all.addAll(new LayerFindings(prop, catalogue, leftovers, units).all());
     for (PartReckoning part : prop.parts()) {
       all.addAll(new SheetFindings(part, catalogue, leftovers, units).all());

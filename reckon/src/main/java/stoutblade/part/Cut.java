@@ -9,7 +9,6 @@ import stoutblade.feature.Blank;
 import stoutblade.feature.Feature;
 import stoutblade.feature.PlateForm;
 import stoutblade.feature.Typeface;
-import stoutblade.feature.Where;
 import stoutblade.shape.CurvedAxis;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Outline;
@@ -99,16 +98,16 @@ public record Cut(
   }
 
   /**
-   * The same drawn after an outline, with the opening that follows it.
+   * The same drawn after another part, with its opening, its cut-outs and its centre line.
    *
    * @throws IllegalArgumentException if nothing of it is left
    */
-  public Cut following(Follow how, Outline leader) {
+  public Cut following(Follow how, Cut leader) {
     List<Feature> all = new ArrayList<>(features);
-    all.removeIf(it -> it.id().equals(Follow.OPENING));
-    how.opening(leader)
-        .ifPresent(it -> all.add(Feature.cutOut(Follow.OPENING, it, Where.At.of(0, 0))));
-    return new Cut(how.outline(leader), all, bothFaces, from, Optional.of(how), axis);
+    all.removeIf(Follow::follows);
+    all.addAll(how.features(leader));
+    return new Cut(
+        how.outline(leader.outline()), all, bothFaces, from, Optional.of(how), how.axis(leader));
   }
 
   /** The same with a centre line, or straight again. */

@@ -7,6 +7,7 @@ import stoutblade.develop.Cone;
 import stoutblade.develop.Cope;
 import stoutblade.develop.Cover;
 import stoutblade.develop.Dish;
+import stoutblade.develop.DoubleWall;
 import stoutblade.develop.Elbow;
 import stoutblade.develop.Form;
 import stoutblade.develop.Helix;
@@ -64,6 +65,14 @@ public final class Elevation {
       case Ring it -> tube(it.outsideMm(), it.outsideMm() - 2 * it.foamMm(), it.widthMm(), facing);
       case Rings it ->
           facing ? circles(it.outsideMm(), it.outsideMm() - 2 * it.foamMm()) : rings(it);
+      case DoubleWall it ->
+          facing
+              ? circles(
+                  it.outsideMm(),
+                  it.outsideMm() - 2 * it.foamMm(),
+                  it.innerMm(),
+                  it.innerMm() - 2 * it.foamMm())
+              : List.of(bar(it.outsideMm(), it.heightMm()));
       case Lidded it -> lidded(it, facing);
       case Wraps it -> wraps(it, facing);
       case Helix it -> {

@@ -1,8 +1,14 @@
 package stoutblade.part;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import stoutblade.feature.Feature;
+import stoutblade.feature.Spot;
+import stoutblade.feature.Where;
 import stoutblade.shape.Box;
 import stoutblade.shape.CurvedAxis;
 import stoutblade.shape.Exact;
@@ -19,9 +25,15 @@ import stoutblade.shape.WholeOutline;
  * @param offsetMm how far outside that part's edge it runs, in mm; inside where negative
  * @param mirrored true for its mirror image, left for right
  * @param insideMm how far outside that part's edge the opening runs, in mm; empty for none
+ * @param openings true where what is cut through that part is cut through this one, too, as through
+ *     a skin over it
  */
 public record Follow(
-    String leaderId, double offsetMm, boolean mirrored, Optional<Double> insideMm) {
+    String leaderId,
+    double offsetMm,
+    boolean mirrored,
+    Optional<Double> insideMm,
+    boolean openings) {
 
   /** The furthest that it is moved. */
   public static final double MOST_MM = 1000;
@@ -53,11 +65,20 @@ public record Follow(
   }
 
   /** The feature that is the opening of a ring. */
-  static final String OPENING = "f9999";
+  private static final String OPENING = "f9999";
+
+  /** What is cut through the leader has numbers from here on, up to that of the opening. */
+  private static final int FIRST_THROUGH = 9000;
+
+  /**
+   * Kinds that are cut through a sheet; lines and lettering belong to the face that they are on.
+   */
+  private static final Set<Feature.Kind> THROUGH =
+      EnumSet.of(Feature.Kind.HOLE, Feature.Kind.SLOT, Feature.Kind.WINDOW, Feature.Kind.CUTOUT);
 
   /** One that lies on its leader. */
   public static Follow on(String leaderId) {
-    return new Follow(leaderId, 0, false, Optional.empty());
+    return new Follow(leaderId, 0, false, Optional.empty(), false);
   }
 
   /**
@@ -78,6 +99,49 @@ public record Follow(
     return insideMm.map(it -> at(leader, it));
   }
 
+  /** True for a feature that is drawn after the leader, not by itself. */
+  public static boolean follows(Feature feature) {
+    return Integer.parseInt(feature.id().substring(1)) >= FIRST_THROUGH;
+  }
+
+  /**
+   * What is cut into it because of the leader: its own opening, and what is cut through that part.
+   *
+   * @throws IllegalArgumentException if nothing of the opening is left
+   */
+  List<Feature> features(Cut leader) {
+    List<Feature> all = new ArrayList<>();
+    if (openings) {
+      leader.features().stream()
+          .filter(it -> THROUGH.contains(it.kind()) && it.into() == Feature.Into.ALL)
+          .flatMap(it -> through(it, leader.outline()))
+          .limit(Feature.MOST)
+          .forEach(it -> all.add(it.again("f" + (FIRST_THROUGH + all.size()))));
+    }
+    opening(leader.outline())
+        .ifPresent(it -> all.add(Feature.cutOut(OPENING, it, Where.At.of(0, 0))));
+    return all;
+  }
+
+  /** One for all repeats, or one for each: the follower's own edge lies elsewhere. */
+  private Stream<Feature> through(Feature feature, Outline leader) {
+    if (!mirrored && !(feature.where() instanceof Where.Along)) {
+      return Stream.of(feature.among(""));
+    }
+    double twice = mirrored ? 2 * middle(leader) : 0;
+    Feature own =
+        mirrored
+            ? feature.outline().map(it -> feature.along(flipped(it, 0))).orElse(feature)
+            : feature;
+    return feature.spots(leader).stream()
+        .map(it -> mirrored ? new Spot(flipped(it.at(), twice), -it.turn()) : it)
+        .map(it -> own.among("").leavingOut(Set.of()).at(new Where.At(it)));
+  }
+
+  private static Point flipped(Point at, double twice) {
+    return new Point(twice - at.x(), at.y());
+  }
+
   /** The centre line that goes with it: that of the leader, where it has one. */
   public Optional<CurvedAxis> axis(Cut leader) {
     double twice = mirrored ? 2 * middle(leader.outline()) : 0;
@@ -91,7 +155,7 @@ public record Follow(
   }
 
   private static Node flipped(Node it, double twice) {
-    Point at = new Point(twice - it.at().x(), it.at().y());
+    Point at = flipped(it.at(), twice);
     return new Node(at, it.kind(), it.ease(), -it.bulge());
   }
 
@@ -115,7 +179,7 @@ public record Follow(
       Node own = it.nodes().get(i);
       // The side after a node is the one before it when gone round the other way.
       double bulge = it.nodes().get(i == 0 ? last : i - 1).bulge();
-      Point at = new Point(2 * middle - own.at().x(), own.at().y());
+      Point at = flipped(own.at(), 2 * middle);
       nodes.add(new Node(at, own.kind(), own.ease(), bulge));
     }
     return new WholeOutline(nodes);
@@ -123,18 +187,24 @@ public record Follow(
 
   /** The same for a leader that is made larger or smaller. */
   public Follow times(double factor) {
-    return new Follow(leaderId, offsetMm * factor, mirrored, insideMm.map(it -> it * factor));
+    return new Follow(
+        leaderId, offsetMm * factor, mirrored, insideMm.map(it -> it * factor), openings);
   }
 
   public Follow withOffset(double mm) {
-    return new Follow(leaderId, mm, mirrored, insideMm);
+    return new Follow(leaderId, mm, mirrored, insideMm, openings);
   }
 
   public Follow withInside(Optional<Double> mm) {
-    return new Follow(leaderId, offsetMm, mirrored, mm);
+    return new Follow(leaderId, offsetMm, mirrored, mm, openings);
   }
 
   public Follow withMirrored(boolean changed) {
-    return new Follow(leaderId, offsetMm, changed, insideMm);
+    return new Follow(leaderId, offsetMm, changed, insideMm, openings);
+  }
+
+  /** The same with what is cut through the leader, or without. */
+  public Follow withOpenings(boolean changed) {
+    return new Follow(leaderId, offsetMm, mirrored, insideMm, changed);
   }
 }

@@ -2,10 +2,12 @@ package stoutblade.part;
 
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import stoutblade.feature.Spot;
 import stoutblade.feature.Where;
+import stoutblade.shape.Box;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Point;
 
@@ -23,6 +25,7 @@ import stoutblade.shape.Point;
  * @param between the id of the part between whose repeats it stands, and goes on standing; empty
  *     where it has places of its own
  * @param without which of its places are left free, counted from 1
+ * @param next the part that it stands next to; empty where it does not
  */
 public record Placing(
     String on,
@@ -33,7 +36,8 @@ public record Placing(
     int copies,
     int mirrored,
     String between,
-    Set<Integer> without) {
+    Set<Integer> without,
+    Optional<Next> next) {
 
   private static final int MOST_COPIES = 200;
 
@@ -63,7 +67,17 @@ public record Placing(
 
   /** At the prop's origin, seen from the side, once. */
   public static final Placing USUAL =
-      new Placing("", Where.At.of(0, 0), false, Faces.FRONT, Faces.NONE, 1, 0, "", Set.of());
+      new Placing(
+          "",
+          Where.At.of(0, 0),
+          false,
+          Faces.FRONT,
+          Faces.NONE,
+          1,
+          0,
+          "",
+          Set.of(),
+          Optional.empty());
 
   /**
    * Checks the numbers.
@@ -84,13 +98,18 @@ public record Placing(
       throw new IllegalArgumentException(
           "What is left out is counted from 1 to " + Where.MOST + "; found " + without);
     }
+    if (next.isPresent() && !between.isEmpty()) {
+      throw new IllegalArgumentException(
+          "A part stands between the repeats of another, or next to one; not both");
+    }
     if (textured == Faces.BOTH) {
       throw new IllegalArgumentException("A sheet is textured on one face at most");
     }
   }
 
   public Placing on(String changed) {
-    return new Placing(changed, where, facing, shows, textured, copies, mirrored, between, without);
+    return new Placing(
+        changed, where, facing, shows, textured, copies, mirrored, between, without, next);
   }
 
   /** Fixed to nothing: along the edge of what carried it there is no place any more. */
@@ -100,19 +119,22 @@ public record Placing(
   }
 
   public Placing at(Where changed) {
-    return new Placing(on, changed, facing, shows, textured, copies, mirrored, between, without);
+    return new Placing(
+        on, changed, facing, shows, textured, copies, mirrored, between, without, next);
   }
 
   public Placing facing(boolean changed) {
-    return new Placing(on, where, changed, shows, textured, copies, mirrored, between, without);
+    return new Placing(
+        on, where, changed, shows, textured, copies, mirrored, between, without, next);
   }
 
   public Placing showing(Faces changed) {
-    return new Placing(on, where, facing, changed, textured, copies, mirrored, between, without);
+    return new Placing(
+        on, where, facing, changed, textured, copies, mirrored, between, without, next);
   }
 
   public Placing textured(Faces changed) {
-    return new Placing(on, where, facing, shows, changed, copies, mirrored, between, without);
+    return new Placing(on, where, facing, shows, changed, copies, mirrored, between, without, next);
   }
 
   /** The same with other numbers; no more are mirrored than made. */
@@ -126,7 +148,8 @@ public record Placing(
         copiesNow,
         Math.min(mirroredNow, copiesNow),
         between,
-        without);
+        without,
+        next);
   }
 
   /**
@@ -145,17 +168,20 @@ public record Placing(
         copies,
         mirrored,
         otherId,
-        without);
+        without,
+        Optional.empty());
   }
 
   /** The same that is to stand between the repeats of another part. */
   public Placing betweenThose(String otherId) {
-    return new Placing(on, where, facing, shows, textured, copies, mirrored, otherId, without);
+    return new Placing(
+        on, where, facing, shows, textured, copies, mirrored, otherId, without, Optional.empty());
   }
 
   /** The same with other places left free, counted from 1. */
   public Placing leavingOut(Set<Integer> changed) {
-    return new Placing(on, where, facing, shows, textured, copies, mirrored, between, changed);
+    return new Placing(
+        on, where, facing, shows, textured, copies, mirrored, between, changed, next);
   }
 
   /** Its places on what carries it, without those that are left free. */
@@ -165,7 +191,31 @@ public record Placing(
 
   /** The same with places of its own again. */
   public Placing alone() {
-    return new Placing(on, where, facing, shows, textured, copies, mirrored, "", without);
+    return new Placing(
+        on, where, facing, shows, textured, copies, mirrored, "", without, Optional.empty());
+  }
+
+  /** The same that is to stand next to another part. */
+  public Placing nextTo(Next other) {
+    return new Placing(
+        on, where, facing, shows, textured, copies, mirrored, "", without, Optional.of(other));
+  }
+
+  /**
+   * The same where it stands next to another part, middle over middle.
+   *
+   * @param own what is seen of it, in its own frame
+   * @param other what is seen of the other one, in the frame that its own places are to be in
+   * @param carrier the id of the part whose frame that is; empty for the prop
+   */
+  public Placing standing(List<Point> own, Box other, String carrier) {
+    Next how = next.orElseThrow();
+    double turn = where instanceof Where.At it ? it.spot().turn() : 0;
+    Box box = Box.around(own.stream().map(it -> it.turned(turn)).toList());
+    double low =
+        how.below() ? other.minY() - how.gapMm() - box.height() : other.maxY() + how.gapMm();
+    Point at = new Point(other.centre().x() - box.centre().x(), low - box.minY());
+    return on(carrier).at(new Where.At(new Spot(at, turn)));
   }
 
   /** The same moved in the frame that it is in. */
@@ -175,6 +225,7 @@ public record Placing(
 
   /** The same with its places further apart by a factor. */
   public Placing times(double factor) {
-    return at(where.times(factor));
+    Placing own = at(where.times(factor));
+    return next.map(it -> own.nextTo(it.withGap(it.gapMm() * factor))).orElse(own);
   }
 }

@@ -2,6 +2,7 @@ package stoutblade.sum;
 
 import java.util.List;
 import stoutblade.catalogue.Catalogue;
+import stoutblade.develop.DoubleWall;
 import stoutblade.develop.Rings;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
@@ -29,6 +30,14 @@ final class BarrelSums {
           Entry.length("wall", "Tube, wall", 3),
           Entry.count("pieces", "Cut lengthwise into", 2, 2, 12),
           Entry.lengthOrNone("kerf", "Saw takes away", 1.5));
+
+  static final List<Entry> WALLS =
+      List.of(
+          Entry.length("outside", "Outside, across", 300),
+          Entry.length("foam", "Foam of walls and ribs", 5),
+          Entry.length("gap", "Room between the walls", 25),
+          Entry.length("height", "Length", 400),
+          Entry.count("ribs", "Ribs", 8, DoubleWall.FEWEST, DoubleWall.MOST));
 
   static final List<Entry> SOCKET =
       List.of(
@@ -62,6 +71,13 @@ final class BarrelSums {
             in.get("first"),
             in.get("last"),
             in.get("gap")));
+  }
+
+  static Answer walls(Values in, Catalogue catalogue) {
+    return ShapeSums.flat(
+        "walls",
+        new DoubleWall(
+            in.get("outside"), in.get("foam"), in.get("gap"), in.get("height"), in.count("ribs")));
   }
 
   static Answer halves(Values in, Catalogue catalogue) {

@@ -19,6 +19,7 @@ public final class Sum {
           new Sum("strip", "Winding", "Wrapped", ShapeSums.STRIP, ShapeSums::strip),
           new Sum("band", "Band", "Wrapped", ShapeSums.BAND, ShapeSums::band),
           new Sum("rings", "Rings", "Wrapped", BarrelSums.RINGS, BarrelSums::rings),
+          new Sum("walls", "Two walls", "Wrapped", BarrelSums.WALLS, BarrelSums::walls),
           new Sum("cone", "Cone", "Turned", ShapeSums.CONE, ShapeSums::cone),
           new Sum("dish", "Dish", "Turned", ShapeSums.DISH, ShapeSums::dish),
           new Sum("darts", "Darts", "Turned", ShapeSums.DARTS, ShapeSums::darts),
@@ -30,6 +31,7 @@ public final class Sum {
           new Sum("halves", "Split tube", "Turned", BarrelSums.HALVES, BarrelSums::halves),
           new Sum("socket", "Socket", "Turned", BarrelSums.SOCKET, BarrelSums::socket),
           new Sum("slide", "Slide", "Turned", BarrelSums.SLIDE, BarrelSums::slide),
+          new Sum("fold", "Folds up", "Turned", MotionSums.FOLD, MotionSums::fold),
           new Sum("box", "Box", "Folded", ShapeSums.BOX, ShapeSums::box),
           new Sum("prism", "Flat sides", "Folded", ShapeSums.PRISM, ShapeSums::prism),
           new Sum("lid", "Box and lid", "Folded", FrameSums.LID, FrameSums::lid),
@@ -44,6 +46,8 @@ public final class Sum {
           new Sum("grip", "Hands", "Worn", WornSums.GRIP, WornSums::grip)
               .worn(typed -> WornSums.GRIP_OF),
           new Sum("release", "Lets go", "Worn", WornSums.RELEASE, WornSums::release),
+          new Sum("carry", "Carried", "Worn", MotionSums.CARRY, MotionSums::carry)
+              .ofProp(MotionSums.CARRY_OF),
           new Sum("mitre", "Mitre", "Cut", CutSums.MITRE, CutSums::mitre),
           new Sum("bevel", "Bevel", "Cut", CutSums.BEVEL, CutSums::bevel),
           new Sum("spacing", "Along", "Cut", CutSums.SPACING, CutSums::spacing),
@@ -64,6 +68,7 @@ public final class Sum {
   private final List<Entry> entries;
   private final BiFunction<Values, Catalogue, Answer> work;
   private final Function<Map<String, Double>, Map<String, BodyMeasure>> worn;
+  private final Map<String, String> ofProp;
 
   private Sum(
       String key,
@@ -71,13 +76,15 @@ public final class Sum {
       String drawer,
       List<Entry> entries,
       BiFunction<Values, Catalogue, Answer> work,
-      Function<Map<String, Double>, Map<String, BodyMeasure>> worn) {
+      Function<Map<String, Double>, Map<String, BodyMeasure>> worn,
+      Map<String, String> ofProp) {
     this.key = key;
     this.title = title;
     this.drawer = drawer;
     this.entries = entries;
     this.work = work;
     this.worn = worn;
+    this.ofProp = Map.copyOf(ofProp);
   }
 
   private Sum(
@@ -86,12 +93,22 @@ public final class Sum {
       String drawer,
       List<Entry> entries,
       BiFunction<Values, Catalogue, Answer> work) {
-    this(key, title, drawer, entries, work, typed -> Map.of());
+    this(key, title, drawer, entries, work, typed -> Map.of(), Map.of());
   }
 
   /** The same, some of whose sizes are the wearer's. */
   private Sum worn(Function<Map<String, Double>, Map<String, BodyMeasure>> of) {
-    return new Sum(key, title, drawer, entries, work, of);
+    return new Sum(key, title, drawer, entries, work, of, ofProp);
+  }
+
+  /** The same, some of whose sizes are those of the whole prop. */
+  private Sum ofProp(Map<String, String> of) {
+    return new Sum(key, title, drawer, entries, work, worn, of);
+  }
+
+  /** The ids of the whole prop's figures that are sizes until something else is typed, by key. */
+  public Map<String, String> ofProp() {
+    return ofProp;
   }
 
   /**
@@ -141,9 +158,9 @@ public final class Sum {
   }
 
   /**
-   * The same for a wearer.
+   * The same for a wearer and a prop.
    *
-   * @param of what is known of the wearer, by the entries' keys
+   * @param of what is known of the wearer and the prop, by the entries' keys
    */
   public Answer answer(Map<String, Double> typed, Catalogue catalogue, Map<String, Figure> of) {
     return work.apply(new Values(key, entries, typed, of), catalogue);

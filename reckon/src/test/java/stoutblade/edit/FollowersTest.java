@@ -16,7 +16,9 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
+import stoutblade.feature.Feature;
 import stoutblade.feature.PlateForm;
+import stoutblade.feature.Spot;
 import stoutblade.feature.Typeface;
 import stoutblade.feature.Where;
 import stoutblade.part.Cut;
@@ -31,6 +33,7 @@ import stoutblade.shape.Node;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
+import stoutblade.shape.Region;
 import stoutblade.shape.WholeOutline;
 
 /** Outlines that follow others, measured by the distances and areas of another library. */
@@ -110,7 +113,7 @@ class FollowersTest {
   /** The area of a ring between two circles: pi (R² - r²). */
   @Test
   void a_ring_has_the_area_between_two_circles_and_keeps_to_them() {
-    Follow rim = new Follow("d1", 15, false, Optional.of(-10.0));
+    Follow rim = new Follow("d1", 15, false, Optional.of(-10.0), false);
     Project project = then(with(DISC), Followers.add("Rim", rim, 10));
     Part part = project.first().parts().getLast();
 
@@ -158,7 +161,7 @@ class FollowersTest {
                 then(
                     project, Followers.follow("d2", Optional.of(Follow.on("d1").withOffset(-230)))))
         .hasMessageContaining("Inner: Nothing is left 230");
-    assertThatThrownBy(() -> new Follow("d1", 5, false, Optional.of(4.5)))
+    assertThatThrownBy(() -> new Follow("d1", 5, false, Optional.of(4.5), false))
         .hasMessageContaining("at least 1 mm");
     assertThatThrownBy(() -> then(project, OutlineEdits.moveNode("d2", 0, new Point(0, 0))))
         .hasMessageContaining("Inner follows Board");
@@ -263,7 +266,7 @@ class FollowersTest {
     assertThat(project.first().needed("d3").placing().where().count()).isEqualTo(9);
     Project turns = project;
     assertThatThrownBy(() -> then(turns, Followers.between("d2", "d3")))
-        .hasMessageContaining("stands between it");
+        .hasMessageContaining("what stands so to it");
 
     Project two =
         PropEdits.copyPart(Prop.FIRST, "d3", "p2")
@@ -306,7 +309,7 @@ class FollowersTest {
   }
 
   private static PlateForm form(Project project) {
-    return PlateForm.of(cut(project, "d1").blank("d1", "Board", 10), Typeface.NONE);
+    return form(project, "d1");
   }
 
   /** A disc of 400 mm in a skin of 2 mm that stands 3 mm over: π · 400, and discs of 410 mm. */
@@ -337,6 +340,62 @@ class FollowersTest {
         .isEqualTo(900);
     assertThatThrownBy(() -> then(again, Skins.over("d3", 2, 3)))
         .hasMessageContaining("not cut along an outline");
+  }
+
+  /** What is cut through a disc is cut through both faces of its skin, and goes where it goes. */
+  @Test
+  void cut_outs_of_a_part_go_through_its_skin() {
+    Project holed =
+        then(
+            with(DISC),
+            PartEdits.addFeature(
+                "d1", Feature.Kind.HOLE, "", new Where.Ring(new Point(0, 0), 120, 5, 0.3)));
+    holed = then(holed, PartEdits.feature("d1", "f1", "Size", it -> it.with("across", 40)));
+    holed =
+        then(
+            holed, PartEdits.addFeature("d1", Feature.Kind.HOLE, "", new Where.Along(0, 1, 30, 4)));
+    Project project = then(holed, Skins.over("d1", 2, 3));
+
+    double through = cutThrough(holed, "d1");
+    assertThat(cutThrough(project, "d2")).isCloseTo(through, within(1e-3));
+    // Turned over, the back has them where the front has them.
+    Region front = form(project, "d2").face();
+    for (Spot spot : cut(project, "d1").features().getFirst().spots(DISC)) {
+      assertThat(front.contains(spot.at())).isFalse();
+    }
+
+    Project moved =
+        then(project, PartEdits.feature("d1", "f1", "Size", it -> it.with("across", 50)));
+    assertThat(cutThrough(moved, "d2"))
+        .isCloseTo(through + 5 * Math.PI * (25 * 25 - 20 * 20), within(3.0));
+    Project flipped =
+        then(
+            moved,
+            Followers.follow("d2", cut(moved, "d2").follow().map(it -> it.withMirrored(true))));
+    for (Spot spot : cut(moved, "d1").features().getFirst().spots(DISC)) {
+      assertThat(form(flipped, "d2").face().contains(spot.at().mirrored())).isFalse();
+    }
+    String own = cut(moved, "d2").features().getFirst().id();
+    assertThatThrownBy(
+            () -> then(moved, PartEdits.feature("d2", own, "Size", it -> it.with("across", 9))))
+        .hasMessageContaining("follows Board");
+    assertThatThrownBy(() -> then(moved, PartEdits.removeFeature("d2", own)))
+        .hasMessageContaining("let Board, skin of its faces go");
+    Project none =
+        then(
+            moved,
+            Followers.follow("d2", cut(moved, "d2").follow().map(it -> it.withOpenings(false))));
+    assertThat(cut(none, "d2").features()).isEmpty();
+  }
+
+  private static double cutThrough(Project project, String id) {
+    Cut whole = cut(project, id).withFeatures(List.of());
+    return PlateForm.of(whole.blank(id, "Part", 10), Typeface.NONE).face().area()
+        - form(project, id).face().area();
+  }
+
+  private static PlateForm form(Project project, String id) {
+    return PlateForm.of(cut(project, id).blank(id, "Part", 10), Typeface.NONE);
   }
 
   @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import stoutblade.core.CoreChoice;
 import stoutblade.edit.AxisEdits;
@@ -30,6 +31,13 @@ class ShapeFindingsTest {
               Node.corner(40, 0),
               Node.corner(40, 400),
               Node.corner(-40, 400)));
+
+  private static WholeOutline disc(double radius) {
+    return new WholeOutline(
+        List.of(
+            new Node(new Point(0, -radius), Node.Kind.CORNER, 0, 1),
+            new Node(new Point(0, radius), Node.Kind.CORNER, 0, 1)));
+  }
 
   private static Project then(Project project, Change edit) {
     return edit.in(Prop.FIRST).applyTo(project);
@@ -107,4 +115,23 @@ class ShapeFindingsTest {
             Samples.derive(straight).first().part("d1").orElseThrow().core().orElseThrow().bend())
         .isEmpty();
   }
+
+  /** Discs of 60 mm on a ring of 100 mm radius: 2 · 100 · sin(π/n) ≥ 60 up to ten of them. */
+  @Test
+  void parts_that_stand_in_each_others_room_are_found_and_made_fewer() {
+    Project project = then(board(), PartEdits.addPlate("Boss", disc(30), 5));
+    project = then(project, PartEdits.fix("d2", "d1"));
+    Where ring = new Where.Ring(new Point(0, 200), 100, 14, 0);
+    Project crowded = then(project, PartEdits.place("d2", "Place", it -> it.at(ring)));
+
+    Finding found = finding(crowded, "d2.shared").orElseThrow();
+    Project mended = then(crowded, found.mends().getFirst());
+
+    assertThat(finding(mended, "d2.shared")).isEmpty();
+    assertThat(mended.first().needed("d2").placing().where().count()).isEqualTo(10);
+    Project free = then(crowded, PartEdits.place("d2", "Free", it -> it.leavingOut(EVEN)));
+    assertThat(finding(free, "d2.shared")).as("every second one is left out").isEmpty();
+  }
+
+  private static final Set<Integer> EVEN = Set.of(2, 4, 6, 8, 10, 12, 14);
 }

@@ -109,6 +109,9 @@ class SumTest {
     "lid, lid.lid-wide, 212.2", // 200 + 2 * (5 + 0.5 + 2 * 0.3)
     "stand, stand.leg, 1250", // hypot(1200, 350)
     "grip, grip.length, 110", // 88 + 6 + 16
+    "walls, walls.outer, 926.769833", // pi * 295
+    "fold, fold.closed, 630", // 600 and the tail of 30
+    "carry, carry.on-upper, 388.571429", // 800 * 170 / (180 + 170)
     "release, release.length, 263.517688", // pi * 42.5 + 130
     "opening, opening.across, 94.057686", // (260 + 2 pi 8) / 1.05 / pi
     "opening, opening.high, 77.839908", // by Ramanujan's formula; an ellipse added up in WornTest

@@ -124,13 +124,23 @@ final class SumsModel {
     return worn != null ? worn.value() : entry.usual();
   }
 
-  /** What is known of who wears the prop that is looked at; nothing for what is a part already. */
+  /**
+   * What is known of the prop that is looked at and of who wears it; nothing for what is a part
+   * already.
+   */
   private Map<String, Figure> worn(Sum sum, Map<String, Double> values) {
     Map<String, Figure> known = new HashMap<>();
     if (part().isEmpty()) {
       Wearer wearer = desk.project().wearer(desk.prop());
       sum.worn(values)
           .forEach((key, measure) -> known.put(key, measure.of(wearer, wearer.height())));
+      List<Figure> whole = desk.reckoned().whole().figures();
+      sum.ofProp()
+          .forEach(
+              (key, id) ->
+                  whole.stream()
+                      .filter(it -> it.id().equals(id))
+                      .forEach(it -> known.put(key, it)));
     }
     return known;
   }

@@ -23,6 +23,7 @@ final class FollowFields {
   private final EntryField outside;
   private final EntryField ring;
   private final CheckBox mirrored = new CheckBox("mirrored");
+  private final CheckBox openings = new CheckBox("with its cut-outs");
   private final Button free;
 
   FollowFields(Desk desk, Supplier<String> id, Runnable after) {
@@ -43,6 +44,8 @@ final class FollowFields {
     ring.setPrefColumnCount(5);
     mirrored.setId("follow-mirrored");
     mirrored.setOnAction(event -> change(it -> it.withMirrored(mirrored.isSelected())));
+    openings.setId("follow-openings");
+    openings.setOnAction(event -> change(it -> it.withOpenings(openings.isSelected())));
     free =
         Tray.button(
             "follow-free",
@@ -69,7 +72,8 @@ final class FollowFields {
                 it.leaderId(),
                 mm,
                 it.mirrored(),
-                it.insideMm().map(inside -> inside + mm - it.offsetMm())));
+                it.insideMm().map(inside -> inside + mm - it.offsetMm()),
+                it.openings()));
   }
 
   void into(Tray tray, Follow follow) {
@@ -77,9 +81,11 @@ final class FollowFields {
     outside.show(follow.offsetMm());
     ring.show(follow.insideMm().map(it -> follow.offsetMm() - it).orElse(0.0));
     mirrored.setSelected(follow.mirrored());
+    openings.setSelected(follow.openings());
     tray.with("Outside " + leader + " by", outside)
         .with("Ring, width (0 none)", ring)
         .with(" ", mirrored)
+        .with(" ", openings)
         .with("Drawn by itself", free);
   }
 }

@@ -81,6 +81,7 @@ final class PropDesk {
   private final BoughtFields bought;
   private final PlaceFields places;
   private final Between between;
+  private final NextFields next;
   private final LeftOut leftOut;
   private final Button open = new Button("Draft it  Enter");
   private final Label how = mat.note("prop-how", NOTE_WIDE);
@@ -99,6 +100,7 @@ final class PropDesk {
         new Between(
             "place-between",
             other -> part().ifPresent(it -> desk.perform(Followers.between(it.id(), other))));
+    this.next = new NextFields(desk, this::part);
     this.leftOut =
         new LeftOut(
             desk, "place-left-out", without -> place("Leave out", it -> it.leavingOut(without)));
@@ -283,6 +285,7 @@ final class PropDesk {
                     it.id()
                         + places.key()
                         + repeated(it)
+                        + next.key(it)
                         + (it.placing().where().count() > 1)
                         + thing().map(own -> own.ofRod()).orElse(false))
             .orElse("");
@@ -320,6 +323,7 @@ final class PropDesk {
     if (between.any()) {
       chosen.with("Between those of", between.control());
     }
+    part().ifPresent(it -> next.into(chosen, it));
     part()
         .filter(it -> it.placing().where().count() > 1)
         .ifPresent(it -> chosen.with("Left out", leftOut.showing(it.placing().without())));
@@ -355,6 +359,7 @@ final class PropDesk {
       name.setText(part.name());
     }
     between.show(repeated(part), part.placing().between());
+    next.show(part);
     leftOut.showing(part.placing().without());
     on.getItems().setAll(carriers(part));
     on.setValue(part.placing().on());

@@ -35,7 +35,7 @@ class AgreementTest {
   }
 
   private static <T> T fx(Callable<T> work) {
-    return WaitForAsyncUtils.waitForAsyncFx(10_000, work);
+    return WaitForAsyncUtils.waitForAsyncFx(90_000, work);
   }
 
   private static Ruler ruler(int number, double px, boolean trusted) {
