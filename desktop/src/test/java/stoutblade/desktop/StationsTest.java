@@ -169,6 +169,33 @@ class StationsTest extends InWindow {
     assertThat(text(robot, "#core-held")).isEqualTo("1 m");
   }
 
+  /** A pipe of half an inch in three layers of 10 mm: 5.7 mm of each outer one, of 5 allowed. */
+  @Test
+  void a_pipe_too_fat_for_a_blade_is_squeezed_from_its_finding(FxRobot robot) {
+    openDemo();
+    fx(() -> desk.perform(stoutblade.edit.LayerEdits.add(Demo.LEAF, 1)));
+    go(robot, Station.CORE);
+    choose(robot, "#rod", desk.catalogue().rod("pvc-1-2").orElseThrow());
+    type(robot, "#core-start", "-20 cm");
+    type(robot, "#core-end", "30 cm");
+    until(() -> First.core(desk.derived()).orElseThrow().tooDeep());
+
+    Button squeeze = robot.lookup((Button it) -> it.getText().startsWith("Squeeze it to")).query();
+    fx(
+        () -> {
+          squeeze.fire();
+          return true;
+        });
+
+    until(() -> First.core(desk.derived()).orElseThrow().section().squeezed());
+    assertThat(First.core(desk.derived()).orElseThrow().tooDeep()).isFalse();
+    assertThat(text(robot, "#core-squeezed")).isEqualTo("20 mm");
+    type(robot, "#core-squeezed", "30 mm");
+    assertThat(First.core(desk.project()).orElseThrow().squeezedMm()).as("as it is sold").isEmpty();
+    choose(robot, "#rod", desk.catalogue().rod("dowel-9").orElseThrow());
+    assertThat(robot.lookup("#core-squeezed").tryQuery()).as("wood is not squeezed").isEmpty();
+  }
+
   @Test
   void cut_changes_the_paper(FxRobot robot) {
     openDemo();

@@ -102,6 +102,11 @@ public final class CatalogueFile {
         own.put("familyId", SheetFamily.USUAL);
       }
     }
+    for (JsonNode rod : lists.get("rods")) {
+      if (rod instanceof ObjectNode own && !own.has("softens")) {
+        own.put("softens", false);
+      }
+    }
     for (String list : List.of("glues", "coatings")) {
       for (JsonNode entry : lists.get(list)) {
         if (entry instanceof ObjectNode own && !own.has("driedGPerMm3")) {

@@ -4,9 +4,9 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 
 /**
- * Version 10 had no curved centre lines, no layers that follow the part's outline at a distance, no
- * followers with the cut-outs of what they follow, and nothing that stands between the repeats of
- * something else or next to it.
+ * Version 10 had no curved centre lines, no squeezed cores, no layers that follow the part's
+ * outline at a distance, no followers with the cut-outs of what they follow, and nothing that
+ * stands between the repeats of something else or next to it.
  */
 final class FromVersion10 implements Migrations.Migration {
 
@@ -21,6 +21,9 @@ final class FromVersion10 implements Migrations.Migration {
       sheets(prop.path("defaults"));
       for (JsonNode part : prop.path("parts")) {
         sheets(part);
+        if (part.path("core") instanceof ObjectNode core) {
+          core.putNull("squeezedMm");
+        }
         if (part.path("placing") instanceof ObjectNode placing) {
           placing.put("between", "").putNull("next").putArray("without");
           unshifted(placing);

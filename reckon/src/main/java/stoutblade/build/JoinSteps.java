@@ -26,15 +26,21 @@ final class JoinSteps extends StepMaker {
    */
   Need core(CoreReckoning core) {
     Glue bed = bed();
+    if (core.section().squeezed()) {
+      squeeze(core);
+    }
     add(
         step(
                 "core-fit",
-                "Cut the core and lay it in dry",
+                core.section().squeezed()
+                    ? "Lay the squeezed core in dry"
+                    : "Cut the core and lay it in dry",
                 core.rod().name() + ", " + core.length().show(work.units()))
             .time("rod-fitting", count("core-fit", "Cores to fit", work.made()))
             .after(has("cut") ? "cut" : "have")
             .afterIf(has("groove"), "groove")
             .afterIf(has("grind"), "grind")
+            .afterIf(has("core-squeeze"), "core-squeeze")
             .afterIf(work.buys(), WorkSteps.BUY)
             .tools("fine saw", "80 grit paper", "tape")
             .cautions(Cautions.ROD_DUST));
@@ -43,6 +49,23 @@ final class JoinSteps extends StepMaker {
     }
     add(bedding(core, bed).after("core-fit"));
     return bedded();
+  }
+
+  /** Before any of it lies in foam: what is squeezed is hot. */
+  private void squeeze(CoreReckoning core) {
+    add(
+        step(
+                "core-squeeze",
+                "Cut the core and squeeze it flat",
+                "%s: warm it evenly with sand in it or on a mandrel, squeeze it between boards to"
+                        .formatted(core.rod().name())
+                    + " %s (%s wide), straighten it and hold it until it is cold"
+                        .formatted(
+                            core.height().show(work.units()), core.width().show(work.units())))
+            .time("squeezing", count("core-squeeze", "Cores to squeeze", work.made()))
+            .afterIf(work.buys(), WorkSteps.BUY)
+            .tools("heat gun", "two flat boards", "spacers as high as it is to be", "thick gloves")
+            .cautions(Cautions.HEAT, Cautions.ROD_DUST));
   }
 
   private Glue bed() {

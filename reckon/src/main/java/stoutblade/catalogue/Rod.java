@@ -17,6 +17,7 @@ import stoutblade.measure.Uncertainty;
  * @param modulusStd how unsure that is: one standard deviation, in N/mm²
  * @param densityGPerMm3 mass per volume, in g/mm³
  * @param lengthMm the length it is sold in, in mm
+ * @param softens true for what goes soft with gentle heat, so that it can be bent and squeezed
  * @param source where the values come from
  */
 public record Rod(
@@ -28,6 +29,7 @@ public record Rod(
     double modulusStd,
     double densityGPerMm3,
     double lengthMm,
+    boolean softens,
     String source) {
 
   /** How far rods of one kind differ in density: one standard deviation, as a share. */

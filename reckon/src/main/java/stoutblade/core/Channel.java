@@ -6,7 +6,7 @@ import stoutblade.layer.Layer;
 import stoutblade.layer.Layers;
 
 /**
- * The channel that a round core in the middle of all layers wants in one layer.
+ * The channel that a core in the middle of all layers wants in one layer.
  *
  * @param layer the layer
  * @param widthMm its width where it is widest
@@ -22,17 +22,17 @@ public record Channel(
 
   /** The channels of a core, from the back. */
   public static List<Channel> of(Layers layers, CoreReckoning core) {
-    return of(layers, core.diameter().value() / 2, core.choice().groove());
+    return of(layers, core.section(), core.choice().groove());
   }
 
   /**
    * The channels in all layers that the core crosses, from the back.
    *
-   * @param radius the core's, in mm
+   * @param core its section
    * @param groove how it is cut
    */
-  public static List<Channel> of(Layers layers, double radius, Groove groove) {
-    double reach = groove.reach(radius);
+  public static List<Channel> of(Layers layers, RodSection core, Groove groove) {
+    double reach = groove.reach(core);
     double middle = layers.thickness().value() / 2;
     List<Channel> all = new ArrayList<>();
     for (Layer layer : layers.each()) {
@@ -43,10 +43,10 @@ public record Channel(
         all.add(
             new Channel(
                 layer,
-                2 * groove.half(radius, nearest),
+                2 * groove.half(core, nearest),
                 to - from,
                 to - from > layer.to() - layer.from() - SAME_MM,
-                groove.upTo(radius, to) - groove.upTo(radius, from)));
+                groove.upTo(core, to) - groove.upTo(core, from)));
       }
     }
     return all;

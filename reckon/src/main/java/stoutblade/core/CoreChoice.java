@@ -1,5 +1,6 @@
 package stoutblade.core;
 
+import java.util.Optional;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 
@@ -12,11 +13,20 @@ import stoutblade.measure.Units;
  * @param endMm where it ends, inside the foam
  * @param heldAtMm where it is held for the droop
  * @param groove how its channel is cut
+ * @param squeezedMm how high it is once it was squeezed flat, its flat sides in the plane of the
+ *     layers; empty where it stays round
  */
 public record CoreChoice(
-    String rodId, double startMm, double endMm, double heldAtMm, Groove groove) {
+    String rodId,
+    double startMm,
+    double endMm,
+    double heldAtMm,
+    Groove groove,
+    Optional<Double> squeezedMm) {
 
   private static final double LONGEST_MM = 10_000;
+  private static final double LEAST_MM = 1;
+  private static final double MOST_MM = 200;
   private static final double IN_BLADE = 0.85;
   private static final double BELOW_BLADE = 0.5;
 
@@ -50,7 +60,7 @@ public record CoreChoice(
 
   /** A core in a round channel. */
   public CoreChoice(String rodId, double startMm, double endMm, double heldAtMm) {
-    this(rodId, startMm, endMm, heldAtMm, Groove.ROUND);
+    this(rodId, startMm, endMm, heldAtMm, Groove.ROUND, Optional.empty());
   }
 
   /**
@@ -79,35 +89,51 @@ public record CoreChoice(
               + "; found "
               + shown(heldAtMm));
     }
+    if (squeezedMm.filter(it -> !(it >= LEAST_MM && it <= MOST_MM)).isPresent()) {
+      throw new IllegalArgumentException(
+          "A pipe is squeezed to between "
+              + shown(LEAST_MM)
+              + " and "
+              + shown(MOST_MM)
+              + "; found "
+              + shown(squeezedMm.get()));
+    }
   }
 
   private static String shown(double mm) {
     return Display.length(mm, Units.METRIC);
   }
 
+  /** The same with another rod, round as it is sold. */
   public CoreChoice withRod(String id) {
-    return new CoreChoice(id, startMm, endMm, heldAtMm, groove);
+    return new CoreChoice(id, startMm, endMm, heldAtMm, groove, Optional.empty());
   }
 
   public CoreChoice withEnd(double mm) {
-    return new CoreChoice(rodId, startMm, mm, heldAtMm, groove);
+    return new CoreChoice(rodId, startMm, mm, heldAtMm, groove, squeezedMm);
   }
 
   /** The core starting elsewhere; where it is held moves along if it must. */
   public CoreChoice withStart(double mm) {
-    return new CoreChoice(rodId, mm, endMm, Math.max(mm, heldAtMm), groove);
+    return new CoreChoice(rodId, mm, endMm, Math.max(mm, heldAtMm), groove, squeezedMm);
   }
 
   public CoreChoice withHeldAt(double mm) {
-    return new CoreChoice(rodId, startMm, endMm, mm, groove);
+    return new CoreChoice(rodId, startMm, endMm, mm, groove, squeezedMm);
   }
 
   public CoreChoice with(Groove changed) {
-    return new CoreChoice(rodId, startMm, endMm, heldAtMm, changed);
+    return new CoreChoice(rodId, startMm, endMm, heldAtMm, changed, squeezedMm);
+  }
+
+  /** The same squeezed to a height, or round again. */
+  public CoreChoice withSqueezed(Optional<Double> mm) {
+    return new CoreChoice(rodId, startMm, endMm, heldAtMm, groove, mm);
   }
 
   /** The core of a prop enlarged about the middle of the blade's base. */
   public CoreChoice times(double factor) {
-    return new CoreChoice(rodId, startMm * factor, endMm * factor, heldAtMm * factor, groove);
+    return new CoreChoice(
+        rodId, startMm * factor, endMm * factor, heldAtMm * factor, groove, squeezedMm);
   }
 }

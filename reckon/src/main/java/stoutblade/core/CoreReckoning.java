@@ -17,7 +17,9 @@ import stoutblade.shape.Point;
  *
  * @param rod the rod
  * @param choice where it lies
- * @param diameter its outside diameter
+ * @param section its section, squeezed where it is
+ * @param height how high that is, through the layers
+ * @param width how wide it is, in the plane of the layers
  * @param bed how it is bedded in layers; empty where it goes through something without
  * @param inFoam how much of it is inside the part
  * @param length its length
@@ -32,7 +34,9 @@ import stoutblade.shape.Point;
 public record CoreReckoning(
     Rod rod,
     CoreChoice choice,
-    Figure diameter,
+    RodSection section,
+    Figure height,
+    Figure width,
     Optional<Bed> bed,
     Figure inFoam,
     Figure length,
@@ -88,7 +92,10 @@ public record CoreReckoning(
 
   /** All figures that a person is shown, in order. */
   public List<Figure> figures() {
-    List<Figure> all = new ArrayList<>(List.of(diameter));
+    List<Figure> all = new ArrayList<>(List.of(height));
+    if (section.squeezed()) {
+      all.add(width);
+    }
     bed.ifPresent(it -> all.addAll(it.figures()));
     all.addAll(List.of(length, droop, droopAllowed, frequency, mass, balance));
     all.addAll(others);
@@ -105,6 +112,9 @@ public record CoreReckoning(
     private final Rod rod;
     private final Figure diameter;
     private final Figure bore;
+    private final RodSection section;
+    private final Figure height;
+    private final Figure width;
     private final double from;
     private final double to;
     private final Loads loads;
@@ -118,6 +128,22 @@ public record CoreReckoning(
           Figure.given("core.diameter", "Core, outside", rod.outerMm(), Quantity.LENGTH, catalogue);
       this.bore =
           Figure.given("core.bore", "Core, inside", rod.innerMm(), Quantity.LENGTH, catalogue);
+      this.section = RodSection.of(choice, rod);
+      this.height =
+          section.squeezed()
+              ? place("core.height", "Core, squeezed to", 2 * section.radius())
+              : diameter;
+      this.width =
+          section.squeezed()
+              ? Figure.computed(
+                  "core.width",
+                  "Core, width as squeezed",
+                  Quantity.LENGTH,
+                  "{core.height} + pi * ({core.diameter} - {core.height}) / 2",
+                  Source.practice("the wall keeps its length: W = H + π(D − H)/2"),
+                  diameter,
+                  height)
+              : diameter;
       this.from = Math.max(choice.startMm(), JUST_INSIDE_MM);
       this.to = Math.min(choice.endMm(), part.length().value());
       this.loads = new Loads(part, choice, rod, from, to);
@@ -150,7 +176,9 @@ public record CoreReckoning(
       return new CoreReckoning(
           rod,
           choice,
-          diameter,
+          section,
+          height,
+          width,
           part.layers().map(this::bed),
           inFoam,
           length(),
@@ -180,8 +208,8 @@ public record CoreReckoning(
               WANTED_COVER_MM,
               Quantity.LENGTH,
               Source.assumption("less than about 2 mm lets a rod show through"));
-      Fit fit = new Fit(layers.solid(), rod.outerMm() / 2, choice.groove(), part.nearMm());
-      Fit.Cover least = to > from ? fit.least(from, to) : new Fit.Cover(-rod.outerMm() / 2, from);
+      Fit fit = new Fit(layers.solid(), section, choice.groove(), part.nearMm());
+      Fit.Cover least = to > from ? fit.least(from, to) : new Fit.Cover(-section.radius(), from);
       return new Bed(
           depth,
           Figure.computed(
@@ -226,7 +254,7 @@ public record CoreReckoning(
               Quantity.LENGTH,
               "max(0, (%s - {%s}) / 2)".formatted(cutAcross(), layers.layer().id()),
               Source.practice("the middle layer is slotted through, the rest is shared"),
-              diameter,
+              height,
               layers.layer())
           : Figure.computed(
               "core.depth",
@@ -236,12 +264,18 @@ public record CoreReckoning(
               choice.groove() == Groove.VEE
                   ? Source.GEOMETRY
                   : Source.practice("half the core lies in each layer"),
-              diameter);
+              height);
     }
 
-    /** Height and width of the channel through both layers; a V touches the rod at 45°. */
+    /** Height of the channel through both layers; a V touches the rod at 45°. */
     private String cutAcross() {
-      return choice.groove() == Groove.VEE ? "{core.diameter} * sqrt(2)" : "{core.diameter}";
+      String high = "{" + height.id() + "}";
+      return choice.groove() == Groove.VEE ? high + " * sqrt(2)" : high;
+    }
+
+    /** What its flat sides add to the width of the channel. */
+    private String flat() {
+      return section.squeezed() ? " + {core.width} - {core.height}" : "";
     }
 
     private List<Figure> others(Figure... more) {
@@ -284,11 +318,11 @@ public record CoreReckoning(
               STRETCH,
               "Its outer side is stretched by",
               Quantity.RATIO,
-              "{core.diameter} / (2 * {%s})".formatted(BEND),
+              "{%s} / (2 * {%s})".formatted(width.id(), BEND),
               Source.handbook(
                   "bending of a beam, strain = distance from the middle over radius (Gere, Mechanics"
                       + " of Materials; from memory)"),
-              diameter,
+              width,
               tightest));
     }
 
@@ -318,11 +352,11 @@ public record CoreReckoning(
           "core.channel",
           "Channel width at the glue face",
           Quantity.LENGTH,
-          "2 * (%s / 2)".formatted(cutAcross()),
+          "2 * (%s / 2)%s".formatted(cutAcross(), flat()),
           choice.groove() == Groove.VEE
               ? Source.GEOMETRY
               : Source.practice("half the core's width to each side of the middle"),
-          diameter);
+          section.squeezed() ? new Figure[] {height, width} : new Figure[] {height});
     }
 
     private Figure vDepth() {
@@ -330,11 +364,14 @@ public record CoreReckoning(
           "core.v-depth",
           "Depth of a V cut at 45° from both lines",
           Quantity.LENGTH,
-          "{core.channel} / 2 * tan(pi / 4)",
+          "({core.channel}%s) / 2 * tan(pi / 4)"
+              .formatted(section.squeezed() ? " - ({core.width} - {core.height})" : ""),
           Source.practice(
               "a V does not yet hold a round rod: round it out with a ball-nosed bit of the rod's"
                   + " diameter"),
-          channelWidth());
+          section.squeezed()
+              ? new Figure[] {channelWidth(), height, width}
+              : new Figure[] {channelWidth()});
     }
 
     private Figure cover(Layers layers, Fit.Cover least, Figure depth) {
@@ -424,10 +461,11 @@ public record CoreReckoning(
                   "Channel, section in " + foam.name(),
                   it.channelMm2(),
                   Quantity.AREA,
-                  "what the channel of {core.diameter} takes out of the layers that it crosses",
+                  "what the channel of {%s} takes out of the layers that it crosses"
+                      .formatted(width.id()),
                   Source.GEOMETRY,
                   Uncertainty.NONE,
-                  diameter);
+                  width);
           inputs.addAll(List.of(cut, density));
           formula.append(" - {%s} * {core.in-foam} * {%s}".formatted(cut.id(), density.id()));
         }
@@ -450,17 +488,7 @@ public record CoreReckoning(
               Quantity.MODULUS,
               Source.catalogue(rod.name() + ": " + rod.source()),
               rod.modulusStd());
-      Figure moment =
-          Figure.computed(
-              "core.second-moment",
-              "Second moment of area",
-              Quantity.SECOND_MOMENT,
-              "pi / 64 * ({core.diameter}^4 - {core.bore}^4)",
-              Source.handbook(
-                  "Roark's Formulas for Stress and Strain, properties of sections"
-                      + " (from memory)"),
-              diameter,
-              bore);
+      Figure moment = section.squeezed() ? throughFlats() : round();
       return Figure.computed(
           "core.stiffness",
           "Bending stiffness",
@@ -469,6 +497,37 @@ public record CoreReckoning(
           Source.GEOMETRY,
           modulus,
           moment);
+    }
+
+    private Figure round() {
+      return Figure.computed(
+          "core.second-moment",
+          "Second moment of area",
+          Quantity.SECOND_MOMENT,
+          "pi / 64 * ({core.diameter}^4 - {core.bore}^4)",
+          Source.handbook(
+              "Roark's Formulas for Stress and Strain, properties of sections (from memory)"),
+          diameter,
+          bore);
+    }
+
+    /** Squeezed it is bent over its flat sides: a rectangle and half discs, less those inside. */
+    private Figure throughFlats() {
+      String flat = "({core.width} - {core.height})";
+      String inner = "({core.height} - {core.diameter} + {core.bore})";
+      String oval = "%2$s * %1$s^3 / 12 + pi / 64 * %1$s^4";
+      return Figure.computed(
+          "core.second-moment",
+          "Second moment of area, over its flat sides",
+          Quantity.SECOND_MOMENT,
+          "(%s) - (%s)"
+              .formatted(oval.formatted("{core.height}", flat), oval.formatted(inner, flat)),
+          Source.handbook(
+              "properties of sections: rectangle and half discs, the outer less the inner"),
+          height,
+          width,
+          diameter,
+          bore);
     }
 
     private Figure droop(Cantilever bar, Figure stiffness, Figure held, Figure mass) {

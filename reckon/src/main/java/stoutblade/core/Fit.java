@@ -8,8 +8,8 @@ import stoutblade.shape.Point;
 import stoutblade.shape.Span;
 
 /**
- * How a round core lies in the foam: how much foam is over it everywhere, and how far towards the
- * tip it may run.
+ * How a core lies in the foam: how much foam is over it everywhere, and how far towards the tip it
+ * may run.
  */
 final class Fit {
 
@@ -18,7 +18,7 @@ final class Fit {
   private static final double[] BOTH = {1, -1};
 
   private final Solid solid;
-  private final double radius;
+  private final RodSection core;
   private final Groove groove;
   private final double near;
   private final Map<Double, Double> known = new HashMap<>();
@@ -28,10 +28,10 @@ final class Fit {
    *
    * @param nearMm where the near end lies along the part's frame, in mm
    */
-  Fit(Solid solid, double radius, Groove groove, double nearMm) {
+  Fit(Solid solid, RodSection core, Groove groove, double nearMm) {
     this.near = nearMm;
     this.solid = solid;
-    this.radius = radius;
+    this.core = core;
     this.groove = groove;
   }
 
@@ -69,14 +69,14 @@ final class Fit {
             .findFirst()
             .orElse(null);
     if (middle == null) {
-      return -radius;
+      return -core.radius();
     }
-    double wide = groove.half(radius, 0);
+    double wide = groove.half(core, 0);
     double least = Math.min(-middle.from(), middle.to()) - wide;
     if (solid.fullWithin(course.at(y), wide)) {
-      return Math.min(least, solid.thickness() / 2 - groove.reach(radius));
+      return Math.min(least, solid.thickness() / 2 - groove.reach(core));
     }
-    for (Point place : groove.places(radius)) {
+    for (Point place : groove.places(core)) {
       // Both halves of what is not curved are images of each other, or as good as that.
       for (double side : course.bends() ? BOTH : RIGHT) {
         double aside = side * place.x();

@@ -3,9 +3,7 @@ package stoutblade.core;
 import java.util.List;
 import stoutblade.shape.Point;
 
-/**
- * How the channel of a round core is cut. Lengths in mm; heights are over the middle of the core.
- */
+/** How the channel of a core is cut. Lengths in mm; heights are over the middle of the core. */
 public enum Groove {
   /** Rounded out with a ball-nosed bit, so that it holds the rod all round. */
   ROUND("Round", 1),
@@ -29,47 +27,53 @@ public enum Groove {
     return title;
   }
 
-  /** Up to what height it is cut from the middle, for a core of a radius. */
-  public double reach(double radius) {
-    return reach * radius;
+  /** Up to what height it is cut from the middle, for a core with a section. */
+  public double reach(RodSection core) {
+    return reach * core.radius();
   }
 
   /** Half its width at a height. */
-  public double half(double radius, double height) {
-    double up = Math.min(Math.abs(height), reach(radius));
-    return switch (this) {
-      case ROUND -> Math.sqrt(radius * radius - up * up);
-      case VEE -> reach(radius) - up;
-      case SQUARE -> radius;
-    };
+  public double half(RodSection core, double height) {
+    double radius = core.radius();
+    double up = Math.min(Math.abs(height), reach(core));
+    return core.flat()
+        + switch (this) {
+          case ROUND -> Math.sqrt(radius * radius - up * up);
+          case VEE -> reach(core) - up;
+          case SQUARE -> radius;
+        };
   }
 
   /** The area of its section from the middle up to a height, below 0 for one below, in mm². */
-  double upTo(double radius, double height) {
-    double up = Math.clamp(height, -reach(radius), reach(radius));
+  double upTo(RodSection core, double height) {
+    double radius = core.radius();
+    double up = Math.clamp(height, -reach(core), reach(core));
     double share = up / radius;
-    return switch (this) {
-      case ROUND -> radius * radius * (Math.asin(share) + share * Math.sqrt(1 - share * share));
-      case VEE -> 2 * up * reach(radius) - up * Math.abs(up);
-      case SQUARE -> 2 * radius * up;
-    };
+    return 2 * core.flat() * up
+        + switch (this) {
+          case ROUND -> radius * radius * (Math.asin(share) + share * Math.sqrt(1 - share * share));
+          case VEE -> 2 * up * reach(core) - up * Math.abs(up);
+          case SQUARE -> 2 * radius * up;
+        };
   }
 
   /** The area of its whole section, in mm². */
-  public double area(double radius) {
-    return 2 * upTo(radius, reach(radius));
+  public double area(RodSection core) {
+    return 2 * upTo(core, reach(core));
   }
 
   /** Places on its upper right outline, x across and y up: where foam over it is measured. */
-  List<Point> places(double radius) {
+  List<Point> places(RodSection core) {
+    double radius = core.radius();
+    double flat = core.flat();
     return switch (this) {
       case ROUND ->
           java.util.stream.IntStream.range(0, ROUND_PLACES)
               .mapToDouble(i -> Math.PI / 2 * i / ROUND_PLACES)
-              .mapToObj(it -> new Point(radius * Math.sin(it), radius * Math.cos(it)))
+              .mapToObj(it -> new Point(flat + radius * Math.sin(it), radius * Math.cos(it)))
               .toList();
-      case VEE -> List.of(new Point(0, reach(radius)), new Point(reach(radius), 0));
-      case SQUARE -> List.of(new Point(0, radius), new Point(radius, radius));
+      case VEE -> List.of(new Point(flat, reach(core)), new Point(flat + reach(core), 0));
+      case SQUARE -> List.of(new Point(0, radius), new Point(flat + radius, radius));
     };
   }
 }

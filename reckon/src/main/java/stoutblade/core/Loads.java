@@ -62,7 +62,7 @@ final class Loads {
     this.to = Math.max(from, to);
     List<Channel> channels =
         part.layers()
-            .map(it -> Channel.of(it, rod.outerMm() / 2, choice.groove()))
+            .map(it -> Channel.of(it, RodSection.of(choice, rod), choice.groove()))
             .orElse(List.of());
     this.near = part.nearMm();
     this.course = part.course();

@@ -73,10 +73,10 @@ public record Section(Figure at, Figure width, Figure thickness, Optional<Figure
         "section.over-core",
         "Foam over the core at the section",
         Quantity.LENGTH,
-        "({section.thickness} - {core.diameter}) / 2",
+        "({section.thickness} - {%s}) / 2".formatted(core.height().id()),
         Source.GEOMETRY,
         thickness,
-        core.diameter());
+        core.height());
   }
 
   /** All figures that a person is shown, in order. */

@@ -102,7 +102,8 @@ final class PartNeeds {
       bedded.add(
           new Shopping.Bedded(
               core,
-              scope.of(core.diameter()),
+              scope.of(core.height()),
+              scope.of(core.width()),
               scope.of(core.inFoam()),
               part.made(),
               part.choices().coreGlue().taken()));

@@ -59,6 +59,14 @@ public final class Edits {
     return onCore(id, "How the channel is cut", core -> core.with(groove));
   }
 
+  /** Squeezes the core flat, up to a height; empty for round. */
+  public static PropEdit squeezed(String id, Optional<Double> mm) {
+    return onCore(
+        id,
+        mm.isPresent() ? "Squeeze the core" : "Leave the core round",
+        core -> core.withSqueezed(mm));
+  }
+
   public static PropEdit coreHeldAt(String id, double mm) {
     return onCore(id, "Held at", core -> core.withHeldAt(mm));
   }

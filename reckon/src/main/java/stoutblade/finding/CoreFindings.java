@@ -3,6 +3,7 @@ package stoutblade.finding;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import stoutblade.body.Body;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Rod;
@@ -10,6 +11,7 @@ import stoutblade.core.Bed;
 import stoutblade.core.CoreChoice;
 import stoutblade.core.CoreReckoning;
 import stoutblade.core.Groove;
+import stoutblade.core.RodSection;
 import stoutblade.edit.AxisEdits;
 import stoutblade.edit.Change;
 import stoutblade.edit.Edits;
@@ -92,6 +94,7 @@ final class CoreFindings {
 
   private void core(CoreReckoning core) {
     core.bed().ifPresent(it -> bed(core, it));
+    squeezed(core);
     bent(core);
     if (core.limp() && !core.tooDeep()) {
       add(
@@ -138,6 +141,59 @@ final class CoreFindings {
     }
   }
 
+  /** What was asked of a pipe that it cannot take, or only badly. */
+  private void squeezed(CoreReckoning core) {
+    double high = core.choice().squeezedMm().orElse(0.0);
+    if (high == 0) {
+      return;
+    }
+    double least = RodSection.LEAST_SHARE * core.rod().outerMm();
+    List<Change> round = List.of(Edits.squeezed(id, Optional.empty()).named("Leave it round"));
+    if (!core.section().squeezed()) {
+      add(
+          "unsqueezed",
+          new Place.OnStation(),
+          Severity.WRONG,
+          "This core is not squeezed to " + show(high),
+          core.rod().softens()
+              ? "It is "
+                  + show(core.rod().outerMm())
+                  + " across, and its two walls alone are "
+                  + show(core.rod().outerMm() - core.rod().innerMm())
+                  + ": squeeze it to something between. It is reckoned as round."
+              : core.rod().name() + " does not go soft with heat. It is reckoned as round.",
+          round);
+    } else if (high < least) {
+      double enough = Math.ceil(least * 10) / 10;
+      add(
+          "squeezed",
+          new Place.OnStation(),
+          Severity.WARNING,
+          "The pipe is squeezed very flat",
+          "Pipe is squeezed to about half its diameter, "
+              + show(least)
+              + ", and no further (common practice): beyond that its edges fold and crack.",
+          List.of(Edits.squeezed(id, Optional.of(enough)).named("Squeeze it to " + show(enough))));
+    }
+  }
+
+  /** The greatest height to which a pipe is squeezed so that it fits, where there is one. */
+  private Optional<Change> squeezeMend(CoreReckoning core) {
+    double most = Math.ceil(core.height().value() - 1);
+    double least = RodSection.LEAST_SHARE * core.rod().outerMm();
+    for (double high = most; high >= least; high--) {
+      if (RodSection.squeezes(core.rod(), high)) {
+        CoreChoice choice = core.choice().withSqueezed(Optional.of(high));
+        CoreReckoning other = CoreReckoning.of(body().cored(), choice, core.rod());
+        if (!other.tooDeep() && !other.shows()) {
+          return Optional.of(
+              Edits.squeezed(id, Optional.of(high)).named("Squeeze it to " + show(high)));
+        }
+      }
+    }
+    return Optional.empty();
+  }
+
   /** A rod that is bent cold to a tight curve springs back, and straightens what it is in. */
   private void bent(CoreReckoning core) {
     double stretch = core.stretch().map(Figure::value).orElse(0.0);
@@ -176,17 +232,17 @@ final class CoreFindings {
   private List<Change> deepMends(CoreReckoning core, Bed bed) {
     List<Change> mends = new ArrayList<>();
     Groove groove = core.choice().groove();
-    if (groove == Groove.VEE
-        && Groove.ROUND.reach(core.rod().outerMm() / 2) <= bed.deepest().value()) {
+    if (groove == Groove.VEE && Groove.ROUND.reach(core.section()) <= bed.deepest().value()) {
       mends.add(Edits.groove(id, Groove.ROUND).named("Round it out with a ball-nosed bit"));
     }
     catalogue.rods().stream()
-        .filter(rod -> groove.reach(rod.outerMm() / 2) <= bed.deepest().value())
+        .filter(rod -> groove.reach(RodSection.round(rod.outerMm() / 2)) <= bed.deepest().value())
         .max(Comparator.comparing(CoreFindings::stiffness))
         .map(rod -> Edits.rod(id, rod.id(), core.choice()).named("Use " + rod.name()))
         .ifPresent(mends::add);
+    squeezeMend(core).ifPresent(mends::add);
     part.layers().orElseThrow().foam().thicknessesMm().stream()
-        .filter(mm -> mm >= 2 * groove.reach(core.diameter().value() / 2))
+        .filter(mm -> mm >= 2 * groove.reach(core.section()))
         .findFirst()
         .map(
             mm ->
@@ -215,6 +271,7 @@ final class CoreFindings {
             other ->
                 Edits.rod(id, other.rod().id(), core.choice()).named("Use " + other.rod().name()))
         .ifPresent(mends::add);
+    squeezeMend(core).ifPresent(mends::add);
     CoreChoice choice = core.choice();
     double end = Math.floor(bed.furthestEnd().value());
     if (end > Math.max(choice.heldAtMm(), 0) && end < choice.endMm()) {

@@ -270,22 +270,22 @@ final class RecessFindings {
   }
 
   private void onTheCore(Seat seat, CoreReckoning core) {
-    double radius = core.diameter().value() / 2;
+    double high = core.section().radius();
+    double half = core.section().widthMm() / 2;
     double middle = layers.solid().thickness() / 2;
-    boolean atHeight =
-        seat.recess().over() < middle + radius && seat.recess().top() > middle - radius;
+    boolean atHeight = seat.recess().over() < middle + high && seat.recess().top() > middle - high;
     Course course = layers.solid().course();
     List<Point> outline = seat.outline().stream().map(course::straight).toList();
     double low = outline.stream().mapToDouble(Point::y).min().orElse(0);
-    double high = outline.stream().mapToDouble(Point::y).max().orElse(0);
+    double far = outline.stream().mapToDouble(Point::y).max().orElse(0);
     double near = layers.solid().near();
-    boolean along = high - near > core.choice().startMm() && low - near < core.choice().endMm();
+    boolean along = far - near > core.choice().startMm() && low - near < core.choice().endMm();
     double nearest =
         outline.stream().anyMatch(it -> it.x() > 0) && outline.stream().anyMatch(it -> it.x() < 0)
             ? 0
             : outline.stream().mapToDouble(it -> Math.abs(it.x())).min().orElse(0);
-    if (atHeight && along && nearest < radius + LEAST_FOAM_MM) {
-      double by = radius + LEAST_FOAM_MM + CLEAR_MM - (nearest > 0 ? nearest : -half(outline));
+    if (atHeight && along && nearest < half + LEAST_FOAM_MM) {
+      double by = half + LEAST_FOAM_MM + CLEAR_MM - (nearest > 0 ? nearest : -half(outline));
       Point spot = course.straight(seat.spot().at());
       double side = spot.x() < 0 ? -1 : 1;
       Point way = course.at(spot.x() + side * by, spot.y()).minus(seat.spot().at());

@@ -71,7 +71,8 @@ final class Dried {
 
   private void bed(CoreReckoning core, Glue glue) {
     Figure volume =
-        BedGlue.volume("part.dried.bed.volume", core, core.diameter(), core.inFoam(), glue);
+        BedGlue.volume(
+            "part.dried.bed.volume", core, core.height(), core.width(), core.inFoam(), glue);
     Figure density = density("bed", glue.name(), glue.driedGPerMm3(), glue.source());
     terms.add(
         Figure.computed(

@@ -123,7 +123,8 @@ public record Shopping(List<Line> lines) {
   public record Glued(String name, Figure area, Glue glue) {}
 
   /** A core that is bedded in layers in a glue, so many times. */
-  public record Bedded(CoreReckoning core, Figure diameter, Figure inFoam, int made, Glue glue) {}
+  public record Bedded(
+      CoreReckoning core, Figure height, Figure width, Figure inFoam, int made, Glue glue) {}
 
   /**
    * A thing that is bought whole.
@@ -229,7 +230,8 @@ public record Shopping(List<Line> lines) {
     List<String> sum = new ArrayList<>();
     for (Bedded it : cores) {
       Figure one =
-          BedGlue.volume(it.inFoam().id() + ".glue", it.core(), it.diameter(), it.inFoam(), glue);
+          BedGlue.volume(
+              it.inFoam().id() + ".glue", it.core(), it.height(), it.width(), it.inFoam(), glue);
       sum.add("%d * {%s}".formatted(it.made(), one.id()));
       inputs.add(one);
     }

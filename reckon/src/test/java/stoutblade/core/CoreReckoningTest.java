@@ -285,9 +285,9 @@ class CoreReckoningTest {
     assertThatThrownBy(() -> new CoreChoice("x", 0, 50, 60))
         .hasMessageContaining("held between its ends");
     assertThatThrownBy(() -> new CoreChoice("x", -9000, 5000, 0)).hasMessageContaining("10 m");
-    assertThatThrownBy(() -> new Rod("r", "r", 10, 10, 1, 0, 1, 1, "t"))
+    assertThatThrownBy(() -> new Rod("r", "r", 10, 10, 1, 0, 1, 1, false, "t"))
         .hasMessageContaining("smaller than its outside");
-    assertThatThrownBy(() -> new Rod("r", "r", 10, 0, 0, 0, 1, 1, "t"))
+    assertThatThrownBy(() -> new Rod("r", "r", 10, 0, 0, 0, 1, 1, false, "t"))
         .hasMessageContaining("modulus");
   }
 

@@ -27,6 +27,8 @@ import stoutblade.stack.Sheet;
 class GrooveTest {
 
   /** From just inside the base, 0.01 mm, to 400 mm. */
+  private static final RodSection ROD = RodSection.round(4.5);
+
   private static final double IN_FOAM = 399.99;
 
   /** The area up to a height is what its width adds up to. */
@@ -34,28 +36,30 @@ class GrooveTest {
   void areas_are_what_the_widths_add_up_to(
       @ForAll Groove groove,
       @ForAll @DoubleRange(min = 2, max = 20) double radius,
+      @ForAll @DoubleRange(min = 0, max = 20) double flat,
       @ForAll @DoubleRange(min = -1.5, max = 1.5) double share) {
+    RodSection core = new RodSection(radius, flat, 0);
     double height = share * radius;
     int steps = 4000;
     double sum = 0;
     for (int i = 0; i < steps; i++) {
       double at = height * (i + 0.5) / steps;
-      sum += Math.abs(at) > groove.reach(radius) ? 0 : 2 * groove.half(radius, at) * height / steps;
+      sum += Math.abs(at) > groove.reach(core) ? 0 : 2 * groove.half(core, at) * height / steps;
     }
 
-    assertThat(groove.upTo(radius, height)).isCloseTo(sum, within(radius * radius * 1e-3));
+    assertThat(groove.upTo(core, height)).isCloseTo(sum, within(radius * (radius + flat) * 1e-3));
   }
 
   /** A rod of 9 touches both sides of a V when its ground lies 4.5 √2 from the middle. */
   @Test
   void a_v_holds_the_rod_where_it_touches_both_sides() {
-    assertThat(Groove.VEE.reach(4.5)).isCloseTo(4.5 * Math.sqrt(2), within(1e-9));
-    assertThat(Groove.VEE.half(4.5, 0)).isCloseTo(4.5 * Math.sqrt(2), within(1e-9));
-    double toSide = Groove.VEE.reach(4.5) / Math.sqrt(2);
+    assertThat(Groove.VEE.reach(ROD)).isCloseTo(4.5 * Math.sqrt(2), within(1e-9));
+    assertThat(Groove.VEE.half(ROD, 0)).isCloseTo(4.5 * Math.sqrt(2), within(1e-9));
+    double toSide = Groove.VEE.reach(ROD) / Math.sqrt(2);
     assertThat(toSide).as("from the middle square to a side").isCloseTo(4.5, within(1e-9));
-    assertThat(Groove.VEE.area(4.5)).isCloseTo(81, within(1e-9));
-    assertThat(Groove.SQUARE.area(4.5)).isCloseTo(81, within(1e-9));
-    assertThat(Groove.ROUND.area(4.5)).isCloseTo(Math.PI * 4.5 * 4.5, within(1e-9));
+    assertThat(Groove.VEE.area(ROD)).isCloseTo(81, within(1e-9));
+    assertThat(Groove.SQUARE.area(ROD)).isCloseTo(81, within(1e-9));
+    assertThat(Groove.ROUND.area(ROD)).isCloseTo(Math.PI * 4.5 * 4.5, within(1e-9));
   }
 
   private static Derived with(Groove groove, double... sheets) {

@@ -14,6 +14,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import stoutblade.core.Channel;
 import stoutblade.core.Groove;
+import stoutblade.core.RodSection;
 import stoutblade.feature.Blank;
 import stoutblade.feature.Feature;
 import stoutblade.feature.PlateForm;
@@ -278,7 +279,7 @@ class SolidFormsTest {
             .toList();
     Layers layers = Samples.layers(Samples.form(Samples.BLADE), Layering.of(stack, Profile.FLAT));
 
-    List<Channel> channels = Channel.of(layers, 4.5, Groove.ROUND);
+    List<Channel> channels = Channel.of(layers, RodSection.round(4.5), Groove.ROUND);
 
     assertThat(channels.stream().mapToDouble(Channel::areaMm2).sum())
         .isCloseTo(Math.PI * 4.5 * 4.5, within(1e-9));
@@ -295,7 +296,7 @@ class SolidFormsTest {
                 List.of(Sheet.of("foam", 8), Sheet.of("foam", 6), Sheet.of("foam", 8)),
                 Profile.FLAT));
 
-    List<Channel> channels = Channel.of(layers, 4.5, Groove.ROUND);
+    List<Channel> channels = Channel.of(layers, RodSection.round(4.5), Groove.ROUND);
 
     assertThat(channels).extracting(Channel::through).containsExactly(false, true, false);
     assertThat(channels.getFirst().depthMm()).isCloseTo(1.5, within(1e-9));

@@ -81,11 +81,11 @@ public final class Samples {
   public static final SheetMaterial MAT =
       new SheetMaterial("mat", "Floor mat", List.of(12.5), 100e-6, 600, 600, true, 3, 2, "test");
   public static final Rod DOWEL =
-      new Rod("dowel-9", "Dowel 9 mm", 9, 0, 12_000, 1500, 650e-6, 1200, "test");
+      new Rod("dowel-9", "Dowel 9 mm", 9, 0, 12_000, 1500, 650e-6, 1200, false, "test");
   public static final Rod TUBE =
-      new Rod("tube-10", "Tube 10 x 8 mm", 10, 8, 130_000, 5000, 1575e-6, 1500, "test");
+      new Rod("tube-10", "Tube 10 x 8 mm", 10, 8, 130_000, 5000, 1575e-6, 1500, false, "test");
   public static final Rod PIPE =
-      new Rod("pipe", "Pipe 21 mm", 21.3, 15.8, 3250, 425, 1380e-6, 3000, "test");
+      new Rod("pipe", "Pipe 21 mm", 21.3, 15.8, 3250, 425, 1380e-6, 3000, true, "test");
   public static final Glue CEMENT =
       new Glue(Glue.FOR_LAYERS, "Contact cement", 10, 60, 30, 1440, 0.15, 0, "Solvent.", "test");
   public static final Glue FOAMING =
@@ -134,6 +134,7 @@ public final class Samples {
           "cutting",
           "grinding",
           "rod-fitting",
+          "squeezing",
           "bedding",
           "spreading",
           "joining",

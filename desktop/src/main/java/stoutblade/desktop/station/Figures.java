@@ -131,7 +131,7 @@ public final class Figures {
             .ifPresent(
                 core -> {
                   Body body = own.body().orElseThrow();
-                  double half = core.diameter().value() / 2;
+                  double half = core.width().value() / 2;
                   Path rod =
                       Path.through(
                           body.course()

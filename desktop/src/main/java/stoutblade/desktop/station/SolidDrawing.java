@@ -5,6 +5,7 @@ import java.util.List;
 import javafx.scene.paint.Color;
 import stoutblade.body.Body;
 import stoutblade.core.CoreReckoning;
+import stoutblade.core.RodSection;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.feature.Blank;
@@ -15,7 +16,6 @@ import stoutblade.layer.Layers;
 import stoutblade.layer.Solid;
 import stoutblade.shape.Box;
 import stoutblade.shape.Course;
-import stoutblade.shape.Cubic;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
@@ -27,9 +27,8 @@ import stoutblade.stack.ProfileChange;
 public final class SolidDrawing {
 
   /** How far a circle of four cubics has its controls, for a radius of 1. */
-  private static final double CIRCLE = 0.5522847498;
-
   private static final double BEYOND_MM = 1000;
+
   private static final double STEP_MM = 0.5;
   private static final double MOST_STEPS = 500;
 
@@ -86,7 +85,7 @@ public final class SolidDrawing {
 
   /** The core in the plan, with its channel. */
   public static void corePlan(Pen pen, CoreReckoning core, Body body) {
-    double half = core.diameter().value() / 2;
+    double half = core.width().value() / 2;
     double from = body.nearMm() + core.choice().startMm();
     double to = body.nearMm() + core.choice().endMm();
     List<Point> around = body.course().strip(new Span(-half, half), from, to);
@@ -223,9 +222,10 @@ public final class SolidDrawing {
   }
 
   private static void rod(Pen pen, CoreReckoning core) {
-    double radius = core.rod().outerMm() / 2;
-    double reach = core.choice().groove().reach(radius);
-    double wide = core.choice().groove().half(radius, 0);
+    RodSection section = core.section();
+    double reach = core.choice().groove().reach(section);
+    double wide = core.choice().groove().half(section, 0);
+    double flat = section.flat();
     List<Point> channel =
         switch (core.choice().groove()) {
           case ROUND -> List.of();
@@ -233,22 +233,23 @@ public final class SolidDrawing {
           case VEE ->
               List.of(
                   new Point(-wide, 0),
-                  new Point(0, reach),
+                  new Point(-flat, reach),
+                  new Point(flat, reach),
                   new Point(wide, 0),
-                  new Point(0, -reach),
+                  new Point(flat, -reach),
+                  new Point(-flat, -reach),
                   new Point(-wide, 0));
         };
     if (!channel.isEmpty()) {
       pen.fill(List.of(channel), pen.colour(Ink.MAT));
       pen.stroke(List.of(channel), pen.colour(Ink.INK), 1.2);
     }
-    Path outer = circle(core.rod().outerMm() / 2);
-    pen.fill(outer, pen.colour(Ink.CORE));
-    pen.stroke(outer, pen.colour(Ink.INK), 1.6);
-    if (core.rod().innerMm() > 0) {
-      Path inner = circle(core.rod().innerMm() / 2);
-      pen.fill(inner, pen.colour(Ink.MAT));
-      pen.stroke(inner, pen.colour(Ink.INK), 1.2);
+    List<Path> outlines = section.outlines();
+    pen.fill(outlines.getFirst(), pen.colour(Ink.CORE));
+    pen.stroke(outlines.getFirst(), pen.colour(Ink.INK), 1.6);
+    for (Path bore : outlines.subList(1, outlines.size())) {
+      pen.fill(bore, pen.colour(Ink.MAT));
+      pen.stroke(bore, pen.colour(Ink.INK), 1.2);
     }
   }
 
@@ -256,20 +257,5 @@ public final class SolidDrawing {
     List<Point> ring = new ArrayList<>(one);
     ring.addAll(other);
     return ring;
-  }
-
-  private static Path circle(double r) {
-    double k = r * CIRCLE;
-    return new Path(
-        List.of(
-            quarter(new Point(r, 0), new Point(r, k), new Point(k, r), new Point(0, r)),
-            quarter(new Point(0, r), new Point(-k, r), new Point(-r, k), new Point(-r, 0)),
-            quarter(new Point(-r, 0), new Point(-r, -k), new Point(-k, -r), new Point(0, -r)),
-            quarter(new Point(0, -r), new Point(k, -r), new Point(r, -k), new Point(r, 0))),
-        true);
-  }
-
-  private static Cubic quarter(Point a, Point b, Point c, Point d) {
-    return new Cubic(a, b, c, d);
   }
 }

@@ -52,6 +52,18 @@ final class CoreModel {
     desk.perform(Edits.groove(desk.lookedId(), groove));
   }
 
+  /** True for a pipe that goes soft with heat, and so can be squeezed. */
+  boolean squeezes() {
+    return rod().filter(it -> it.softens() && it.innerMm() > 0).isPresent();
+  }
+
+  /** Squeezes it to a height; its own diameter or 0 leaves it round. */
+  boolean squeeze(double mm) {
+    boolean round = mm == 0 || rod().filter(it -> it.outerMm() <= mm).isPresent();
+    return desk.perform(
+        Edits.squeezed(desk.lookedId(), round ? Optional.empty() : Optional.of(mm)));
+  }
+
   boolean start(double mm) {
     return desk.perform(Edits.coreStart(desk.lookedId(), mm));
   }

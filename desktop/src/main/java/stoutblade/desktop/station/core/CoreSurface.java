@@ -39,6 +39,9 @@ public final class CoreSurface implements Surface {
   private final EntryField start;
   private final EntryField end;
   private final EntryField held;
+  private final EntryField squeezed;
+  private final Tray tray = new Tray();
+  private boolean squeezable;
   private boolean showing;
 
   /** The surface. */
@@ -74,15 +77,22 @@ public final class CoreSurface implements Surface {
     start.setId("core-start");
     end.setId("core-end");
     held.setId("core-held");
+    squeezed = EntryField.length(desk, model::squeeze);
+    squeezed.setId("core-squeezed");
     node.setCenter(section);
-    node.setBottom(
-        new Tray()
-            .with("Rod or tube", rod)
-            .with(" ", none)
-            .with("Channel", groove)
-            .with("Starts, from the near end", start)
-            .with("Ends, from the near end", end)
-            .with("Held at", held));
+    node.setBottom(tray);
+    tray.lay(this::fill);
+  }
+
+  private void fill() {
+    tray.with("Rod or tube", rod).with(" ", none);
+    if (squeezable) {
+      tray.with("Squeezed to", squeezed);
+    }
+    tray.with("Channel", groove)
+        .with("Starts, from the near end", start)
+        .with("Ends, from the near end", end)
+        .with("Held at", held);
   }
 
   @Override
@@ -98,6 +108,10 @@ public final class CoreSurface implements Surface {
     rod.setValue(model.rod().orElse(null));
     groove.setValue(core.map(CoreChoice::groove).orElse(null));
     showing = false;
+    if (model.squeezes() != squeezable) {
+      squeezable = model.squeezes();
+      tray.lay(this::fill);
+    }
     groove.setDisable(core.isEmpty());
     none.setDisable(core.isEmpty());
     core.ifPresentOrElse(
@@ -105,6 +119,7 @@ public final class CoreSurface implements Surface {
           start.show(it.startMm());
           end.show(it.endMm());
           held.show(it.heldAtMm());
+          squeezed.show(it.squeezedMm().or(() -> model.rod().map(Rod::outerMm)).orElse(0.0));
         },
         () -> {
           start.showNothing();

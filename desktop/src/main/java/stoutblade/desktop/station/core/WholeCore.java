@@ -85,7 +85,7 @@ public final class WholeCore implements PropOverview.Content {
     pen.stroke(
         List.of(line.stream().map(spot::place).toList()),
         pen.colour(Ink.CORE),
-        Math.max(2, core.diameter().value() * pen.zoom()));
+        Math.max(2, core.width().value() * pen.zoom()));
     Point balance = spot.place(core.balancePoint());
     pen.dot(balance, 7, pen.colour(Ink.PAPER));
     pen.dot(balance, 5, pen.colour(Ink.MEASURE));

@@ -106,7 +106,7 @@ record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
             .map(
                 core ->
                     new Rod(
-                        core.diameter().value() / 2,
+                        core.height().value() / 2,
                         it.layers()
                             .solid()
                             .course()
