@@ -176,8 +176,8 @@ class StationsTest extends InWindow {
     fx(() -> desk.perform(stoutblade.edit.LayerEdits.add(Demo.LEAF, 1)));
     go(robot, Station.CORE);
     choose(robot, "#rod", desk.catalogue().rod("pvc-1-2").orElseThrow());
-    type(robot, "#core-start", "-20 cm");
     type(robot, "#core-end", "30 cm");
+    type(robot, "#core-start", "6 cm");
     until(() -> First.core(desk.derived()).orElseThrow().tooDeep());
 
     Button squeeze = robot.lookup((Button it) -> it.getText().startsWith("Squeeze it to")).query();

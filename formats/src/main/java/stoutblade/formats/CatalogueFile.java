@@ -92,7 +92,7 @@ public final class CatalogueFile {
       lists.set("sheets", lists.remove("foams"));
     }
     for (String list :
-        List.of("families", "sheets", "rods", "glues", "coatings", "paces", "things")) {
+        List.of("families", "sheets", "rods", "glues", "coatings", "paces", "things", "fittings")) {
       if (!lists.has(list)) {
         lists.putArray(list);
       }
@@ -136,7 +136,8 @@ public final class CatalogueFile {
         merged(below.glues(), above.glues(), Glue::id),
         merged(below.coatings(), above.coatings(), Coating::id),
         merged(below.paces(), above.paces(), Pace::id),
-        merged(below.things(), above.things(), Thing::id));
+        merged(below.things(), above.things(), Thing::id),
+        merged(below.fittings(), above.fittings(), it -> it.rodId() + it.kind()));
   }
 
   private static <T> List<T> merged(List<T> below, List<T> above, Function<T, String> id) {

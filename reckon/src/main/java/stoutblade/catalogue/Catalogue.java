@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
  * @param coatings seals, primers, paints and clear coats
  * @param paces how long work takes
  * @param things things of known size that turn up on pictures
+ * @param fittings fittings for pipes
  */
 public record Catalogue(
     List<SheetFamily> families,
@@ -23,7 +24,8 @@ public record Catalogue(
     List<Glue> glues,
     List<Coating> coatings,
     List<Pace> paces,
-    List<Thing> things) {
+    List<Thing> things,
+    List<PipeFitting> fittings) {
 
   /**
    * Copies the lists.
@@ -38,6 +40,7 @@ public record Catalogue(
     coatings = List.copyOf(coatings);
     paces = List.copyOf(paces);
     things = List.copyOf(things);
+    fittings = List.copyOf(fittings);
     Set<String> known = families.stream().map(SheetFamily::id).collect(Collectors.toSet());
     for (SheetMaterial sheet : sheets) {
       if (!known.contains(sheet.familyId())) {
@@ -74,6 +77,24 @@ public record Catalogue(
 
   public Optional<Thing> thing(String id) {
     return things.stream().filter(thing -> thing.id().equals(id)).findFirst();
+  }
+
+  /**
+   * A fitting for a pipe.
+   *
+   * @throws IllegalArgumentException if the catalogue lacks it
+   */
+  public PipeFitting fitting(String rodId, PipeFitting.Kind kind) {
+    return fittings.stream()
+        .filter(it -> it.rodId().equals(rodId) && it.kind() == kind)
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new IllegalArgumentException(
+                    "The catalogue has no "
+                        + kind.words()
+                        + " for "
+                        + rod(rodId).map(Rod::name).orElse(rodId)));
   }
 
   /**

@@ -35,7 +35,8 @@ public record Formed(String sum, Map<String, Double> sizes, List<PanelFeature> w
   private static final Set<String> THICKNESSES = Set.of(THICKNESS, "crossed");
 
   private static final Catalogue NONE =
-      new Catalogue(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
+      new Catalogue(
+          List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
 
   /**
    * Copies the sizes.

@@ -162,6 +162,7 @@ public final class Samples {
           List.of(CEMENT, FOAMING),
           List.of(SEAL, PRIMER, PAINT),
           PACES.stream().map(Samples::pace).toList(),
+          List.of(),
           List.of());
 
   /** A straight-edged blade 500 mm long and 100 mm wide with a point. */

@@ -15,6 +15,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import stoutblade.catalogue.Catalogue;
+import stoutblade.catalogue.PipeFitting;
+import stoutblade.catalogue.Rod;
 import stoutblade.catalogue.SheetMaterial;
 import stoutblade.develop.Cone;
 import stoutblade.measure.Figure;
@@ -33,11 +35,16 @@ class SumTest {
                   "a", "A", List.of(2.0, 5.0, 10.0), 1e-4, 600, 600, false, 3, 2, "-"),
               new SheetMaterial(
                   "b", "B", List.of(3.0, 6.0, 12.7), 1e-4, 600, 600, true, 3, 2, "-")),
+          List.of(
+              new Rod(
+                  "pvc-1-2", "Half inch", 21.336, 15.7988, 3250, 425, 1380e-6, 3048, true, "-")),
           List.of(),
           List.of(),
           List.of(),
           List.of(),
-          List.of());
+          List.of(
+              new PipeFitting("pvc-1-2", PipeFitting.Kind.ELBOW_90, 12.7, 17.475, "-"),
+              new PipeFitting("pvc-1-2", PipeFitting.Kind.TEE, 12.7, 17.475, "-")));
 
   private static Answer answer(String sum, Object... pairs) {
     Map<String, Double> typed = new HashMap<>();
@@ -117,6 +124,8 @@ class SumTest {
     "opening, opening.high, 77.839908", // by Ramanujan's formula; an ellipse added up in WornTest
     "straps, straps.aside, 115.911099", // 120 * cos 15°
     "straps, straps.length, 366.364022", // 98.9437 * (1 + pi / 2) + 2 * 56
+    "frame, frame.cut1, 287.3", // 300 - 12.7
+    "frame, frame.cut2, 374.6", // 400 - 2 * 12.7
     "plate, plate.glued, 210937.5", // 150 / 12 * 5 * 15³
     "plate, plate.times, 9", // three layers glued: 3³ / 3
     "plate, plate.sag, 24.213951", // 0.980665 N * 250³ / 3 / 210937.5
@@ -229,6 +238,7 @@ class SumTest {
                     3,
                     2,
                     "-")),
+            List.of(),
             List.of(),
             List.of(),
             List.of(),

@@ -21,7 +21,8 @@ import stoutblade.catalogue.Catalogue;
 class WornTest {
 
   private static final Catalogue NONE =
-      new Catalogue(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
+      new Catalogue(
+          List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
 
   private static double value(String sum, String figure, Map<String, Double> typed) {
     return Sum.named(sum).orElseThrow().answer(typed, NONE).figures().stream()
