@@ -4,6 +4,8 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -15,6 +17,8 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import stoutblade.core.CoreChoice;
+import stoutblade.core.CoreOption;
 import stoutblade.demo.Demo;
 import stoutblade.derive.Derived;
 import stoutblade.derive.Reckoner;
@@ -27,6 +31,7 @@ import stoutblade.formats.ProjectFile;
 import stoutblade.measure.Units;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
+import stoutblade.reckoning.PartReckoning;
 import stoutblade.shape.Point;
 
 /** What an edit costs, and an export and a save of the demo. */
@@ -81,6 +86,18 @@ public class ReckonBench {
             .applyTo(project),
         NOW,
         Units.METRIC);
+  }
+
+  /** Every rod of the catalogue in the place of the leaf's core. */
+  @Benchmark
+  public List<CoreOption> coresCompared() {
+    PartReckoning part = derived.first().parts().getFirst();
+    CoreChoice choice = part.part().core().orElseThrow();
+    return CoreOption.all(
+        part.body().orElseThrow().cored(),
+        choice,
+        Optional.of(choice),
+        reckoner.catalogue().rods());
   }
 
   /** Every export of the demo. */

@@ -56,6 +56,13 @@ public final class Style {
   public static final String RACK_PROP = "rack-prop";
   public static final String RACK_PARTS = "rack-parts";
   public static final String SUM_TILE = "sum-tile";
+
+  /** A place where things are dots by two of their figures. */
+  public static final String DOT_PLOT = "dot-plot";
+
+  /** One of those dots. */
+  public static final String DOT = "dot";
+
   public static final String TOOL = "tool";
   public static final String STRIP = "contact-strip";
   public static final String STRIP_CARD = "strip-card";

@@ -135,7 +135,8 @@ public final class Workbench {
     makers.put(
         Station.LAYERS,
         () -> whole(Station.LAYERS, new LayersSurface(desk, tasks, meshes), new WholeLayers(desk)));
-    makers.put(Station.CORE, () -> whole(Station.CORE, new CoreSurface(desk), new WholeCore(desk)));
+    makers.put(
+        Station.CORE, () -> whole(Station.CORE, new CoreSurface(desk, tasks), new WholeCore(desk)));
     makers.put(
         Station.CUT, () -> new EmptyStation(desk, Station.CUT, new CutSurface(desk, requests)));
     makers.put(Station.BUILD, () -> new EmptyStation(desk, Station.BUILD, new BuildSurface(desk)));

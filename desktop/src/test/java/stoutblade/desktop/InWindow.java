@@ -17,7 +17,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.geometry.Point2D;
 import javafx.scene.Scene;
-import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -218,7 +218,7 @@ abstract class InWindow {
   static void fire(FxRobot robot, String button) {
     fx(
         () -> {
-          robot.lookup(button).queryAs(Button.class).fire();
+          robot.lookup(button).queryAs(ButtonBase.class).fire();
           return true;
         });
   }

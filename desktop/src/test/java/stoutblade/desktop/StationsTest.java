@@ -9,6 +9,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.DatePicker;
 import javafx.scene.control.Label;
+import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -19,6 +20,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
+import stoutblade.core.CoreOption;
 import stoutblade.demo.Demo;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.edit.Edits;
@@ -194,6 +196,52 @@ class StationsTest extends InWindow {
     assertThat(First.core(desk.project()).orElseThrow().squeezedMm()).as("as it is sold").isEmpty();
     choose(robot, "#rod", desk.catalogue().rod("dowel-9").orElseThrow());
     assertThat(robot.lookup("#core-squeezed").tryQuery()).as("wood is not squeezed").isEmpty();
+  }
+
+  @Test
+  void every_rod_is_compared_and_one_taken_from_the_table_or_by_its_dot(FxRobot robot) {
+    openDemo();
+    go(robot, Station.CORE);
+    fire(robot, "#core-compare");
+    settled();
+    TableView<CoreOption> table = robot.lookup("#compare-table").queryTableView();
+    assertThat(table.getItems()).hasSizeGreaterThanOrEqualTo(desk.catalogue().rods().size());
+    CoreOption now = table.getSelectionModel().getSelectedItem();
+    assertThat(now.choice()).isEqualTo(First.core(desk.project()).orElseThrow());
+
+    CoreOption other =
+        table.getItems().stream()
+            .filter(it -> it.rod().id().equals("dowel-9"))
+            .findFirst()
+            .orElseThrow();
+    fx(
+        () -> {
+          table.getSelectionModel().select(other);
+          table.requestFocus();
+          return true;
+        });
+    robot.push(KeyCode.ENTER);
+    until(() -> First.core(desk.project()).orElseThrow().equals(other.choice()));
+    settled();
+    assertThat(First.core(desk.derived()).orElseThrow().droop().value())
+        .isEqualTo(other.core().droop().value());
+
+    Button dot =
+        robot
+            .lookup(
+                (Button it) -> String.valueOf(it.getAccessibleText()).startsWith("Carbon tube 8"))
+            .query();
+    fx(
+        () -> {
+          dot.fire();
+          return true;
+        });
+    until(() -> First.core(desk.project()).orElseThrow().rodId().equals("carbon-tube-8"));
+    fire(robot, "#no-core");
+    until(() -> First.core(desk.project()).isEmpty());
+    settled();
+    assertThat(table.getItems()).as("without a core they are where one would lie").isNotEmpty();
+    assertThat(table.getSelectionModel().isEmpty()).isTrue();
   }
 
   @Test

@@ -9,6 +9,7 @@ import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Rod;
 import stoutblade.core.Bed;
 import stoutblade.core.CoreChoice;
+import stoutblade.core.CoreOption;
 import stoutblade.core.CoreReckoning;
 import stoutblade.core.Groove;
 import stoutblade.core.RodSection;
@@ -177,21 +178,14 @@ final class CoreFindings {
     }
   }
 
-  /** The greatest height to which a pipe is squeezed so that it fits, where there is one. */
+  /** A pipe that is squeezed as little as it takes, where that makes it fit. */
   private Optional<Change> squeezeMend(CoreReckoning core) {
-    double most = Math.ceil(core.height().value() - 1);
-    double least = RodSection.LEAST_SHARE * core.rod().outerMm();
-    for (double high = most; high >= least; high--) {
-      if (RodSection.squeezes(core.rod(), high)) {
-        CoreChoice choice = core.choice().withSqueezed(Optional.of(high));
-        CoreReckoning other = CoreReckoning.of(body().cored(), choice, core.rod());
-        if (!other.tooDeep() && !other.shows()) {
-          return Optional.of(
-              Edits.squeezed(id, Optional.of(high)).named("Squeeze it to " + show(high)));
-        }
-      }
-    }
-    return Optional.empty();
+    return CoreOption.squeezed(body().cored(), core)
+        .map(CoreOption::choice)
+        .map(
+            it ->
+                Edits.squeezed(id, it.squeezedMm())
+                    .named("Squeeze it to " + show(it.squeezedMm().orElseThrow())));
   }
 
   /** A rod that is bent cold to a tight curve springs back, and straightens what it is in. */

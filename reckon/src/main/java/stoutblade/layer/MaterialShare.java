@@ -21,6 +21,11 @@ import stoutblade.stack.Layering;
 public record MaterialShare(
     SheetMaterial foam, double volume, Point moment, DoubleUnaryOperator across) {
 
+  /** Remembers the sections that were asked for. */
+  public MaterialShare {
+    across = Remembered.of(across);
+  }
+
   /** The shares of all foams of a stack, that of the back first. */
   static List<MaterialShare> of(Solid solid, Layering layering, Map<String, SheetMaterial> foams) {
     if (foams.size() == 1) {

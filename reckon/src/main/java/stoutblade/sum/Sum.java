@@ -57,6 +57,10 @@ public final class Sum {
           new Sum("round", "Round", "Cut", CutSums.ROUND, CutSums::round),
           new Sum("print", "Print", "Cut", CutSums.PRINT, CutSums::print),
           new Sum("pipe", "Flat pipe", "Made up", MixSums.PIPE, MixSums::pipe),
+          new Sum("poise", "Balance", "Made up", CoreSums.POISE, CoreSums::poise)
+              .ofProp(CoreSums.POISE_OF),
+          new Sum("parted", "Comes apart", "Made up", CoreSums.PARTED, CoreSums::parted)
+              .ofProp(CoreSums.PARTED_OF),
           new Sum("frame", "Pipe frame", "Made up", PipeSums.FRAME, PipeSums::frame),
           new Sum("plate", "Plate", "Made up", PlateSums.PLATE, PlateSums::plate),
           new Sum("stack", "Stack", "Made up", MixSums.STACK, MixSums::stack),

@@ -144,6 +144,78 @@ class MotionSumsTest {
         .isCloseTo(100, within(1e-9));
   }
 
+  // == BALANCE, AND COMING APART
+
+  /** With what is needed put in, moments about where it is to balance are nothing. */
+  @Property(tries = 200)
+  void a_prop_with_the_weight_put_in_balances_where_it_is_to(
+      @ForAll @DoubleRange(min = 100, max = 3000) double weight,
+      @ForAll @DoubleRange(min = 500, max = 1500) double balance,
+      @ForAll @DoubleRange(min = 0.05, max = 0.95) double share,
+      @ForAll @DoubleRange(min = 0, max = 400) double place) {
+    double wanted = place + share * (balance - place);
+    Answer answer =
+        answer("poise", "weight", weight, "balance", balance, "wanted", wanted, "place", place);
+
+    double needed = figure(answer, "poise.needed");
+    assertThat(needed * (place - wanted) + weight * (balance - wanted))
+        .isCloseTo(0, within(1e-6 * weight));
+    assertThat(figure(answer, "poise.all")).isCloseTo(weight + needed, within(1e-9));
+    Answer tried =
+        answer(
+            "poise",
+            "weight",
+            weight,
+            "balance",
+            balance,
+            "wanted",
+            wanted,
+            "place",
+            place,
+            "try",
+            Math.max(needed, 0.1));
+    if (needed >= 0.1) {
+      assertThat(figure(tried, "poise.tried")).isCloseTo(wanted, within(1e-6));
+    }
+  }
+
+  @Test
+  void a_weight_never_pulls_the_balance_away_or_past_itself() {
+    assertThatThrownBy(() -> answer("poise", "wanted", 700)).hasMessageContaining("far side");
+    assertThatThrownBy(() -> answer("poise", "wanted", 30)).hasMessageContaining("far side");
+    assertThat(answer("poise", "wanted", 300).words().getFirst()).contains("more than a quarter");
+  }
+
+  /** Pieces put end to end, each on the spigot of the one before, are the prop again. */
+  @Property(tries = 200)
+  void pieces_on_their_spigots_are_the_prop_again(
+      @ForAll @DoubleRange(min = 900, max = 2500) double length,
+      @ForAll @IntRange(min = 2, max = 4) int pieces,
+      @ForAll @DoubleRange(min = 8, max = 26) double tube) {
+    Answer answer = answer("parted", "length", length, "pieces", pieces, "tube", tube);
+
+    double end = 0;
+    for (int i = 0; i < pieces; i++) {
+      double spigot = i == pieces - 1 ? 0 : figure(answer, "parted.inside");
+      double far = end + figure(answer, "parted.piece") + spigot;
+      end = far - spigot;
+    }
+    assertThat(end).isCloseTo(length, within(1e-6));
+    assertThat(figure(answer, "parted.cut"))
+        .isCloseTo(2 * figure(answer, "parted.inside"), within(1e-9));
+    assertThat(figure(answer, "parted.longest") + figure(answer, "parted.free"))
+        .isCloseTo(1050, within(1e-9));
+  }
+
+  @Test
+  void pieces_that_stay_too_long_or_spigots_that_meet_are_said() {
+    assertThat(answer("parted", "length", 2200).words().getFirst()).contains("does not go");
+    assertThat(answer("parted", "widths", 2).words().get(1)).contains("work loose");
+    assertThatThrownBy(() -> answer("parted", "length", 400, "pieces", 4))
+        .hasMessageContaining("spigots meet");
+    assertThatThrownBy(() -> answer("parted", "play", 9)).hasMessageContaining("fills the tube");
+  }
+
   // == TWO WALLS
 
   /** Rolled up, the walls stand as far apart as asked; the saving from areas of rings. */
@@ -181,7 +253,7 @@ class MotionSumsTest {
         .hasMessageContaining("has to be wider");
     assertThatThrownBy(() -> answer("walls", "outside", 120, "gap", 25, "ribs", 40))
         .hasMessageContaining("no room between");
-    for (String sum : new String[] {"walls", "fold", "carry"}) {
+    for (String sum : new String[] {"walls", "fold", "carry", "poise", "parted"}) {
       assertThat(answer(sum).words()).isNotEmpty();
       assertThat(answer(sum).drawing().box().width()).isPositive();
     }

@@ -124,6 +124,9 @@ class SumTest {
     "opening, opening.high, 77.839908", // by Ramanujan's formula; an ellipse added up in WornTest
     "straps, straps.aside, 115.911099", // 120 * cos 15°
     "straps, straps.length, 366.364022", // 98.9437 * (1 + pi / 2) + 2 * 56
+    "poise, poise.needed, 90.566038", // 800 * 60 / 530
+    "poise, poise.tried, 585.294118", // (800 * 620 + 50 * 30) / 850
+    "parted, parted.longest, 962.4", // 1800 / 2 + 4 * 15.6
     "frame, frame.cut1, 287.3", // 300 - 12.7
     "frame, frame.cut2, 374.6", // 400 - 2 * 12.7
     "plate, plate.glued, 210937.5", // 150 / 12 * 5 * 15³

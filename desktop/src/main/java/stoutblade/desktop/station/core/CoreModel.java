@@ -1,8 +1,11 @@
 package stoutblade.desktop.station.core;
 
 import java.util.Optional;
+import stoutblade.body.Body;
 import stoutblade.catalogue.Rod;
 import stoutblade.core.CoreChoice;
+import stoutblade.core.CoreOption;
+import stoutblade.core.Cored;
 import stoutblade.core.Groove;
 import stoutblade.desktop.Desk;
 import stoutblade.edit.Edits;
@@ -29,19 +32,58 @@ final class CoreModel {
 
   /** Takes a rod; the first one lies as it usually does in a part of that shape. */
   void choose(Rod rod) {
-    Optional<PartReckoning> part = desk.looked().filter(it -> it.body().isPresent());
-    if (part.isPresent()) {
-      double length = part.get().body().orElseThrow().length().value();
-      try {
-        CoreChoice first =
-            part.get().part().half()
-                ? CoreChoice.inBlade(rod.id(), length)
-                : CoreChoice.through(rod.id(), length);
-        desk.perform(Edits.rod(part.get().id(), rod.id(), first));
-      } catch (IllegalArgumentException e) {
-        desk.say(e.getMessage());
-      }
+    try {
+      first(rod).ifPresent(it -> desk.perform(Edits.rod(desk.lookedId(), rod.id(), it)));
+    } catch (IllegalArgumentException e) {
+      desk.say(e.getMessage());
     }
+  }
+
+  private Optional<CoreChoice> first(Rod rod) {
+    return desk.looked()
+        .filter(it -> it.body().isPresent())
+        .map(
+            it -> {
+              double length = it.body().orElseThrow().length().value();
+              return it.part().half()
+                  ? CoreChoice.inBlade(rod.id(), length)
+                  : CoreChoice.through(rod.id(), length);
+            });
+  }
+
+  /** Takes a core as it was compared. */
+  void choose(CoreOption option) {
+    String id = desk.lookedId();
+    desk.perform(
+        Edits.rod(id, option.rod().id(), option.choice())
+            .then(Edits.squeezed(id, option.choice().squeezedMm())));
+  }
+
+  /**
+   * What is compared: all that could lie where the core lies, or usually would.
+   *
+   * @param part what it lies in
+   * @param like where it lies
+   * @param now what was chosen
+   */
+  record Compared(Cored part, CoreChoice like, Optional<CoreChoice> now) {}
+
+  /** What there is to compare here; empty where no core can lie. */
+  Optional<Compared> compared() {
+    Optional<Cored> part =
+        desk.looked().flatMap(PartReckoning::body).map(Body::cored).filter(it -> usable(it));
+    try {
+      Optional<CoreChoice> now = core();
+      Optional<CoreChoice> like = now.isPresent() ? now : first(desk.catalogue().rods().getFirst());
+      return part.flatMap(it -> like.map(own -> new Compared(it, own, now)));
+    } catch (IllegalArgumentException e) {
+      // Too short for a core, or too long: there is nothing to compare.
+      return Optional.empty();
+    }
+  }
+
+  private boolean usable(Cored part) {
+    return part.length().value() > core().map(CoreChoice::heldAtMm).orElse(0.0);
   }
 
   void takeOut() {

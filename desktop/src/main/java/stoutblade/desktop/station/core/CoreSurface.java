@@ -4,6 +4,7 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.BorderPane;
 import stoutblade.body.Body;
 import stoutblade.catalogue.Rod;
@@ -11,6 +12,7 @@ import stoutblade.core.CoreChoice;
 import stoutblade.core.CoreReckoning;
 import stoutblade.core.Groove;
 import stoutblade.derive.Derived;
+import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
@@ -41,14 +43,23 @@ public final class CoreSurface implements Surface {
   private final EntryField held;
   private final EntryField squeezed;
   private final Tray tray = new Tray();
+  private final ToggleButton compare = new ToggleButton("Compare all");
+  private final Comparison comparison;
   private boolean squeezable;
   private boolean showing;
 
-  /** The surface. */
-  public CoreSurface(Desk desk) {
+  /**
+   * The surface.
+   *
+   * @param tasks what works out other cores beside the window
+   */
+  public CoreSurface(Desk desk, BackgroundTasks tasks) {
     this.desk = desk;
     this.model = new CoreModel(desk);
     this.section = new SectionDesk(desk, Station.CORE, this::draw);
+    this.comparison = new Comparison(desk, model, tasks);
+    compare.setId("core-compare");
+    compare.setOnAction(event -> show(desk.derived()));
     rod.getItems().setAll(desk.catalogue().rods());
     rod.setConverter(Choices.named(Rod::name));
     rod.setPromptText("Choose a rod or tube");
@@ -85,7 +96,7 @@ public final class CoreSurface implements Surface {
   }
 
   private void fill() {
-    tray.with("Rod or tube", rod).with(" ", none);
+    tray.with("Rod or tube", rod).with(" ", compare).with(" ", none);
     if (squeezable) {
       tray.with("Squeezed to", squeezed);
     }
@@ -126,6 +137,12 @@ public final class CoreSurface implements Surface {
           end.showNothing();
           held.showNothing();
         });
+    compare.setDisable(model.compared().isEmpty());
+    boolean all = compare.isSelected() && !compare.isDisabled();
+    node.setCenter(all ? comparison.node() : section);
+    if (all) {
+      comparison.show();
+    }
     section.show(derived, part);
   }
 
