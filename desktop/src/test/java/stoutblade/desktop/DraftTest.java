@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import javafx.geometry.Point2D;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -20,16 +21,20 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import stoutblade.develop.Edge;
 import stoutblade.develop.Panel;
+import stoutblade.edit.Followers;
+import stoutblade.edit.PartEdits;
 import stoutblade.feature.Feature;
 import stoutblade.feature.Where;
 import stoutblade.finding.Finding;
 import stoutblade.part.Cut;
 import stoutblade.part.FlatPieces;
+import stoutblade.part.Next;
 import stoutblade.part.Part;
 import stoutblade.project.First;
 import stoutblade.project.Project;
 import stoutblade.project.Station;
 import stoutblade.reckoning.PartReckoning;
+import stoutblade.shape.Box;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
@@ -256,6 +261,43 @@ class DraftTest extends InWindow {
     assertThat(now.minus(disc).distance(first)).isLessThan(1e-9);
     undoAll();
     assertThat(desk.project().first().parts()).isEmpty();
+  }
+
+  /** As beads on a thread: above the disc, 5 mm free between, and up with it. */
+  @Test
+  void a_part_stands_above_another_and_goes_where_it_goes(FxRobot robot) {
+    go(robot, Station.DRAFT);
+    take(robot, "#new-part", "new-disc");
+    take(robot, "#new-part", "new-half");
+    until(() -> desk.project().first().parts().size() == 2);
+    type(robot, "#blade-length", "80 mm");
+    type(robot, "#blade-width", "20 mm");
+    robot.clickOn("#together");
+    until(() -> robot.lookup("#place-next").tryQuery().isPresent());
+    choose(robot, "#place-next", "above d1");
+    until(() -> part("d2").placing().next().isPresent());
+    double top = Box.around(part("d1").seen().getFirst().flattened(0.01)).maxY() + spot("d1").y();
+    assertThat(spot("d2").y()).isCloseTo(top, within(0.02));
+    fire(robot, "#part-up");
+    until(() -> desk.project().first().parts().getFirst().id().equals("d2"));
+    assertThat(spot("d2").y()).as("their order is nothing to it").isCloseTo(top, within(0.02));
+
+    choose(robot, "#place-next", "below d1");
+    until(() -> spot("d2").y() < 0);
+    choose(robot, "#place-next", "above d1");
+    until(() -> robot.lookup("#place-gap").tryQuery().isPresent());
+    fx(() -> desk.perform(Followers.next("d2", Optional.of(new Next("d1", false, 5)))));
+    until(() -> Math.abs(spot("d2").y() - top - 5) < 0.02);
+    fx(() -> desk.perform(PartEdits.move("d2", new Point(9, 9))));
+    assertThat(desk.noticeProperty().get()).contains("stands next to");
+    fx(() -> desk.perform(PartEdits.move("d1", new Point(30, 40))));
+    until(() -> Math.abs(spot("d2").y() - top - 45) < 0.02);
+    choose(robot, "#place-next", "");
+    until(() -> part("d2").placing().next().isEmpty());
+  }
+
+  private Point spot(String id) {
+    return desk.derived().first().assembly().spots().get(id).getFirst().at();
   }
 
   @Test
