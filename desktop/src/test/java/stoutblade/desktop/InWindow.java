@@ -214,6 +214,25 @@ abstract class InWindow {
     still();
   }
 
+  /**
+   * Pushes a key until it has done what it does. A virtual display loses a press now and then where
+   * others use the machine; once nothing is worked on and nothing came of it, it is pushed again.
+   */
+  void push(FxRobot robot, KeyCode key, Callable<Boolean> done) {
+    for (int i = 0; i < 3; i++) {
+      robot.push(key);
+      WaitForAsyncUtils.waitForFxEvents();
+      still();
+      try {
+        WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS, done);
+        return;
+      } catch (TimeoutException e) {
+        // The press was lost.
+      }
+    }
+    until(done);
+  }
+
   /** Presses a button wherever it lies, also where it would have to be scrolled to. */
   static void fire(FxRobot robot, String button) {
     fx(

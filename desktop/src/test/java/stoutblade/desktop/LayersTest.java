@@ -75,15 +75,16 @@ class LayersTest extends InWindow {
         .extracting(it -> it.layer().number())
         .containsExactly(2, 3);
 
-    robot.push(KeyCode.DELETE);
-    until(() -> First.layering(desk.project()).sheets().size() == 3);
-    while (fx(() -> desk.history().at() > 0)) {
+    push(robot, KeyCode.DELETE, () -> First.layering(desk.project()).sheets().size() == 3);
+    int steps = desk.history().at();
+    for (int i = 0; i < steps; i++) {
       fx(
           () -> {
             desk.undo();
             return true;
           });
     }
+    until(() -> desk.history().at() == 0 && !desk.busy());
     assertThat(mass()).isEqualTo(before);
   }
 

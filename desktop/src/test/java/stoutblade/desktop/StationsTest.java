@@ -220,8 +220,10 @@ class StationsTest extends InWindow {
           table.requestFocus();
           return true;
         });
-    robot.push(KeyCode.ENTER);
-    until(() -> First.core(desk.project()).orElseThrow().equals(other.choice()));
+    push(
+        robot,
+        KeyCode.ENTER,
+        () -> First.core(desk.project()).orElseThrow().equals(other.choice()));
     settled();
     assertThat(First.core(desk.derived()).orElseThrow().droop().value())
         .isEqualTo(other.core().droop().value());

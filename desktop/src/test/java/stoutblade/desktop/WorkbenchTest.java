@@ -112,24 +112,27 @@ class WorkbenchTest extends InWindow {
           bench.focusMat();
           return true;
         });
-    while (desk.history().undoable().isPresent()) {
+    int steps = desk.history().at();
+    for (int i = 0; i < steps; i++) {
       fx(
           () -> {
             desk.undo();
             return true;
           });
     }
+    until(() -> desk.history().undoable().isEmpty() && !desk.busy());
     assertThat(pictures()).isZero();
     assertThat(First.form(desk.derived())).isEmpty();
     robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
     until(() -> desk.history().undoable().isPresent());
-    while (desk.history().redoable().isPresent()) {
+    for (int i = 1; i < steps; i++) {
       fx(
           () -> {
             desk.redo();
             return true;
           });
     }
+    until(() -> desk.history().redoable().isEmpty() && !desk.busy());
     assertThat(figures()).isEqualTo(before);
     robot.push(KeyCode.CONTROL, KeyCode.S);
     until(() -> Files.exists(saved) && !desk.changedProperty().get());
