@@ -223,8 +223,8 @@ class DraftTest extends InWindow {
     assertThat(desk.project()).isNotEqualTo(done);
   }
 
-  @Test
-  void sixteen_rays_are_made_round_a_disc_and_follow_it_when_it_is_moved(FxRobot robot) {
+  /** A disc, and half an outline of 80 by 20 mm, put together. */
+  private void discAndRay(FxRobot robot) {
     go(robot, Station.DRAFT);
     take(robot, "#new-part", "new-disc");
     take(robot, "#new-part", "new-half");
@@ -232,6 +232,11 @@ class DraftTest extends InWindow {
     type(robot, "#blade-length", "80 mm");
     type(robot, "#blade-width", "20 mm");
     robot.clickOn("#together");
+  }
+
+  @Test
+  void sixteen_rays_are_made_round_a_disc_and_follow_it_when_it_is_moved(FxRobot robot) {
+    discAndRay(robot);
     until(() -> robot.lookup("#prop-mat").tryQuery().isPresent());
     until(() -> robot.lookup("#place-name").tryQuery().isPresent());
     choose(robot, "#place-on", "d1");
@@ -266,15 +271,9 @@ class DraftTest extends InWindow {
   /** As beads on a thread: above the disc, 5 mm free between, and up with it. */
   @Test
   void a_part_stands_above_another_and_goes_where_it_goes(FxRobot robot) {
-    go(robot, Station.DRAFT);
-    take(robot, "#new-part", "new-disc");
-    take(robot, "#new-part", "new-half");
-    until(() -> desk.project().first().parts().size() == 2);
-    type(robot, "#blade-length", "80 mm");
-    type(robot, "#blade-width", "20 mm");
-    robot.clickOn("#together");
+    discAndRay(robot);
     until(() -> robot.lookup("#place-next").tryQuery().isPresent());
-    choose(robot, "#place-next", "above d1");
+    choose(robot, "#place-next", Optional.of(new Next("d1", false, 0)));
     until(() -> part("d2").placing().next().isPresent());
     double top = Box.around(part("d1").seen().getFirst().flattened(0.01)).maxY() + spot("d1").y();
     assertThat(spot("d2").y()).isCloseTo(top, within(0.02));
@@ -282,9 +281,9 @@ class DraftTest extends InWindow {
     until(() -> desk.project().first().parts().getFirst().id().equals("d2"));
     assertThat(spot("d2").y()).as("their order is nothing to it").isCloseTo(top, within(0.02));
 
-    choose(robot, "#place-next", "below d1");
+    choose(robot, "#place-next", Optional.of(new Next("d1", true, 0)));
     until(() -> spot("d2").y() < 0);
-    choose(robot, "#place-next", "above d1");
+    choose(robot, "#place-next", Optional.of(new Next("d1", false, 0)));
     until(() -> robot.lookup("#place-gap").tryQuery().isPresent());
     fx(() -> desk.perform(Followers.next("d2", Optional.of(new Next("d1", false, 5)))));
     until(() -> Math.abs(spot("d2").y() - top - 5) < 0.02);
@@ -292,7 +291,7 @@ class DraftTest extends InWindow {
     assertThat(desk.noticeProperty().get()).contains("stands next to");
     fx(() -> desk.perform(PartEdits.move("d1", new Point(30, 40))));
     until(() -> Math.abs(spot("d2").y() - top - 45) < 0.02);
-    choose(robot, "#place-next", "");
+    choose(robot, "#place-next", Optional.empty());
     until(() -> part("d2").placing().next().isEmpty());
   }
 

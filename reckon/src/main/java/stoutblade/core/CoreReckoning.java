@@ -109,9 +109,7 @@ public record CoreReckoning(
 
     private final Cored part;
     private final CoreChoice choice;
-    private final Rod rod;
-    private final Figure diameter;
-    private final Figure bore;
+    private final RodFigures bar;
     private final RodSection section;
     private final Figure height;
     private final Figure width;
@@ -122,28 +120,10 @@ public record CoreReckoning(
     Working(Cored part, CoreChoice choice, Rod rod) {
       this.part = part;
       this.choice = choice;
-      this.rod = rod;
-      Source catalogue = Source.catalogue(rod.name() + ": " + rod.source());
-      this.diameter =
-          Figure.given("core.diameter", "Core, outside", rod.outerMm(), Quantity.LENGTH, catalogue);
-      this.bore =
-          Figure.given("core.bore", "Core, inside", rod.innerMm(), Quantity.LENGTH, catalogue);
-      this.section = RodSection.of(choice, rod);
-      this.height =
-          section.squeezed()
-              ? place("core.height", "Core, squeezed to", 2 * section.radius())
-              : diameter;
-      this.width =
-          section.squeezed()
-              ? Figure.computed(
-                  "core.width",
-                  "Core, width as squeezed",
-                  Quantity.LENGTH,
-                  "{core.height} + pi * ({core.diameter} - {core.height}) / 2",
-                  Source.practice("the wall keeps its length: W = H + π(D − H)/2"),
-                  diameter,
-                  height)
-              : diameter;
+      this.bar = RodFigures.of(choice, rod);
+      this.section = bar.section();
+      this.height = bar.height();
+      this.width = bar.width();
       this.from = Math.max(choice.startMm(), JUST_INSIDE_MM);
       this.to = Math.min(choice.endMm(), part.length().value());
       this.loads = new Loads(part, choice, rod, from, to);
@@ -151,7 +131,7 @@ public record CoreReckoning(
 
     CoreReckoning reckoning() {
       Figure inFoam = inFoam();
-      Figure rodMass = rodMass(length());
+      Figure rodMass = bar.mass(length());
       Figure foamMass = foamMass(inFoam);
       Figure mass =
           Figure.computed(
@@ -162,8 +142,8 @@ public record CoreReckoning(
               Source.GEOMETRY,
               foamMass,
               rodMass);
-      Figure stiffness = stiffness();
-      Cantilever bar = loads.bent(stiffness.value());
+      Figure stiffness = bar.stiffness();
+      Cantilever bent = loads.bent(stiffness.value());
       Figure held =
           Figure.computed(
               "core.overhang",
@@ -174,7 +154,7 @@ public record CoreReckoning(
               part.length(),
               held());
       return new CoreReckoning(
-          rod,
+          bar.rod(),
           choice,
           section,
           height,
@@ -182,7 +162,7 @@ public record CoreReckoning(
           part.layers().map(this::bed),
           inFoam,
           length(),
-          droop(bar, stiffness, held, mass),
+          droop(bent, stiffness, held, mass),
           Figure.computed(
               "core.droop-allowed",
               "Droop that does not feel limp",
@@ -190,7 +170,7 @@ public record CoreReckoning(
               "{core.overhang} / 100",
               LIMP,
               held),
-          frequency(bar, stiffness, held, mass),
+          frequency(bent, stiffness, held, mass),
           mass,
           balance(mass, rodMass, foamMass),
           loads.balance(rodMass.value()).plus(part.course().at(part.nearMm())),
@@ -289,7 +269,7 @@ public record CoreReckoning(
       all.addAll(List.of(more));
       all.addAll(bend());
       if (choice.startMm() < 0) {
-        all.addAll(GripWrap.round(diameter));
+        all.addAll(GripWrap.round(bar.diameter()));
       }
       return List.copyOf(all);
     }
@@ -426,19 +406,6 @@ public record CoreReckoning(
           place("core.end", "Core ends, from the near end", choice.endMm()));
     }
 
-    private Figure rodMass(Figure length) {
-      return Figure.computed(
-          "core.rod-mass",
-          "Core alone",
-          Quantity.MASS,
-          "pi / 4 * ({core.diameter}^2 - {core.bore}^2) * {core.length} * {core.rod-density}",
-          Source.GEOMETRY,
-          diameter,
-          bore,
-          length,
-          rod.density("core.rod-density"));
-    }
-
     /** The foam less the channel, of each foam what the channel crosses of it. */
     private Figure foamMass(Figure inFoam) {
       if (part.mass().isEmpty()) {
@@ -479,59 +446,8 @@ public record CoreReckoning(
           inputs.toArray(Figure[]::new));
     }
 
-    private Figure stiffness() {
-      Figure modulus =
-          Figure.given(
-              "core.modulus",
-              "Stiffness of the core's material (Young's modulus)",
-              rod.modulus(),
-              Quantity.MODULUS,
-              Source.catalogue(rod.name() + ": " + rod.source()),
-              rod.modulusStd());
-      Figure moment = section.squeezed() ? throughFlats() : round();
-      return Figure.computed(
-          "core.stiffness",
-          "Bending stiffness",
-          Quantity.BENDING_STIFFNESS,
-          "{core.modulus} * {core.second-moment}",
-          Source.GEOMETRY,
-          modulus,
-          moment);
-    }
-
-    private Figure round() {
-      return Figure.computed(
-          "core.second-moment",
-          "Second moment of area",
-          Quantity.SECOND_MOMENT,
-          "pi / 64 * ({core.diameter}^4 - {core.bore}^4)",
-          Source.handbook(
-              "Roark's Formulas for Stress and Strain, properties of sections (from memory)"),
-          diameter,
-          bore);
-    }
-
-    /** Squeezed it is bent over its flat sides: a rectangle and half discs, less those inside. */
-    private Figure throughFlats() {
-      String flat = "({core.width} - {core.height})";
-      String inner = "({core.height} - {core.diameter} + {core.bore})";
-      String oval = "%2$s * %1$s^3 / 12 + pi / 64 * %1$s^4";
-      return Figure.computed(
-          "core.second-moment",
-          "Second moment of area, over its flat sides",
-          Quantity.SECOND_MOMENT,
-          "(%s) - (%s)"
-              .formatted(oval.formatted("{core.height}", flat), oval.formatted(inner, flat)),
-          Source.handbook(
-              "properties of sections: rectangle and half discs, the outer less the inner"),
-          height,
-          width,
-          diameter,
-          bore);
-    }
-
-    private Figure droop(Cantilever bar, Figure stiffness, Figure held, Figure mass) {
-      double value = bar.droop();
+    private Figure droop(Cantilever bent, Figure stiffness, Figure held, Figure mass) {
+      double value = bent.droop();
       return Figure.found(
           "core.droop",
           "Droop of the tip, held level",
@@ -551,8 +467,8 @@ public record CoreReckoning(
           mass);
     }
 
-    private Figure frequency(Cantilever bar, Figure stiffness, Figure held, Figure mass) {
-      double value = bar.frequency();
+    private Figure frequency(Cantilever bent, Figure stiffness, Figure held, Figure mass) {
+      double value = bent.frequency();
       return Figure.found(
           "core.frequency",
           "Swings at",

@@ -1,11 +1,9 @@
 package stoutblade.core;
 
-import java.util.ArrayList;
 import java.util.List;
 import stoutblade.catalogue.Rod;
-import stoutblade.shape.Cubic;
+import stoutblade.section.Oval;
 import stoutblade.shape.Path;
-import stoutblade.shape.Point;
 
 /**
  * The section of a core across its line: round, or squeezed to two half rounds with flat sides
@@ -35,7 +33,7 @@ public record RodSection(double radius, double flat, double wall) {
     return choice
         .squeezedMm()
         .filter(it -> squeezes(rod, it))
-        .map(high -> new RodSection(high / 2, Math.PI * (outside - high) / 4, wall))
+        .map(high -> new RodSection(high / 2, Oval.flat(outside, high), wall))
         .orElse(new RodSection(outside / 2, 0, wall));
   }
 
@@ -57,32 +55,9 @@ public record RodSection(double radius, double flat, double wall) {
     return 2 * (radius + flat);
   }
 
-  /** The same that lies further inside by so much. */
-  private RodSection inside(double by) {
-    return new RodSection(radius - by, flat, 0);
-  }
-
   /** Its outline and, where it is hollow, that of its bore; x across and y up. */
   public List<Path> outlines() {
-    List<Path> all = new ArrayList<>(List.of(outline()));
-    if (wall > 0) {
-      all.add(inside(wall).outline());
-    }
-    return all;
-  }
-
-  private Path outline() {
-    if (!squeezed()) {
-      return new Path(Path.arc(new Point(0, 0), radius, 0, 2 * Math.PI).cubics(), true);
-    }
-    double quarter = Math.PI / 2;
-    Point right = new Point(flat, 0);
-    Point left = new Point(-flat, 0);
-    Point up = new Point(0, radius);
-    List<Cubic> all = new ArrayList<>(Path.arc(right, radius, -quarter, quarter).cubics());
-    all.addAll(Path.line(right.plus(up), left.plus(up)).cubics());
-    all.addAll(Path.arc(left, radius, quarter, 3 * quarter).cubics());
-    all.addAll(Path.line(left.minus(up), right.minus(up)).cubics());
-    return new Path(all, true);
+    Path outer = Oval.outline(flat, radius);
+    return wall > 0 ? List.of(outer, Oval.outline(flat, radius - wall)) : List.of(outer);
   }
 }

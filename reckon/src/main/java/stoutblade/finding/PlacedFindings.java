@@ -1,6 +1,5 @@
 package stoutblade.finding;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.edit.Change;
@@ -87,13 +86,11 @@ final class PlacedFindings {
       }
     }
     int enough = fit;
-    List<Change> mends = new ArrayList<>();
-    mends.add(
+    return List.of(
         PartEdits.place(
             part.id(),
             enough == 1 ? "One of them" : enough + " of them",
             it -> it.at(it.where().withCount(enough))));
-    return mends;
   }
 
   /** What is seen of a part, at every place of it on its carrier. */

@@ -14,7 +14,7 @@ import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.measure.Uncertainty;
 import stoutblade.measure.Units;
-import stoutblade.shape.Cubic;
+import stoutblade.section.Oval;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 
@@ -62,15 +62,7 @@ final class MixSums {
     if (h > d) {
       throw new IllegalArgumentException("A pipe is squeezed to less than its diameter");
     }
-    Figure width =
-        Figure.computed(
-            "pipe.width",
-            "Width of the oval",
-            Quantity.LENGTH,
-            "{pipe.height} + pi * ({pipe.across} - {pipe.height}) / 2",
-            Source.practice("the wall keeps its length: W = H + π(D − H)/2"),
-            across,
-            height);
+    Figure width = Oval.width("pipe.width", "Width of the oval", across, height);
     Figure share =
         Figure.computed(
             "pipe.share",
@@ -87,7 +79,7 @@ final class MixSums {
     double flat = (w - h) / 2;
     Drawing.Maker drawing =
         new Drawing.Maker()
-            .shape(oval(flat, h / 2))
+            .shape(Oval.outline(flat, h / 2))
             .help(CutSums.closed(Path.arc(new Point(-w / 2 - d, 0), d / 2, 0, 2 * Math.PI)))
             .dimension(new Point(-w / 2, -h * 0.9), new Point(w / 2, -h * 0.9), width)
             .dimension(
@@ -127,17 +119,6 @@ final class MixSums {
                     (it.outerMm() - it.innerMm()) / 2,
                     Quantity.LENGTH,
                     Source.catalogue(it.source())));
-  }
-
-  private static Path oval(double flat, double radius) {
-    List<Cubic> all = new ArrayList<>();
-    Path right = Path.arc(new Point(flat, 0), radius, -Math.PI / 2, Math.PI / 2);
-    Path left = Path.arc(new Point(-flat, 0), radius, Math.PI / 2, 3 * Math.PI / 2);
-    all.addAll(right.cubics());
-    all.addAll(Path.line(right.end(), left.start()).cubics());
-    all.addAll(left.cubics());
-    all.addAll(Path.line(left.end(), right.start()).cubics());
-    return new Path(all, true);
   }
 
   /** A stack of sheets that can be bought. */

@@ -7,13 +7,12 @@ import java.util.Optional;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
-import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.measure.Units;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 
-/** Sums of what turns on a pin, and of what hangs from the body. */
+/** Sums of what folds on a pin, and of what comes apart. */
 final class MotionSums {
 
   static final List<Entry> FOLD =
@@ -29,25 +28,19 @@ final class MotionSums {
           Entry.angle("turns", "It turns by", 180, 1, 180),
           Entry.lengthOrNone("guard", "Something stands on the fixed piece at", 500));
 
-  static final List<Entry> CARRY =
+  static final List<Entry> PARTED =
       List.of(
-          Entry.mass("weight", "Prop, weight", 800),
-          Entry.length("length", "Prop, length", 1000),
-          Entry.length("balance", "Balances at, from its lower end", 620),
-          Entry.length("upper", "Upper hook, above the balance", 180),
-          Entry.lengthOrNone("lower", "Lower hook, below the balance, 0 for none", 170),
-          Entry.lengthOrNone("aside", "Hook beside its middle line by", 20),
-          Entry.angle("lean", "Leans from upright, with two hooks", 30, 0, 90),
-          Entry.length("high", "Upper hook over the ground", 920));
+          Entry.length("length", "Prop, length", 1800),
+          Entry.count("pieces", "Pieces", 2, 2, 8),
+          Entry.length("case", "Longest that goes into the case", 1050),
+          Entry.length("tube", "Tube inside, across", 16),
+          Entry.lengthOrNone("play", "Room all round the spigot", 0.2),
+          Entry.number("widths", "Spigot in each tube, in its widths", 4, 1, 20));
 
-  /** What is known of the prop that is looked at, by the entries' keys. */
-  static final Map<String, String> CARRY_OF =
-      Map.of("weight", "prop.mass", "length", "prop.length", "balance", "prop.balance");
+  static final Map<String, String> PARTED_OF = Map.of("length", "prop.length");
 
-  /** A prop whose balance lies less than this below its only hook tips when it is brushed. */
-  private static final double TIPSY_MM = 40;
-
-  private static final Source LEVER = Source.handbook("law of the lever: moments about a hook");
+  /** A spigot is held well from about so many of its widths on. */
+  private static final double WELL = 3;
 
   private MotionSums() {}
 
@@ -180,151 +173,95 @@ final class MotionSums {
         new Point(left, below), new Point(left + closed.value(), below), closed);
   }
 
-  // == CARRYING
+  // == APART
 
-  static Answer carry(Values in, Catalogue catalogue) {
-    Figure weight = in.figure("weight");
+  /** Pieces of one length with spigots between them, against a case. */
+  static Answer parted(Values in, Catalogue catalogue) {
     Figure length = in.figure("length");
-    Figure balance = in.figure("balance");
-    Figure upper = in.figure("upper");
-    Figure lower = in.figure("lower");
-    Figure hook =
-        Drafted.length(
-            "carry.hook",
-            "Upper hook, from its lower end",
-            "{carry.balance} + {carry.upper}",
-            Source.GEOMETRY,
-            balance,
-            upper);
-    if (hook.value() > length.value() || lower.value() > balance.value()) {
-      throw new IllegalArgumentException(
-          "Both hooks lie on the prop: found one beyond its end, by its length and its balance");
+    Figure pieces = in.figure("pieces");
+    Figure box = in.figure("case");
+    Figure tube = in.figure("tube");
+    Figure play = in.figure("play");
+    Figure widths = in.figure("widths");
+    if (2 * play.value() >= tube.value()) {
+      throw new IllegalArgumentException("The room round the spigot fills the tube");
     }
-    return lower.value() == 0
-        ? hung(in, length, upper, hook)
-        : slung(in, weight, length, hook, upper, lower);
-  }
-
-  /** From one hook it swings until its balance is below that. */
-  private static Answer hung(Values in, Figure length, Figure upper, Figure hook) {
-    Figure aside = in.figure("aside");
-    Figure lean =
-        Figure.computed(
-            "carry.hung",
-            "Leans from upright",
-            Quantity.ANGLE,
-            "atan({carry.aside} / {carry.upper})",
-            LEVER,
-            aside,
-            upper);
-    return carried(
-        in,
-        lean,
-        List.of(lean),
-        length,
-        hook,
-        upper.value() < TIPSY_MM
-            ? "Its balance is close below the hook: it tips when it is brushed. Hang it from"
-                + " further up."
-            : "It hangs with its balance below the hook, and swings as one walks.");
-  }
-
-  /** Two hooks share its weight, on both sides of its balance. */
-  private static Answer slung(
-      Values in, Figure weight, Figure length, Figure hook, Figure upper, Figure lower) {
-    Figure high =
-        Figure.computed(
-            "carry.on-upper",
-            "Upper hook carries",
-            Quantity.MASS,
-            "{carry.weight} * {carry.lower} / ({carry.upper} + {carry.lower})",
-            LEVER,
-            weight,
-            lower,
-            upper);
-    Figure low =
-        Figure.computed(
-            "carry.on-lower",
-            "Lower hook carries",
-            Quantity.MASS,
-            "{carry.weight} - {carry.on-upper}",
-            LEVER,
-            weight,
-            high);
-    return carried(
-        in,
-        in.figure("lean"),
-        List.of(high, low),
-        length,
-        hook,
-        "Each hook carries its share while one stands; running and jumping is several times that.");
-  }
-
-  private static Answer carried(
-      Values in, Figure lean, List<Figure> first, Figure length, Figure hook, String words) {
-    Figure high = in.figure("high");
-    Figure ground =
+    Figure spigot =
         Drafted.length(
-            "carry.ground",
-            "Lower end over the ground",
-            "{carry.high} - {carry.hook} * cos({%s})".formatted(lean.id()),
+            "parted.spigot",
+            "Spigot, across",
+            "{parted.tube} - 2 * {parted.play}",
             Source.GEOMETRY,
-            high,
-            hook,
-            lean);
-    Figure behind =
+            tube,
+            play);
+    Figure inside =
         Drafted.length(
-            "carry.behind",
-            "Lower end stands out to the side by",
-            "{carry.hook} * sin({%s})".formatted(lean.id()),
-            Source.GEOMETRY,
-            hook,
-            lean);
-    Figure top =
+            "parted.inside",
+            "Spigot in each tube",
+            "{parted.widths} * {parted.spigot}",
+            Source.practice("a spigot goes in by about three of its widths or more"),
+            widths,
+            spigot);
+    Figure piece =
         Drafted.length(
-            "carry.top",
-            "Upper end over the ground",
-            "{carry.high} + ({carry.length} - {carry.hook}) * cos({%s})".formatted(lean.id()),
+            "parted.piece",
+            "Each piece, without its spigot",
+            "{parted.length} / {parted.pieces}",
             Source.GEOMETRY,
-            high,
             length,
-            hook,
-            lean);
-    List<Figure> figures = new ArrayList<>(first);
-    figures.addAll(List.of(ground, behind, top));
+            pieces);
+    if (inside.value() * 2 > piece.value()) {
+      throw new IllegalArgumentException(
+          "The spigots meet inside a piece: fewer pieces, or shorter spigots");
+    }
+    Figure longest =
+        Drafted.length(
+            "parted.longest",
+            "Longest piece, with its spigot",
+            "{parted.piece} + {parted.inside}",
+            Source.GEOMETRY,
+            piece,
+            inside);
+    Figure free =
+        Drafted.length(
+            "parted.free",
+            "Left over in the case",
+            "{parted.case} - {parted.longest}",
+            Source.GEOMETRY,
+            box,
+            longest);
+    Figure cut =
+        Drafted.length(
+            "parted.cut", "Spigot, length to cut", "2 * {parted.inside}", Source.GEOMETRY, inside);
+    List<String> words = new ArrayList<>();
+    words.add(
+        free.value() < 0
+            ? "It does not go into the case: more pieces, or a longer case."
+            : "It goes into the case.");
+    if (widths.value() < WELL) {
+      words.add("Spigots so short work loose: about three widths or more (common practice).");
+    }
+    words.add(
+        "Part it neither in the hand nor just above it, where it is bent most. Glue the spigot into"
+            + " one piece and pin it in the other, so that it cannot turn or fly off.");
     return Answer.of(
-        figures,
-        hanging(in, lean.value(), hook.value(), ground, behind),
-        words,
-        ground.value() < 0
-            ? "Its lower end is below the ground: it drags. Hang it from further down or let it"
-                + " lean more."
-            : "Sit, climb a step and go through a door with a stick of that length first.");
+        List.of(longest, free, cut, spigot, piece, inside),
+        apart(in, piece, inside, longest),
+        words.toArray(String[]::new));
   }
 
-  private static Drawing.Maker hanging(
-      Values in, double lean, double upper, Figure ground, Figure behind) {
-    double high = in.get("high");
-    double half = Math.max(6, in.get("length") * 0.012);
-    Point hook = new Point(0, high);
-    Path prop =
-        Drafted.box(-half, -upper, half, in.get("length") - upper)
-            .moved(it -> it.turned(lean).plus(hook));
-    Point end = new Point(0, -upper).turned(lean).plus(hook);
-    double aside = half * 4;
-    Point balance = new Point(0, in.get("balance") - upper).turned(lean).plus(hook);
-    Drawing.Maker drawing =
-        new Drawing.Maker()
-            .shape(prop)
-            .shape(Path.line(new Point(-upper, 0), new Point(upper, 0)))
-            .help(Path.line(balance, new Point(balance.x(), 0)));
-    drawing.shape(CutSums.closed(Path.arc(hook, half * 1.6, 0, 2 * Math.PI)));
-    if (in.get("lower") > 0) {
-      Point at = new Point(0, -in.get("upper") - in.get("lower")).turned(lean).plus(hook);
-      drawing.shape(CutSums.closed(Path.arc(at, half * 1.6, 0, 2 * Math.PI)));
-    }
-    return drawing
-        .dimension(new Point(end.x() + aside, 0), new Point(end.x() + aside, end.y()), ground)
-        .dimension(new Point(0, -half * 4), new Point(end.x(), -half * 4), behind);
+  /** Two pieces drawn apart, the spigot glued into the lower one. */
+  private static Drawing.Maker apart(Values in, Figure piece, Figure inside, Figure longest) {
+    double half = in.get("tube");
+    double thin = half - in.get("play");
+    double end = piece.value();
+    double gap = inside.value() * 1.4;
+    return new Drawing.Maker()
+        .shape(Drafted.box(0, -half, end, half))
+        .help(Drafted.box(end - inside.value(), -thin, end, thin))
+        .shape(Drafted.box(end, -thin, end + inside.value(), thin))
+        .shape(Drafted.box(end + gap, -half, 2 * end + gap, half))
+        .dimension(new Point(0, half * 4), new Point(longest.value(), half * 4), longest)
+        .dimension(new Point(0, -half * 4), new Point(end, -half * 4), piece);
   }
 }

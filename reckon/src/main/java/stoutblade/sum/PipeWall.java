@@ -4,16 +4,10 @@ import java.util.List;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
+import stoutblade.section.Oval;
 
-/**
- * The wall of a pipe that was squeezed to an oval with two flat sides: two half rings and two
- * strips. Second moments are those of a rectangle and of half discs, the outer less the inner
- * (handbooks of mechanics, properties of sections; from memory).
- */
+/** The wall of a pipe that was squeezed flat. */
 final class PipeWall {
-
-  private static final Source SECTIONS =
-      Source.handbook("properties of sections: rectangle and half discs, the outer less the inner");
 
   private PipeWall() {}
 
@@ -34,7 +28,7 @@ final class PipeWall {
             "Second moment, still round",
             Quantity.SECOND_MOMENT,
             "pi / 64 * ({pipe.across}^4 - ({pipe.across} - 2 * {pipe.wall})^4)",
-            SECTIONS,
+            Oval.SECTIONS,
             across,
             wall);
     Figure flat =
@@ -42,11 +36,11 @@ final class PipeWall {
             "pipe.through",
             "Second moment, bent over the flat sides",
             Quantity.SECOND_MOMENT,
-            level("{pipe.height}", "({pipe.width} - {pipe.height})")
+            Oval.level("{pipe.height}", "({pipe.width} - {pipe.height})")
                 + " - ("
-                + level("({pipe.height} - 2 * {pipe.wall})", "({pipe.width} - {pipe.height})")
+                + Oval.level("({pipe.height} - 2 * {pipe.wall})", "({pipe.width} - {pipe.height})")
                 + ")",
-            SECTIONS,
+            Oval.SECTIONS,
             height,
             width,
             wall);
@@ -55,27 +49,15 @@ final class PipeWall {
             "pipe.sideways",
             "Second moment, bent over the edge",
             Quantity.SECOND_MOMENT,
-            upright("{pipe.height}", "({pipe.width} - {pipe.height})")
+            Oval.upright("{pipe.height}", "({pipe.width} - {pipe.height})")
                 + " - ("
-                + upright("({pipe.height} - 2 * {pipe.wall})", "({pipe.width} - {pipe.height})")
+                + Oval.upright(
+                    "({pipe.height} - 2 * {pipe.wall})", "({pipe.width} - {pipe.height})")
                 + ")",
-            SECTIONS,
+            Oval.SECTIONS,
             height,
             width,
             wall);
     return List.of(area, flat, edge, round);
-  }
-
-  /** Of an oval so high with flat sides so long, about the axis through both rounds. */
-  private static String level(String high, String flat) {
-    return "%2$s * %1$s^3 / 12 + pi / 64 * %1$s^4".formatted(high, flat);
-  }
-
-  /** The same about the axis across, halfway between the rounds. */
-  private static String upright(String high, String flat) {
-    String radius = "(" + high + " / 2)";
-    return ("%1$s * %2$s^3 / 12 + 2 * ((pi / 8 - 8 / (9 * pi)) * %3$s^4"
-            + " + pi / 2 * %3$s^2 * (%2$s / 2 + 4 / (3 * pi) * %3$s)^2)")
-        .formatted(high, flat, radius);
   }
 }

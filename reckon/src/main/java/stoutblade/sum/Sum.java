@@ -46,8 +46,8 @@ public final class Sum {
           new Sum("grip", "Hands", "Worn", WornSums.GRIP, WornSums::grip)
               .worn(typed -> WornSums.GRIP_OF),
           new Sum("release", "Lets go", "Worn", WornSums.RELEASE, WornSums::release),
-          new Sum("carry", "Carried", "Worn", MotionSums.CARRY, MotionSums::carry)
-              .ofProp(MotionSums.CARRY_OF),
+          new Sum("carry", "Carried", "Worn", PoiseSums.CARRY, PoiseSums::carry)
+              .ofProp(PoiseSums.CARRY_OF),
           new Sum("mitre", "Mitre", "Cut", CutSums.MITRE, CutSums::mitre),
           new Sum("bevel", "Bevel", "Cut", CutSums.BEVEL, CutSums::bevel),
           new Sum("spacing", "Along", "Cut", CutSums.SPACING, CutSums::spacing),
@@ -57,10 +57,10 @@ public final class Sum {
           new Sum("round", "Round", "Cut", CutSums.ROUND, CutSums::round),
           new Sum("print", "Print", "Cut", CutSums.PRINT, CutSums::print),
           new Sum("pipe", "Flat pipe", "Made up", MixSums.PIPE, MixSums::pipe),
-          new Sum("poise", "Balance", "Made up", CoreSums.POISE, CoreSums::poise)
-              .ofProp(CoreSums.POISE_OF),
-          new Sum("parted", "Comes apart", "Made up", CoreSums.PARTED, CoreSums::parted)
-              .ofProp(CoreSums.PARTED_OF),
+          new Sum("poise", "Balance", "Made up", PoiseSums.POISE, PoiseSums::poise)
+              .ofProp(PoiseSums.POISE_OF),
+          new Sum("parted", "Comes apart", "Made up", MotionSums.PARTED, MotionSums::parted)
+              .ofProp(MotionSums.PARTED_OF),
           new Sum("frame", "Pipe frame", "Made up", PipeSums.FRAME, PipeSums::frame),
           new Sum("plate", "Plate", "Made up", PlateSums.PLATE, PlateSums::plate),
           new Sum("stack", "Stack", "Made up", MixSums.STACK, MixSums::stack),

@@ -3,10 +3,10 @@ package stoutblade.sum;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static stoutblade.sum.Answers.answer;
+import static stoutblade.sum.Answers.figure;
 
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -15,30 +15,14 @@ import org.hipparchus.geometry.euclidean.twod.Line;
 import org.hipparchus.geometry.euclidean.twod.Vector2D;
 import org.junit.jupiter.api.Test;
 import stoutblade.develop.Developed;
+import stoutblade.develop.DoubleWall;
 import stoutblade.develop.Edge;
 import stoutblade.develop.Lidded;
 import stoutblade.develop.Panel;
 import stoutblade.develop.Rings;
-import stoutblade.project.Samples;
 
 /** Tubes, boxes and frames, put together again by coordinates or worked by hand. */
 class BarrelSumsTest {
-
-  private static Answer answer(String sum, Object... typed) {
-    Map<String, Double> values = new HashMap<>();
-    for (int i = 0; i < typed.length; i += 2) {
-      values.put((String) typed[i], ((Number) typed[i + 1]).doubleValue());
-    }
-    return Sum.named(sum).orElseThrow().answer(values, Samples.CATALOGUE);
-  }
-
-  private static double figure(Answer answer, String id) {
-    return answer.figures().stream()
-        .filter(it -> it.id().equals(id))
-        .findFirst()
-        .orElseThrow()
-        .value();
-  }
 
   @Property(tries = 100)
   void rings_lie_end_to_end_along_their_barrel(
@@ -239,11 +223,48 @@ class BarrelSumsTest {
   void each_of_them_has_a_drawing_and_words() {
     for (String sum :
         List.of(
-            "rings", "halves", "socket", "slide", "lid", "stand", "grip", "release", "score",
-            "run")) {
+            "rings", "walls", "halves", "socket", "slide", "lid", "stand", "grip", "release",
+            "score", "run")) {
       Answer answer = answer(sum);
       assertThat(answer.words()).as(sum).isNotEmpty();
       assertThat(answer.drawing().box().width()).as(sum).isPositive();
     }
+  }
+
+  /** Rolled up, the walls stand as far apart as asked; the saving from areas of rings. */
+  @Property(tries = 200)
+  void two_walls_stand_apart_and_weigh_what_their_rings_weigh(
+      @ForAll @DoubleRange(min = 100, max = 900) double outside,
+      @ForAll @DoubleRange(min = 2, max = 10) double foam,
+      @ForAll @DoubleRange(min = 4, max = 20) double gap,
+      @ForAll @IntRange(min = 3, max = 12) int ribs) {
+    DoubleWall form = new DoubleWall(outside, foam, gap, 200, ribs);
+    Developed flat = form.develop("walls");
+    double outer = flat.panels().get(0).box().width() / Math.PI;
+    double inner = flat.panels().get(1).box().width() / Math.PI;
+
+    // Middle lines, half a thickness from each face.
+    assertThat(outer + foam).isCloseTo(outside, within(1e-9));
+    assertThat((outer - foam) / 2 - (inner + foam) / 2).isCloseTo(gap, within(1e-9));
+    assertThat(flat.panels().get(2).count()).isEqualTo(ribs);
+    assertThat(flat.panels().get(1).lines()).hasSize(ribs);
+    double solid = ring(outside, outside - 4 * foam - 2 * gap);
+    double hollow =
+        ring(outside, outside - 2 * foam)
+            + ring(outside - 2 * foam - 2 * gap, outside - 4 * foam - 2 * gap)
+            + ribs * gap * foam;
+    assertThat(flat.figures().getLast().value()).isCloseTo(1 - hollow / solid, within(1e-9));
+  }
+
+  private static double ring(double across, double inside) {
+    return Math.PI / 4 * (across * across - inside * inside);
+  }
+
+  @Test
+  void walls_that_fill_their_tube_are_refused() {
+    assertThatThrownBy(() -> answer("walls", "outside", 60, "gap", 25))
+        .hasMessageContaining("has to be wider");
+    assertThatThrownBy(() -> answer("walls", "outside", 120, "gap", 25, "ribs", 40))
+        .hasMessageContaining("no room between");
   }
 }

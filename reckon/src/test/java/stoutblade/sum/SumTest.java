@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
+import static stoutblade.sum.Answers.figure;
 
 import java.util.Arrays;
 import java.util.HashMap;
@@ -47,19 +48,7 @@ class SumTest {
               new PipeFitting("pvc-1-2", PipeFitting.Kind.TEE, 12.7, 17.475, "-")));
 
   private static Answer answer(String sum, Object... pairs) {
-    Map<String, Double> typed = new HashMap<>();
-    for (int i = 0; i < pairs.length; i += 2) {
-      typed.put((String) pairs[i], ((Number) pairs[i + 1]).doubleValue());
-    }
-    return Sum.named(sum).orElseThrow().answer(typed, CATALOGUE);
-  }
-
-  private static double value(Answer answer, String id) {
-    return answer.figures().stream()
-        .filter(it -> it.id().equals(id))
-        .mapToDouble(Figure::value)
-        .findFirst()
-        .orElseThrow();
+    return Answers.answer(CATALOGUE, sum, pairs);
   }
 
   static List<Sum> all() {
@@ -150,7 +139,7 @@ class SumTest {
     "mix, mix.one, 82.758621", // 120 * 100 / 145
   })
   void every_sum_is_what_it_is_by_hand(String sum, String figure, double expected) {
-    assertThat(value(answer(sum), figure)).isCloseTo(expected, withinPercentage(1e-3));
+    assertThat(figure(answer(sum), figure)).isCloseTo(expected, withinPercentage(1e-3));
   }
 
   @Test
@@ -177,7 +166,7 @@ class SumTest {
     // It touches both walls at 8.48 mm: 6 over the root of two, twice.
     assertThat(answer("glue", "shape", 1, "rod", 8.48).words().getFirst()).contains("close on it");
     assertThat(answer("glue", "shape", 1, "rod", 8.49).words().getFirst()).contains("does not fit");
-    assertThat(value(answer("glue", "shape", 2, "rod", 12, "wide", 14, "deep", 7), "glue.gap"))
+    assertThat(figure(answer("glue", "shape", 2, "rod", 12, "wide", 14, "deep", 7), "glue.gap"))
         .isCloseTo((Math.PI * 49 - Math.PI * 36) * 800, within(1e-6));
   }
 
@@ -185,7 +174,7 @@ class SumTest {
   @Test
   void a_squeezed_pipe_is_as_stiff_as_its_squares_added_up() {
     Answer pipe = answer("pipe", "across", 21.3, "height", 12, "wall", 2.8);
-    double width = value(pipe, "pipe.width");
+    double width = figure(pipe, "pipe.width");
     double step = 0.01;
     double area = 0;
     double level = 0;
@@ -199,13 +188,13 @@ class SumTest {
         }
       }
     }
-    assertThat(value(pipe, "pipe.area")).isCloseTo(area, withinPercentage(0.1));
-    assertThat(value(pipe, "pipe.through")).isCloseTo(level, withinPercentage(0.1));
-    assertThat(value(pipe, "pipe.sideways")).isCloseTo(upright, withinPercentage(0.1));
+    assertThat(figure(pipe, "pipe.area")).isCloseTo(area, withinPercentage(0.1));
+    assertThat(figure(pipe, "pipe.through")).isCloseTo(level, withinPercentage(0.1));
+    assertThat(figure(pipe, "pipe.sideways")).isCloseTo(upright, withinPercentage(0.1));
     Answer round = answer("pipe", "across", 20, "height", 20, "wall", 2);
-    assertThat(value(round, "pipe.through"))
+    assertThat(figure(round, "pipe.through"))
         .isCloseTo(Math.PI / 64 * (160000 - 65536), within(1e-6));
-    assertThat(value(round, "pipe.sideways")).isCloseTo(value(round, "pipe.round"), within(1e-6));
+    assertThat(figure(round, "pipe.sideways")).isCloseTo(figure(round, "pipe.round"), within(1e-6));
   }
 
   private static boolean inOval(double x, double y, double flat, double radius) {
@@ -276,10 +265,10 @@ class SumTest {
   @Test
   void turns_may_grow_outwards_and_darts_come_in_segments() {
     Answer wraps = answer("wraps", "step", -15);
-    assertThat(value(wraps, "wraps.turn4.width")).isCloseTo(180 + 6 * 15, within(1e-9));
+    assertThat(figure(wraps, "wraps.turn4.width")).isCloseTo(180 + 6 * 15, within(1e-9));
     assertThat(answer("darts", "segments", 4).form().orElseThrow().develop("x").panels())
         .anySatisfy(it -> assertThat(it.name()).contains("one of 4"));
-    assertThat(value(answer("spacing", "ends", 2, "length", 600, "pitch", 25), "spacing.marks"))
+    assertThat(figure(answer("spacing", "ends", 2, "length", 600, "pitch", 25), "spacing.marks"))
         .isEqualTo(24);
   }
 
@@ -314,7 +303,7 @@ class SumTest {
   /** Common practice: an inch on the print stands for 4.5 in on a two-handed hammer. */
   @Test
   void a_print_gives_the_real_length() {
-    assertThat(value(answer("print", "measured", 8 * INCH), "print.length"))
+    assertThat(figure(answer("print", "measured", 8 * INCH), "print.length"))
         .isCloseTo(36 * INCH, within(1e-9));
   }
 
@@ -322,7 +311,7 @@ class SumTest {
   @Test
   void a_squeezed_pipe_keeps_its_wall() {
     Answer answer = answer("pipe", "across", 26.7, "height", 14);
-    double width = value(answer, "pipe.width");
+    double width = figure(answer, "pipe.width");
     assertThat(2 * (width - 14) + Math.PI * 14).isCloseTo(Math.PI * 26.7, within(1e-9));
     assertThat(answer.words().getFirst()).contains("boards");
     assertThat(answer("pipe", "across", 26.7, "height", 12).words().getFirst())
@@ -332,29 +321,29 @@ class SumTest {
   /** Worked by hand: (20 − 4) / (2 · 22) is the tangent of 19.983°. */
   @Test
   void a_bevel_is_sanded_at_the_angle_of_the_blade() {
-    assertThat(Math.toDegrees(value(answer("bevel"), "bevel.angle")))
+    assertThat(Math.toDegrees(figure(answer("bevel"), "bevel.angle")))
         .isCloseTo(19.983, within(0.001));
   }
 
   /** Common practice: 180° over n; a box 45°, a hexagon 30°. */
   @Test
   void a_mitre_is_180_degrees_over_the_sides() {
-    assertThat(Math.toDegrees(value(answer("mitre"), "mitre.lean"))).isCloseTo(45, within(1e-9));
+    assertThat(Math.toDegrees(figure(answer("mitre"), "mitre.lean"))).isCloseTo(45, within(1e-9));
     Answer six = answer("mitre", "sides", 6);
-    assertThat(Math.toDegrees(value(six, "mitre.lean"))).isCloseTo(30, within(1e-9));
-    assertThat(Math.toDegrees(value(six, "mitre.corner"))).isCloseTo(120, within(1e-9));
+    assertThat(Math.toDegrees(figure(six, "mitre.lean"))).isCloseTo(30, within(1e-9));
+    assertThat(Math.toDegrees(figure(six, "mitre.corner"))).isCloseTo(120, within(1e-9));
   }
 
   @Test
   void spaces_along_an_edge_and_round_a_ring_close_exactly() {
     Answer edge = answer("spacing", "length", 610, "pitch", 25);
-    assertThat(value(edge, "spacing.spaces")).isEqualTo(24);
-    assertThat(value(edge, "spacing.every") * 24).isCloseTo(610, within(1e-9));
-    assertThat(value(edge, "spacing.marks")).isEqualTo(25);
-    assertThat(value(answer("spacing", "length", 610, "pitch", 25, "ends", 1), "spacing.marks"))
+    assertThat(figure(edge, "spacing.spaces")).isEqualTo(24);
+    assertThat(figure(edge, "spacing.every") * 24).isCloseTo(610, within(1e-9));
+    assertThat(figure(edge, "spacing.marks")).isEqualTo(25);
+    assertThat(figure(answer("spacing", "length", 610, "pitch", 25, "ends", 1), "spacing.marks"))
         .isEqualTo(24);
     // A hexagon's side is the radius.
-    assertThat(value(answer("round", "across", 500, "count", 6), "round.dividers"))
+    assertThat(figure(answer("round", "across", 500, "count", 6), "round.dividers"))
         .isCloseTo(250, within(1e-9));
   }
 
@@ -373,7 +362,7 @@ class SumTest {
           }
         }
       }
-      double found = value(answer("stack", "wanted", wanted), "stack.choice1");
+      double found = figure(answer("stack", "wanted", wanted), "stack.choice1");
       assertThat(Math.abs(found - wanted)).isCloseTo(best, within(1e-9));
     }
   }
@@ -383,20 +372,20 @@ class SumTest {
   void glue_fills_a_third_of_the_room_round_the_rod() {
     Answer answer = answer("glue", "wide", 12, "deep", 6, "rod", 8, "length", 1000);
     double room = (2 * 12 * 6 - Math.PI * 16) * 1000;
-    assertThat(value(answer, "glue.gap")).isCloseTo(room, within(1e-6));
-    assertThat(value(answer, "glue.needed")).isCloseTo(room / 3, within(1e-6));
+    assertThat(figure(answer, "glue.gap")).isCloseTo(room, within(1e-6));
+    assertThat(figure(answer, "glue.needed")).isCloseTo(room / 3, within(1e-6));
   }
 
   @Test
   void a_mixture_adds_up() {
     Answer answer = answer("mix", "whole", 145, "first", 100, "second", 45);
-    assertThat(value(answer, "mix.one")).isCloseTo(100, within(1e-9));
-    assertThat(value(answer, "mix.two")).isCloseTo(45, within(1e-9));
+    assertThat(figure(answer, "mix.one")).isCloseTo(100, within(1e-9));
+    assertThat(figure(answer, "mix.two")).isCloseTo(45, within(1e-9));
   }
 
   @Test
   void darts_of_a_shield_give_its_depth() {
-    assertThat(value(answer("darts"), "darts.found") / INCH).isCloseTo(3, within(0.15));
+    assertThat(figure(answer("darts"), "darts.found") / INCH).isCloseTo(3, within(0.15));
   }
 
   @Test

@@ -25,11 +25,7 @@ class WornTest {
           List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
 
   private static double value(String sum, String figure, Map<String, Double> typed) {
-    return Sum.named(sum).orElseThrow().answer(typed, NONE).figures().stream()
-        .filter(it -> it.id().equals(figure))
-        .findFirst()
-        .orElseThrow()
-        .value();
+    return Answers.figure(Sum.named(sum).orElseThrow().answer(typed, NONE), figure);
   }
 
   /** Once round the ellipse, added up by another library, lets the padded girth through. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.geometry.Orientation;
 import javafx.scene.Node;
@@ -11,6 +12,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.SplitPane;
 import javafx.scene.control.TableCell;
 import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableRow;
 import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.BorderPane;
@@ -34,7 +36,7 @@ final class Comparison {
   private final BackgroundTasks tasks;
   private final SplitPane node = new SplitPane();
   private final TableView<CoreOption> table = new TableView<>();
-  private final DotPlot plot = new DotPlot(this::choose);
+  private final DotPlot plot;
   private final ComboBox<Measure> across = new ComboBox<>();
   private final ComboBox<Measure> up = new ComboBox<>();
   private Optional<CoreModel.Compared> shown = Optional.empty();
@@ -44,6 +46,7 @@ final class Comparison {
     this.desk = desk;
     this.model = model;
     this.tasks = tasks;
+    this.plot = new DotPlot(model::choose);
     measure(across, "compare-across", Measure.WEIGHT);
     measure(up, "compare-up", Measure.DROOP);
     BorderPane dots = new BorderPane(plot);
@@ -55,16 +58,12 @@ final class Comparison {
     for (Measure measure : Measure.values()) {
       table.getColumns().add(figures(measure));
     }
-    table.setOnMouseClicked(
-        event -> {
-          if (event.getClickCount() == 2) {
-            chosen();
-          }
-        });
+    table.setRowFactory(it -> row());
     table.setOnKeyPressed(
         event -> {
           if (event.getCode() == KeyCode.ENTER) {
-            chosen();
+            Optional.ofNullable(table.getSelectionModel().getSelectedItem())
+                .ifPresent(model::choose);
             event.consume();
           }
         });
@@ -126,9 +125,9 @@ final class Comparison {
   /** A cell that says its value in words. */
   private static final class Words<T> extends TableCell<CoreOption, T> {
 
-    private final java.util.function.Function<T, String> words;
+    private final Function<T, String> words;
 
-    Words(java.util.function.Function<T, String> words) {
+    Words(Function<T, String> words) {
       this.words = words;
     }
 
@@ -139,12 +138,15 @@ final class Comparison {
     }
   }
 
-  private void chosen() {
-    Optional.ofNullable(table.getSelectionModel().getSelectedItem()).ifPresent(this::choose);
-  }
-
-  private void choose(CoreOption option) {
-    model.choose(option);
+  private TableRow<CoreOption> row() {
+    TableRow<CoreOption> row = new TableRow<>();
+    row.setOnMouseClicked(
+        event -> {
+          if (event.getClickCount() == 2 && !row.isEmpty()) {
+            model.choose(row.getItem());
+          }
+        });
+    return row;
   }
 
   // == SHOWING

@@ -71,7 +71,7 @@ final class CoreModel {
   /** What there is to compare here; empty where no core can lie. */
   Optional<Compared> compared() {
     Optional<Cored> part =
-        desk.looked().flatMap(PartReckoning::body).map(Body::cored).filter(it -> usable(it));
+        desk.looked().flatMap(PartReckoning::body).map(Body::cored).filter(this::usable);
     try {
       Optional<CoreChoice> now = core();
       Optional<CoreChoice> like = now.isPresent() ? now : first(desk.catalogue().rods().getFirst());

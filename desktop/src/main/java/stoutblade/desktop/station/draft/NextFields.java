@@ -16,12 +16,9 @@ import stoutblade.part.Part;
 /** Which part another stands next to on its line, as beads do on a thread. */
 final class NextFields {
 
-  private static final String ABOVE = "above ";
-  private static final String BELOW = "below ";
-
   private final Desk desk;
   private final Supplier<Optional<Part>> part;
-  private final ComboBox<String> other = new ComboBox<>();
+  private final ComboBox<Optional<Next>> other = new ComboBox<>();
   private final EntryField gap;
   private boolean showing;
 
@@ -34,7 +31,7 @@ final class NextFields {
     other.setOnAction(
         event -> {
           if (!showing && other.getValue() != null) {
-            stand(next(other.getValue()));
+            stand(other.getValue());
           }
         });
     gap = EntryField.length(desk, mm -> stand(now().map(it -> it.withGap(mm))));
@@ -50,27 +47,12 @@ final class NextFields {
     return part.get().map(it -> desk.perform(Followers.next(it.id(), next))).orElse(false);
   }
 
-  /** What is chosen, the end before the id; nothing for a part that stands by itself. */
-  private static String chosen(Optional<Next> next) {
-    return next.map(it -> (it.below() ? BELOW : ABOVE) + it.toId()).orElse("");
-  }
-
-  private Optional<Next> next(String chosen) {
-    if (chosen.isEmpty()) {
-      return Optional.empty();
-    }
-    boolean below = chosen.startsWith(BELOW);
-    double mm = now().map(Next::gapMm).orElse(0.0);
-    return Optional.of(new Next(chosen.substring(ABOVE.length()), below, mm));
-  }
-
-  private String words(String chosen) {
-    if (chosen.isEmpty()) {
-      return "no other: it stands by itself";
-    }
-    String id = chosen.substring(ABOVE.length());
-    return chosen.substring(0, ABOVE.length())
-        + desk.prop().part(id).map(Part::name).orElse("a part");
+  private String words(Optional<Next> next) {
+    return next.map(
+            it ->
+                (it.below() ? "below " : "above ")
+                    + desk.prop().part(it.toId()).map(Part::name).orElse("a part"))
+        .orElse("no other: it stands by itself");
   }
 
   /** What the fields that are there depend on. */
@@ -90,20 +72,18 @@ final class NextFields {
 
   void show(Part it) {
     showing = true;
-    List<String> ways = new ArrayList<>(List.of(""));
+    Optional<Next> now = it.placing().next();
+    double mm = now.map(Next::gapMm).orElse(0.0);
+    List<Optional<Next>> ways = new ArrayList<>(List.of(Optional.empty()));
     for (Part own : desk.prop().parts()) {
       if (!own.id().equals(it.id()) && !own.placing().on().equals(it.id())) {
-        ways.add(ABOVE + own.id());
-        ways.add(BELOW + own.id());
+        ways.add(Optional.of(new Next(own.id(), false, mm)));
+        ways.add(Optional.of(new Next(own.id(), true, mm)));
       }
     }
-    String is = chosen(it.placing().next());
-    if (!ways.contains(is)) {
-      ways.add(is);
-    }
     other.getItems().setAll(ways);
-    other.setValue(is);
+    other.setValue(now);
     showing = false;
-    it.placing().next().ifPresent(own -> gap.show(own.gapMm()));
+    gap.show(mm);
   }
 }
