@@ -113,9 +113,10 @@ class PropsTest extends InWindow {
           desk.goToPart("d1");
           return true;
         });
+    int layers = desk.prop().needed("d1").layering().sheets().size();
     robot.clickOn("#add-layer");
 
-    until(() -> desk.prop().needed("d1").layering().sheets().size() == 3);
+    until(() -> desk.prop().needed("d1").layering().sheets().size() == layers + 1);
     assertThat(desk.project().first()).isSameAs(reedcutter);
     fx(
         () -> {

@@ -300,7 +300,8 @@ class StationsTest extends InWindow {
   void build_stops_a_clock_that_was_started_in_error(FxRobot robot) {
     openDemo();
     go(robot, Station.BUILD);
-    robot.clickOn("#stop-clock-p1-d7-spread");
+    until(() -> robot.lookup("#stop-clock-p1-d7-spread").tryQuery().isPresent());
+    fire(robot, "#stop-clock-p1-d7-spread");
 
     until(() -> desk.project().journal().clocks().isEmpty());
     until(() -> robot.lookup("#stop-clock-p1-d7-spread").tryQuery().isEmpty());

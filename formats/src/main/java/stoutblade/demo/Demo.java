@@ -88,7 +88,7 @@ public final class Demo {
   /** The Fog Bell as a model, in millimetres. */
   public static final String FOG_BELL = "fog-bell.stl";
 
-  private static final int WEEKS_AHEAD = 6;
+  private static final int WEEKS_AHEAD = 7;
 
   private Demo() {}
 
@@ -115,7 +115,7 @@ public final class Demo {
   }
 
   /**
-   * The demo as it stands on a day: the event lies about six weeks ahead and some steps are done.
+   * The demo as it stands on a day: the event lies about seven weeks ahead and some steps are done.
    *
    * @param now the time it is opened
    */
@@ -137,12 +137,12 @@ public final class Demo {
 
   /** A board with a dished face, boss, rays, rim and straps. */
   private static Prop tidegate(Size size) {
-    return beside(TIDEGATE, "Tidegate", size, DemoParts.tidegate());
+    return beside(TIDEGATE, "Tidegate", size, TidegateParts.parts());
   }
 
   /** Cone, dome, three rings, yoke and clapper, and a small bell to try the seams on. */
   private static Prop fogBell(Size size, ModelFile model) {
-    return beside(BELL, "Fog Bell", size, DemoParts.fogBell(trial(model)));
+    return beside(BELL, "Fog Bell", size, FogBellParts.parts(trial(model)));
   }
 
   /** A prop of the same wearer and way. */
@@ -186,7 +186,7 @@ public final class Demo {
 
   private static Project project(Size size, ModelFile bell, LocalDateTime now) {
     List<Part> parts = new ArrayList<>(List.of(leafPart()));
-    parts.addAll(DemoParts.reedcutter());
+    parts.addAll(ReedcutterParts.parts());
     Prop reedcutter =
         new Prop(
             Prop.FIRST,
@@ -217,7 +217,7 @@ public final class Demo {
     return Part.of(
             LEAF,
             "Reedcutter leaf",
-            new Cut(traced(), DemoParts.leafVeins(), true, ""),
+            new Cut(traced(), ReedcutterParts.leafVeins(), true, ""),
             leafLayers())
         .withCore(Optional.of(new CoreChoice("carbon-tube-10", -320, 505, -20)))
         .withCoats(leafCoats());

@@ -103,8 +103,15 @@ public final class CatalogueFile {
       }
     }
     for (JsonNode rod : lists.get("rods")) {
-      if (rod instanceof ObjectNode own && !own.has("softens")) {
-        own.put("softens", false);
+      if (rod instanceof ObjectNode own) {
+        if (!own.has("softens")) {
+          own.put("softens", false);
+        }
+        for (String number : List.of("wideMm", "strength", "price")) {
+          if (!own.has(number)) {
+            own.put(number, 0);
+          }
+        }
       }
     }
     for (String list : List.of("glues", "coatings")) {

@@ -7,6 +7,7 @@ import stoutblade.part.Bought;
 import stoutblade.part.Cut;
 import stoutblade.part.FlatPieces;
 import stoutblade.part.Formed;
+import stoutblade.part.Piped;
 import stoutblade.part.Slices;
 import stoutblade.reference.Model;
 import stoutblade.reference.Ruler;
@@ -65,6 +66,7 @@ final class Kinds {
     @JsonSubTypes.Type(value = FlatPieces.class, name = "flat"),
     @JsonSubTypes.Type(value = Slices.class, name = "slices"),
     @JsonSubTypes.Type(value = Bought.class, name = "bought"),
+    @JsonSubTypes.Type(value = Piped.class, name = "piped"),
   })
   interface OfShape {}
 

@@ -31,7 +31,8 @@ final class Migrations {
           new FromVersion7(),
           new FromVersion8(),
           new FromVersion9(),
-          new FromVersion10());
+          new FromVersion10(),
+          new FromVersion11());
 
   private Migrations() {}
 

@@ -16,6 +16,7 @@ import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.Date;
+import java.util.List;
 import java.util.UUID;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -24,6 +25,7 @@ import stoutblade.build.Step;
 import stoutblade.event.Event;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
+import stoutblade.stock.LengthPlan;
 import stoutblade.stock.Shopping;
 
 /** The plan and the shopping list as files for other programs: CSV (RFC 4180) and iCalendar. */
@@ -194,5 +196,30 @@ public final class PlanFiles {
       }
     }
     SafeWrite.write(file, (BYTE_ORDER_MARK + text.toString()).getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** Writes what is sawn from which length as CSV, one piece a line, lengths in mm. */
+  public static void writeLengths(Path file, Shopping shopping) throws IOException {
+    StringWriter text = new StringWriter();
+    try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
+      csv.printRecord("of", "length number", "piece", "sawn to, mm", "left of this length, mm");
+      for (Shopping.Line line : shopping.lines()) {
+        List<LengthPlan.Bar> bars = line.sawn().map(LengthPlan::bars).orElse(List.of());
+        for (int i = 0; i < bars.size(); i++) {
+          for (LengthPlan.Cut cut : bars.get(i).cuts()) {
+            csv.printRecord(
+                line.name(), i + 1, cut.name(), tenth(cut.mm()), tenth(bars.get(i).leftMm()));
+          }
+        }
+      }
+    }
+    SafeWrite.write(file, (BYTE_ORDER_MARK + text.toString()).getBytes(StandardCharsets.UTF_8));
+  }
+
+  private static String tenth(double mm) {
+    return BigDecimal.valueOf(mm)
+        .setScale(1, RoundingMode.HALF_UP)
+        .stripTrailingZeros()
+        .toPlainString();
   }
 }

@@ -36,7 +36,7 @@ public final class ProjectFile {
   static final String FORMAT = "stout-blade-project";
 
   /** The version that is written. */
-  static final int VERSION = 11;
+  static final int VERSION = 12;
 
   /** The most bytes of JSON. */
   static final int LARGEST_JSON = 8 * 1024 * 1024;

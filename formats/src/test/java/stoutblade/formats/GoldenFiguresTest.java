@@ -49,7 +49,8 @@ class GoldenFiguresTest {
 
   /**
    * Faults that were mended: foam, cement and rods were bought for the blade apart from the parts,
-   * pages were counted of the blade's first template alone, and only the blade was in the plan.
+   * pages were counted of the blade's first template alone, and only the blade was in the plan. The
+   * frequency was Rayleigh's quotient with the droop as its shape: half a percent too high.
    */
   private static final List<String> MENDED =
       List.of(
@@ -60,6 +61,7 @@ class GoldenFiguresTest {
           "build.spare",
           "build.buy",
           "build.print",
+          "core.frequency",
           "part.d5.mass",
           "part.d6.mass");
 

@@ -15,8 +15,10 @@ import java.time.temporal.Temporal;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.concurrent.CancellationException;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -46,6 +48,7 @@ import stoutblade.project.Prop;
 import stoutblade.reference.SizingRule;
 import stoutblade.shape.Point;
 import stoutblade.shape.WholeOutline;
+import stoutblade.stock.Shopping;
 import stoutblade.template.Template;
 
 class OtherExportsTest {
@@ -311,5 +314,38 @@ class OtherExportsTest {
 
     assertThat(Exports.scale(derived.first(), Units.METRIC))
         .isEqualTo("Scale 1 : 1, for a wearer of 162 cm, 0.931 of its own world's size");
+  }
+
+  /** Read back by the library: the pieces of each length and what is left of it fill it. */
+  @Test
+  void what_is_sawn_from_each_length_has_a_line_for_each_piece() throws IOException {
+    Path file = folder.resolve("lengths.csv");
+    Shopping shopping = FormatSamples.derived().shopping().orElseThrow();
+    PlanFiles.writeLengths(file, shopping);
+
+    String text = Files.readString(file).substring(1);
+    CSVFormat format = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get();
+    Map<String, Double> filled = new TreeMap<>();
+    try (CSVParser parser = CSVParser.parse(text, format)) {
+      for (CSVRecord it : parser) {
+        String length = it.get("of") + "/" + it.get("length number");
+        double left = Double.parseDouble(it.get("left of this length, mm"));
+        double before = filled.getOrDefault(length, left);
+        filled.put(length, before + Double.parseDouble(it.get("sawn to, mm")));
+      }
+    }
+    assertThat(filled).hasSizeGreaterThan(2);
+    for (Shopping.Line line : shopping.lines()) {
+      line.sawn()
+          .ifPresent(
+              plan -> {
+                for (int i = 0; i < plan.bars().size(); i++) {
+                  // What the saw takes is not in it: 2 mm between two pieces.
+                  double kerf = 2.0 * (plan.bars().get(i).cuts().size() - 1);
+                  assertThat(filled.get(line.name() + "/" + (i + 1)) + kerf)
+                      .isCloseTo(plan.soldMm(), within(0.3));
+                }
+              });
+    }
   }
 }

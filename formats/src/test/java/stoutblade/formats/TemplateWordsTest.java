@@ -141,7 +141,7 @@ class TemplateWordsTest {
           Project with =
               PartEdits.addShape("Thing " + i, sum.key(), sizes).in(Prop.FIRST).applyTo(project);
           Derived derived = derived(with, Units.METRIC);
-          all.addAll(derived.parts().getLast().templates(Units.METRIC));
+          all.addAll(derived.first().parts().getLast().templates(Units.METRIC));
         } catch (IllegalArgumentException e) {
           // Sizes that make no such shape, or a sum that lays nothing out.
         }

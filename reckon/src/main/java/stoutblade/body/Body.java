@@ -16,7 +16,9 @@ import stoutblade.part.Cut;
 import stoutblade.part.FlatPieces;
 import stoutblade.part.Formed;
 import stoutblade.part.Part;
+import stoutblade.part.Piped;
 import stoutblade.part.Slices;
+import stoutblade.pipework.Piping;
 import stoutblade.shape.Course;
 
 /**
@@ -38,6 +40,7 @@ import stoutblade.shape.Course;
  * @param pieces how many pieces are cut for one
  * @param seams how many edges are joined in one
  * @param further its other figures, in order
+ * @param piping its pipes and fittings, where it is a skeleton of some
  */
 public record Body(
     String name,
@@ -55,7 +58,8 @@ public record Body(
     Optional<CoverStrips> covers,
     int pieces,
     int seams,
-    List<Figure> further) {
+    List<Figure> further,
+    Optional<Piping> piping) {
 
   /** The id of its length along a centre line that is curved. */
   static final String ALONG = "part.along";
@@ -80,6 +84,7 @@ public record Body(
     return switch (given.part().shape()) {
       case Cut it -> LayeredBody.of(given);
       case Bought it -> Optional.of(new BoughtBody(it, catalogue).body());
+      case Piped it -> PipedBody.of(given.part(), it, catalogue);
       case Formed it ->
           given
               .part()

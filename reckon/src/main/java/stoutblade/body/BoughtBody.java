@@ -49,19 +49,38 @@ record BoughtBody(Bought thing, Catalogue catalogue) {
         Optional.empty(),
         0,
         0,
-        List.of());
+        List.of(),
+        Optional.empty());
   }
 
   private static Figure outside(Rod rod) {
     return Figure.given(
         "part.width",
         "Outside",
-        rod.outerMm(),
+        Math.max(rod.outerMm(), rod.wideMm()),
         Quantity.LENGTH,
         Source.catalogue(rod.name() + ": " + rod.source()));
   }
 
   private Optional<Figure> mass(Optional<Rod> rod, Figure width, Figure length) {
+    if (rod.filter(Rod::square).isPresent()) {
+      Rod own = rod.get();
+      return Optional.of(
+          Figure.computed(
+              "part.one",
+              "Weight of one",
+              Quantity.MASS,
+              "{part.section} * {part.length} * {part.density}",
+              Source.GEOMETRY,
+              Figure.given(
+                  "part.section",
+                  "Section, area",
+                  own.areaMm2(),
+                  Quantity.AREA,
+                  Source.catalogue(own.name())),
+              length,
+              own.density("part.density")));
+    }
     if (thing.ofRod()) {
       return rod.map(
           it ->

@@ -43,7 +43,8 @@ final class LayeredBody {
         given.covers(),
         layers.each().stream().mapToInt(it -> it.pieces().size()).sum(),
         joints,
-        further);
+        further,
+        Optional.empty());
   }
 
   private static Figure along(double mm, Figure length) {

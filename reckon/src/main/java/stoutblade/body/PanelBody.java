@@ -83,7 +83,8 @@ final class PanelBody {
         given.covers(),
         panels.stream().mapToInt(Panel::count).sum(),
         part.slices().map(it -> it.layers().size() - 1).orElse(seams),
-        further);
+        further,
+        Optional.empty());
   }
 
   private double sum(java.util.function.ToDoubleFunction<Panel> each) {

@@ -71,7 +71,8 @@ record StripBody(Body.Given given, Strip strip) {
         Optional.empty(),
         pieces,
         0,
-        List.of(middle));
+        List.of(middle),
+        Optional.empty());
   }
 
   private static Figure mass(SheetMaterial foam, Figure section, Figure middle) {

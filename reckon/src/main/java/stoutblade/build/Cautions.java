@@ -18,6 +18,13 @@ final class Cautions {
   static final String ROD_DUST =
       "Rod dust and splinters: mask, gloves and eye protection; cut carbon and glass wet.";
 
+  static final String PIPE_CEMENT =
+      "Pipe cement gives off vapours that burn: moving air, no flame, gloves.";
+
+  static final String DRILL =
+      "Drill through onto scrap, the part clamped and not held; eye protection, no gloves at a"
+          + " turning drill.";
+
   static final String BATTERY =
       "A battery that is squeezed, pierced or shorted burns: a place that stays cool, a hatch to get"
           + " at it, a fuse; follow its label.";

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.core.Bed;
+import stoutblade.core.BesideReckoning;
 import stoutblade.core.Channel;
 import stoutblade.core.CoreReckoning;
 import stoutblade.feature.Fuller;
@@ -93,7 +94,10 @@ final class CutSteps extends StepMaker {
                     + bed.depth().show(work.units())
                     + (after.equals("trace")
                         ? " deep, while the sheet is wide enough to guide the tool"
-                        : " deep; clamp a straight board beside the line to guide the tool"))
+                        : " deep; clamp a straight board beside the line to guide the tool")
+                    + (core.beside().stream().anyMatch(BesideReckoning::channelled)
+                        ? "; those of the rods beside it as they are drawn"
+                        : ""))
             .time(
                 "grooving",
                 times(
@@ -103,7 +107,7 @@ final class CutSteps extends StepMaker {
                     core.inFoam()))
             .after(after)
             .tools(
-                switch (core.choice().groove()) {
+                switch (core.groove()) {
                   case ROUND ->
                       new String[] {"straightedge", "knife", "rotary tool with ball-nosed bit"};
                   case VEE -> new String[] {"straightedge", "knife held at 45°"};

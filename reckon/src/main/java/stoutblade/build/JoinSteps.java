@@ -1,11 +1,16 @@
 package stoutblade.build;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.build.Step.Need;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Glue;
+import stoutblade.catalogue.Rod;
+import stoutblade.core.BesideReckoning;
 import stoutblade.core.CoreReckoning;
+import stoutblade.core.Parting;
+import stoutblade.core.PartingReckoning;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
@@ -29,18 +34,20 @@ final class JoinSteps extends StepMaker {
     if (core.section().squeezed()) {
       squeeze(core);
     }
+    core.parting().ifPresent(this::part);
     add(
         step(
                 "core-fit",
                 core.section().squeezed()
                     ? "Lay the squeezed core in dry"
                     : "Cut the core and lay it in dry",
-                core.rod().name() + ", " + core.length().show(work.units()))
+                all(core))
             .time("rod-fitting", count("core-fit", "Cores to fit", work.made()))
             .after(has("cut") ? "cut" : "have")
             .afterIf(has("groove"), "groove")
             .afterIf(has("grind"), "grind")
             .afterIf(has("core-squeeze"), "core-squeeze")
+            .afterIf(has("core-joint"), "core-joint")
             .afterIf(work.buys(), WorkSteps.BUY)
             .tools("fine saw", "80 grit paper", "tape")
             .cautions(Cautions.ROD_DUST));
@@ -49,6 +56,48 @@ final class JoinSteps extends StepMaker {
     }
     add(bedding(core, bed).after("core-fit"));
     return bedded();
+  }
+
+  /** All rods with their lengths, straight and clean. */
+  private String all(CoreReckoning core) {
+    List<String> all = new ArrayList<>();
+    all.add(core.rod().name() + ", " + core.length().show(work.units()));
+    for (BesideReckoning it : core.beside()) {
+      all.add(
+          "%s%s, %s%s"
+              .formatted(
+                  it.choice().count() == 2 ? "2 × " : "",
+                  it.rod().name(),
+                  it.length().show(work.units()),
+                  it.lies() == BesideReckoning.Lies.INSIDE ? ", slid into it" : ""));
+    }
+    return String.join("; ", all)
+        + ": roll it on a flat board, take the straight one; deburr the ends";
+  }
+
+  /** A core that comes apart is fitted before it is bedded. */
+  private void part(PartingReckoning joint) {
+    boolean spigot = joint.choice().way() == Parting.Way.SPIGOT;
+    add(
+        step(
+                "core-joint",
+                "Saw the core in two and fit its joint",
+                "%s and %s; %s of %s %s, glued into one piece only; %s keeps it together"
+                    .formatted(
+                        joint.lower().show(work.units()),
+                        joint.upper().show(work.units()),
+                        joint.joinLength().show(work.units()),
+                        joint.join().map(Rod::name).orElse("what joins them"),
+                        spigot ? "inside both" : "over both",
+                        joint.choice().lock().words()))
+            .time("sawing", count("core-joint", "Cores to part", work.made()))
+            .afterIf(has("core-squeeze"), "core-squeeze")
+            .afterIf(work.buys(), WorkSteps.BUY)
+            .tools("fine saw with a mitre box", "80 grit paper", "tape to shim it", "epoxy glue")
+            .cautions(
+                Cautions.ROD_DUST,
+                Cautions.SHEETS,
+                joint.choice().lock() == Parting.Lock.MAGNETS ? Cautions.MAGNET : ""));
   }
 
   /** Before any of it lies in foam: what is squeezed is hot. */

@@ -2,10 +2,12 @@ package stoutblade.build;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import stoutblade.body.Body;
 import stoutblade.build.Step.Need;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Coating;
+import stoutblade.feature.Fixing;
 import stoutblade.finish.CoatReckoning;
 
 /**
@@ -28,7 +30,10 @@ public final class PartSteps extends StepMaker {
     Need shaped =
         work.body().isCut()
             ? cut(work, catalogue, steps, part)
-            : part.have(new JoinSteps(work, catalogue, steps));
+            : work.body().piping().isPresent()
+                ? new PipeSteps(work, catalogue, steps).make(work.body().piping().get())
+                : part.have(new JoinSteps(work, catalogue, steps));
+    part.fixings(shaped);
     part.finish(work.carrier().map(it -> part.fix(it, shaped)).orElse(shaped));
     return List.copyOf(steps);
   }
@@ -65,6 +70,26 @@ public final class PartSteps extends StepMaker {
     return work.core().map(join::core).orElse(Need.after("have"));
   }
 
+  /** Holes are marked from the shaped part; what comes off again is off while it is coated. */
+  private void fixings(Need shaped) {
+    List<Fixing> all = work.fixings();
+    int count = all.stream().mapToInt(it -> it.spots().size()).sum();
+    if (count == 0) {
+      return;
+    }
+    String what =
+        all.stream()
+            .map(it -> "%d × %s".formatted(it.spots().size(), it.what().inWords()))
+            .collect(Collectors.joining(", "));
+    add(
+        step("fixings", "Set the fixings and try them", what + "; the finish goes on without them")
+            .time("fixing", count("fixings", "Fixings to set", count * work.made()))
+            .need(shaped)
+            .afterIf(work.buys(), WorkSteps.BUY)
+            .tools("drill or hole punch", "screwdriver or spanner", "glue for nuts and pads")
+            .cautions(Cautions.DRILL, cement().caution()));
+  }
+
   /** What is fixed to another part is fixed when both are shaped, before it is coated. */
   private Need fix(Work.Carrier carrier, Need shaped) {
     add(
@@ -98,6 +123,7 @@ public final class PartSteps extends StepMaker {
         step("measure", "Measure and weigh it", "What was built against the plan")
             .time("measuring", count("measure", "Pieces to measure", work.made()))
             .need(before)
+            .afterIf(has("fixings"), "fixings")
             .tools("tape measure", "kitchen scale"));
   }
 

@@ -127,6 +127,10 @@ abstract class StepMaker {
 
   // == HOW MUCH
 
+  static Figure mm(String step, double mm) {
+    return Figure.given("build." + step, "Length", mm, Quantity.LENGTH, Source.GEOMETRY);
+  }
+
   static Figure count(String step, String label, double number) {
     return Figure.given(
         "build." + step + ".amount", label, number, Quantity.COUNT, Source.GEOMETRY);

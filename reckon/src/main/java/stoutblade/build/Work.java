@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import stoutblade.body.Body;
 import stoutblade.core.CoreReckoning;
+import stoutblade.feature.Fixing;
 import stoutblade.finish.CoatReckoning;
 import stoutblade.measure.Units;
 
@@ -15,6 +16,7 @@ import stoutblade.measure.Units;
  * @param core its core, if it has one
  * @param coats its coats, in order
  * @param choices the ways of working that are taken
+ * @param fixings what holds it to others, and comes off again
  * @param carrier what it is fixed to, if it is fixed to a part
  * @param buys true where something has to be bought first
  * @param units the units in which steps are worded
@@ -25,6 +27,7 @@ public record Work(
     Optional<CoreReckoning> core,
     List<CoatReckoning> coats,
     WorkChoices choices,
+    List<Fixing> fixings,
     Optional<Carrier> carrier,
     boolean buys,
     Units units) {
@@ -32,6 +35,7 @@ public record Work(
   /** Copies the coats. */
   public Work {
     coats = List.copyOf(coats);
+    fixings = List.copyOf(fixings);
   }
 
   /**

@@ -14,19 +14,26 @@ public record PipeFitting(
 
   /** What a fitting joins. */
   public enum Kind {
-    CAP("cap", "caps"),
-    COUPLING("coupling", "couplings"),
-    ELBOW_45("elbow of 45°", "elbows of 45°"),
-    ELBOW_90("elbow of 90°", "elbows of 90°"),
-    TEE("tee", "tees"),
-    CROSS("cross", "crosses");
+    CAP("cap", "caps", 1),
+    COUPLING("coupling", "couplings", 2),
+    ELBOW_45("elbow of 45°", "elbows of 45°", 2),
+    ELBOW_90("elbow of 90°", "elbows of 90°", 2),
+    TEE("tee", "tees", 3),
+    CROSS("cross", "crosses", 4);
 
     private final String one;
     private final String many;
+    private final int ends;
 
-    Kind(String one, String many) {
+    Kind(String one, String many, int ends) {
       this.one = one;
       this.many = many;
+      this.ends = ends;
+    }
+
+    /** How many pipes go into one. */
+    public int ends() {
+      return ends;
     }
 
     /** So many of them, in words. */

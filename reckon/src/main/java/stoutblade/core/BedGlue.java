@@ -31,6 +31,21 @@ public final class BedGlue {
             Quantity.LENGTH,
             Source.assumption("a channel rounded out by hand is about 0.5 mm wide of the rod"));
     String across = "{" + height.id() + "}";
+    if (core.section().square()) {
+      return Figure.computed(
+          id,
+          "Glue round one core",
+          Quantity.FLUID,
+          "2 * ({%s} + {%s}) * {%s} * {%s}%s"
+              .formatted(height.id(), width.id(), gap.id(), inFoam.id(), foams ? " / 3" : ""),
+          foams
+              ? Source.practice("it foams to three times its volume: fill a third of the gap")
+              : Source.GEOMETRY,
+          gap,
+          height,
+          width,
+          inFoam);
+    }
     boolean squeezed = core.section().squeezed();
     String flats =
         squeezed ? " + 2 * ({%s} - %s) * {%s}".formatted(width.id(), across, gap.id()) : "";

@@ -1,5 +1,6 @@
 package stoutblade.core;
 
+import java.util.List;
 import java.util.Optional;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
@@ -15,6 +16,9 @@ import stoutblade.measure.Units;
  * @param groove how its channel is cut
  * @param squeezedMm how high it is once it was squeezed flat, its flat sides in the plane of the
  *     layers; empty where it stays round
+ * @param onEdge true where what is flat stands on its edge
+ * @param beside rods that hold the part together with it
+ * @param parting where it comes apart; empty where it is in one piece
  */
 public record CoreChoice(
     String rodId,
@@ -22,7 +26,10 @@ public record CoreChoice(
     double endMm,
     double heldAtMm,
     Groove groove,
-    Optional<Double> squeezedMm) {
+    Optional<Double> squeezedMm,
+    boolean onEdge,
+    List<Beside> beside,
+    Optional<Parting> parting) {
 
   private static final double LONGEST_MM = 10_000;
   private static final double LEAST_MM = 1;
@@ -60,15 +67,31 @@ public record CoreChoice(
 
   /** A core in a round channel. */
   public CoreChoice(String rodId, double startMm, double endMm, double heldAtMm) {
-    this(rodId, startMm, endMm, heldAtMm, Groove.ROUND, Optional.empty());
+    this(
+        rodId,
+        startMm,
+        endMm,
+        heldAtMm,
+        Groove.ROUND,
+        Optional.empty(),
+        false,
+        List.of(),
+        Optional.empty());
   }
 
   /**
    * Checks the order of the places.
    *
-   * @throws IllegalArgumentException if it does not run towards the tip, or is not held on itself
+   * @throws IllegalArgumentException if it does not run towards the tip, is not held on itself, or
+   *     comes apart beyond its ends
    */
   public CoreChoice {
+    beside = List.copyOf(beside);
+    if (beside.size() > Beside.MOST) {
+      throw new IllegalArgumentException(
+          "A core has at most %d kinds of rods beside it; found %d"
+              .formatted(Beside.MOST, beside.size()));
+    }
     if (!(endMm > startMm)) {
       throw new IllegalArgumentException(
           "A core ends nearer the tip than it starts; found "
@@ -89,6 +112,16 @@ public record CoreChoice(
               + "; found "
               + shown(heldAtMm));
     }
+    double joint = parting.map(Parting::atMm).orElse((startMm + endMm) / 2);
+    if (!(joint > startMm && joint < endMm)) {
+      throw new IllegalArgumentException(
+          "The core comes apart between its ends, "
+              + shown(startMm)
+              + " and "
+              + shown(endMm)
+              + "; found "
+              + shown(joint));
+    }
     if (squeezedMm.filter(it -> !(it >= LEAST_MM && it <= MOST_MM)).isPresent()) {
       throw new IllegalArgumentException(
           "A pipe is squeezed to between "
@@ -106,34 +139,70 @@ public record CoreChoice(
 
   /** The same with another rod, round as it is sold. */
   public CoreChoice withRod(String id) {
-    return new CoreChoice(id, startMm, endMm, heldAtMm, groove, Optional.empty());
+    return with(id, startMm, endMm, heldAtMm, Optional.empty());
   }
 
   public CoreChoice withEnd(double mm) {
-    return new CoreChoice(rodId, startMm, mm, heldAtMm, groove, squeezedMm);
+    return with(rodId, startMm, mm, heldAtMm, squeezedMm);
   }
 
   /** The core starting elsewhere; where it is held moves along if it must. */
   public CoreChoice withStart(double mm) {
-    return new CoreChoice(rodId, mm, endMm, Math.max(mm, heldAtMm), groove, squeezedMm);
+    return with(rodId, mm, endMm, Math.max(mm, heldAtMm), squeezedMm);
   }
 
   public CoreChoice withHeldAt(double mm) {
-    return new CoreChoice(rodId, startMm, endMm, mm, groove, squeezedMm);
-  }
-
-  public CoreChoice with(Groove changed) {
-    return new CoreChoice(rodId, startMm, endMm, heldAtMm, changed, squeezedMm);
+    return with(rodId, startMm, endMm, mm, squeezedMm);
   }
 
   /** The same squeezed to a height, or round again. */
   public CoreChoice withSqueezed(Optional<Double> mm) {
-    return new CoreChoice(rodId, startMm, endMm, heldAtMm, groove, mm);
+    return with(rodId, startMm, endMm, heldAtMm, mm);
+  }
+
+  private CoreChoice with(
+      String id, double start, double end, double held, Optional<Double> squeezed) {
+    return new CoreChoice(id, start, end, held, groove, squeezed, onEdge, beside, parting);
+  }
+
+  public CoreChoice with(Groove changed) {
+    return new CoreChoice(
+        rodId, startMm, endMm, heldAtMm, changed, squeezedMm, onEdge, beside, parting);
+  }
+
+  /** The same standing on its edge, or laid flat. */
+  public CoreChoice withOnEdge(boolean stands) {
+    return new CoreChoice(
+        rodId, startMm, endMm, heldAtMm, groove, squeezedMm, stands, beside, parting);
+  }
+
+  public CoreChoice withBeside(List<Beside> changed) {
+    return new CoreChoice(
+        rodId, startMm, endMm, heldAtMm, groove, squeezedMm, onEdge, changed, parting);
+  }
+
+  /** The same that comes apart, or is in one piece again. */
+  public CoreChoice withParting(Optional<Parting> changed) {
+    return new CoreChoice(
+        rodId, startMm, endMm, heldAtMm, groove, squeezedMm, onEdge, beside, changed);
+  }
+
+  /** How far it reaches with what goes on beyond its end. */
+  public double reachMm() {
+    return Math.max(endMm, beside.stream().mapToDouble(Beside::endMm).max().orElse(endMm));
   }
 
   /** The core of a prop enlarged about the middle of the blade's base. */
   public CoreChoice times(double factor) {
     return new CoreChoice(
-        rodId, startMm * factor, endMm * factor, heldAtMm * factor, groove, squeezedMm);
+        rodId,
+        startMm * factor,
+        endMm * factor,
+        heldAtMm * factor,
+        groove,
+        squeezedMm,
+        onEdge,
+        beside.stream().map(it -> it.times(factor)).toList(),
+        parting.map(it -> it.times(factor)));
   }
 }

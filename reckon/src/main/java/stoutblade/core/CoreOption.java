@@ -44,8 +44,8 @@ public record CoreOption(CoreChoice choice, CoreReckoning core) {
     return core.shows() ? Fits.SHOWS : Fits.FITS;
   }
 
-  private static CoreOption of(Cored part, CoreChoice choice, Rod rod) {
-    return new CoreOption(choice, CoreReckoning.of(part, choice, rod));
+  private static CoreOption of(Cored part, CoreChoice choice, Rod rod, CoreRods with) {
+    return new CoreOption(choice, CoreReckoning.of(part, choice, rod, with));
   }
 
   /**
@@ -57,9 +57,10 @@ public record CoreOption(CoreChoice choice, CoreReckoning core) {
   public static List<CoreOption> all(
       Cored part, CoreChoice like, Optional<CoreChoice> now, List<Rod> rods) {
     List<CoreOption> all = new ArrayList<>();
+    CoreRods with = CoreRods.of(like, rods);
     for (Rod rod : rods) {
       Optional<CoreChoice> own = now.filter(it -> it.rodId().equals(rod.id()));
-      CoreOption plain = of(part, own.orElseGet(() -> like.withRod(rod.id())), rod);
+      CoreOption plain = of(part, own.orElseGet(() -> like.withRod(rod.id())), rod, with);
       all.add(plain);
       if (plain.fits() != Fits.FITS) {
         squeezed(part, plain.core()).ifPresent(all::add);
@@ -76,7 +77,8 @@ public record CoreOption(CoreChoice choice, CoreReckoning core) {
     double least = RodSection.LEAST_SHARE * rod.outerMm();
     for (double high = Math.ceil(core.height().value() - 1); high >= least; high--) {
       if (RodSection.squeezes(rod, high)) {
-        CoreOption option = of(part, core.choice().withSqueezed(Optional.of(high)), rod);
+        CoreOption option =
+            of(part, core.choice().withSqueezed(Optional.of(high)), rod, core.rods());
         if (option.fits() == Fits.FITS) {
           return Optional.of(option);
         }

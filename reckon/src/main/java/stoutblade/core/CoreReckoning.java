@@ -4,12 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.catalogue.Rod;
-import stoutblade.catalogue.SheetMaterial;
-import stoutblade.layer.Layers;
 import stoutblade.measure.Figure;
-import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
-import stoutblade.measure.Uncertainty;
 import stoutblade.shape.Point;
 
 /**
@@ -29,6 +25,9 @@ import stoutblade.shape.Point;
  * @param mass foam and core
  * @param balance how far along it balances, from the near end
  * @param balancePoint where that is, in the frame of the part
+ * @param beside the rods beside it
+ * @param parting where it comes apart
+ * @param line how far it hangs, held level, at even steps from the hold to the far end
  * @param others the other figures, in order
  */
 public record CoreReckoning(
@@ -46,6 +45,9 @@ public record CoreReckoning(
     Figure mass,
     Figure balance,
     Point balancePoint,
+    List<BesideReckoning> beside,
+    Optional<PartingReckoning> parting,
+    List<Double> line,
     List<Figure> others) {
 
   /** The least foam over a core that does not show, in mm. */
@@ -54,15 +56,71 @@ public record CoreReckoning(
   /** The frequency below which a prop feels limp, in Hz. */
   public static final double LIMP_HZ = 3;
 
-  private static final String BEND = "core.bend";
-  private static final String STRETCH = "core.stretch";
+  static final String BEND = "core.bend";
+  static final String STRETCH = "core.stretch";
+  static final String KNOCKED = "core.knock-share";
+  static final String COST = "core.cost";
+  static final String INERTIA = "core.inertia";
 
-  private static final Source LIMP =
+  /** A knock that is reckoned with, at the far end, in N. */
+  public static final double KNOCK_N = 30;
+
+  static final Source LIMP =
       Source.assumption("a starting guess without source; let the log correct it");
 
-  /** Works out a core. */
+  /** Copies the lists. */
+  public CoreReckoning {
+    beside = List.copyOf(beside);
+    line = List.copyOf(line);
+    others = List.copyOf(others);
+  }
+
+  /** Works out a core that nothing lies beside. */
   public static CoreReckoning of(Cored part, CoreChoice choice, Rod rod) {
-    return new Working(part, choice, rod).reckoning();
+    return of(part, choice, rod, CoreRods.NONE);
+  }
+
+  /**
+   * Works out a core.
+   *
+   * @param rods the rods that go with it
+   */
+  public static CoreReckoning of(Cored part, CoreChoice choice, Rod rod, CoreRods rods) {
+    return new CoreWorking(part, choice, rod, rods).reckoning();
+  }
+
+  /** The rods that go with it, for another core in its place. */
+  public CoreRods rods() {
+    return new CoreRods(
+        beside.stream().map(it -> new CoreRods.Found(it.choice(), it.rod())).toList(),
+        parting.flatMap(PartingReckoning::join));
+  }
+
+  /** The longest piece of rod that is cut for it. */
+  public Figure longestPiece() {
+    return parting
+        .map(it -> it.lower().value() > it.upper().value() ? it.lower() : it.upper())
+        .orElse(length);
+  }
+
+  /** How its channel is cut. */
+  public Groove groove() {
+    return choice.groove().of(section);
+  }
+
+  /** The share of its stated strength that a knock at its far end takes; empty if not known. */
+  public Optional<Figure> knocked() {
+    return others.stream().filter(it -> it.id().equals(KNOCKED)).findFirst();
+  }
+
+  /** How heavy it is to swing about the hand. */
+  public Figure inertia() {
+    return others.stream().filter(it -> it.id().equals(INERTIA)).findFirst().orElseThrow();
+  }
+
+  /** What the rod costs; empty where that is not known. */
+  public Optional<Figure> cost() {
+    return others.stream().filter(it -> it.id().equals(COST)).findFirst();
   }
 
   /** True where its channel would cut through more than half a layer. */
@@ -93,414 +151,12 @@ public record CoreReckoning(
   /** All figures that a person is shown, in order. */
   public List<Figure> figures() {
     List<Figure> all = new ArrayList<>(List.of(height));
-    if (section.squeezed()) {
+    if (section.oblong()) {
       all.add(width);
     }
     bed.ifPresent(it -> all.addAll(it.figures()));
     all.addAll(List.of(length, droop, droopAllowed, frequency, mass, balance));
     all.addAll(others);
     return all;
-  }
-
-  /** The working of one core. */
-  private static final class Working {
-
-    private static final double JUST_INSIDE_MM = 0.01;
-
-    private final Cored part;
-    private final CoreChoice choice;
-    private final RodFigures bar;
-    private final RodSection section;
-    private final Figure height;
-    private final Figure width;
-    private final double from;
-    private final double to;
-    private final Loads loads;
-
-    Working(Cored part, CoreChoice choice, Rod rod) {
-      this.part = part;
-      this.choice = choice;
-      this.bar = RodFigures.of(choice, rod);
-      this.section = bar.section();
-      this.height = bar.height();
-      this.width = bar.width();
-      this.from = Math.max(choice.startMm(), JUST_INSIDE_MM);
-      this.to = Math.min(choice.endMm(), part.length().value());
-      this.loads = new Loads(part, choice, rod, from, to);
-    }
-
-    CoreReckoning reckoning() {
-      Figure inFoam = inFoam();
-      Figure rodMass = bar.mass(length());
-      Figure foamMass = foamMass(inFoam);
-      Figure mass =
-          Figure.computed(
-              "core.mass",
-              "Part with core",
-              Quantity.MASS,
-              "{core.foam-mass} + {core.rod-mass}",
-              Source.GEOMETRY,
-              foamMass,
-              rodMass);
-      Figure stiffness = bar.stiffness();
-      Cantilever bent = loads.bent(stiffness.value());
-      Figure held =
-          Figure.computed(
-              "core.overhang",
-              "From the hold to the tip",
-              Quantity.LENGTH,
-              "{%s} - {core.held}".formatted(part.length().id()),
-              Source.GEOMETRY,
-              part.length(),
-              held());
-      return new CoreReckoning(
-          bar.rod(),
-          choice,
-          section,
-          height,
-          width,
-          part.layers().map(this::bed),
-          inFoam,
-          length(),
-          droop(bent, stiffness, held, mass),
-          Figure.computed(
-              "core.droop-allowed",
-              "Droop that does not feel limp",
-              Quantity.LENGTH,
-              "{core.overhang} / 100",
-              LIMP,
-              held),
-          frequency(bent, stiffness, held, mass),
-          mass,
-          balance(mass, rodMass, foamMass),
-          loads.balance(rodMass.value()).plus(part.course().at(part.nearMm())),
-          others(inFoam, rodMass, foamMass, stiffness));
-    }
-
-    /** How it lies in layers. */
-    private Bed bed(Layers layers) {
-      Figure grooved = grooved(layers);
-      Figure depth = depth(layers);
-      Figure wanted =
-          Figure.given(
-              "core.cover.wanted",
-              "Foam wanted over the core",
-              WANTED_COVER_MM,
-              Quantity.LENGTH,
-              Source.assumption("less than about 2 mm lets a rod show through"));
-      Fit fit = new Fit(layers.solid(), section, choice.groove(), part.nearMm());
-      Fit.Cover least = to > from ? fit.least(from, to) : new Fit.Cover(-section.radius(), from);
-      return new Bed(
-          depth,
-          Figure.computed(
-              "core.deepest",
-              "Deepest channel allowed",
-              Quantity.LENGTH,
-              "{%s} / 2".formatted(grooved.id()),
-              Source.practice("never through more than half the sheet"),
-              grooved),
-          cover(layers, least, depth),
-          wanted,
-          coverAt(least),
-          furthest(fit, wanted),
-          channelWidth());
-    }
-
-    /** True where a layer lies in the middle, which the core goes through. */
-    private static boolean slotted(Layers layers) {
-      return layers.each().size() % 2 == 1;
-    }
-
-    /** The thickness of the sheet that is grooved: beside the middle, or next to a slotted one. */
-    private static Figure grooved(Layers layers) {
-      int count = layers.each().size();
-      if (!slotted(layers) || count == 1) {
-        return layers.layer();
-      }
-      return Figure.given(
-          "core.grooved",
-          "Layer beside the middle one",
-          layers.each().get(count / 2 + 1).sheet().thicknessMm(),
-          Quantity.LENGTH,
-          Source.DECIDED);
-    }
-
-    /** How deep the core lies in the sheets that are grooved. */
-    private Figure depth(Layers layers) {
-      return slotted(layers)
-          ? Figure.computed(
-              "core.depth",
-              "Channel depth beside the middle layer",
-              Quantity.LENGTH,
-              "max(0, (%s - {%s}) / 2)".formatted(cutAcross(), layers.layer().id()),
-              Source.practice("the middle layer is slotted through, the rest is shared"),
-              height,
-              layers.layer())
-          : Figure.computed(
-              "core.depth",
-              "Channel depth in each layer",
-              Quantity.LENGTH,
-              "%s / 2".formatted(cutAcross()),
-              choice.groove() == Groove.VEE
-                  ? Source.GEOMETRY
-                  : Source.practice("half the core lies in each layer"),
-              height);
-    }
-
-    /** Height of the channel through both layers; a V touches the rod at 45°. */
-    private String cutAcross() {
-      String high = "{" + height.id() + "}";
-      return choice.groove() == Groove.VEE ? high + " * sqrt(2)" : high;
-    }
-
-    /** What its flat sides add to the width of the channel. */
-    private String flat() {
-      return section.squeezed() ? " + {core.width} - {core.height}" : "";
-    }
-
-    private List<Figure> others(Figure... more) {
-      List<Figure> all = new ArrayList<>();
-      if (part.layers().isPresent()) {
-        all.add(channelWidth());
-      }
-      if (part.layers().isPresent() && choice.groove() == Groove.ROUND) {
-        all.add(vDepth());
-      }
-      all.addAll(List.of(more));
-      all.addAll(bend());
-      if (choice.startMm() < 0) {
-        all.addAll(GripWrap.round(bar.diameter()));
-      }
-      return List.copyOf(all);
-    }
-
-    /** How tightly a core along a curved line is bent, and what that does to its outer side. */
-    private List<Figure> bend() {
-      double near = part.nearMm();
-      double radius = part.course().tightest(near + choice.startMm(), near + choice.endMm());
-      if (Double.isInfinite(radius)) {
-        return List.of();
-      }
-      Figure tightest =
-          Figure.found(
-              BEND,
-              "Tightest bend of the core, radius",
-              radius,
-              Quantity.LENGTH,
-              "radius of the centre line where it bends most between {core.start} and {core.end}",
-              Source.GEOMETRY,
-              Uncertainty.NONE,
-              place("core.start", "Core starts, from the near end", choice.startMm()),
-              place("core.end", "Core ends, from the near end", choice.endMm()));
-      return List.of(
-          tightest,
-          Figure.computed(
-              STRETCH,
-              "Its outer side is stretched by",
-              Quantity.RATIO,
-              "{%s} / (2 * {%s})".formatted(width.id(), BEND),
-              Source.handbook(
-                  "bending of a beam, strain = distance from the middle over radius (Gere, Mechanics"
-                      + " of Materials; from memory)"),
-              width,
-              tightest));
-    }
-
-    private Figure length() {
-      Figure start = place("core.start", "Core starts, from the near end", choice.startMm());
-      Figure end = place("core.end", "Core ends, from the near end", choice.endMm());
-      return Figure.computed(
-          "core.length",
-          "Length of the core",
-          Quantity.LENGTH,
-          "{core.end} - {core.start}",
-          Source.GEOMETRY,
-          end,
-          start);
-    }
-
-    private Figure held() {
-      return place("core.held", "Held at, from the near end", choice.heldAtMm());
-    }
-
-    private static Figure place(String id, String label, double mm) {
-      return Figure.given(id, label, mm, Quantity.LENGTH, Source.DECIDED);
-    }
-
-    private Figure channelWidth() {
-      return Figure.computed(
-          "core.channel",
-          "Channel width at the glue face",
-          Quantity.LENGTH,
-          "2 * (%s / 2)%s".formatted(cutAcross(), flat()),
-          choice.groove() == Groove.VEE
-              ? Source.GEOMETRY
-              : Source.practice("half the core's width to each side of the middle"),
-          section.squeezed() ? new Figure[] {height, width} : new Figure[] {height});
-    }
-
-    private Figure vDepth() {
-      return Figure.computed(
-          "core.v-depth",
-          "Depth of a V cut at 45° from both lines",
-          Quantity.LENGTH,
-          "({core.channel}%s) / 2 * tan(pi / 4)"
-              .formatted(section.squeezed() ? " - ({core.width} - {core.height})" : ""),
-          Source.practice(
-              "a V does not yet hold a round rod: round it out with a ball-nosed bit of the rod's"
-                  + " diameter"),
-          section.squeezed()
-              ? new Figure[] {channelWidth(), height, width}
-              : new Figure[] {channelWidth()});
-    }
-
-    private Figure cover(Layers layers, Fit.Cover least, Figure depth) {
-      return Figure.found(
-          "core.cover",
-          "Least foam over the core",
-          least.mm(),
-          Quantity.LENGTH,
-          "height of the face over the middle plane less the rod, round the rod and along it, and"
-              + " the foam beside it; {layers.layer}, {core.depth}",
-          Source.GEOMETRY,
-          Uncertainty.NONE,
-          layers.layer(),
-          depth);
-    }
-
-    private Figure coverAt(Fit.Cover least) {
-      return Figure.found(
-          "core.cover-at",
-          "Least foam is at, from the near end",
-          least.atMm(),
-          Quantity.LENGTH,
-          "where the least foam over the core was found",
-          Source.GEOMETRY,
-          Uncertainty.NONE);
-    }
-
-    private Figure furthest(Fit fit, Figure wanted) {
-      double tip = part.length().value();
-      double reach = fit.furthest(from, tip, wanted.value());
-      return Figure.found(
-          "core.furthest",
-          "Core may run to, from the near end",
-          reach,
-          Quantity.LENGTH,
-          "furthest place to which {core.cover.wanted} holds from the near end on",
-          Source.practice("the core stops inside the foam, just short of the tip"),
-          Uncertainty.NONE,
-          wanted);
-    }
-
-    private Figure inFoam() {
-      return Figure.found(
-          "core.in-foam",
-          "Core inside the part",
-          Math.max(0, to - from),
-          Quantity.LENGTH,
-          "from the near end, or {core.start}, to {core.end}, no further than the far end",
-          Source.GEOMETRY,
-          Uncertainty.NONE,
-          place("core.start", "Core starts, from the near end", choice.startMm()),
-          place("core.end", "Core ends, from the near end", choice.endMm()));
-    }
-
-    /** The foam less the channel, of each foam what the channel crosses of it. */
-    private Figure foamMass(Figure inFoam) {
-      if (part.mass().isEmpty()) {
-        return Figure.given(
-            "core.foam-mass",
-            "Part alone: not known",
-            0,
-            Quantity.MASS,
-            Source.assumption("its material is not in the catalogue"));
-      }
-      List<Figure> inputs = new ArrayList<>(List.of(part.mass().get(), inFoam));
-      StringBuilder formula = new StringBuilder("{" + part.mass().get().id() + "}");
-      for (Loads.Foamed it : loads.foams()) {
-        if (it.channelMm2() > 0) {
-          SheetMaterial foam = it.share().foam();
-          Figure density = foam.density("core.density." + foam.id());
-          Figure cut =
-              Figure.found(
-                  "core.channel." + foam.id(),
-                  "Channel, section in " + foam.name(),
-                  it.channelMm2(),
-                  Quantity.AREA,
-                  "what the channel of {%s} takes out of the layers that it crosses"
-                      .formatted(width.id()),
-                  Source.GEOMETRY,
-                  Uncertainty.NONE,
-                  width);
-          inputs.addAll(List.of(cut, density));
-          formula.append(" - {%s} * {core.in-foam} * {%s}".formatted(cut.id(), density.id()));
-        }
-      }
-      return Figure.computed(
-          "core.foam-mass",
-          "Part alone",
-          Quantity.MASS,
-          formula.toString(),
-          Source.GEOMETRY,
-          inputs.toArray(Figure[]::new));
-    }
-
-    private Figure droop(Cantilever bent, Figure stiffness, Figure held, Figure mass) {
-      double value = bent.droop();
-      return Figure.found(
-          "core.droop",
-          "Droop of the tip, held level",
-          value,
-          Quantity.LENGTH,
-          "own weight of foam and core bending {core.stiffness} over {core.overhang}: moment ÷"
-              + " stiffness summed twice along it; {core.mass} in all"
-              + (part.course().bends() ? "; as if its curve were laid straight" : ""),
-          Source.handbook(
-              "Euler–Bernoulli beam; Roark's Formulas for Stress and Strain" + " (from memory)"),
-          stiffness
-              .uncertainty()
-              .times(-value / stiffness.value())
-              .plus(loads.uncertainty(stiffness.value(), Cantilever::droop)),
-          stiffness,
-          held,
-          mass);
-    }
-
-    private Figure frequency(Cantilever bent, Figure stiffness, Figure held, Figure mass) {
-      double value = bent.frequency();
-      return Figure.found(
-          "core.frequency",
-          "Swings at",
-          value,
-          Quantity.FREQUENCY,
-          "Rayleigh's quotient with the droop as the shape: {core.stiffness}, {core.overhang},"
-              + " {core.mass}",
-          Source.handbook(
-              "Rayleigh's method; Blevins, Formulas for Natural Frequency and Mode"
-                  + " Shape (from memory)"),
-          stiffness
-              .uncertainty()
-              .times(value / 2 / stiffness.value())
-              .plus(loads.uncertainty(stiffness.value(), Cantilever::frequency)),
-          stiffness,
-          held,
-          mass);
-    }
-
-    private Figure balance(Figure mass, Figure rodMass, Figure foamMass) {
-      return Figure.found(
-          "core.balance",
-          "Balances at, from the near end",
-          loads.balance(rodMass.value()).y(),
-          Quantity.LENGTH,
-          "moments of {core.foam-mass} and {core.rod-mass} about the base, divided by {core.mass}; each"
-              + " layer with its own density",
-          Source.GEOMETRY,
-          loads.balanceDoubt(rodMass.value()),
-          foamMass,
-          rodMass,
-          mass);
-    }
   }
 }

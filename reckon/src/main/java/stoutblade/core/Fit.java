@@ -21,6 +21,7 @@ final class Fit {
   private final RodSection core;
   private final Groove groove;
   private final double near;
+  private final double aside;
   private final Map<Double, Double> known = new HashMap<>();
 
   /**
@@ -29,6 +30,15 @@ final class Fit {
    * @param nearMm where the near end lies along the part's frame, in mm
    */
   Fit(Solid solid, RodSection core, Groove groove, double nearMm) {
+    this(solid, core, groove, nearMm, 0);
+  }
+
+  /**
+   * The fit of a core that lies so far to the right of the line, or to its left where that is below
+   * 0.
+   */
+  Fit(Solid solid, RodSection core, Groove groove, double nearMm, double aside) {
+    this.aside = aside;
     this.near = nearMm;
     this.solid = solid;
     this.core = core;
@@ -65,23 +75,23 @@ final class Fit {
     Course course = solid.course();
     Span middle =
         course.straight(solid.face()).across(y).stream()
-            .filter(span -> span.holds(0))
+            .filter(span -> span.holds(aside))
             .findFirst()
             .orElse(null);
     if (middle == null) {
       return -core.radius();
     }
     double wide = groove.half(core, 0);
-    double least = Math.min(-middle.from(), middle.to()) - wide;
-    if (solid.fullWithin(course.at(y), wide)) {
+    double least = Math.min(aside - middle.from(), middle.to() - aside) - wide;
+    if (solid.fullWithin(course.at(aside, y), wide)) {
       return Math.min(least, solid.thickness() / 2 - groove.reach(core));
     }
     for (Point place : groove.places(core)) {
       // Both halves of what is not curved are images of each other, or as good as that.
-      for (double side : course.bends() ? BOTH : RIGHT) {
-        double aside = side * place.x();
-        if (middle.holds(aside)) {
-          double face = solid.halfThicknessAt(course.at(aside, y));
+      for (double side : course.bends() || aside != 0 ? BOTH : RIGHT) {
+        double out = aside + side * place.x();
+        if (middle.holds(out)) {
+          double face = solid.halfThicknessAt(course.at(out, y));
           least = Math.min(least, face - place.y());
         }
       }

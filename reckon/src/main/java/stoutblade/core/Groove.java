@@ -1,6 +1,7 @@
 package stoutblade.core;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import stoutblade.shape.Point;
 
 /** How the channel of a core is cut. Lengths in mm; heights are over the middle of the core. */
@@ -27,9 +28,14 @@ public enum Groove {
     return title;
   }
 
+  /** How it is cut for a core: what has flat sides lies in a square channel. */
+  public Groove of(RodSection core) {
+    return core.square() ? SQUARE : this;
+  }
+
   /** Up to what height it is cut from the middle, for a core with a section. */
   public double reach(RodSection core) {
-    return reach * core.radius();
+    return of(core).reach * core.radius();
   }
 
   /** Half its width at a height. */
@@ -37,7 +43,7 @@ public enum Groove {
     double radius = core.radius();
     double up = Math.min(Math.abs(height), reach(core));
     return core.flat()
-        + switch (this) {
+        + switch (of(core)) {
           case ROUND -> Math.sqrt(radius * radius - up * up);
           case VEE -> reach(core) - up;
           case SQUARE -> radius;
@@ -50,7 +56,7 @@ public enum Groove {
     double up = Math.clamp(height, -reach(core), reach(core));
     double share = up / radius;
     return 2 * core.flat() * up
-        + switch (this) {
+        + switch (of(core)) {
           case ROUND -> radius * radius * (Math.asin(share) + share * Math.sqrt(1 - share * share));
           case VEE -> 2 * up * reach(core) - up * Math.abs(up);
           case SQUARE -> 2 * radius * up;
@@ -66,9 +72,9 @@ public enum Groove {
   List<Point> places(RodSection core) {
     double radius = core.radius();
     double flat = core.flat();
-    return switch (this) {
+    return switch (of(core)) {
       case ROUND ->
-          java.util.stream.IntStream.range(0, ROUND_PLACES)
+          IntStream.range(0, ROUND_PLACES)
               .mapToDouble(i -> Math.PI / 2 * i / ROUND_PLACES)
               .mapToObj(it -> new Point(flat + radius * Math.sin(it), radius * Math.cos(it)))
               .toList();

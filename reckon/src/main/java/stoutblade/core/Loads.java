@@ -1,7 +1,9 @@
 package stoutblade.core;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.TreeSet;
 import java.util.function.DoubleUnaryOperator;
 import java.util.function.ToDoubleFunction;
 import stoutblade.catalogue.Rod;
@@ -34,6 +36,8 @@ final class Loads {
   private final boolean bladeEnds;
   private final double end;
   private final double[] rodLoad;
+  private final List<BesideReckoning> beside;
+  private final List<double[]> besideLoads;
   private final List<double[]> foamLoads;
 
   /**
@@ -41,11 +45,31 @@ final class Loads {
    *
    * @param share what of the blade it is
    * @param channelMm2 what the channel takes out of its section
+   * @param more what the channels of rods beside the core take out of it
    */
-  record Foamed(MaterialShare share, double channelMm2) {
+  record Foamed(MaterialShare share, double channelMm2, List<Out> more) {
+
+    Foamed {
+      more = List.copyOf(more);
+    }
 
     double density() {
       return share.foam().densityGPerMm3();
+    }
+  }
+
+  /**
+   * What the channels of a rod beside the core take out of a foam.
+   *
+   * @param rod the rod
+   * @param areaMm2 of its section, of all of them
+   * @param from where they begin, from the near end
+   * @param to where they end
+   */
+  record Out(BesideReckoning rod, double areaMm2, double from, double to) {
+
+    double length() {
+      return Math.max(0, to - from);
     }
   }
 
@@ -54,8 +78,16 @@ final class Loads {
    *
    * @param from where the channel begins, in mm from the near end
    * @param to where it ends
+   * @param beside the rods beside it
    */
-  Loads(Cored part, CoreChoice choice, Rod rod, double from, double to) {
+  Loads(
+      Cored part,
+      CoreChoice choice,
+      Rod rod,
+      double from,
+      double to,
+      List<BesideReckoning> beside) {
+    this.beside = beside;
     this.choice = choice;
     this.rod = rod;
     this.from = from;
@@ -68,16 +100,47 @@ final class Loads {
     this.course = part.course();
     this.foams =
         part.shares().stream()
-            .map(it -> new Foamed(it, cutFrom(channels, it.foam().id())))
+            .map(
+                it -> new Foamed(it, cutFrom(channels, it.foam().id()), more(part, it.foam().id())))
             .toList();
     this.size = part.length().uncertainty().times(1 / part.length().value());
     this.length = part.length().value();
-    this.bladeEnds = length > choice.endMm();
-    this.end = Math.max(length, choice.endMm());
-    double ring = Math.PI / 4 * (rod.outerMm() * rod.outerMm() - rod.innerMm() * rod.innerMm());
+    this.bladeEnds = length > choice.reachMm();
+    this.end = Math.max(length, choice.reachMm());
     this.rodLoad =
-        sampled(y -> ring * within(y, choice.startMm(), choice.endMm()), rod.densityGPerMm3());
+        sampled(
+            y -> rod.areaMm2() * within(y, choice.startMm(), choice.endMm()), rod.densityGPerMm3());
+    this.besideLoads =
+        beside.stream()
+            .map(
+                it ->
+                    sampled(
+                        y ->
+                            it.choice().count()
+                                * it.rod().areaMm2()
+                                * within(y, it.choice().startMm(), it.choice().endMm()),
+                        it.rod().densityGPerMm3()))
+            .toList();
     this.foamLoads = foams.stream().map(it -> sampled(y -> area(it, y), it.density())).toList();
+  }
+
+  /** What rods with channels of their own take out of a foam. */
+  private List<Out> more(Cored part, String materialId) {
+    List<Out> more = new ArrayList<>();
+    for (BesideReckoning it : beside) {
+      if (it.channelled() && part.layers().isPresent()) {
+        List<Channel> channels = Channel.of(part.layers().get(), it.section(), choice.groove());
+        double start = Math.max(it.choice().startMm(), JUST_INSIDE_MM);
+        double stop = Math.min(it.choice().endMm(), part.length().value());
+        more.add(
+            new Out(
+                it,
+                it.choice().count() * cutFrom(channels, materialId),
+                start,
+                Math.max(start, stop)));
+      }
+    }
+    return more;
   }
 
   private static double cutFrom(List<Channel> channels, String materialId) {
@@ -101,6 +164,9 @@ final class Loads {
 
   private double area(Foamed foam, double y) {
     double channel = foam.channelMm2() * within(y, from, to);
+    for (Out it : foam.more()) {
+      channel += it.areaMm2() * within(y, it.from(), it.to());
+    }
     // Right at its ends a section across has no width.
     double edge = Math.min(JUST_INSIDE_MM, length / 2);
     double inside = Math.clamp(y, edge, length - edge);
@@ -177,7 +243,42 @@ final class Loads {
       }
       loads[i] += (factors.length == 0 ? 1 : factors[foams.size()]) * between(rodLoad, at);
     }
-    return Cantilever.bend(choice.endMm() - held, tip - held, stiffness, loads);
+    for (double[] more : besideLoads) {
+      for (int i = 0; i < loads.length; i++) {
+        loads[i] += between(more, held + (tip - held) * i / Cantilever.STEPS);
+      }
+    }
+    return Cantilever.bend(stretches(stiffness), tip - held, loads);
+  }
+
+  /** How stiff it is from the hold on, rod by rod: where one starts or ends, that changes. */
+  private List<Cantilever.Stretch> stretches(double stiffness) {
+    double held = choice.heldAtMm();
+    TreeSet<Double> places = new TreeSet<>(List.of(0.0, choice.endMm() - held));
+    for (BesideReckoning it : beside) {
+      places.add(Math.max(0, it.choice().startMm() - held));
+      places.add(Math.max(0, it.choice().endMm() - held));
+    }
+    List<Cantilever.Stretch> stretches = new ArrayList<>();
+    double before = places.first();
+    for (double place : places.tailSet(before, false)) {
+      double middle = held + (before + place) / 2;
+      double stiff = middle < choice.endMm() ? stiffness : 0;
+      for (BesideReckoning it : beside) {
+        boolean there = it.choice().startMm() < middle && middle < it.choice().endMm();
+        stiff += there ? it.stiffness().value() : 0;
+      }
+      if (stiff > 0) {
+        stretches.add(new Cantilever.Stretch(before, place, stiff));
+      }
+      before = place;
+    }
+    return stretches;
+  }
+
+  /** How stiff all rods are together where it is held. */
+  double stiffnessAtHold(double stiffness) {
+    return stretches(stiffness).stream().findFirst().map(it -> it.stiffness()).orElse(stiffness);
   }
 
   private double between(double[] loads, double y) {
@@ -194,6 +295,70 @@ final class Loads {
         : loads[below] + share * (loads[below + 1] - loads[below]);
   }
 
+  // == SWINGING
+
+  /**
+   * The moment of inertia of all of it about the hold, in g·mm²: rods in closed form, foam slice by
+   * slice, beyond the hold in those that bending asked for already.
+   */
+  double inertia() {
+    double sum = rodInertia(rod, 1, choice.startMm(), choice.endMm());
+    for (BesideReckoning it : beside) {
+      sum += rodInertia(it.rod(), it.choice().count(), it.choice().startMm(), it.choice().endMm());
+    }
+    double step = (end - choice.heldAtMm()) / Cantilever.STEPS;
+    for (int i = 0; i <= Cantilever.STEPS; i++) {
+      boolean last = i == 0 || i == Cantilever.STEPS;
+      double arm = i * step + (last ? (i == 0 ? step / 4 : -step / 4) : 0);
+      for (double[] it : foamLoads) {
+        sum += it[i] * (last ? step / 2 : step) * arm * arm;
+      }
+    }
+    return sum + below(step);
+  }
+
+  /** Of a bar, ∫ r² dm about the hold. */
+  private double rodInertia(Rod of, int count, double low, double high) {
+    double from = low - choice.heldAtMm();
+    double to = high - choice.heldAtMm();
+    double cubes = (to * to * to - from * from * from) / 3;
+    return count * of.areaMm2() * of.densityGPerMm3() * cubes;
+  }
+
+  /** What foam there is below the hold. */
+  private double below(double step) {
+    double held = Math.min(choice.heldAtMm(), length);
+    int slices = (int) Math.ceil(Math.max(0, held) / step);
+    double sum = 0;
+    for (int i = 0; i < slices; i++) {
+      double low = held * i / slices;
+      double high = held * (i + 1) / slices;
+      double arm = (low + high) / 2 - choice.heldAtMm();
+      sum += foamG(low, high) * arm * arm;
+    }
+    return sum;
+  }
+
+  private double foamG(double low, double high) {
+    double edge = Math.min(JUST_INSIDE_MM, length / 2);
+    double middle = Math.clamp((low + high) / 2, edge, length - edge);
+    double grams = 0;
+    for (Foamed it : foams) {
+      double out = it.channelMm2() * shared(low, high, from, to);
+      for (Out more : it.more()) {
+        out += more.areaMm2() * shared(low, high, more.from(), more.to());
+      }
+      double whole = it.share().across().applyAsDouble(middle + near) * (high - low);
+      grams += Math.max(0, whole - out) * it.density();
+    }
+    return grams;
+  }
+
+  /** How much of a slice is between two places. */
+  private static double shared(double low, double high, double from, double to) {
+    return Math.max(0, Math.min(high, to) - Math.max(low, from));
+  }
+
   // == BALANCE
 
   /**
@@ -203,6 +368,9 @@ final class Loads {
    */
   private Point moment(Foamed foam) {
     Point channel = middle(from, to).times(foam.channelMm2() * (to - from));
+    for (Out it : foam.more()) {
+      channel = channel.plus(middle(it.from(), it.to()).times(it.areaMm2() * it.length()));
+    }
     return wholeMoment(foam).minus(channel).times(foam.density());
   }
 
@@ -218,18 +386,19 @@ final class Loads {
 
   /** What a foam weighs, in g. */
   double mass(Foamed foam) {
-    return (foam.share().volume() - foam.channelMm2() * (to - from)) * foam.density();
+    double more = foam.more().stream().mapToDouble(it -> it.areaMm2() * it.length()).sum();
+    return (foam.share().volume() - foam.channelMm2() * (to - from) - more) * foam.density();
   }
 
   /**
    * Where it balances, across and along, from the near end.
    *
-   * @param rodMass what the rod weighs, in g
+   * @param rodMass what the core itself weighs, in g
    */
   Point balance(double rodMass) {
     return foams.stream()
         .map(this::moment)
-        .reduce(rodMiddle().times(rodMass), Point::plus)
+        .reduce(rodMoment(rodMass), Point::plus)
         .times(1 / totalMass(rodMass));
   }
 
@@ -251,11 +420,23 @@ final class Loads {
     return uncertainty;
   }
 
+  /** Of the core and of the rods beside it; those at both sides balance on the line. */
+  private Point rodMoment(double rodMass) {
+    Point moment = rodMiddle().times(rodMass);
+    for (BesideReckoning it : beside) {
+      Point at = middle(it.choice().startMm(), it.choice().endMm());
+      moment = moment.plus(at.times(it.mass().value()));
+    }
+    return moment;
+  }
+
   private Point rodMiddle() {
     return middle(choice.startMm(), choice.endMm());
   }
 
   private double totalMass(double rodMass) {
-    return rodMass + foams.stream().mapToDouble(this::mass).sum();
+    return rodMass
+        + beside.stream().mapToDouble(it -> it.mass().value()).sum()
+        + foams.stream().mapToDouble(this::mass).sum();
   }
 }

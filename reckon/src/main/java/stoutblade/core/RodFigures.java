@@ -1,5 +1,8 @@
 package stoutblade.core;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import stoutblade.catalogue.Rod;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
@@ -24,6 +27,14 @@ record RodFigures(
     Source catalogue = Source.catalogue(rod.name() + ": " + rod.source());
     Figure diameter = length("core.diameter", "Core, outside", rod.outerMm(), catalogue);
     Figure bore = length("core.bore", "Core, inside", rod.innerMm(), catalogue);
+    if (section.square()) {
+      Figure high =
+          length("core.height", "Core, thick as it lies", 2 * section.radius(), catalogue);
+      Figure wide = length("core.width", "Core, wide as it lies", section.widthMm(), catalogue);
+      double widest = Math.max(high.value(), wide.value());
+      Figure across = length("core.diameter", "Core, across where it is widest", widest, catalogue);
+      return new RodFigures(rod, section, across, bore, high, wide);
+    }
     if (!section.squeezed()) {
       return new RodFigures(rod, section, diameter, bore, diameter, diameter);
     }
@@ -39,16 +50,37 @@ record RodFigures(
 
   /** What its wall weighs: squeezed as much as round. */
   Figure mass(Figure length) {
+    List<Figure> inputs = new ArrayList<>();
+    String area = "pi / 4 * ({core.diameter}^2 - {core.bore}^2)";
+    if (section.square()) {
+      area = square(inputs, "", "");
+    } else {
+      inputs.addAll(List.of(diameter, bore));
+    }
+    inputs.addAll(List.of(length, rod.density("core.rod-density")));
     return Figure.computed(
         "core.rod-mass",
         "Core alone",
         Quantity.MASS,
-        "pi / 4 * ({core.diameter}^2 - {core.bore}^2) * {core.length} * {core.rod-density}",
+        area + " * {core.length} * {core.rod-density}",
         Source.GEOMETRY,
-        diameter,
-        bore,
-        length,
-        rod.density("core.rod-density"));
+        inputs.toArray(Figure[]::new));
+  }
+
+  /**
+   * Height and width of what has flat sides, each to its power, less the same of what is hollow.
+   *
+   * @param inputs takes what the formula names
+   */
+  private String square(List<Figure> inputs, String ofHeight, String ofWidth) {
+    inputs.addAll(List.of(height, width));
+    String outside = "{core.height}%s * {core.width}%s".formatted(ofHeight, ofWidth);
+    if (section.wall() == 0) {
+      return "(" + outside + ")";
+    }
+    inputs.add(length("core.wall", "Core, wall", section.wall(), Source.catalogue(rod.name())));
+    return "(%s - ({core.height} - 2 * {core.wall})%s * ({core.width} - 2 * {core.wall})%s)"
+        .formatted(outside, ofHeight, ofWidth);
   }
 
   /** How stiff it is when it bends square to the layers. */
@@ -68,7 +100,57 @@ record RodFigures(
         "{core.modulus} * {core.second-moment}",
         Source.GEOMETRY,
         modulus,
-        section.squeezed() ? squeezedMoment() : roundMoment());
+        secondMoment());
+  }
+
+  /** Its second moment of area when it bends square to the layers. */
+  Figure secondMoment() {
+    if (section.square()) {
+      return squareMoment("core.second-moment", "Second moment of area", "^3", "");
+    }
+    return section.squeezed() ? squeezedMoment() : roundMoment();
+  }
+
+  /** bh³/12 less that of what is hollow; the height, or the width, to its third power. */
+  private Figure squareMoment(String id, String label, String ofHeight, String ofWidth) {
+    List<Figure> inputs = new ArrayList<>();
+    String formula = square(inputs, ofHeight, ofWidth) + " / 12";
+    return Figure.computed(
+        id,
+        label,
+        Quantity.SECOND_MOMENT,
+        formula,
+        Source.handbook(
+            "Roark's Formulas for Stress and Strain, properties of sections: bh³/12 (from memory)"),
+        inputs.toArray(Figure[]::new));
+  }
+
+  /**
+   * The same when it bends in the plane of the layers; empty for a round one, where both are one.
+   */
+  Optional<Figure> momentAside() {
+    if (!section.oblong()) {
+      return Optional.empty();
+    }
+    String id = "core.second-moment-aside";
+    String label = "Second moment of area, bent in the plane of the layers";
+    if (section.square()) {
+      return Optional.of(squareMoment(id, label, "", "^3"));
+    }
+    String flat = "({core.width} - {core.height})";
+    String inside = "({core.height} - {core.diameter} + {core.bore})";
+    return Optional.of(
+        Figure.computed(
+            id,
+            label,
+            Quantity.SECOND_MOMENT,
+            "(%s) - (%s)"
+                .formatted(Oval.upright("{core.height}", flat), Oval.upright(inside, flat)),
+            Oval.SECTIONS,
+            height,
+            width,
+            diameter,
+            bore));
   }
 
   private Figure roundMoment() {

@@ -11,15 +11,19 @@ import stoutblade.catalogue.SheetMaterial;
 import stoutblade.core.CoreReckoning;
 import stoutblade.develop.Edge;
 import stoutblade.develop.Panel;
+import stoutblade.feature.Fixing;
 import stoutblade.feature.PlateForm;
 import stoutblade.finish.CoatStock;
 import stoutblade.layer.EdgeBand;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Layers;
+import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Scope;
 import stoutblade.measure.Source;
 import stoutblade.part.Bought;
+import stoutblade.part.Part;
+import stoutblade.pipework.Piping;
 import stoutblade.reckoning.PartReckoning;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
@@ -71,8 +75,11 @@ final class PartNeeds {
     Scope scope = part.scope();
     part.body().ifPresent(it -> glued(part, it, scope));
     part.core().ifPresent(it -> core(part, it, scope));
+    fixings(part.part(), part.made());
     if (part.part().shape() instanceof Bought thing) {
       bought(part, thing, scope);
+    } else if (part.body().flatMap(Body::piping).isPresent()) {
+      piped(part, part.body().flatMap(Body::piping).get(), scope);
     } else if (part.foam().isPresent() && part.isCut()) {
       cut(part, part.foam().get());
     }
@@ -96,8 +103,32 @@ final class PartNeeds {
   }
 
   private void core(PartReckoning part, CoreReckoning core, Scope scope) {
-    lengths.add(
-        new Shopping.Length(part.part().name(), core.rod(), scope.of(core.length()), part.made()));
+    String name = part.part().name();
+    core.parting()
+        .ifPresentOrElse(
+            it -> {
+              lengths.add(new Shopping.Length(name, core.rod(), scope.of(it.lower()), part.made()));
+              lengths.add(new Shopping.Length(name, core.rod(), scope.of(it.upper()), part.made()));
+              String lock = it.choice().lock().bought();
+              if (!lock.isEmpty()) {
+                wholes.add(new Shopping.Whole(new Bought(lock, "", 10, 10, 0, 0), part.made()));
+              }
+              it.join()
+                  .ifPresent(
+                      join ->
+                          lengths.add(
+                              new Shopping.Length(
+                                  name, join, scope.of(it.joinLength()), part.made())));
+            },
+            () ->
+                lengths.add(
+                    new Shopping.Length(name, core.rod(), scope.of(core.length()), part.made())));
+    core.beside()
+        .forEach(
+            it ->
+                lengths.add(
+                    new Shopping.Length(
+                        name, it.rod(), scope.of(it.length()), it.choice().count() * part.made())));
     if (core.bed().isPresent()) {
       bedded.add(
           new Shopping.Bedded(
@@ -125,6 +156,45 @@ final class PartNeeds {
                         rod,
                         scope.of(part.body().orElseThrow().length()),
                         part.made())));
+  }
+
+  /** Pipes are cut from lengths; fittings of one kind are one line. */
+  private void piped(PartReckoning part, Piping piping, Scope scope) {
+    for (Piping.Alike it : piping.alike()) {
+      lengths.add(
+          new Shopping.Length(
+              part.part().name(),
+              piping.rod(),
+              scope.of(it.length()),
+              it.cuts().size() * part.made()));
+    }
+    piping
+        .skeleton()
+        .fittings()
+        .forEach(
+            (kind, count) -> {
+              double wide = piping.rod().outerMm();
+              String what = "Fitting for %s: %s".formatted(piping.rod().name(), kind.words());
+              Bought thing = new Bought(what, "", wide, wide, 0, 0);
+              wholes.add(new Shopping.Whole(thing, (int) (count * part.made())));
+            });
+  }
+
+  /** Fixings of one kind and size are one line, whatever they hold. */
+  private void fixings(Part part, int made) {
+    for (Fixing it : part.fixings()) {
+      String name =
+          it.what().through()
+              ? "%s, %s mm shank, through %s mm"
+                  .formatted(
+                      it.what().bought(),
+                      Display.decimal(it.across(), 1),
+                      Display.decimal(part.thicknessMm(), 1))
+              : "%s, %s mm across".formatted(it.what().bought(), Display.decimal(it.head(), 1));
+      Bought thing =
+          new Bought(name, "", Math.max(1, part.thicknessMm()), it.head(), it.massG(), 0);
+      wholes.add(new Shopping.Whole(thing, made * it.spots().size()));
+    }
   }
 
   private void cut(PartReckoning part, SheetMaterial foam) {

@@ -22,6 +22,7 @@ public sealed interface Form
         Pyramid,
         Ring,
         Rings,
+        Swelling,
         Turned,
         Wraps {
 

@@ -6,10 +6,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import stoutblade.build.FreeHours;
+import stoutblade.core.Beside;
 import stoutblade.core.CoreChoice;
 import stoutblade.core.Groove;
+import stoutblade.core.Parting;
 import stoutblade.event.Event;
 import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
@@ -65,6 +68,52 @@ public final class Edits {
         id,
         mm.isPresent() ? "Squeeze the core" : "Leave the core round",
         core -> core.withSqueezed(mm));
+  }
+
+  /** Stands what is flat on its edge, or lays it flat. */
+  public static PropEdit coreOnEdge(String id, boolean onEdge) {
+    return onCore(
+        id, onEdge ? "Stand the core on edge" : "Lay the core flat", it -> it.withOnEdge(onEdge));
+  }
+
+  /** Lays another rod beside the core. */
+  public static PropEdit addBeside(String id, Beside rod) {
+    return onCore(
+        id,
+        "A rod beside the core",
+        core -> {
+          List<Beside> all = new ArrayList<>(core.beside());
+          all.add(rod);
+          return core.withBeside(all);
+        });
+  }
+
+  /** Changes a rod beside the core, counted from 0; empty to take it out. */
+  public static PropEdit beside(String id, int number, Function<Beside, Optional<Beside>> change) {
+    return onCore(
+        id,
+        "The rod beside the core",
+        core -> {
+          List<Beside> all = new ArrayList<>(core.beside());
+          if (number < all.size()) {
+            Optional<Beside> now = change.apply(all.get(number));
+            now.ifPresentOrElse(it -> all.set(number, it), () -> all.remove(number));
+          }
+          return core.withBeside(all);
+        });
+  }
+
+  /** Parts the core in two, or leaves it in one piece. */
+  public static PropEdit parting(String id, Optional<Parting> parting) {
+    return onCore(
+        id,
+        parting.isPresent() ? "The core comes apart" : "The core in one piece",
+        it -> it.withParting(parting));
+  }
+
+  /** Changes the joint of a core that comes apart. */
+  public static PropEdit joint(String id, UnaryOperator<Parting> change) {
+    return onCore(id, "The joint of the core", it -> it.withParting(it.parting().map(change)));
   }
 
   public static PropEdit coreHeldAt(String id, double mm) {

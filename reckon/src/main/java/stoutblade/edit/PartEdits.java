@@ -183,7 +183,7 @@ public final class PartEdits {
   }
 
   /** A new part lies right of what is there, not over it. */
-  private static Part beside(Prop prop, Part part) {
+  static Part beside(Prop prop, Part part) {
     OptionalDouble right = rightOf(prop);
     List<Point> own = points(part.seen(), Spot.ORIGIN);
     if (right.isEmpty() || own.isEmpty()) {

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import stoutblade.develop.Form;
 import stoutblade.develop.Helix;
+import stoutblade.develop.Swelling;
 import stoutblade.develop.Wraps;
 import stoutblade.journal.Journal;
 import stoutblade.measure.Display;
@@ -17,6 +18,7 @@ import stoutblade.part.Defaults;
 import stoutblade.part.FlatPieces;
 import stoutblade.part.Formed;
 import stoutblade.part.Part;
+import stoutblade.part.Piped;
 import stoutblade.part.Slices;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
@@ -105,7 +107,8 @@ public final class PropEdits {
 
   private static boolean wound(Part part) {
     Optional<Form> form = part.formed().map(it -> it.form(part.thicknessMm()));
-    return form.filter(it -> it instanceof Wraps || it instanceof Helix).isPresent();
+    return form.filter(it -> it instanceof Wraps || it instanceof Helix || it instanceof Swelling)
+        .isPresent();
   }
 
   /** Adds a prop of which nothing is known but who carries it, and what it must pass on the way. */
@@ -218,6 +221,7 @@ public final class PropEdits {
       case Formed it -> free;
       case FlatPieces it -> free;
       case Bought it -> free;
+      case Piped it -> free;
     };
   }
 }

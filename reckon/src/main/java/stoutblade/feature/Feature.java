@@ -62,6 +62,11 @@ public record Feature(
     FRONT,
     BACK;
 
+    /** Its number among the choices. */
+    public double number() {
+      return List.of(values()).indexOf(this);
+    }
+
     /**
      * True where a layer is among them.
      *
@@ -94,7 +99,9 @@ public record Feature(
     RIVET("Rivets", "rivets", Reach.ANYWHERE),
     LETTERS("Lettering", "lettering", Reach.ANYWHERE),
     ORNAMENT("Ornament", "ornament", Reach.ANYWHERE),
-    RECESS("Recess", "recess", Reach.ANYWHERE);
+    RECESS("Recess", "recess", Reach.ANYWHERE),
+    FIXING("Fixings", "fixings", Reach.ANYWHERE),
+    LIGHTENING("Lightening", "field of lightening holes", Reach.ANYWHERE);
 
     private final String title;
     private final String plain;
@@ -335,12 +342,16 @@ public record Feature(
     return new Feature(id, kind, sizes, changed, where, outline, without, between);
   }
 
-  /** The same made larger or smaller; sizes that were left as usual become sizes of their own. */
+  /**
+   * The same made larger or smaller; sizes that were left as usual become sizes of their own. What
+   * is bought stays as it is.
+   */
   public Feature times(double factor) {
     Map<String, Double> larger = new TreeMap<>(sizes);
     for (Entry entry : kind.entries()) {
       boolean depth = entry.key().equals("deep") && kind.reach() == Reach.LINE;
-      if (entry.quantity() == Quantity.LENGTH && !depth && !entry.key().equals("edge")) {
+      boolean bought = kind == Kind.FIXING;
+      if (entry.quantity() == Quantity.LENGTH && !depth && !bought && !entry.key().equals("edge")) {
         larger.put(entry.key(), size(entry.key()) * factor);
       }
     }

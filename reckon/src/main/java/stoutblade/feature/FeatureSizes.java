@@ -95,13 +95,32 @@ final class FeatureSizes {
               "a light",
               "a wire",
               "a washer",
-              "a hatch"),
+              "a hatch",
+              "the core"),
           length("long", "Length, or across", 10),
           lengthOrNone("wide", "Width (0: round)", 0),
           length("deep", "Depth", 3),
           lengthOrNone("over", "Floor, over the back", 5),
           lengthOrNone("lip", "Lip, of a hatch", 6),
           length("lid", "Lid, of a hatch", 3));
+
+  private static final List<Entry> FIXING =
+      List.of(
+          choice("what", "Held with", Fixing.What.words()),
+          length("across", "Shank, across", 5),
+          length("head", "Head or washer, across", 20),
+          lengthOrNone("clear", "Foam wanted round it", 10),
+          Entry.mass("weight", "One weighs", 12));
+
+  /** The layers that nobody sees come first: the field is cut into them unless another is said. */
+  private static final List<Entry> LIGHTENING =
+      List.of(
+          choice("shape", "Holes", "hexagons", "rounds"),
+          length("across", "Each, across", 30),
+          length("web", "Foam between", 10),
+          lengthOrNone("rim", "Kept from the edge", 25),
+          lengthOrNone("clear", "Kept from all else", 12),
+          new Entry("in", IN.label(), Quantity.COUNT, 1, 0, 3, IN.choices()));
 
   private FeatureSizes() {}
 
@@ -122,6 +141,8 @@ final class FeatureSizes {
       case LETTERS -> LETTERS;
       case ORNAMENT -> ORNAMENT;
       case RECESS -> RECESS;
+      case FIXING -> FIXING;
+      case LIGHTENING -> LIGHTENING;
     };
   }
 }

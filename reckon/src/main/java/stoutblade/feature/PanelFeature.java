@@ -23,6 +23,7 @@ public record PanelFeature(int panel, Feature feature) {
               Feature.Kind.LINE,
               Feature.Kind.SCORES,
               Feature.Kind.RIVET,
+              Feature.Kind.FIXING,
               Feature.Kind.LETTERS,
               Feature.Kind.ORNAMENT));
 

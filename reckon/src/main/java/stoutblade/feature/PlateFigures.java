@@ -135,10 +135,31 @@ final class PlateFigures {
     if (feature.kind() == Feature.Kind.FULLER) {
       figures.add(fuller(own, Fuller.of(feature, blank)));
     }
+    form.lightened().stream()
+        .filter(it -> it.feature().equals(feature))
+        .forEach(it -> figures.addAll(lightened(own, it)));
     int count = feature.spots(blank.outline()).size();
-    if (count > 1 && feature.kind() != Feature.Kind.BEVEL) {
+    boolean spaced =
+        feature.kind() != Feature.Kind.BEVEL && feature.kind() != Feature.Kind.LIGHTENING;
+    if (count > 1 && spaced) {
       pitch(own, feature, count).ifPresent(figures::add);
     }
+  }
+
+  private List<Figure> lightened(String own, Lightening field) {
+    return List.of(
+        found(
+            own + ".holes",
+            "Lightening, holes in a layer",
+            field.holes().size(),
+            Quantity.COUNT,
+            "rows set off by half; those left out come too near the edge or something else"),
+        found(
+            own + ".out",
+            "Lightening, foam out of a layer",
+            field.areaMm2(),
+            Quantity.AREA,
+            "areas of all its holes"));
   }
 
   private Figure bevel(String own, Feature feature) {

@@ -2,6 +2,7 @@ package stoutblade.feature;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,6 +27,7 @@ import stoutblade.shape.Region;
  * @param face the area that is left
  * @param partial what is cut into some of its layers only
  * @param crossing where the outline crosses itself, if it does: then nothing else is worked out
+ * @param lightened the fields of holes among that
  */
 public record PlateForm(
     Blank blank,
@@ -35,7 +37,8 @@ public record PlateForm(
     List<Piece> pieces,
     Region face,
     List<Partial> partial,
-    Optional<Point> crossing) {
+    Optional<Point> crossing,
+    List<Lightening> lightened) {
 
   /** How far straight pieces may lie from curves that are only looked at, in mm. */
   private static final double LOOKED_AT_MM = 0.15;
@@ -102,6 +105,7 @@ public record PlateForm(
     windows = List.copyOf(windows);
     markings = List.copyOf(markings);
     pieces = List.copyOf(pieces);
+    lightened = List.copyOf(lightened);
   }
 
   /** Works the form out. */
@@ -118,34 +122,51 @@ public record PlateForm(
   }
 
   private static PlateForm of(Blank blank, Typeface typeface, double tolerance) {
-    Region nothing = Region.evenOdd(List.of());
     if (!blank.outline().drawn()) {
-      return new PlateForm(
-          blank, List.of(), List.of(), List.of(), List.of(), nothing, List.of(), Optional.empty());
+      return empty(blank, List.of(), Optional.empty());
     }
     Path drawn = counterClockwise(blank.outline().outline());
     Optional<Point> crossing = Region.crossing(drawn, tolerance);
     if (crossing.isPresent()) {
-      return new PlateForm(
-          blank, List.of(drawn), List.of(), List.of(), List.of(), nothing, List.of(), crossing);
+      return empty(blank, List.of(drawn), crossing);
     }
     Region face = Region.inside(drawn, tolerance);
+    Map<Feature, Worked> each = new LinkedHashMap<>();
+    for (Feature feature : blank.features()) {
+      each.put(feature, Worked.of(feature, blank, face, typeface, tolerance));
+    }
+    List<Lightening> lightened = Lightening.of(blank, face, each);
+    lightened.forEach(it -> each.put(it.feature(), it.worked()));
     List<Worked> worked = new ArrayList<>();
     List<Partial> partial = new ArrayList<>();
-    for (Feature feature : blank.features()) {
-      Worked own = Worked.of(feature, blank, face, typeface, tolerance);
-      if (feature.into() == Feature.Into.ALL) {
-        worked.add(own);
-      } else {
-        worked.add(own.hidden(feature.id()));
-        partial.add(
-            new Partial(
-                feature.into(),
-                Region.union(own.added(), tolerance),
-                Region.union(own.cut(), tolerance)));
-      }
-    }
-    return new Cutting(blank, drawn, face, worked, partial, tolerance).form();
+    each.forEach(
+        (feature, own) -> {
+          if (feature.into() == Feature.Into.ALL) {
+            worked.add(own);
+          } else {
+            worked.add(own.hidden(feature.id()));
+            partial.add(
+                new Partial(
+                    feature.into(),
+                    Region.union(own.added(), tolerance),
+                    Region.union(own.cut(), tolerance)));
+          }
+        });
+    return new Cutting(blank, drawn, face, worked, partial, lightened, tolerance).form();
+  }
+
+  /** Where there is nothing to work into. */
+  private static PlateForm empty(Blank blank, List<Path> outer, Optional<Point> crossing) {
+    return new PlateForm(
+        blank,
+        outer,
+        List.of(),
+        List.of(),
+        List.of(),
+        Region.evenOdd(List.of()),
+        List.of(),
+        crossing,
+        List.of());
   }
 
   public static Path counterClockwise(Path path) {
@@ -159,6 +180,7 @@ public record PlateForm(
       Region whole,
       List<Worked> worked,
       List<Partial> partial,
+      List<Lightening> lightened,
       double tolerance) {
 
     PlateForm form() {
@@ -186,7 +208,8 @@ public record PlateForm(
           worked.stream().flatMap(it -> it.pieces().stream()).toList(),
           face,
           partial,
-          Optional.empty());
+          Optional.empty(),
+          lightened);
     }
 
     private PlateForm laidOver(List<Path> added, List<Path> cut) {
@@ -203,7 +226,8 @@ public record PlateForm(
           worked.stream().flatMap(it -> it.pieces().stream()).toList(),
           Region.evenOdd(rings),
           partial,
-          Optional.empty());
+          Optional.empty(),
+          lightened);
     }
 
     private static List<Path> rings(Region face, boolean outer) {

@@ -35,6 +35,8 @@ public record Recess(
     WIRE("a wire", false),
     WASHER("a washer", true),
     HATCH("a hatch", true),
+    /** A channel for the core of another part, which goes through from edge to edge. */
+    CORE("the core", true),
     /** The step that a hatch's lid lies in; it comes with the hatch. */
     LID("the lid of a hatch", true);
 

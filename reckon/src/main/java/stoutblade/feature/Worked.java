@@ -79,6 +79,10 @@ record Worked(
     void work() {
       switch (feature.kind()) {
         case RECESS -> recess();
+        case FIXING -> fixing();
+        case LIGHTENING -> {
+          // A field is laid out once all else is worked in: it keeps clear of that.
+        }
         case HOLE -> at(cut, Motifs.disc(size("across")));
         case SLOT -> at(cut, Motifs.slot(size("long"), size("wide")));
         case WINDOW -> window();
@@ -110,6 +114,14 @@ record Worked(
 
     private void mark(Marking.Kind kind, Path path) {
       markings.add(new Marking(feature.id(), kind, path));
+    }
+
+    /** A hole for its shank, and its head or its pad on the face. */
+    private void fixing() {
+      if (Fixing.what(feature).through()) {
+        at(cut, Motifs.disc(size("across")));
+      }
+      at(Marking.Kind.LAID, Motifs.disc(Math.max(size("across"), size("head"))));
     }
 
     /** What is laid in, seen through the foam; a hatch has a lid. */

@@ -8,9 +8,11 @@ import stoutblade.body.Body;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Rod;
 import stoutblade.core.Bed;
+import stoutblade.core.Beside;
 import stoutblade.core.CoreChoice;
 import stoutblade.core.CoreOption;
 import stoutblade.core.CoreReckoning;
+import stoutblade.core.CoreRods;
 import stoutblade.core.Groove;
 import stoutblade.core.RodSection;
 import stoutblade.edit.AxisEdits;
@@ -97,6 +99,7 @@ final class CoreFindings {
     core.bed().ifPresent(it -> bed(core, it));
     squeezed(core);
     bent(core);
+    found.addAll(RodFindings.of(id, body(), core, catalogue, units));
     if (core.limp() && !core.tooDeep()) {
       add(
           "limp",
@@ -127,6 +130,18 @@ final class CoreFindings {
               + bed.deepest().show(units)
               + ".",
           deepMends(core, bed));
+    } else if (bed.leastCover().value() <= -core.section().radius() + 1e-9) {
+      add(
+          "outside",
+          onAxis(bed.leastCoverAt().value()),
+          Severity.WRONG,
+          "The core runs outside the foam",
+          "At "
+              + bed.leastCoverAt().show(units)
+              + " from the near end its line is not inside "
+              + part.part().name()
+              + ": give it a centre line that stays inside, or end it before.",
+          endMend(core, bed));
     } else if (core.shows()) {
       add(
           "shows",
@@ -197,7 +212,10 @@ final class CoreFindings {
     double radius = core.bend().orElseThrow().value();
     List<Change> mends = new ArrayList<>();
     catalogue.rods().stream()
-        .filter(rod -> rod.outerMm() / 2 / radius <= SPRINGS)
+        .filter(
+            rod ->
+                RodSection.of(core.choice().withRod(rod.id()), rod).widthMm() / 2 / radius
+                    <= SPRINGS)
         .max(Comparator.comparing(CoreFindings::stiffness))
         .map(rod -> Edits.rod(id, rod.id(), core.choice()).named("Use " + rod.name()))
         .ifPresent(mends::add);
@@ -225,12 +243,15 @@ final class CoreFindings {
 
   private List<Change> deepMends(CoreReckoning core, Bed bed) {
     List<Change> mends = new ArrayList<>();
-    Groove groove = core.choice().groove();
+    Groove groove = core.groove();
     if (groove == Groove.VEE && Groove.ROUND.reach(core.section()) <= bed.deepest().value()) {
       mends.add(Edits.groove(id, Groove.ROUND).named("Round it out with a ball-nosed bit"));
     }
     catalogue.rods().stream()
-        .filter(rod -> groove.reach(RodSection.round(rod.outerMm() / 2)) <= bed.deepest().value())
+        .filter(
+            rod ->
+                groove.reach(RodSection.of(core.choice().withRod(rod.id()), rod))
+                    <= bed.deepest().value())
         .max(Comparator.comparing(CoreFindings::stiffness))
         .map(rod -> Edits.rod(id, rod.id(), core.choice()).named("Use " + rod.name()))
         .ifPresent(mends::add);
@@ -247,7 +268,7 @@ final class CoreFindings {
   }
 
   private static double stiffness(Rod rod) {
-    return rod.modulus() * (Math.pow(rod.outerMm(), 4) - Math.pow(rod.innerMm(), 4));
+    return rod.modulus() * rod.secondMomentMm4();
   }
 
   /**
@@ -283,7 +304,47 @@ final class CoreFindings {
                         + " % of the part is left without it"));
       }
     }
+    wire(core, end).ifPresent(mends::add);
     return mends;
+  }
+
+  /** The core shorter, and a thin rod from there on to where it was to end. */
+  private Optional<Change> wire(CoreReckoning core, double end) {
+    CoreChoice choice = core.choice();
+    if (end <= Math.max(choice.heldAtMm(), 0) || end >= choice.endMm()) {
+      return Optional.empty();
+    }
+    return catalogue.rods().stream()
+        .filter(rod -> !rod.square() && rod.outerMm() < core.height().value())
+        .sorted(Comparator.comparing(CoreFindings::stiffness).reversed())
+        .filter(rod -> fits(core, end, rod))
+        .findFirst()
+        .map(
+            rod ->
+                Edits.coreEnd(id, end)
+                    .then(Edits.addBeside(id, goesOn(rod, end, choice.endMm())))
+                    .named("End it at %s, %s on from there".formatted(show(end), rod.name())));
+  }
+
+  private static Beside goesOn(Rod rod, double from, double to) {
+    return new Beside(rod.id(), from, to, 0, false);
+  }
+
+  private boolean fits(CoreReckoning core, double end, Rod rod) {
+    List<Beside> all = new ArrayList<>(core.choice().beside());
+    Beside on = goesOn(rod, end, core.choice().endMm());
+    all.add(on);
+    CoreChoice tried = core.choice().withEnd(end).withBeside(all);
+    CoreReckoning then =
+        CoreReckoning.of(body().cored(), tried, core.rod(), CoreRods.of(tried, catalogue.rods()));
+    return !then.shows()
+        && then.beside().stream()
+            .filter(it -> it.choice().equals(on))
+            .allMatch(
+                it ->
+                    it.cover()
+                        .filter(own -> own.value() >= CoreReckoning.WANTED_COVER_MM)
+                        .isPresent());
   }
 
   /** The lightest rod that would not feel limp in the same place. */
@@ -300,7 +361,7 @@ final class CoreFindings {
   }
 
   private CoreReckoning reckoned(CoreReckoning core, Rod rod) {
-    return CoreReckoning.of(body().cored(), core.choice().withRod(rod.id()), rod);
+    return CoreReckoning.of(body().cored(), core.choice().withRod(rod.id()), rod, core.rods());
   }
 
   private void add(

@@ -29,6 +29,7 @@ import stoutblade.develop.Pyramid;
 import stoutblade.develop.RimBand;
 import stoutblade.develop.Ring;
 import stoutblade.develop.Rings;
+import stoutblade.develop.Swelling;
 import stoutblade.develop.Turned;
 import stoutblade.develop.Wraps;
 import stoutblade.edit.Change;
@@ -103,6 +104,7 @@ final class MaterialFindings {
       case OverEdge it -> true;
       case Ring it -> true;
       case Rings it -> true;
+      case Swelling it -> true;
       case RimBand it -> true;
       case Turned it -> true;
       case Wraps it -> true;

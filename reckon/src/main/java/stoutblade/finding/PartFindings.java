@@ -26,6 +26,7 @@ import stoutblade.part.Cut;
 import stoutblade.part.FlatPieces;
 import stoutblade.part.Formed;
 import stoutblade.part.Part;
+import stoutblade.part.Piped;
 import stoutblade.part.Placing;
 import stoutblade.part.Slices;
 import stoutblade.project.Station;
@@ -71,6 +72,8 @@ final class PartFindings {
   private void part(PartReckoning reckoned) {
     reckoned.form().ifPresent(it -> cut(reckoned.part(), it, reckoned.slivers()));
     reckoned.form().ifPresent(it -> found.addAll(RepeatFindings.of(it.blank(), units)));
+    found.addAll(FixingFindings.of(reckoned, units));
+    found.addAll(LighteningFindings.of(reckoned, units));
     band(reckoned.part());
     reckoned.broken().forEach(it -> torn(reckoned.part(), it));
     if (reckoned.part().shape() instanceof FlatPieces) {
@@ -409,6 +412,7 @@ final class PartFindings {
       case Formed it -> ". Its template has the splices, and the strips that cover them.";
       case FlatPieces it -> ". Its template has the splices, and the strips that cover them.";
       case Bought it -> "";
+      case Piped it -> "";
     };
   }
 

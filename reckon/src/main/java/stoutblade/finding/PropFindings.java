@@ -76,10 +76,12 @@ public final class PropFindings {
     all.addAll(PlacedFindings.of(prop));
     all.addAll(new LayerFindings(prop, catalogue, leftovers, units).all());
     for (PartReckoning part : prop.parts()) {
+      all.addAll(PipedFindings.of(part.part(), catalogue, units));
       all.addAll(new SheetFindings(part, catalogue, leftovers, units).all());
       all.addAll(new MaterialFindings(part, catalogue, units).all());
       all.addAll(new CoreFindings(part, catalogue, units).all());
     }
+    all.addAll(CrossedFindings.of(prop, units));
     all.addAll(cut());
     all.addAll(CoatFindings.ofParts(prop.prop(), catalogue, units));
     return all;
@@ -149,7 +151,7 @@ public final class PropFindings {
   /** A core that is longer than its rod is sold. */
   private Optional<Finding> longRod(PartReckoning part) {
     return part.core()
-        .filter(it -> it.length().value() > it.rod().lengthMm())
+        .filter(it -> it.longestPiece().value() > it.rod().lengthMm())
         .map(
             it ->
                 atCut(
@@ -158,7 +160,7 @@ public final class PropFindings {
                     "The core is longer than it is sold",
                     it.rod().name()
                         + ": "
-                        + it.length().show(units)
+                        + it.longestPiece().show(units)
                         + " are needed in one piece."));
   }
 

@@ -108,6 +108,17 @@ final class RecessFindings {
   }
 
   private void recess(Seat seat, Optional<CoreReckoning> core) {
+    if (seat.recess().what() == Recess.What.CORE) {
+      // It goes through from edge to edge, where a bevel may bare it under what is next to it: how
+      // much foam is over it in its middle is all there is to look at.
+      Point at = seat.spot().at();
+      double under = seat.recess().over() - seat.solid().backAt(at);
+      double above = seat.solid().frontAt(at) - seat.recess().top();
+      if (Math.min(under, above) < CoreReckoning.WANTED_COVER_MM) {
+        tooThin(seat);
+      }
+      return;
+    }
     Point here = new Point(0, 0);
     double beside = seat.beside(here);
     Optional<Box> hole = beside > 0 ? seat.hole(here) : Optional.empty();

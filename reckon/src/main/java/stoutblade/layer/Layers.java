@@ -80,6 +80,7 @@ public record Layers(
                                     layering,
                                     it,
                                     form.blank().outline(),
+                                    form.lightened(),
                                     sizes.area(),
                                     sizes.edge())
                                 .layers()));

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import stoutblade.catalogue.SheetMaterial;
+import stoutblade.feature.Lightening;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
@@ -24,6 +25,7 @@ record LayersWorking(
     Layering layering,
     Map<String, SheetMaterial> foams,
     Outline outline,
+    List<Lightening> fields,
     Figure area,
     Figure girth) {
 
@@ -75,13 +77,19 @@ record LayersWorking(
         further);
   }
 
-  /** What hollow layers weigh less than solid ones. */
+  /** What hollow layers, and those with a field of holes, weigh less than solid ones. */
   private List<Figure> saved() {
     double grams = 0;
     for (int i = 0; i < layering.sheets().size(); i++) {
       Sheet sheet = layering.sheets().get(i);
       double density = foams.get(sheet.materialId()).densityGPerMm3();
-      grams += solid.layers().pockets(i).area() * sheet.thicknessMm() * density;
+      double out = solid.layers().pockets(i).area();
+      for (Lightening field : fields) {
+        if (field.feature().into().holds(i, layering.sheets().size())) {
+          out += field.areaMm2();
+        }
+      }
+      grams += out * sheet.thicknessMm() * density;
     }
     return grams == 0
         ? List.of()
@@ -91,7 +99,8 @@ record LayersWorking(
                 "Lighter than solid by",
                 grams,
                 Quantity.MASS,
-                "what is cut out of hollow layers, by its area, thickness and density",
+                "what is cut out of hollow layers and by fields of holes, by its area, thickness and"
+                    + " density",
                 area));
   }
 

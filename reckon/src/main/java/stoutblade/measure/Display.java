@@ -62,6 +62,8 @@ public final class Display {
               : significant(value / Units.MM_PER_INCH, 4) + " in/px";
       case FREQUENCY -> decimal(value, 1) + " Hz";
       case MODULUS -> significant(value / 1000, 3) + " GPa";
+      case STRESS -> significant(value, 3) + " N/mm²";
+      case INERTIA -> significant(value / 1e9, 3) + " kg·m²";
       case DENSITY -> decimal(value * 1e6, 0) + " kg/m³";
       case BENDING_STIFFNESS -> significant(value / 1e6, 3) + " N·m²";
       case SECOND_MOMENT -> significant(value, 4) + " mm⁴";

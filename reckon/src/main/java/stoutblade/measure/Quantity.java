@@ -18,6 +18,10 @@ public enum Quantity {
   FREQUENCY("Hz"),
   MODULUS("N/mm²"),
   DENSITY("g/mm³"),
+  /** A force spread over an area, and what a material bears of it. */
+  STRESS("N/mm²"),
+  /** How much a weight far off resists being swung. */
+  INERTIA("g·mm²"),
   BENDING_STIFFNESS("N·mm²"),
   SECOND_MOMENT("mm⁴"),
   SPREAD("mm³/mm²"),

@@ -144,7 +144,8 @@ public record Cut(
    * @param layerMm how thick each of its outer layers is
    */
   public Blank blank(String id, String name, double layerMm) {
-    return new Blank(id, name, outline, features, layerMm, bothFaces, Optional.empty(), axis);
+    return new Blank(
+        id, name, outline, features, layerMm, bothFaces, Optional.empty(), axis, Optional.empty());
   }
 
   @Override

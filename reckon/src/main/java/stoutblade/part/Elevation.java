@@ -20,8 +20,10 @@ import stoutblade.develop.Pyramid;
 import stoutblade.develop.RimBand;
 import stoutblade.develop.Ring;
 import stoutblade.develop.Rings;
+import stoutblade.develop.Swelling;
 import stoutblade.develop.Turned;
 import stoutblade.develop.Wraps;
+import stoutblade.section.Oval;
 import stoutblade.shape.Box;
 import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
@@ -75,6 +77,7 @@ public final class Elevation {
               : List.of(bar(it.outsideMm(), it.heightMm()));
       case Lidded it -> lidded(it, facing);
       case Wraps it -> wraps(it, facing);
+      case Swelling it -> swelling(it, facing);
       case Helix it -> {
         double outside = it.formerMm() + 2 * it.foamMm();
         yield tube(outside, it.formerMm(), it.coveredMm(), facing);
@@ -166,6 +169,27 @@ public final class Elevation {
     }
     // The undermost turn is the longest: its line comes first where it is seen from the side.
     return facing ? lines : lines.reversed();
+  }
+
+  /** Its drawn outline; along its axis the widest section, and what is inside. */
+  private static List<Path> swelling(Swelling grip, boolean facing) {
+    if (facing) {
+      Path widest = Oval.outline(grip.deeperMm() / 2, grip.acrossMm() / 2);
+      return List.of(
+          widest.moved(it -> it.turned(Math.PI / 2)), circles(grip.formerMm()).getFirst());
+    }
+    List<Double> radii = grip.profile().radii();
+    double length = grip.profile().lengthMm();
+    List<Point> right = new ArrayList<>();
+    List<Point> left = new ArrayList<>();
+    for (int i = 0; i < radii.size(); i++) {
+      double up = length * i / (radii.size() - 1) - length / 2;
+      double out = Math.max(radii.get(i), grip.formerMm() / 2);
+      right.add(new Point(out, up));
+      left.addFirst(new Point(-out, up));
+    }
+    right.addAll(left);
+    return List.of(Path.through(Region.simplified(right, TOLERANCE_MM), true));
   }
 
   private static List<Path> cone(Cone cone) {

@@ -9,6 +9,8 @@ import stoutblade.develop.Developed;
 import stoutblade.develop.RimBand;
 import stoutblade.develop.Strip;
 import stoutblade.feature.Blank;
+import stoutblade.feature.Fixing;
+import stoutblade.feature.PanelFeature;
 import stoutblade.finish.Coats;
 import stoutblade.shape.HalfOutline;
 import stoutblade.shape.Outline;
@@ -108,10 +110,19 @@ public record Part(
 
   /** A bought thing. */
   public static Part bought(String id, String name, Bought thing) {
+    return unlayered(id, name, thing);
+  }
+
+  /** A skeleton of pipe. */
+  public static Part piped(String id, String name, Piped skeleton) {
+    return unlayered(id, name, skeleton);
+  }
+
+  private static Part unlayered(String id, String name, Shape shape) {
     return new Part(
         id,
         name,
-        thing,
+        shape,
         Optional.empty(),
         Optional.empty(),
         List.of(),
@@ -154,6 +165,11 @@ public record Part(
   /** Its sum with its sizes, where it is wrapped, turned or folded. */
   public Optional<Formed> formed() {
     return shape instanceof Formed it ? Optional.of(it) : Optional.empty();
+  }
+
+  /** Its skeleton of pipe, where it is one. */
+  public Optional<Piped> piped() {
+    return shape instanceof Piped it ? Optional.of(it) : Optional.empty();
   }
 
   /** Its slices, where it is glued up from some. */
@@ -224,6 +240,17 @@ public record Part(
         .map(it -> it.form(thicknessMm()))
         .filter(RimBand.class::isInstance)
         .map(RimBand.class::cast);
+  }
+
+  /** What holds it to other parts, in its outline or its patterns. */
+  public List<Fixing> fixings() {
+    return cut()
+        .map(it -> Fixing.of(it.features(), it.outline()))
+        .orElseGet(
+            () ->
+                Fixing.of(
+                    shape.worked().stream().map(PanelFeature::feature).toList(),
+                    HalfOutline.EMPTY));
   }
 
   // == ITS SHEETS

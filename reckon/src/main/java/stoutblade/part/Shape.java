@@ -9,7 +9,7 @@ import stoutblade.shape.Path;
 import stoutblade.stack.Layering;
 
 /** What a part is: how what is cut for it follows from its sizes. */
-public sealed interface Shape permits Cut, Formed, FlatPieces, Slices, Bought {
+public sealed interface Shape permits Cut, Formed, FlatPieces, Slices, Bought, Piped {
 
   /**
    * Its pieces laid out flat.

@@ -11,17 +11,36 @@ public record Joint(double x, double y, double z) {
 
   /** How far two joints are apart, in mm. */
   public double distance(Joint other) {
-    return Math.sqrt(square(other.x - x) + square(other.y - y) + square(other.z - z));
+    return minus(other).length();
   }
 
-  private static double square(double mm) {
-    return mm * mm;
+  private double length() {
+    return Math.sqrt(dot(this));
+  }
+
+  double dot(Joint other) {
+    return x * other.x + y * other.y + z * other.z;
+  }
+
+  Joint plus(Joint other) {
+    return new Joint(x + other.x, y + other.y, z + other.z);
+  }
+
+  Joint minus(Joint other) {
+    return new Joint(x - other.x, y - other.y, z - other.z);
+  }
+
+  Joint times(double factor) {
+    return new Joint(x * factor, y * factor, z * factor);
+  }
+
+  /** The way to another, one mm long. */
+  Joint way(Joint other) {
+    return other.minus(this).times(1 / distance(other));
   }
 
   /** The angle between the ways to two others, in radians: π where they lie on opposite sides. */
   double angle(Joint one, Joint other) {
-    double dot =
-        (one.x - x) * (other.x - x) + (one.y - y) * (other.y - y) + (one.z - z) * (other.z - z);
-    return Math.acos(Math.clamp(dot / distance(one) / distance(other), -1, 1));
+    return Math.acos(Math.clamp(way(one).dot(way(other)), -1, 1));
   }
 }

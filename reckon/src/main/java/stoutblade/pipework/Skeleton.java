@@ -3,21 +3,27 @@ package stoutblade.pipework;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import stoutblade.catalogue.Catalogue;
-import stoutblade.catalogue.PipeFitting;
 import stoutblade.catalogue.PipeFitting.Kind;
 
 /**
- * Pipes between joints, drawn by their middle lines.
+ * Pipes between joints, drawn by their middle lines, all in one piece.
  *
  * @param joints where middle lines meet or end
  * @param pipes which joints each pipe runs between
  * @param capped true where open ends get a cap; otherwise the pipe ends at its joint
+ * @param bends joints where one pipe is bent in heat, and round which radius its middle line then
+ *     runs, in mm; a fitting stands at any other
  */
-public record Skeleton(List<Joint> joints, List<Run> pipes, boolean capped) {
+public record Skeleton(
+    List<Joint> joints, List<Run> pipes, boolean capped, Map<Integer, Double> bends) {
 
   /** The most pipes of one skeleton. */
   public static final int MOST = 200;
@@ -29,6 +35,7 @@ public record Skeleton(List<Joint> joints, List<Run> pipes, boolean capped) {
   private static final double OFF = Math.toRadians(1);
 
   private static final double LEAST_MM = 0.1;
+  private static final double WIDEST_MM = 20_000;
 
   /**
    * A pipe's middle line.
@@ -38,11 +45,11 @@ public record Skeleton(List<Joint> joints, List<Run> pipes, boolean capped) {
    */
   public record Run(int from, int to) {
 
-    private int other(int joint) {
+    int other(int joint) {
       return joint == from ? to : from;
     }
 
-    private boolean at(int joint) {
+    boolean at(int joint) {
       return joint == from || joint == to;
     }
   }
@@ -50,11 +57,20 @@ public record Skeleton(List<Joint> joints, List<Run> pipes, boolean capped) {
   /**
    * Copies the lists.
    *
-   * @throws IllegalArgumentException if a pipe runs nowhere, or twice between two joints
+   * @throws IllegalArgumentException if a pipe runs nowhere, or twice between two joints, they are
+   *     not all in one piece, or a joint is bent where not two pipes meet
    */
   public Skeleton {
     joints = List.copyOf(joints);
     pipes = List.copyOf(pipes);
+    bends = Collections.unmodifiableMap(new TreeMap<>(bends));
+    for (Joint it : joints) {
+      double furthest = Math.max(Math.abs(it.x()), Math.max(Math.abs(it.y()), Math.abs(it.z())));
+      if (!(furthest <= WIDEST_MM)) {
+        throw new IllegalArgumentException(
+            "A joint lies within 20 m; found %s, %s, %s".formatted(it.x(), it.y(), it.z()));
+      }
+    }
     if (pipes.isEmpty() || pipes.size() > MOST) {
       throw new IllegalArgumentException(
           "A skeleton has 1 to " + MOST + " pipes; found " + pipes.size());
@@ -76,20 +92,64 @@ public record Skeleton(List<Joint> joints, List<Run> pipes, boolean capped) {
         }
       }
     }
+    if (reached(pipes, pipes.getFirst().from).size() < joints.size()) {
+      throw new IllegalArgumentException("The pipes of a skeleton are all in one piece");
+    }
+    for (Map.Entry<Integer, Double> it : bends.entrySet()) {
+      int joint = it.getKey();
+      if (pipes.stream().filter(run -> run.at(joint)).count() != 2) {
+        throw new IllegalArgumentException(
+            name(joint) + ": a pipe is bent where two runs of it meet, and nothing else");
+      }
+      if (!(it.getValue() >= LEAST_MM && it.getValue() <= WIDEST_MM)) {
+        throw new IllegalArgumentException(
+            "%s: a bend has a radius of 0.1 mm to 20 m; found %s mm"
+                .formatted(name(joint), it.getValue()));
+      }
+    }
+  }
+
+  /** One that nothing is bent in. */
+  public Skeleton(List<Joint> joints, List<Run> pipes, boolean capped) {
+    this(joints, pipes, capped, Map.of());
+  }
+
+  /** The joints that are reached from one over pipes. */
+  static Set<Integer> reached(List<Run> pipes, int from) {
+    Set<Integer> reached = new TreeSet<>(Set.of(from));
+    boolean more = true;
+    while (more) {
+      more = false;
+      for (Run run : pipes) {
+        if (reached.contains(run.from) != reached.contains(run.to)) {
+          reached.addAll(List.of(run.from, run.to));
+          more = true;
+        }
+      }
+    }
+    return reached;
+  }
+
+  /** How many pipes meet at a joint; the two runs of a bend count as two. */
+  public int meets(int joint) {
+    return neighbours(joint).size();
   }
 
   /** The numbers of the joints that a joint is joined to. */
-  private List<Integer> neighbours(int joint) {
+  List<Integer> neighbours(int joint) {
     return pipes.stream().filter(it -> it.at(joint)).map(it -> it.other(joint)).toList();
   }
 
   /**
-   * The kind of fitting at a joint; empty for an open end.
+   * The kind of fitting at a joint; empty for an open end, and where a pipe is bent.
    *
    * @throws IllegalArgumentException if no fitting joins pipes so, with what would
    */
   public Optional<Kind> kind(int joint) {
     List<Integer> to = neighbours(joint);
+    if (bends.containsKey(joint)) {
+      return Optional.empty();
+    }
     if (to.size() < 2) {
       return capped && to.size() == 1 ? Optional.of(Kind.CAP) : Optional.empty();
     }
@@ -111,7 +171,7 @@ public record Skeleton(List<Joint> joints, List<Run> pipes, boolean capped) {
         });
   }
 
-  private static String name(int joint) {
+  static String name(int joint) {
     return "Joint " + (joint + 1);
   }
 
@@ -155,66 +215,89 @@ public record Skeleton(List<Joint> joints, List<Run> pipes, boolean capped) {
     return Kind.CROSS;
   }
 
-  // == CUTTING
+  // == PIPES
 
   /**
-   * A pipe as it is cut.
+   * The joints that each pipe passes, from one end over its bends to the other.
    *
-   * @param run where it is
-   * @param centresMm from joint to joint
-   * @param fromMm what the fitting at its first joint takes off
-   * @param toMm the same at its other one
-   * @param hiddenMm how much of it is inside both
+   * @throws IllegalArgumentException if a pipe that is only bent closes on itself
    */
-  public record Cut(Run run, double centresMm, double fromMm, double toMm, double hiddenMm) {
-
-    /** The length to cut, in mm. */
-    public double lengthMm() {
-      return centresMm - fromMm - toMm;
+  public List<List<Integer>> chains() {
+    List<List<Integer>> chains = new ArrayList<>();
+    Set<Run> done = new HashSet<>();
+    for (Run run : pipes) {
+      if (done.add(run)) {
+        List<Integer> back = new ArrayList<>(further(run.to, run.from, done));
+        Collections.reverse(back);
+        back.addAll(further(run.from, run.to, done));
+        chains.add(back);
+      }
     }
+    return chains;
+  }
 
-    /** What is seen of it between its fittings, in mm. */
-    public double seenMm() {
-      return lengthMm() - hiddenMm;
+  /** The joints from the end of a run on, as far as the pipe is bent and not joined. */
+  private List<Integer> further(int from, int to, Set<Run> done) {
+    List<Integer> joints = new ArrayList<>(List.of(to));
+    int before = from;
+    while (bends.containsKey(joints.getLast())) {
+      int at = joints.getLast();
+      int came = before;
+      Run next =
+          pipes.stream().filter(it -> it.at(at) && it.other(at) != came).findFirst().orElseThrow();
+      if (!done.add(next)) {
+        throw new IllegalArgumentException(
+            "A pipe that is only bent closes on itself: it needs a fitting somewhere");
+      }
+      before = at;
+      joints.add(next.other(at));
     }
+    return joints;
+  }
+
+  /** The middle line of a pipe from joint to joint, its bends in pieces of a degree or so. */
+  public List<Joint> middleLine(List<Integer> chain) {
+    List<Joint> line = new ArrayList<>(List.of(joints.get(chain.getFirst())));
+    for (int i = 1; i < chain.size() - 1; i++) {
+      line.addAll(bend(chain.get(i - 1), chain.get(i), chain.get(i + 1)));
+    }
+    line.add(joints.get(chain.getLast()));
+    return line;
+  }
+
+  private List<Joint> bend(int before, int at, int after) {
+    Joint corner = joints.get(at);
+    Joint in = corner.way(joints.get(before));
+    Joint out = corner.way(joints.get(after));
+    double angle = Math.PI - corner.angle(joints.get(before), joints.get(after));
+    double radius = bends.get(at);
+    if (angle < OFF) {
+      return List.of(corner);
+    }
+    // The middle of the bend lies on the line that halves the corner.
+    Joint half = in.plus(out);
+    Joint middle =
+        corner.plus(half.times(radius / Math.cos(angle / 2) / Math.sqrt(half.dot(half))));
+    Joint start = corner.plus(in.times(PipeCut.Bend.tangent(angle, radius)));
+    Joint outwards = start.minus(middle);
+    Joint along = in.times(-radius);
+    int steps = (int) Math.ceil(angle / OFF);
+    List<Joint> arc = new ArrayList<>();
+    for (int i = 0; i <= steps; i++) {
+      double turn = angle * i / steps;
+      arc.add(middle.plus(outwards.times(Math.cos(turn))).plus(along.times(Math.sin(turn))));
+    }
+    return arc;
   }
 
   /**
    * Every pipe as it is cut from one kind of pipe.
    *
-   * @throws IllegalArgumentException if there is no such fitting, or two of them leave no pipe
-   *     between them
+   * @throws IllegalArgumentException if no fitting joins pipes as they are drawn, or fittings and
+   *     bends leave no pipe between them; the message can be shown
    */
-  public List<Cut> cuts(Catalogue catalogue, String rodId) {
-    List<Cut> cuts = new ArrayList<>();
-    for (int i = 0; i < pipes.size(); i++) {
-      Run run = pipes.get(i);
-      Optional<PipeFitting> from = fitting(catalogue, rodId, run.from);
-      Optional<PipeFitting> to = fitting(catalogue, rodId, run.to);
-      double hidden = socket(from) + socket(to);
-      Cut cut =
-          new Cut(
-              run,
-              joints.get(run.from).distance(joints.get(run.to)),
-              from.map(PipeFitting::takeOffMm).orElse(0.0),
-              to.map(PipeFitting::takeOffMm).orElse(0.0),
-              hidden);
-      if (cut.seenMm() < 0) {
-        throw new IllegalArgumentException(
-            "Pipe %d: its fittings need %.1f mm from middle to middle; found %.1f mm"
-                .formatted(i + 1, cut.fromMm() + cut.toMm() + hidden, cut.centresMm()));
-      }
-      cuts.add(cut);
-    }
-    return cuts;
-  }
-
-  private static double socket(Optional<PipeFitting> fitting) {
-    return fitting.map(PipeFitting::socketMm).orElse(0.0);
-  }
-
-  private Optional<PipeFitting> fitting(Catalogue catalogue, String rodId, int joint) {
-    return kind(joint).map(it -> catalogue.fitting(rodId, it));
+  public List<PipeCut> cuts(Catalogue catalogue, String rodId) {
+    return CutList.of(this, catalogue, rodId);
   }
 
   /** How many fittings of each kind are bought. */

@@ -9,8 +9,11 @@ import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Rod;
 import stoutblade.catalogue.SheetMaterial;
 import stoutblade.core.CoreReckoning;
+import stoutblade.core.CoreRods;
+import stoutblade.core.RodSection;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Strip;
+import stoutblade.feature.Blank;
 import stoutblade.feature.Measures;
 import stoutblade.feature.PanelFeature;
 import stoutblade.feature.PanelWork;
@@ -73,13 +76,17 @@ final class PartReckoner {
   /** Works the part out; a stage whose inputs are the same as before is not worked out anew. */
   PartReckoning of(Part part, Around around) {
     Object scale = same(around.scale());
+    Optional<Blank.CoreWay> way = coreWay(part);
     Optional<PlateForm> form =
         forms.of(
-            () -> part.blank().map(it -> PlateForm.of(it.traced(around.scale()), typeface)),
+            () ->
+                part.blank()
+                    .map(it -> PlateForm.of(it.traced(around.scale()).cored(way), typeface)),
             part.shape(),
             part.name(),
             part.stack().map(it -> it.front().thicknessMm()).orElse(0.0),
-            scale);
+            scale,
+            way);
     Developed flat =
         flats.of(
             () ->
@@ -151,7 +158,7 @@ final class PartReckoner {
             follows);
     return all.of(
         () -> {
-          Optional<Figure> mass = mass(body, core, around.made());
+          Optional<Figure> mass = mass(part, body, core, around.made());
           Optional<Figure> dried =
               body.flatMap(it -> Dried.of(it, core, ways, planned, around.made()));
           return new PartReckoning(
@@ -186,6 +193,20 @@ final class PartReckoner {
         torn,
         around.made(),
         around.mirrored());
+  }
+
+  /** Where its core runs, where something cut into it keeps clear of that. */
+  private Optional<Blank.CoreWay> coreWay(Part part) {
+    return part.core()
+        .filter(it -> part.blank().filter(Blank::asksForCore).isPresent())
+        .flatMap(
+            it ->
+                catalogue
+                    .rod(it.rodId())
+                    .map(
+                        rod ->
+                            new Blank.CoreWay(
+                                RodSection.of(it, rod).widthMm() / 2, it.startMm(), it.endMm())));
   }
 
   /** What stands for a scale: the same object as long as it is the same. */
@@ -241,7 +262,13 @@ final class PartReckoner {
                         it ->
                             catalogue
                                 .rod(choice.rodId())
-                                .map((Rod rod) -> CoreReckoning.of(it.cored(), choice, rod))));
+                                .map(
+                                    (Rod rod) ->
+                                        CoreReckoning.of(
+                                            it.cored(),
+                                            choice,
+                                            rod,
+                                            CoreRods.of(choice, catalogue.rods())))));
   }
 
   private List<CoatReckoning> coats(Part part, Optional<Body> body, int made) {
@@ -264,19 +291,28 @@ final class PartReckoner {
   }
 
   private static Optional<Figure> mass(
-      Optional<Body> body, Optional<CoreReckoning> core, int made) {
+      Part part, Optional<Body> body, Optional<CoreReckoning> core, int made) {
     Optional<Figure> one = core.map(CoreReckoning::mass).or(() -> body.flatMap(Body::mass));
     Figure count = count(made);
+    List<Figure> each = new ArrayList<>();
+    one.ifPresent(each::add);
+    double fixings =
+        part.fixings().stream().mapToDouble(it -> it.spots().size() * it.massG()).sum();
+    if (one.isPresent() && fixings > 0) {
+      each.add(
+          Figure.given("part.fixings", "Fixings of one", fixings, Quantity.MASS, Source.DECIDED));
+    }
+    String sum = Figure.plus(each);
+    each.add(count);
     return one.map(
         it ->
             Figure.computed(
                 "part.mass",
                 made > 1 ? "Weight of all of them" : "Weight",
                 Quantity.MASS,
-                "{%s} * {%s}".formatted(it.id(), count.id()),
+                "(%s) * {%s}".formatted(sum, count.id()),
                 Source.GEOMETRY,
-                it,
-                count));
+                each.toArray(Figure[]::new)));
   }
 
   private static List<Figure> figures(

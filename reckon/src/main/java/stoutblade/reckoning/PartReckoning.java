@@ -23,6 +23,7 @@ import stoutblade.measure.Units;
 import stoutblade.part.Part;
 import stoutblade.part.Placing;
 import stoutblade.part.Slices;
+import stoutblade.pipework.BendBoards;
 import stoutblade.project.PartRef;
 import stoutblade.shape.Path;
 import stoutblade.template.FlatTemplate;
@@ -128,6 +129,15 @@ public record PartReckoning(
             mirrored,
             !part.placing().shows().front(),
             part.placing().textured() == glued(part.placing()));
+    Developed boards =
+        body.flatMap(Body::piping)
+            .map(BendBoards::of)
+            .orElse(new Developed(List.of(), List.of(), List.of()));
+    if (!boards.panels().isEmpty()) {
+      return List.of(
+          FlatTemplate.of(
+              Making.once(part.id(), part.name() + ", boards to bend along"), boards, units));
+    }
     if (!isCut()) {
       return List.of();
     }

@@ -11,6 +11,8 @@ import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.measure.Uncertainty;
 import stoutblade.part.Assembly;
+import stoutblade.pipework.Joint;
+import stoutblade.pipework.Piping;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 
@@ -22,13 +24,15 @@ import stoutblade.shape.Point;
  * @param mass of all parts and cores, with glue and coats; empty where none is known
  * @param balance where it balances, from its lowest place
  * @param unknown what is not in the weight, in words
+ * @param lowestMm where its lowest place lies, in the frame of the prop; 0 where nothing is drawn
  */
 public record Whole(
     Optional<Figure> length,
     Optional<Figure> width,
     Optional<Figure> mass,
     Optional<Figure> balance,
-    List<String> unknown) {
+    List<String> unknown,
+    double lowestMm) {
 
   /** What stands for the id of a part where all of the prop is looked at. */
   public static final String ID = "prop";
@@ -76,7 +80,8 @@ public record Whole(
         sum > 0 && box.isPresent()
             ? Optional.of(balance(moment / sum, sum, box.get().minY(), arms))
             : Optional.empty(),
-        unknown);
+        unknown,
+        box.map(Box::minY).orElse(0.0));
   }
 
   /** What is seen of a part and of its core, in its own frame. */
@@ -90,7 +95,7 @@ public record Whole(
               double near = body.nearMm();
               own.addAll(
                   body.course()
-                      .line(0, near + core.choice().startMm(), near + core.choice().endMm()));
+                      .line(0, near + core.choice().startMm(), near + core.choice().reachMm()));
             });
     return own;
   }
@@ -109,6 +114,11 @@ public record Whole(
     }
     if (mass > 0) {
       return moment.times(1 / mass);
+    }
+    Optional<Joint> piped = part.body().flatMap(Body::piping).map(Piping::balance);
+    if (piped.isPresent()) {
+      boolean facing = part.part().placing().facing();
+      return new Point(piped.get().x(), facing ? -piped.get().z() : piped.get().y());
     }
     List<Point> own = part.seen().stream().flatMap(it -> it.flattened(LINE_MM).stream()).toList();
     return own.isEmpty() ? new Point(0, 0) : Box.around(own).centre();

@@ -40,6 +40,13 @@ public record Path(List<Cubic> cubics, boolean closed) {
     return new Path(lines, closed);
   }
 
+  /** A straight bar between two places that are apart, half so wide to each side, in mm. */
+  public static Path bar(Point from, Point to, double half) {
+    Point way = to.minus(from);
+    Point side = new Point(-way.y(), way.x()).times(half / way.length());
+    return through(List.of(from.plus(side), to.plus(side), to.minus(side), from.minus(side)), true);
+  }
+
   /** A straight piece between two points. */
   public static Path line(Point from, Point to) {
     return through(List.of(from, to), false);

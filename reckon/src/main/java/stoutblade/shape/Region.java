@@ -180,7 +180,7 @@ public final class Region {
       Polygon polygon = FACTORY.createPolygon(coordinates(closed(path.flattened(tolerance))));
       polygons.add(polygon.isValid() ? polygon : polygon.buffer(0));
     }
-    return new Region(UnaryUnionOp.union(polygons));
+    return polygons.isEmpty() ? evenOdd(List.of()) : new Region(UnaryUnionOp.union(polygons));
   }
 
   /** True where the whole of another area lies inside, away from the boundary. */

@@ -1,10 +1,10 @@
 package stoutblade.stock;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import stoutblade.catalogue.Rod;
 import stoutblade.measure.Figure;
@@ -47,50 +47,30 @@ final class RodForParts {
                 .collect(Collectors.joining(" + ")),
             Source.GEOMETRY,
             cut.stream().map(Shopping.Length::length).toArray(Figure[]::new));
-    List<Double> each = new ArrayList<>();
-    cut.forEach(
-        it -> {
-          for (int i = 0; i < it.made(); i++) {
-            each.add(it.length().value());
-          }
-        });
+    List<LengthPlan.Cut> each = new ArrayList<>();
+    for (Shopping.Length it : cut) {
+      for (int i = 0; i < it.made(); i++) {
+        each.add(new LengthPlan.Cut(it.name(), it.length().value()));
+      }
+    }
+    LengthPlan plan = LengthPlan.of(each, rod.lengthMm(), KERF_MM);
     Figure buy =
         Figure.found(
             id + ".lengths",
             rod.name() + ": lengths to buy",
-            bought(each, rod.lengthMm()),
+            plan.bars().size(),
             Quantity.COUNT,
             "{"
                 + need.id()
                 + "} cut from {"
                 + sold.id()
-                + "}, the longest first, 2 mm for each cut;"
-                + " what is longer than it is sold takes as many as it needs",
+                + "}, 2 mm for each cut, "
+                + (plan.proven() ? "from as few as can be" : "the longest first")
+                + "; what is longer than it is sold is joined",
             Source.GEOMETRY,
             Uncertainty.NONE,
             need,
             sold);
-    return new Shopping.Line(rod.name(), need, buy);
-  }
-
-  /** First fit, the longest first. */
-  private static int bought(List<Double> lengths, double sold) {
-    List<Double> left = new ArrayList<>();
-    int joined = 0;
-    for (double length : lengths.stream().sorted(Comparator.reverseOrder()).toList()) {
-      if (length > sold) {
-        joined += (int) Math.ceil(length / sold);
-        continue;
-      }
-      int at = 0;
-      while (at < left.size() && left.get(at) < length) {
-        at++;
-      }
-      if (at == left.size()) {
-        left.add(sold);
-      }
-      left.set(at, left.get(at) - length - KERF_MM);
-    }
-    return left.size() + joined;
+    return new Shopping.Line(rod.name(), need, buy, Optional.of(plan));
   }
 }

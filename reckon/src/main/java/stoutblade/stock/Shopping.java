@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Glue;
 import stoutblade.catalogue.Rod;
@@ -37,8 +38,14 @@ public record Shopping(List<Line> lines) {
    * @param name what to buy
    * @param need how much the work takes
    * @param buy how many sheets, lengths or containers; 0 where the shelf has enough
+   * @param sawn what is sawn from which length, where it is bought by the length
    */
-  public record Line(String name, Figure need, Figure buy) {
+  public record Line(String name, Figure need, Figure buy, Optional<LengthPlan> sawn) {
+
+    /** One that is not sawn from lengths. */
+    public Line(String name, Figure need, Figure buy) {
+      this(name, need, buy, Optional.empty());
+    }
 
     /** True where something must be bought. */
     public boolean missing() {

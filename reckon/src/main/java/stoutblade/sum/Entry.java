@@ -63,7 +63,7 @@ public record Entry(
     return new Entry(key, label, Quantity.RATIO, usual, least, most, List.of());
   }
 
-  static Entry mass(String key, String label, double usual) {
+  public static Entry mass(String key, String label, double usual) {
     return new Entry(key, label, Quantity.MASS, usual, 0.1, 100_000, List.of());
   }
 

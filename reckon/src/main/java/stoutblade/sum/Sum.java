@@ -16,6 +16,7 @@ public final class Sum {
       List.of(
           new Sum("ring", "Ring", "Wrapped", ShapeSums.RING, ShapeSums::ring),
           new Sum("wraps", "Turns", "Wrapped", ShapeSums.WRAPS, ShapeSums::wraps),
+          new Sum("swell", "Grip shape", "Wrapped", GripSums.SWELL, GripSums::swell),
           new Sum("strip", "Winding", "Wrapped", ShapeSums.STRIP, ShapeSums::strip),
           new Sum("band", "Band", "Wrapped", ShapeSums.BAND, ShapeSums::band),
           new Sum("rings", "Rings", "Wrapped", BarrelSums.RINGS, BarrelSums::rings),

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import stoutblade.core.BesideReckoning;
 import stoutblade.core.Channel;
 import stoutblade.core.CoreReckoning;
 import stoutblade.core.Groove;
@@ -171,6 +172,7 @@ public final class LayerTemplates {
     }
     Optional<Channel> channel = channel(layer);
     channel.ifPresent(it -> strokes.addAll(strokes(it)));
+    strokes.addAll(beside(layer));
     List<Pocket> pockets =
         Pocket.of(form, layers).stream()
             .filter(it -> it.layer().number() == layer.number())
@@ -292,17 +294,46 @@ public final class LayerTemplates {
                 .findFirst());
   }
 
+  /** Channels of rods beside the core. */
+  private List<Stroke> beside(Layer layer) {
+    List<Stroke> strokes = new ArrayList<>();
+    for (BesideReckoning it : core.map(CoreReckoning::beside).orElse(List.of())) {
+      for (Channel own : it.channelled() ? channels(it, layer) : List.<Channel>of()) {
+        for (double aside : it.asides()) {
+          strokes.addAll(
+              strokes(own, aside, Math.max(0, it.choice().startMm()), it.choice().endMm()));
+        }
+      }
+    }
+    return strokes;
+  }
+
+  private List<Channel> channels(BesideReckoning it, Layer layer) {
+    return Channel.of(layers, it.section(), core.orElseThrow().choice().groove()).stream()
+        .filter(one -> one.layer().number() == layer.number())
+        .toList();
+  }
+
   private List<Stroke> strokes(Channel channel) {
+    return strokes(
+        channel,
+        0,
+        Math.max(0, core.orElseThrow().choice().startMm()),
+        core.orElseThrow().choice().endMm());
+  }
+
+  private List<Stroke> strokes(Channel channel, double aside, double start, double end) {
     double half = channel.widthMm() / 2;
     double near = layers.solid().near();
-    double from = near + Math.max(0, core.orElseThrow().choice().startMm());
-    double to = near + core.orElseThrow().choice().endMm();
+    double from = near + start;
+    double to = near + end;
     if (to <= from) {
       return List.of();
     }
-    List<Point> around = layers.solid().course().strip(new Span(-half, half), from, to);
+    List<Point> around =
+        layers.solid().course().strip(new Span(aside - half, aside + half), from, to);
     Stroke.Kind kind = channel.through() ? Stroke.Kind.CUT : Stroke.Kind.CHANNEL;
-    return List.of(new Stroke(kind, Path.through(around, from > 0)));
+    return List.of(new Stroke(kind, Path.through(around, aside != 0 || from > 0)));
   }
 
   private static List<Stroke> strokes(Pocket pocket) {

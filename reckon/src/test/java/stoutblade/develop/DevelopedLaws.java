@@ -81,6 +81,15 @@ class DevelopedLaws {
                 .as((d, t, w) -> (Form) new Ring(d, Ring.Known.FORMER, t, w)),
             Combinators.combine(mm(20, 200), mm(1, 8), mm(0, 10))
                 .as((d, t, step) -> (Form) new Wraps(d, List.of(t, t, 2.0, t), 200, step)),
+            Combinators.combine(
+                    mm(10, 30),
+                    mm(1.5, 4),
+                    mm(40, 60).list().ofSize(5),
+                    mm(0, 20),
+                    Arbitraries.of(Swelling.Way.TURNS, Swelling.Way.TURNS_TO_SAND))
+                .as(
+                    (d, t, at, deep, way) ->
+                        (Form) new Swelling(d, t, new GripProfile(180, at), deep, way)),
             Combinators.combine(mm(20, 200), mm(1, 5), mm(10, 40), mm(0, 8))
                 .as((d, t, w, o) -> (Form) new Helix(d, t, w, o, 300)),
             Combinators.combine(

@@ -80,6 +80,8 @@ class SumTest {
   @CsvSource({
     "ring, ring.length, 345.5752", // pi * 110
     "wraps, wraps.turn4.length, 106.8142", // pi * (20 + 2 * 6 + 2)
+    "swell, swell.turn2.length, 75.3982", // pi * (18 + 3 * 2)
+    "swell, swell.girth, 125.6637", // pi * 40
     "strip, strip.round, 106.8142", // pi * 34
     "strip, strip.angle, 0.226624", // the sine is 24 over once round
     "band, band.length, 1415.7080", // 1400 + pi * 5

@@ -33,6 +33,7 @@ record FigureGroups(List<Figure> main, Map<String, List<Figure>> groups) {
           Map.entry("/core.", "Core"),
           Map.entry("/layers.", "Layers"),
           Map.entry("/part.", "This part"),
+          Map.entry("/frame.", "Pipes"),
           Map.entry("build.", "Times of the steps"),
           Map.entry("stock.parts.", "Sheets"),
           Map.entry("finish.", "Coats"),
@@ -48,6 +49,10 @@ record FigureGroups(List<Figure> main, Map<String, List<Figure>> groups) {
           .filter(it -> !end.equals(".missing") || it.value() > 0)
           .limit(MOST_MAIN - main.size())
           .forEach(main::add);
+    }
+    if (main.isEmpty() && figures.size() > FEW) {
+      // None of a bench sum is among them: its first ones say most.
+      main.addAll(figures.subList(0, MOST_MAIN));
     }
     Map<String, List<Figure>> groups = new LinkedHashMap<>();
     if (figures.size() <= FEW) {

@@ -35,6 +35,8 @@ public final class SectionDesk extends SplitPane {
   private static final double ROOM_FOR_WORDS = 0.22;
   private static final double NOTE_WIDE = 520;
 
+  private static final double REACH_PX = 14;
+
   private final Desk desk;
   private final Station station;
   private final MatView plan = new MatView(Lie.LYING);
@@ -44,6 +46,7 @@ public final class SectionDesk extends SplitPane {
   private final Consumer<Pen> more;
   private Optional<Layered> shown = Optional.empty();
   private Optional<PartReckoning> plain = Optional.empty();
+  private Optional<Grip> grip = Optional.empty();
   private String fitted = "";
   private double at = Double.NaN;
 
@@ -69,6 +72,24 @@ public final class SectionDesk extends SplitPane {
     plan.setPending(desk::busy);
     section.setDrawing(this::drawSection);
     section.setFocusTraversable(false);
+  }
+
+  /** Something on the plan that the hand can take hold of before the section. */
+  public interface Grip {
+
+    /** True where it is under a place. */
+    boolean takes(Point place, double reachMm);
+
+    /** It is being moved to a place. */
+    void to(Point place);
+
+    /** It is let go. */
+    void drop();
+  }
+
+  /** What a hand can take hold of on the plan. */
+  public void setGrip(Grip it) {
+    grip = Optional.of(it);
   }
 
   /** Where the section is taken, in mm along. */
@@ -259,20 +280,32 @@ public final class SectionDesk extends SplitPane {
   /** Dragging the section along the part. */
   private final class Dragging implements MatView.Hand {
 
+    private Optional<Grip> held = Optional.empty();
+
     @Override
     public boolean press(Point place, MouseEvent event) {
-      moveStation(along(place));
+      held = grip.filter(it -> it.takes(place, REACH_PX / plan.zoom()));
+      if (held.isEmpty()) {
+        moveStation(along(place));
+      }
       return true;
     }
 
     @Override
     public void drag(Point place, MouseEvent event) {
-      moveStation(along(place));
+      held.ifPresentOrElse(
+          it -> {
+            it.to(place);
+            plan.redraw();
+          },
+          () -> moveStation(along(place)));
     }
 
     @Override
     public void release(Point place, MouseEvent event) {
-      moveStation(along(place));
+      held.ifPresentOrElse(Grip::drop, () -> moveStation(along(place)));
+      held = Optional.empty();
+      plan.redraw();
     }
 
     @Override

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.paint.Color;
 import stoutblade.body.Body;
+import stoutblade.core.BesideReckoning;
 import stoutblade.core.CoreReckoning;
+import stoutblade.core.Groove;
 import stoutblade.core.RodSection;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Pen;
@@ -83,12 +85,32 @@ public final class SolidDrawing {
     }
   }
 
-  /** The core in the plan, with its channel. */
+  /** The core in the plan, with the rods beside it and the joint where it comes apart. */
   public static void corePlan(Pen pen, CoreReckoning core, Body body) {
-    double half = core.width().value() / 2;
-    double from = body.nearMm() + core.choice().startMm();
-    double to = body.nearMm() + core.choice().endMm();
-    List<Point> around = body.course().strip(new Span(-half, half), from, to);
+    rodPlan(pen, body, 0, core.width().value(), core.choice().startMm(), core.choice().endMm());
+    for (BesideReckoning it : core.beside()) {
+      for (double aside : it.asides()) {
+        rodPlan(
+            pen, body, aside, it.section().widthMm(), it.choice().startMm(), it.choice().endMm());
+      }
+    }
+    core.parting()
+        .ifPresent(
+            it -> {
+              double half = core.width().value() / 2 + 6 / pen.zoom();
+              double at = body.nearMm() + it.choice().atMm();
+              pen.line(
+                  body.course().at(-half, at),
+                  body.course().at(half, at),
+                  pen.colour(Ink.SELECTED),
+                  3);
+            });
+  }
+
+  private static void rodPlan(
+      Pen pen, Body body, double aside, double wide, double start, double end) {
+    Span across = new Span(aside - wide / 2, aside + wide / 2);
+    List<Point> around = body.course().strip(across, body.nearMm() + start, body.nearMm() + end);
     List<Point> rod = closed(around, around.subList(0, 1));
     pen.fill(List.of(rod), pen.faint(Ink.CORE, 0.85));
     pen.stroke(List.of(rod), pen.colour(Ink.INK), 1.2);
@@ -135,12 +157,7 @@ public final class SolidDrawing {
       List<Point> around = closed(cut.front(), cut.back().reversed());
       pen.stroke(List.of(closed(around, cut.front().subList(0, 1))), pen.colour(Ink.INK), 2);
     }
-    it.core()
-        .filter(
-            own ->
-                own.choice().startMm() <= y - layers.solid().near()
-                    && y - layers.solid().near() <= own.choice().endMm())
-        .ifPresent(own -> rod(pen, own));
+    it.core().ifPresent(own -> rods(pen, own, y - layers.solid().near()));
   }
 
   /** What of the section is foam of the band: outside of the layers. */
@@ -221,13 +238,25 @@ public final class SolidDrawing {
     }
   }
 
-  private static void rod(Pen pen, CoreReckoning core) {
-    RodSection section = core.section();
-    double reach = core.choice().groove().reach(section);
-    double wide = core.choice().groove().half(section, 0);
+  /** The rods that run through the section at a place from the near end. */
+  private static void rods(Pen pen, CoreReckoning core, double along) {
+    if (core.choice().startMm() <= along && along <= core.choice().endMm()) {
+      rod(pen, core.section(), core.groove(), 0);
+    }
+    for (BesideReckoning it : core.beside()) {
+      if (it.choice().startMm() <= along && along <= it.choice().endMm()) {
+        Groove groove = core.choice().groove().of(it.section());
+        it.asides().forEach(aside -> rod(pen, it.section(), groove, aside));
+      }
+    }
+  }
+
+  private static void rod(Pen pen, RodSection section, Groove groove, double aside) {
+    double reach = groove.reach(section);
+    double wide = groove.half(section, 0);
     double flat = section.flat();
     List<Point> channel =
-        switch (core.choice().groove()) {
+        switch (groove) {
           case ROUND -> List.of();
           case SQUARE -> box(-wide, -reach, wide, reach);
           case VEE ->
@@ -240,11 +269,13 @@ public final class SolidDrawing {
                   new Point(-flat, -reach),
                   new Point(-wide, 0));
         };
+    Point by = new Point(aside, 0);
     if (!channel.isEmpty()) {
-      pen.fill(List.of(channel), pen.colour(Ink.MAT));
-      pen.stroke(List.of(channel), pen.colour(Ink.INK), 1.2);
+      List<Point> placed = channel.stream().map(by::plus).toList();
+      pen.fill(List.of(placed), pen.colour(Ink.MAT));
+      pen.stroke(List.of(placed), pen.colour(Ink.INK), 1.2);
     }
-    List<Path> outlines = section.outlines();
+    List<Path> outlines = section.outlines().stream().map(it -> it.moved(by::plus)).toList();
     pen.fill(outlines.getFirst(), pen.colour(Ink.CORE));
     pen.stroke(outlines.getFirst(), pen.colour(Ink.INK), 1.6);
     for (Path bore : outlines.subList(1, outlines.size())) {

@@ -1,12 +1,18 @@
 package stoutblade.desktop.station.core;
 
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import stoutblade.body.Body;
 import stoutblade.catalogue.Rod;
+import stoutblade.core.Beside;
 import stoutblade.core.CoreChoice;
 import stoutblade.core.CoreOption;
 import stoutblade.core.Cored;
 import stoutblade.core.Groove;
+import stoutblade.core.Parting;
+import stoutblade.core.PartingReckoning;
+import stoutblade.core.RodSection;
 import stoutblade.desktop.Desk;
 import stoutblade.edit.Edits;
 import stoutblade.reckoning.PartReckoning;
@@ -105,6 +111,71 @@ final class CoreModel {
     return desk.perform(
         Edits.squeezed(desk.lookedId(), round ? Optional.empty() : Optional.of(mm)));
   }
+
+  // == WHAT GOES WITH IT
+
+  /** True for what is flat, and can stand on its edge. */
+  boolean stands() {
+    return rod().filter(it -> it.square() && it.wideMm() > it.outerMm()).isPresent();
+  }
+
+  void onEdge(boolean stands) {
+    desk.perform(Edits.coreOnEdge(desk.lookedId(), stands));
+  }
+
+  /** A strip of the catalogue at each side of the core, as long as that is inside the part. */
+  void addBeside() {
+    Optional<CoreChoice> core = core();
+    Optional<Rod> rod = rod();
+    if (core.isEmpty() || rod.isEmpty()) {
+      return;
+    }
+    double start = Math.max(0, core.get().startMm());
+    Rod strip =
+        desk.catalogue().rods().stream()
+            .filter(Rod::square)
+            .findFirst()
+            .orElse(desk.catalogue().rods().getFirst());
+    double clear = Math.ceil(rod.get().outerMm() / 2 + Math.max(strip.outerMm(), 10));
+    desk.perform(
+        Edits.addBeside(
+            desk.lookedId(), new Beside(strip.id(), start, core.get().endMm(), clear, true)));
+  }
+
+  boolean beside(int number, Function<Beside, Optional<Beside>> change) {
+    return desk.perform(Edits.beside(desk.lookedId(), number, change));
+  }
+
+  /** Where it comes apart, if it does. */
+  Optional<Parting> parting() {
+    return core().flatMap(CoreChoice::parting);
+  }
+
+  /** Parts it in its middle, by what fits it best; or joins it again. */
+  void parted(boolean apart) {
+    if (!apart || core().isEmpty() || rod().isEmpty()) {
+      desk.perform(Edits.parting(desk.lookedId(), Optional.empty()));
+      return;
+    }
+    CoreChoice core = core().get();
+    RodSection section = RodSection.of(core, rod().get());
+    double overlap = Math.ceil(PartingReckoning.WELL * section.widthMm());
+    Parting first =
+        new Parting(
+            Math.rint((core.startMm() + core.endMm()) / 2),
+            Parting.Way.SPIGOT,
+            core.rodId(),
+            overlap);
+    Parting best =
+        PartingReckoning.best(first, section, rod().get(), desk.catalogue().rods()).orElse(first);
+    desk.perform(Edits.parting(desk.lookedId(), Optional.of(best)));
+  }
+
+  boolean part(UnaryOperator<Parting> change) {
+    return desk.perform(Edits.joint(desk.lookedId(), change));
+  }
+
+  // == WHERE IT LIES
 
   boolean start(double mm) {
     return desk.perform(Edits.coreStart(desk.lookedId(), mm));

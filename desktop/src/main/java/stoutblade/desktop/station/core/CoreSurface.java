@@ -1,5 +1,7 @@
 package stoutblade.desktop.station.core;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -20,6 +22,7 @@ import stoutblade.desktop.mat.PartDrawing;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.shell.Trays;
 import stoutblade.desktop.station.Choices;
 import stoutblade.desktop.station.SectionDesk;
 import stoutblade.desktop.station.SolidDrawing;
@@ -30,6 +33,25 @@ import stoutblade.shape.Point;
 
 /** Core: which rod, from where to where; does it fit, does it droop, where does it balance. */
 public final class CoreSurface implements Surface {
+
+  /** How large the droop is drawn. */
+  private enum Drooping {
+    NOT("not at all", 0),
+    TRUE("as it is", 1),
+    TEN("ten times", 10);
+
+    private final String words;
+    private final double times;
+
+    Drooping(String words, double times) {
+      this.words = words;
+      this.times = times;
+    }
+
+    String words() {
+      return words;
+    }
+  }
 
   private final Desk desk;
   private final CoreModel model;
@@ -42,10 +64,16 @@ public final class CoreSurface implements Surface {
   private final EntryField end;
   private final EntryField held;
   private final EntryField squeezed;
+  private final ToggleButton onEdge = new ToggleButton("On edge");
   private final Tray tray = new Tray();
+  private final Trays below = new Trays();
+  private final RodsTray rods;
+  private final ComboBox<Drooping> drooping = new ComboBox<>();
   private final ToggleButton compare = new ToggleButton("Compare all");
   private final Comparison comparison;
+  private Optional<Double> moved = Optional.empty();
   private boolean squeezable;
+  private boolean stands;
   private boolean showing;
 
   /**
@@ -58,6 +86,7 @@ public final class CoreSurface implements Surface {
     this.model = new CoreModel(desk);
     this.section = new SectionDesk(desk, Station.CORE, this::draw);
     this.comparison = new Comparison(desk, model, tasks);
+    section.setGrip(new Hold());
     compare.setId("core-compare");
     compare.setOnAction(event -> show(desk.derived()));
     rod.getItems().setAll(desk.catalogue().rods());
@@ -91,7 +120,15 @@ public final class CoreSurface implements Surface {
     squeezed = EntryField.length(desk, model::squeeze);
     squeezed.setId("core-squeezed");
     node.setCenter(section);
-    node.setBottom(tray);
+    onEdge.setId("core-edge");
+    onEdge.setOnAction(event -> model.onEdge(onEdge.isSelected()));
+    drooping.setId("core-droop");
+    drooping.getItems().setAll(Drooping.values());
+    drooping.setConverter(Choices.named(Drooping::words));
+    drooping.setValue(Drooping.NOT);
+    drooping.setOnAction(event -> show(desk.derived()));
+    rods = new RodsTray(desk, model);
+    node.setBottom(below);
     tray.lay(this::fill);
   }
 
@@ -100,10 +137,14 @@ public final class CoreSurface implements Surface {
     if (squeezable) {
       tray.with("Squeezed to", squeezed);
     }
+    if (stands) {
+      tray.with(" ", onEdge);
+    }
     tray.with("Channel", groove)
         .with("Starts, from the near end", start)
         .with("Ends, from the near end", end)
-        .with("Held at", held);
+        .with("Held at", held)
+        .with("Droop, drawn", drooping);
   }
 
   @Override
@@ -119,10 +160,14 @@ public final class CoreSurface implements Surface {
     rod.setValue(model.rod().orElse(null));
     groove.setValue(core.map(CoreChoice::groove).orElse(null));
     showing = false;
-    if (model.squeezes() != squeezable) {
+    if (model.squeezes() != squeezable || model.stands() != stands) {
       squeezable = model.squeezes();
+      stands = model.stands();
       tray.lay(this::fill);
     }
+    onEdge.setSelected(core.filter(CoreChoice::onEdge).isPresent());
+    rods.show();
+    below.show(core.isPresent() ? List.of(tray, rods.tray()) : List.of(tray));
     groove.setDisable(core.isEmpty());
     none.setDisable(core.isEmpty());
     core.ifPresentOrElse(
@@ -147,7 +192,68 @@ public final class CoreSurface implements Surface {
   }
 
   private void draw(Pen pen) {
-    desk.looked().ifPresent(it -> it.core().ifPresent(core -> drawCore(pen, it, core)));
+    desk.looked()
+        .ifPresent(
+            it ->
+                it.core()
+                    .ifPresent(
+                        core -> {
+                          drawCore(pen, it, core);
+                          if (drooping.getValue() != Drooping.NOT) {
+                            hanging(pen, it.body().orElseThrow(), core, drooping.getValue());
+                          }
+                        }));
+  }
+
+  /** The line of the core as it hangs where it is held level, from the hold to the far end. */
+  private void hanging(Pen pen, Body body, CoreReckoning core, Drooping as) {
+    List<Double> line = core.line();
+    double held = core.choice().heldAtMm();
+    double far = Math.max(body.along().value(), core.choice().reachMm());
+    List<Point> hangs = new ArrayList<>();
+    for (int i = 0; i < line.size(); i++) {
+      double along = held + (far - held) * i / (line.size() - 1);
+      hangs.add(body.course().at(line.get(i) * as.times, body.nearMm() + along));
+    }
+    pen.stroke(List.of(hangs), pen.colour(Ink.SELECTED), 3);
+    pen.plate(
+        "hangs "
+            + core.droop().show(desk.units())
+            + (as == Drooping.TEN ? ", drawn ten times" : ""),
+        hangs.getLast().plus(new Point(20 / pen.zoom(), -20 / pen.zoom())),
+        pen.colour(Ink.SELECTED));
+  }
+
+  /** The hold, dragged along the core. */
+  private final class Hold implements SectionDesk.Grip {
+
+    @Override
+    public boolean takes(Point place, double reachMm) {
+      return desk.looked()
+          .flatMap(it -> it.core().map(core -> hold(it.body().orElseThrow(), core)))
+          .filter(it -> it.distance(place) <= reachMm)
+          .isPresent();
+    }
+
+    @Override
+    public void to(Point place) {
+      desk.looked()
+          .flatMap(PartReckoning::body)
+          .ifPresent(
+              body -> moved = Optional.of(Math.rint(body.course().along(place) - body.nearMm())));
+    }
+
+    @Override
+    public void drop() {
+      Optional<Double> to = moved;
+      moved = Optional.empty();
+      to.ifPresent(model::heldAt);
+    }
+  }
+
+  /** Where it is held, or is being moved to. */
+  private Point hold(Body body, CoreReckoning core) {
+    return body.course().at(body.nearMm() + moved.orElse(core.choice().heldAtMm()));
   }
 
   private static Point balanceWords(Pen pen, PartReckoning part, double side, Point balance) {
@@ -156,7 +262,7 @@ public final class CoreSurface implements Surface {
         : new Point(balance.x() + 70 / pen.zoom(), balance.y());
   }
 
-  private static void drawCore(Pen pen, PartReckoning part, CoreReckoning core) {
+  private void drawCore(Pen pen, PartReckoning part, CoreReckoning core) {
     Body body = part.body().orElseThrow();
     SolidDrawing.corePlan(pen, core, body);
     double side = part.body().orElseThrow().width().value() / 2;
@@ -164,7 +270,7 @@ public final class CoreSurface implements Surface {
     pen.dot(balance, 9, pen.colour(Ink.PAPER));
     pen.dot(balance, 6, pen.colour(Ink.MEASURE));
     pen.plate("balances here", balanceWords(pen, part, side, balance), pen.colour(Ink.MEASURE));
-    Point hold = body.course().at(body.nearMm() + core.choice().heldAtMm());
+    Point hold = hold(body, core);
     pen.handle(hold, false, true);
     // Beside the rod, on the other side than the words of the balance.
     Point beside =

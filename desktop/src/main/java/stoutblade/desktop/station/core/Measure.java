@@ -12,8 +12,11 @@ enum Measure {
   DROOP("Droop", it -> Optional.of(it.droop())),
   FREQUENCY("Swings at", it -> Optional.of(it.frequency())),
   BALANCE("Balances at", it -> Optional.of(it.balance())),
+  INERTIA("Inertia", it -> Optional.of(it.inertia())),
   COVER("Foam over it", it -> it.bed().map(bed -> bed.leastCover())),
-  CHANNEL("Channel", it -> it.bed().map(bed -> bed.depth()));
+  CHANNEL("Channel", it -> it.bed().map(bed -> bed.depth())),
+  STRESS("Knock", CoreReckoning::knocked),
+  COST("Cost", CoreReckoning::cost);
 
   private final String title;
 

@@ -3,6 +3,7 @@ package stoutblade.desktop.station.cut;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -30,9 +31,11 @@ import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.desktop.station.Surface;
 import stoutblade.finding.Place;
+import stoutblade.measure.Display;
 import stoutblade.project.Station;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
+import stoutblade.stock.LengthPlan;
 import stoutblade.stock.Shopping;
 import stoutblade.template.Paper;
 import stoutblade.template.Stroke;
@@ -190,8 +193,29 @@ public final class CutSurface implements Surface {
     buy.setMinWidth(90);
     buy.getStyleClass().add(line.missing() ? Style.FIGURE_VALUE : Style.SOFT);
     HBox row = new HBox(14, name, need, buy);
-    row.getStyleClass().add(Style.CARD);
-    return row;
+    VBox card = new VBox(4, row);
+    line.sawn().ifPresent(it -> card.getChildren().addAll(sawn(it)));
+    card.getStyleClass().add(Style.CARD);
+    return card;
+  }
+
+  /** What is sawn from each length, and what is left of it. */
+  private List<Label> sawn(LengthPlan plan) {
+    List<Label> rows = new ArrayList<>();
+    for (LengthPlan.Bar bar : plan.bars()) {
+      String pieces =
+          bar.cuts().stream()
+              .map(it -> Display.length(it.mm(), desk.units()) + " " + it.name())
+              .collect(Collectors.joining(", "));
+      Label row =
+          new Label(
+              "%d  saw %s; %s left"
+                  .formatted(rows.size() + 1, pieces, Display.length(bar.leftMm(), desk.units())));
+      row.setWrapText(true);
+      row.getStyleClass().add(Style.SOFT);
+      rows.add(row);
+    }
+    return rows;
   }
 
   @Override

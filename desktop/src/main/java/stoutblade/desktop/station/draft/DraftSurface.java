@@ -23,6 +23,7 @@ public final class DraftSurface implements Surface {
   private final OutlineDesk outlines;
   private final PropDesk prop;
   private final PatchDesk patch;
+  private final SkeletonDesk skeleton;
   private final NewPart newPart;
   private final ToggleButton together = new ToggleButton(Key.ASSEMBLE.on("Assemble"));
   private final RunsUnder node;
@@ -36,6 +37,7 @@ public final class DraftSurface implements Surface {
     this.outlines = new OutlineDesk(desk, pictures);
     this.prop = new PropDesk(desk, pictures);
     this.patch = new PatchDesk(desk, tasks, meshes);
+    this.skeleton = new SkeletonDesk(desk);
     this.newPart = new NewPart(desk);
     together.setId("together");
     together.setOnAction(event -> turn());
@@ -74,9 +76,17 @@ public final class DraftSurface implements Surface {
         .map(Part::id);
   }
 
+  /** The skeleton of pipe that is looked at. */
+  private Optional<String> skeleton() {
+    return desk.prop()
+        .part(desk.partProperty().get())
+        .filter(it -> it.piped().isPresent())
+        .map(Part::id);
+  }
+
   private boolean put() {
     boolean asked = desk.partProperty().get().equals(Desk.PROP);
-    boolean bladeless = outlines.empty() && !desk.prop().parts().isEmpty();
+    boolean bladeless = skeleton().isEmpty() && outlines.empty() && !desk.prop().parts().isEmpty();
     return asked || bladeless || thing().isPresent();
   }
 
@@ -91,6 +101,9 @@ public final class DraftSurface implements Surface {
     if (model.isPresent()) {
       node.show(patch.node());
       patch.show(derived, model.get());
+    } else if (skeleton().isPresent()) {
+      node.show(skeleton.node());
+      skeleton.show(derived, skeleton().get());
     } else if (put) {
       node.show(prop.node());
       thing().filter(it -> !taken.equals(thing())).ifPresent(prop::select);
@@ -110,6 +123,8 @@ public final class DraftSurface implements Surface {
       newPart.menu().show();
     } else if (model().isPresent()) {
       return patch.key(event);
+    } else if (skeleton().isPresent()) {
+      return skeleton.key(event);
     } else {
       return put() ? prop.key(event) : outlines.key(event);
     }

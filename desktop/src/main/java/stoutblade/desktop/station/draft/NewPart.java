@@ -6,16 +6,20 @@ import java.util.Optional;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import stoutblade.catalogue.PipeFitting;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Key;
 import stoutblade.edit.Change;
 import stoutblade.edit.Followers;
 import stoutblade.edit.PartEdits;
+import stoutblade.edit.SkeletonEdits;
 import stoutblade.edit.Skins;
 import stoutblade.part.Bought;
 import stoutblade.part.Defaults;
 import stoutblade.part.Follow;
 import stoutblade.part.Part;
+import stoutblade.part.Piped;
+import stoutblade.pipework.Skeletons;
 import stoutblade.reckoning.PartReckoning;
 import stoutblade.reference.Model;
 import stoutblade.shape.HalfOutline;
@@ -31,6 +35,8 @@ final class NewPart {
   private static final double THICKNESS_MM = 10;
   private static final double RING_MM = 25;
 
+  private static final double YOKE_WIDE_MM = 400;
+  private static final double YOKE_HIGH_MM = 250;
   private static final double SKIN_MM = 2;
 
   /** A skin stands so far over the edge until it is trimmed. */
@@ -98,6 +104,7 @@ final class NewPart {
                         () -> add(Skins.over(it.id(), SKIN_MM, TRIM_MM)))));
     items.add(item("new-blade", "Blade, worked on both faces", this::addBlade));
     items.add(item("new-bought", "Bought thing: a pipe, a ball, a strap", this::addBought));
+    items.add(item("new-skeleton", "Skeleton of pipe and fittings", this::addSkeleton));
     List<Tracing> tracings = desk.prop().size().tracings();
     if (!tracings.isEmpty()) {
       items.add(new SeparatorMenuItem());
@@ -151,6 +158,22 @@ final class NewPart {
 
   private void addBought() {
     add(PartEdits.addBought("Bought thing", new Bought("bought thing", "", 100, 40, 0, 0)));
+  }
+
+  /** A yoke of the first pipe that fittings are sold for. */
+  private void addSkeleton() {
+    desk.catalogue().fittings().stream()
+        .map(PipeFitting::rodId)
+        .findFirst()
+        .flatMap(desk.catalogue()::rod)
+        .ifPresentOrElse(
+            it ->
+                add(
+                    SkeletonEdits.add(
+                        "Skeleton",
+                        new Piped(
+                            Skeletons.yoke(YOKE_WIDE_MM, YOKE_HIGH_MM), it.id(), it.outerMm()))),
+            () -> desk.say("The catalogue has no pipe with fittings"));
   }
 
   private void add(Change edit) {

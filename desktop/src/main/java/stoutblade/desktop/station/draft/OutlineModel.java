@@ -137,7 +137,11 @@ final class OutlineModel {
         blank.thicknessMm(),
         blank.bothFaces(),
         blank.scale(),
-        axis.shown());
+        axis.shown(),
+        desk.reckoned()
+            .part(blank.id())
+            .flatMap(PartReckoning::form)
+            .flatMap(it -> it.blank().core()));
   }
 
   /** The centre line that is drawn, where the part has one. */
