@@ -266,8 +266,6 @@ public final class Demo {
     Instant spread = now.atZone(ZoneId.systemDefault()).toInstant().minusSeconds(6 * 60);
     return journal
         .withClock(leaf + "spread", spread)
-        .withBuilt(
-            Prop.FIRST + "/" + LEAF,
-            new Journal.Built(Optional.of(571.0), Optional.of(156.0), Optional.empty()));
+        .withBuilt(Prop.FIRST + "/" + LEAF, Journal.Built.NOTHING.withLength(571).withWidth(156));
   }
 }

@@ -4,7 +4,9 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 
 /**
- * Version 11 had one rod for a core, laid flat and in one piece: no rods beside it, and no joint.
+ * Version 11 had one rod for a core as it is sold, laid flat and in one piece: no rods beside it,
+ * no joint, nothing drilled or glued together, no limits of its own; nothing was felt, and events
+ * said nothing of cores.
  */
 final class FromVersion11 implements Migrations.Migration {
 
@@ -15,10 +17,19 @@ final class FromVersion11 implements Migrations.Migration {
 
   @Override
   public ObjectNode migrate(ObjectNode project) {
+    if (project.path("event") instanceof ObjectNode event) {
+      event.put("cores", "ANY");
+    }
+    for (JsonNode built : project.path("journal").path("built")) {
+      if (built instanceof ObjectNode own) {
+        own.putNull("felt");
+      }
+    }
     for (JsonNode prop : project.path("props")) {
       for (JsonNode part : prop.path("parts")) {
         if (part.path("core") instanceof ObjectNode core) {
-          core.put("onEdge", false).putNull("parting").putArray("beside");
+          core.put("onEdge", false).put("drilledMm", 0).put("bundle", 1);
+          core.putNull("parting").putNull("limits").putArray("beside");
         }
       }
     }

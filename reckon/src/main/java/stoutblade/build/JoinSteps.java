@@ -34,6 +34,12 @@ final class JoinSteps extends StepMaker {
     if (core.section().squeezed()) {
       squeeze(core);
     }
+    if (core.choice().drilledMm() > 0 && core.rod().innerMm() > 0) {
+      drill(core);
+    }
+    if (core.section().count() > 1) {
+      bundle(core);
+    }
     core.parting().ifPresent(this::part);
     add(
         step(
@@ -47,6 +53,8 @@ final class JoinSteps extends StepMaker {
             .afterIf(has("groove"), "groove")
             .afterIf(has("grind"), "grind")
             .afterIf(has("core-squeeze"), "core-squeeze")
+            .afterIf(has("core-drill"), "core-drill")
+            .afterIf(has("core-bundle"), "core-bundle")
             .afterIf(has("core-joint"), "core-joint")
             .afterIf(work.buys(), WorkSteps.BUY)
             .tools("fine saw", "80 grit paper", "tape")
@@ -61,7 +69,13 @@ final class JoinSteps extends StepMaker {
   /** All rods with their lengths, straight and clean. */
   private String all(CoreReckoning core) {
     List<String> all = new ArrayList<>();
-    all.add(core.rod().name() + ", " + core.length().show(work.units()));
+    int count = core.section().count();
+    all.add(
+        "%s%s, %s"
+            .formatted(
+                count > 1 ? count + " × " : "",
+                core.rod().name(),
+                core.length().show(work.units())));
     for (BesideReckoning it : core.beside()) {
       all.add(
           "%s%s, %s%s"
@@ -92,6 +106,8 @@ final class JoinSteps extends StepMaker {
                         joint.choice().lock().words()))
             .time("sawing", count("core-joint", "Cores to part", work.made()))
             .afterIf(has("core-squeeze"), "core-squeeze")
+            .afterIf(has("core-drill"), "core-drill")
+            .afterIf(has("core-bundle"), "core-bundle")
             .afterIf(work.buys(), WorkSteps.BUY)
             .tools("fine saw with a mitre box", "80 grit paper", "tape to shim it", "epoxy glue")
             .cautions(
@@ -115,6 +131,40 @@ final class JoinSteps extends StepMaker {
             .afterIf(work.buys(), WorkSteps.BUY)
             .tools("heat gun", "two flat boards", "spacers as high as it is to be", "thick gloves")
             .cautions(Cautions.HEAT, Cautions.ROD_DUST));
+  }
+
+  /** A bore as long as the rod is drilled from both its ends. */
+  private void drill(CoreReckoning core) {
+    add(
+        step(
+                "core-drill",
+                "Cut the core and drill it through",
+                "%s, a bore of %s: mark the middle of both ends, drill from each with a jig that"
+                        .formatted(
+                            core.rod().name(), Display.length(core.rod().innerMm(), work.units()))
+                    + " holds it in line, a smaller bit first; try what goes inside")
+            .time("rod-fitting", count("core-drill", "Rods to drill", work.made()))
+            .afterIf(work.buys(), WorkSteps.BUY)
+            .tools("drill with a jig or a press", "long bits", "vice with soft jaws")
+            .cautions(Cautions.DRILL, Cautions.ROD_DUST));
+  }
+
+  /** Rods that bend as one hang together all along. */
+  private void bundle(CoreReckoning core) {
+    int count = core.section().count();
+    add(
+        step(
+                "core-bundle",
+                "Glue %d rods to one core".formatted(count),
+                "%d × %s, %s: roughen them, spread epoxy or wood glue along each, bind them with"
+                        .formatted(count, core.rod().name(), core.length().show(work.units()))
+                    + " tape every hand's width, roll them straight on a flat board, weigh them"
+                    + " down till the glue is hard (see its label)")
+            .time("rod-fitting", count("core-bundle", "Rods to glue", (double) count * work.made()))
+            .afterIf(has("core-drill"), "core-drill")
+            .afterIf(work.buys(), WorkSteps.BUY)
+            .tools("fine saw", "80 grit paper", "tape", "flat board", "weights")
+            .cautions(Cautions.ROD_DUST, Cautions.SHEETS));
   }
 
   private Glue bed() {

@@ -40,6 +40,9 @@ public record Rod(
     boolean softens,
     String source) {
 
+  /** Glass in resin is about 2.0 g/cm³, aluminium 2.7. */
+  private static final double LIGHTEST_METAL = 2.4e-3;
+
   /** How far rods of one kind differ in density: one standard deviation, as a share. */
   private static final double DENSITY_SHARE = 0.05;
 
@@ -71,9 +74,36 @@ public record Rod(
         source);
   }
 
+  /** True for metal: no wood, plastic, glass or carbon is as dense as the lightest in use. */
+  public boolean metal() {
+    return densityGPerMm3 > LIGHTEST_METAL;
+  }
+
   /** True for what has flat sides. */
   public boolean square() {
     return wideMm > 0;
+  }
+
+  /**
+   * The same with a bore drilled through it.
+   *
+   * @throws IllegalArgumentException if that is as wide as the rod
+   */
+  public Rod drilled(double boreMm) {
+    return new Rod(
+        id,
+        name,
+        outerMm,
+        boreMm,
+        wideMm,
+        modulus,
+        modulusStd,
+        strength,
+        densityGPerMm3,
+        lengthMm,
+        price,
+        softens,
+        source);
   }
 
   /** The area of its section, in mm². */

@@ -2,6 +2,7 @@ package stoutblade.core;
 
 import java.util.List;
 import java.util.Optional;
+import stoutblade.catalogue.Rod;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 
@@ -16,9 +17,12 @@ import stoutblade.measure.Units;
  * @param groove how its channel is cut
  * @param squeezedMm how high it is once it was squeezed flat, its flat sides in the plane of the
  *     layers; empty where it stays round
+ * @param drilledMm how wide it is drilled through; 0 where it is as it is sold
+ * @param bundle how many of it are glued together, one of {@link Bundle#counts()}
  * @param onEdge true where what is flat stands on its edge
  * @param beside rods that hold the part together with it
  * @param parting where it comes apart; empty where it is in one piece
+ * @param limits what does not feel limp; empty for what is usual, corrected by the log
  */
 public record CoreChoice(
     String rodId,
@@ -27,9 +31,12 @@ public record CoreChoice(
     double heldAtMm,
     Groove groove,
     Optional<Double> squeezedMm,
+    double drilledMm,
+    int bundle,
     boolean onEdge,
     List<Beside> beside,
-    Optional<Parting> parting) {
+    Optional<Parting> parting,
+    Optional<Limits> limits) {
 
   private static final double LONGEST_MM = 10_000;
   private static final double LEAST_MM = 1;
@@ -74,8 +81,11 @@ public record CoreChoice(
         heldAtMm,
         Groove.ROUND,
         Optional.empty(),
+        0,
+        1,
         false,
         List.of(),
+        Optional.empty(),
         Optional.empty());
   }
 
@@ -91,6 +101,14 @@ public record CoreChoice(
       throw new IllegalArgumentException(
           "A core has at most %d kinds of rods beside it; found %d"
               .formatted(Beside.MOST, beside.size()));
+    }
+    if (!Bundle.counts().contains(bundle)) {
+      throw new IllegalArgumentException(
+          "Rods are glued together by %s; found %d".formatted(Bundle.counts(), bundle));
+    }
+    if (!(drilledMm >= 0 && drilledMm <= MOST_MM)) {
+      throw new IllegalArgumentException(
+          "A rod is drilled up to " + shown(MOST_MM) + " wide; found " + shown(drilledMm));
     }
     if (!(endMm > startMm)) {
       throw new IllegalArgumentException(
@@ -137,9 +155,70 @@ public record CoreChoice(
     return Display.length(mm, Units.METRIC);
   }
 
-  /** The same with another rod, round as it is sold. */
+  /** The same with another rod, as it is sold. */
   public CoreChoice withRod(String id) {
-    return with(id, startMm, endMm, heldAtMm, Optional.empty());
+    return new CoreChoice(
+        id,
+        startMm,
+        endMm,
+        heldAtMm,
+        groove,
+        Optional.empty(),
+        0,
+        1,
+        onEdge,
+        beside,
+        parting,
+        limits);
+  }
+
+  /** The same drilled through so wide; 0 for not at all. */
+  public CoreChoice drilled(double mm) {
+    return new CoreChoice(
+        rodId,
+        startMm,
+        endMm,
+        heldAtMm,
+        groove,
+        squeezedMm,
+        mm,
+        bundle,
+        onEdge,
+        beside,
+        parting,
+        limits);
+  }
+
+  /** The same of so many rods glued together. */
+  public CoreChoice bundled(int count) {
+    return new CoreChoice(
+        rodId,
+        startMm,
+        endMm,
+        heldAtMm,
+        groove,
+        squeezedMm,
+        drilledMm,
+        count,
+        onEdge,
+        beside,
+        parting,
+        limits);
+  }
+
+  /** Its rod as it is worked: drilled through, where it is round and solid and wide enough. */
+  public Rod worked(Rod rod) {
+    return drills(rod) && drilledMm > 0 && drilledMm < rod.outerMm() ? rod.drilled(drilledMm) : rod;
+  }
+
+  /** How many rods it is of: what has flat sides is not glued to a bundle. */
+  public int count(Rod rod) {
+    return rod.square() ? 1 : bundle;
+  }
+
+  /** True for a round rod without a bore. */
+  public static boolean drills(Rod rod) {
+    return !rod.square() && rod.innerMm() == 0;
   }
 
   public CoreChoice withEnd(double mm) {
@@ -162,29 +241,90 @@ public record CoreChoice(
 
   private CoreChoice with(
       String id, double start, double end, double held, Optional<Double> squeezed) {
-    return new CoreChoice(id, start, end, held, groove, squeezed, onEdge, beside, parting);
+    return new CoreChoice(
+        id, start, end, held, groove, squeezed, drilledMm, bundle, onEdge, beside, parting, limits);
   }
 
   public CoreChoice with(Groove changed) {
     return new CoreChoice(
-        rodId, startMm, endMm, heldAtMm, changed, squeezedMm, onEdge, beside, parting);
+        rodId,
+        startMm,
+        endMm,
+        heldAtMm,
+        changed,
+        squeezedMm,
+        drilledMm,
+        bundle,
+        onEdge,
+        beside,
+        parting,
+        limits);
   }
 
   /** The same standing on its edge, or laid flat. */
   public CoreChoice withOnEdge(boolean stands) {
     return new CoreChoice(
-        rodId, startMm, endMm, heldAtMm, groove, squeezedMm, stands, beside, parting);
+        rodId,
+        startMm,
+        endMm,
+        heldAtMm,
+        groove,
+        squeezedMm,
+        drilledMm,
+        bundle,
+        stands,
+        beside,
+        parting,
+        limits);
   }
 
   public CoreChoice withBeside(List<Beside> changed) {
     return new CoreChoice(
-        rodId, startMm, endMm, heldAtMm, groove, squeezedMm, onEdge, changed, parting);
+        rodId,
+        startMm,
+        endMm,
+        heldAtMm,
+        groove,
+        squeezedMm,
+        drilledMm,
+        bundle,
+        onEdge,
+        changed,
+        parting,
+        limits);
   }
 
   /** The same that comes apart, or is in one piece again. */
   public CoreChoice withParting(Optional<Parting> changed) {
     return new CoreChoice(
-        rodId, startMm, endMm, heldAtMm, groove, squeezedMm, onEdge, beside, changed);
+        rodId,
+        startMm,
+        endMm,
+        heldAtMm,
+        groove,
+        squeezedMm,
+        drilledMm,
+        bundle,
+        onEdge,
+        beside,
+        changed,
+        limits);
+  }
+
+  public CoreChoice withLimits(Optional<Limits> changed) {
+    return new CoreChoice(
+        rodId,
+        startMm,
+        endMm,
+        heldAtMm,
+        groove,
+        squeezedMm,
+        drilledMm,
+        bundle,
+        onEdge,
+        beside,
+        parting,
+        changed);
   }
 
   /** How far it reaches with what goes on beyond its end. */
@@ -201,8 +341,11 @@ public record CoreChoice(
         heldAtMm * factor,
         groove,
         squeezedMm,
+        drilledMm,
+        bundle,
         onEdge,
         beside.stream().map(it -> it.times(factor)).toList(),
-        parting.map(it -> it.times(factor)));
+        parting.map(it -> it.times(factor)),
+        limits);
   }
 }

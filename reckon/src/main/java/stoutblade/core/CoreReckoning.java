@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import stoutblade.catalogue.Rod;
 import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.shape.Point;
 
@@ -20,7 +21,8 @@ import stoutblade.shape.Point;
  * @param inFoam how much of it is inside the part
  * @param length its length
  * @param droop how far the tip hangs, held level
- * @param droopAllowed the droop that does not feel limp
+ * @param limits what does not feel limp
+ * @param droopAllowed the droop that does not
  * @param frequency lowest bending frequency
  * @param mass foam and core
  * @param balance how far along it balances, from the near end
@@ -40,6 +42,7 @@ public record CoreReckoning(
     Figure inFoam,
     Figure length,
     Figure droop,
+    Limits limits,
     Figure droopAllowed,
     Figure frequency,
     Figure mass,
@@ -53,9 +56,6 @@ public record CoreReckoning(
   /** The least foam over a core that does not show, in mm. */
   public static final double WANTED_COVER_MM = 2;
 
-  /** The frequency below which a prop feels limp, in Hz. */
-  public static final double LIMP_HZ = 3;
-
   static final String BEND = "core.bend";
   static final String STRETCH = "core.stretch";
   static final String KNOCKED = "core.knock-share";
@@ -64,9 +64,6 @@ public record CoreReckoning(
 
   /** A knock that is reckoned with, at the far end, in N. */
   public static final double KNOCK_N = 30;
-
-  static final Source LIMP =
-      Source.assumption("a starting guess without source; let the log correct it");
 
   /** Copies the lists. */
   public CoreReckoning {
@@ -87,6 +84,74 @@ public record CoreReckoning(
    */
   public static CoreReckoning of(Cored part, CoreChoice choice, Rod rod, CoreRods rods) {
     return new CoreWorking(part, choice, rod, rods).reckoning();
+  }
+
+  /**
+   * The same held to other limits, unless its own are stated.
+   *
+   * @param learned what is usual, corrected by the log
+   */
+  public CoreReckoning within(Limits learned) {
+    if (choice.limits().isPresent() || learned.equals(limits)) {
+      return this;
+    }
+    Figure overhang = droopAllowed.inputs().getFirst();
+    return new CoreReckoning(
+        rod,
+        choice,
+        section,
+        height,
+        width,
+        bed,
+        inFoam,
+        length,
+        droop,
+        learned,
+        allowed(overhang, learned, new Source(Source.Kind.LOG, "as what was built felt")),
+        frequency,
+        mass,
+        balance,
+        balancePoint,
+        beside,
+        parting,
+        line,
+        others);
+  }
+
+  /** How far the far end of a core may hang, by its own limits or those that are usual. */
+  static Figure allowed(CoreChoice choice, Figure overhang) {
+    return choice
+        .limits()
+        .map(it -> allowed(overhang, it, Source.DECIDED))
+        .orElseGet(
+            () ->
+                allowed(
+                    overhang,
+                    Limits.USUAL,
+                    Source.assumption("a starting guess without source; let the log correct it")));
+  }
+
+  private static Figure allowed(Figure overhang, Limits limits, Source source) {
+    Figure share =
+        Figure.given(
+            "core.droop-share",
+            "Droop that does not feel limp, by length",
+            limits.droopShare(),
+            Quantity.RATIO,
+            source);
+    return Figure.computed(
+        "core.droop-allowed",
+        "Droop that does not feel limp",
+        Quantity.LENGTH,
+        "{%s} * {core.droop-share}".formatted(overhang.id()),
+        Source.GEOMETRY,
+        overhang,
+        share);
+  }
+
+  /** How far its far end hangs, as a share of how far that is from the hold. */
+  public double droopShare() {
+    return droop.value() / droopAllowed.inputs().getFirst().value();
   }
 
   /** The rods that go with it, for another core in its place. */
@@ -135,7 +200,7 @@ public record CoreReckoning(
 
   /** True where it droops or swings more than does not feel limp. */
   public boolean limp() {
-    return droop.value() > droopAllowed.value() || frequency.value() < LIMP_HZ;
+    return droop.value() > droopAllowed.value() || frequency.value() < limits.leastHz();
   }
 
   /** The radius to which it is bent at most; empty for one that lies straight. */

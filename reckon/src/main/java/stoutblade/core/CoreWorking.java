@@ -28,7 +28,8 @@ final class CoreWorking {
   private final List<BesideReckoning> beside;
   private final Optional<PartingReckoning> parting;
 
-  CoreWorking(Cored part, CoreChoice choice, Rod rod, CoreRods rods) {
+  CoreWorking(Cored part, CoreChoice choice, Rod sold, CoreRods rods) {
+    Rod rod = choice.worked(sold);
     this.part = part;
     this.choice = choice;
     this.bar = RodFigures.of(choice, rod);
@@ -46,11 +47,10 @@ final class CoreWorking {
 
   private List<BesideReckoning> beside(List<CoreRods.Found> found) {
     List<BesideReckoning> all = new ArrayList<>();
+    boolean hollow = section.wall() > 0 && section.count() == 1;
     double bore = 2 * section.radius() - 2 * section.wall();
     for (CoreRods.Found it : found) {
-      all.add(
-          BesideReckoning.of(
-              part, choice, section, section.wall() > 0 ? bore : 0, it, all.size() + 1));
+      all.add(BesideReckoning.of(part, choice, section, hollow ? bore : 0, it, all.size() + 1));
     }
     return all;
   }
@@ -83,13 +83,8 @@ final class CoreWorking {
         inFoam,
         length(),
         droop(bent, stiffness, held, mass),
-        Figure.computed(
-            "core.droop-allowed",
-            "Droop that does not feel limp",
-            Quantity.LENGTH,
-            "{core.overhang} / 100",
-            CoreReckoning.LIMP,
-            held),
+        choice.limits().orElse(Limits.USUAL),
+        CoreReckoning.allowed(choice, held),
         frequency(bent, stiffness, held, mass),
         mass,
         balance(mass, rodMass, foamMass),

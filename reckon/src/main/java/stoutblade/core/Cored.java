@@ -30,4 +30,9 @@ public record Cored(
   public Cored {
     shares = List.copyOf(shares);
   }
+
+  /** The same with other layers over its core: for how that lies, not for what it weighs. */
+  public Cored under(Layers changed) {
+    return new Cored(length, mass, shares, nearMm, course, Optional.of(changed));
+  }
 }

@@ -109,7 +109,8 @@ final class Loads {
     this.end = Math.max(length, choice.reachMm());
     this.rodLoad =
         sampled(
-            y -> rod.areaMm2() * within(y, choice.startMm(), choice.endMm()), rod.densityGPerMm3());
+            y -> choice.count(rod) * rod.areaMm2() * within(y, choice.startMm(), choice.endMm()),
+            rod.densityGPerMm3());
     this.besideLoads =
         beside.stream()
             .map(

@@ -104,7 +104,7 @@ public record PartingReckoning(
         Figure.given(
             "core.joint-bore",
             "Inside of the outer one",
-            inside ? rod.innerMm() : join.innerMm(),
+            inside ? bore(section, rod) : join.innerMm(),
             Quantity.LENGTH,
             Source.catalogue((inside ? rod : join).name()));
     Figure thick =
@@ -124,6 +124,11 @@ public record PartingReckoning(
         thick);
   }
 
+  /** How wide one inside it may be; nothing goes into the middle of a bundle. */
+  private static double bore(RodSection section, Rod rod) {
+    return section.count() > 1 ? 0 : rod.innerMm();
+  }
+
   private static double across(Rod rod) {
     return rod.square() ? Math.hypot(rod.outerMm(), rod.wideMm()) : rod.outerMm();
   }
@@ -141,7 +146,7 @@ public record PartingReckoning(
     for (Parting.Way way : List.of(like.way(), Parting.Way.SPIGOT, Parting.Way.SLEEVE)) {
       rods.stream()
           .filter(it -> way == Parting.Way.SPIGOT || it.innerMm() > 0)
-          .filter(it -> way == Parting.Way.SLEEVE || rod.innerMm() > 0)
+          .filter(it -> way == Parting.Way.SLEEVE || bore(section, rod) > 0)
           .filter(it -> play(way, section, rod, it).value() >= 0)
           .min(Comparator.comparingDouble(it -> play(way, section, rod, it).value()))
           .ifPresent(it -> all.add(like.with(way).joinedBy(it.id())));

@@ -18,30 +18,54 @@ import stoutblade.section.Oval;
  * @param bore the same inside
  * @param height through the layers
  * @param width in the plane of the layers
+ * @param each how wide a rod of it is
  */
 record RodFigures(
-    Rod rod, RodSection section, Figure diameter, Figure bore, Figure height, Figure width) {
+    Rod rod,
+    RodSection section,
+    Figure diameter,
+    Figure bore,
+    Figure height,
+    Figure width,
+    Figure each) {
 
   static RodFigures of(CoreChoice choice, Rod rod) {
     RodSection section = RodSection.of(choice, rod);
     Source catalogue = Source.catalogue(rod.name() + ": " + rod.source());
     Figure diameter = length("core.diameter", "Core, outside", rod.outerMm(), catalogue);
-    Figure bore = length("core.bore", "Core, inside", rod.innerMm(), catalogue);
+    Figure bore =
+        length(
+            "core.bore",
+            "Core, inside",
+            rod.innerMm(),
+            rod.innerMm() > 0 && rod.innerMm() == choice.drilledMm() ? Source.DECIDED : catalogue);
+    if (section.count() > 1) {
+      Figure one = length("core.each", "Each rod of the bundle, outside", rod.outerMm(), catalogue);
+      Figure across =
+          Figure.computed(
+              "core.diameter",
+              "Bundle of %d, across".formatted(section.count()),
+              Quantity.LENGTH,
+              Bundle.acrossFormula(section.count()) + " * {core.each}",
+              Source.GEOMETRY,
+              one);
+      return new RodFigures(rod, section, across, bore, across, across, one);
+    }
     if (section.square()) {
       Figure high =
           length("core.height", "Core, thick as it lies", 2 * section.radius(), catalogue);
       Figure wide = length("core.width", "Core, wide as it lies", section.widthMm(), catalogue);
       double widest = Math.max(high.value(), wide.value());
       Figure across = length("core.diameter", "Core, across where it is widest", widest, catalogue);
-      return new RodFigures(rod, section, across, bore, high, wide);
+      return new RodFigures(rod, section, across, bore, high, wide, across);
     }
     if (!section.squeezed()) {
-      return new RodFigures(rod, section, diameter, bore, diameter, diameter);
+      return new RodFigures(rod, section, diameter, bore, diameter, diameter, diameter);
     }
     Figure height =
         length("core.height", "Core, squeezed to", 2 * section.radius(), Source.DECIDED);
     Figure width = Oval.width("core.width", "Core, width as squeezed", diameter, height);
-    return new RodFigures(rod, section, diameter, bore, height, width);
+    return new RodFigures(rod, section, diameter, bore, height, width, diameter);
   }
 
   private static Figure length(String id, String label, double mm, Source source) {
@@ -51,11 +75,14 @@ record RodFigures(
   /** What its wall weighs: squeezed as much as round. */
   Figure mass(Figure length) {
     List<Figure> inputs = new ArrayList<>();
-    String area = "pi / 4 * ({core.diameter}^2 - {core.bore}^2)";
+    String area =
+        section.count() > 1
+            ? "%d * pi / 4 * ({core.each}^2 - {core.bore}^2)".formatted(section.count())
+            : "pi / 4 * ({core.diameter}^2 - {core.bore}^2)";
     if (section.square()) {
       area = square(inputs, "", "");
     } else {
-      inputs.addAll(List.of(diameter, bore));
+      inputs.addAll(List.of(each, bore));
     }
     inputs.addAll(List.of(length, rod.density("core.rod-density")));
     return Figure.computed(
@@ -108,6 +135,9 @@ record RodFigures(
     if (section.square()) {
       return squareMoment("core.second-moment", "Second moment of area", "^3", "");
     }
+    if (section.count() > 1) {
+      return bundleMoment();
+    }
     return section.squeezed() ? squeezedMoment() : roundMoment();
   }
 
@@ -151,6 +181,24 @@ record RodFigures(
             width,
             diameter,
             bore));
+  }
+
+  /**
+   * Each about its own middle, and its area times the square of how far that is from the middle.
+   */
+  private Figure bundleMoment() {
+    return Figure.computed(
+        "core.second-moment",
+        "Second moment of area of the bundle",
+        Quantity.SECOND_MOMENT,
+        "%d * pi / 64 * ({core.each}^4 - {core.bore}^4) + pi / 4 * ({core.each}^2 - {core.bore}^2)"
+                .formatted(section.count())
+            + " * %.0f / 2 * {core.each}^2".formatted(2 * Bundle.spread(section.count())),
+        Source.assumption(
+            "glued along their whole length they bend as one (parallel axes, Steiner); where the"
+                + " glue lets go, only each by itself"),
+        each,
+        bore);
   }
 
   private Figure roundMoment() {

@@ -1,5 +1,6 @@
 package stoutblade.core;
 
+import java.util.ArrayList;
 import java.util.List;
 import stoutblade.catalogue.Rod;
 import stoutblade.section.Oval;
@@ -15,15 +16,16 @@ import stoutblade.shape.Point;
  *     half its width is more than half its height
  * @param wall how thick its wall is; 0 for a solid one
  * @param square true where its sides are flat all round
+ * @param count how many rods are glued together in it, each as wide as fits; 1 for one
  */
-public record RodSection(double radius, double flat, double wall, boolean square) {
+public record RodSection(double radius, double flat, double wall, boolean square, int count) {
 
   /** A pipe is squeezed to about this share of its diameter and no further (common practice). */
   public static final double LEAST_SHARE = 0.5;
 
   /** One with half rounds at its sides. */
   public RodSection(double radius, double flat, double wall) {
-    this(radius, flat, wall, false);
+    this(radius, flat, wall, false, 1);
   }
 
   /** A round one without a bore. */
@@ -36,7 +38,11 @@ public record RodSection(double radius, double flat, double wall, boolean square
    * the flat sides gain. What cannot be squeezed so is round.
    */
   public static RodSection of(CoreChoice choice, Rod rod) {
-    RodSection sold = sold(rod, choice.onEdge());
+    RodSection sold = sold(choice.worked(rod), choice.onEdge());
+    int count = choice.count(rod);
+    if (count > 1) {
+      return new RodSection(Bundle.across(count) * sold.radius, 0, sold.wall, false, count);
+    }
     return choice
         .squeezedMm()
         .filter(it -> squeezes(rod, it))
@@ -52,7 +58,7 @@ public record RodSection(double radius, double flat, double wall, boolean square
     }
     double high = onEdge ? rod.wideMm() : rod.outerMm();
     double wide = onEdge ? rod.outerMm() : rod.wideMm();
-    return new RodSection(high / 2, (wide - high) / 2, wall, true);
+    return new RodSection(high / 2, (wide - high) / 2, wall, true, 1);
   }
 
   /** True for a pipe that goes soft with heat, and has a height between its walls and itself. */
@@ -76,6 +82,12 @@ public record RodSection(double radius, double flat, double wall, boolean square
 
   /** Its second moment of area when it bends square to the layers, in mm⁴. */
   public double secondMomentMm4() {
+    if (count > 1) {
+      double one = radius / Bundle.across(count);
+      double area = Math.PI * (one * one - (wall > 0 ? (one - wall) * (one - wall) : 0));
+      return count * new RodSection(one, 0, wall).secondMomentMm4()
+          + area * Bundle.spread(count) * 4 * one * one;
+    }
     double inside = radius - wall;
     return wall > 0 ? second(radius) - second(inside) : second(radius);
   }
@@ -91,8 +103,19 @@ public record RodSection(double radius, double flat, double wall, boolean square
     return 2 * (radius + flat);
   }
 
-  /** Its outline and, where it is hollow, that of its bore; x across and y up. */
+  /**
+   * Its outline and, where it is hollow, that of its bore, for each of its rods; x across, y up.
+   */
   public List<Path> outlines() {
+    if (count > 1) {
+      double one = radius / Bundle.across(count);
+      List<Path> all = new ArrayList<>();
+      for (Point middle : Bundle.middles(count)) {
+        Point at = middle.times(2 * one);
+        new RodSection(one, 0, wall).outlines().forEach(it -> all.add(it.moved(at::plus)));
+      }
+      return all;
+    }
     if (square) {
       Path outside = box(radius + flat, radius);
       return wall > 0

@@ -104,11 +104,12 @@ final class PartNeeds {
 
   private void core(PartReckoning part, CoreReckoning core, Scope scope) {
     String name = part.part().name();
+    int rods = part.made() * core.choice().count(core.rod());
     core.parting()
         .ifPresentOrElse(
             it -> {
-              lengths.add(new Shopping.Length(name, core.rod(), scope.of(it.lower()), part.made()));
-              lengths.add(new Shopping.Length(name, core.rod(), scope.of(it.upper()), part.made()));
+              lengths.add(new Shopping.Length(name, core.rod(), scope.of(it.lower()), rods));
+              lengths.add(new Shopping.Length(name, core.rod(), scope.of(it.upper()), rods));
               String lock = it.choice().lock().bought();
               if (!lock.isEmpty()) {
                 wholes.add(new Shopping.Whole(new Bought(lock, "", 10, 10, 0, 0), part.made()));
@@ -121,8 +122,7 @@ final class PartNeeds {
                                   name, join, scope.of(it.joinLength()), part.made())));
             },
             () ->
-                lengths.add(
-                    new Shopping.Length(name, core.rod(), scope.of(core.length()), part.made())));
+                lengths.add(new Shopping.Length(name, core.rod(), scope.of(core.length()), rods)));
     core.beside()
         .forEach(
             it ->

@@ -139,8 +139,13 @@ public final class Reckoner {
         .of(
             () ->
                 PropFindings.of(
-                    prop, catalogue, project.leftovers(), project.paper(), printed, units),
+                    prop,
+                    catalogue,
+                    new PropFindings.Among(
+                        project.event().cores(), project.leftovers(), project.paper(), printed),
+                    units),
             prop,
+            project.event().cores(),
             project.leftovers(),
             project.paper(),
             printed,
@@ -161,7 +166,15 @@ public final class Reckoner {
     ids.forEach(it -> reckoners.computeIfAbsent(it, id -> new PropReckoner(catalogue, typeface)));
     return Parallel.map(
         project.props(),
-        prop -> reckoners.get(prop.id()).of(prop, project.wearer(prop), project.paper(), units));
+        prop ->
+            reckoners
+                .get(prop.id())
+                .of(
+                    prop,
+                    project.wearer(prop),
+                    project.journal().limits(),
+                    project.paper(),
+                    units));
   }
 
   // == WHAT IS BOUGHT

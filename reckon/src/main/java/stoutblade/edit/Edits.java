@@ -12,6 +12,7 @@ import stoutblade.build.FreeHours;
 import stoutblade.core.Beside;
 import stoutblade.core.CoreChoice;
 import stoutblade.core.Groove;
+import stoutblade.core.Limits;
 import stoutblade.core.Parting;
 import stoutblade.event.Event;
 import stoutblade.finish.Coats;
@@ -68,6 +69,32 @@ public final class Edits {
         id,
         mm.isPresent() ? "Squeeze the core" : "Leave the core round",
         core -> core.withSqueezed(mm));
+  }
+
+  /** Drills the core through; 0 for not at all. */
+  public static PropEdit drilled(String id, double mm) {
+    return onCore(
+        id, mm > 0 ? "Drill the core through" : "A core that is not drilled", it -> it.drilled(mm));
+  }
+
+  /**
+   * States what does not feel limp.
+   *
+   * @param now what holds where nothing is stated yet
+   */
+  public static PropEdit limits(String id, Limits now, UnaryOperator<Limits> change) {
+    return onCore(
+        id,
+        "What feels limp",
+        it -> it.withLimits(Optional.of(change.apply(it.limits().orElse(now)))));
+  }
+
+  /** Makes the core of so many rods glued together. */
+  public static PropEdit bundled(String id, int count) {
+    return onCore(
+        id,
+        count > 1 ? "Glue %d rods together".formatted(count) : "A single rod",
+        it -> it.bundled(count));
   }
 
   /** Stands what is flat on its edge, or lays it flat. */

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import stoutblade.measure.Display;
+import stoutblade.measure.Units;
 import stoutblade.project.Prop;
 import stoutblade.stack.Band;
 import stoutblade.stack.Choice;
@@ -94,6 +96,23 @@ public final class LayerEdits {
           all.add(checked(index, all) + 1, all.get(index));
           return all;
         });
+  }
+
+  /** A thinner sheet more on each face, of the foam that is there. */
+  public static PropEdit skin(String id, double mm) {
+    return on(id, "A skin of " + Display.length(mm, Units.METRIC) + " on both faces", skinned(mm));
+  }
+
+  /** The layers with such a skin. */
+  public static UnaryOperator<Layering> skinned(double mm) {
+    return layering -> {
+      List<Sheet> all = new ArrayList<>(layering.sheets());
+      Sheet back = all.getFirst();
+      Sheet front = all.getLast();
+      all.addFirst(back.withMaterial(back.materialId(), mm));
+      all.add(front.withMaterial(front.materialId(), mm));
+      return layering.withSheets(all);
+    };
   }
 
   public static PropEdit remove(String id, int index) {

@@ -11,9 +11,14 @@ import java.util.Optional;
  * @param readyBeforeMinutes how long before that everything is done
  * @param reserveMinutes free time that is kept between the last step and then; empty for a fifth of
  *     the work, and two evenings at least
+ * @param cores what its rules say of cores
  */
 public record Event(
-    String name, LocalDateTime starts, double readyBeforeMinutes, Optional<Double> reserveMinutes) {
+    String name,
+    LocalDateTime starts,
+    double readyBeforeMinutes,
+    Optional<Double> reserveMinutes,
+    CoreRule cores) {
 
   private static final double MOST_RESERVE = 1000 * 60;
 
@@ -47,12 +52,17 @@ public record Event(
 
   /** An event with the usual reserve. */
   public Event(String name, LocalDateTime starts, double readyBeforeMinutes) {
-    this(name, starts, readyBeforeMinutes, Optional.empty());
+    this(name, starts, readyBeforeMinutes, Optional.empty(), CoreRule.ANY);
   }
 
   /** The same with another reserve. */
   public Event keeping(Optional<Double> minutes) {
-    return new Event(name, starts, readyBeforeMinutes, minutes);
+    return new Event(name, starts, readyBeforeMinutes, minutes, cores);
+  }
+
+  /** The same with another rule for cores. */
+  public Event with(CoreRule rule) {
+    return new Event(name, starts, readyBeforeMinutes, reserveMinutes, rule);
   }
 
   /** When everything is done. */

@@ -14,13 +14,16 @@ import stoutblade.core.CoreOption;
 import stoutblade.core.CoreReckoning;
 import stoutblade.core.CoreRods;
 import stoutblade.core.Groove;
+import stoutblade.core.PartingReckoning;
 import stoutblade.core.RodSection;
 import stoutblade.edit.AxisEdits;
 import stoutblade.edit.Change;
 import stoutblade.edit.Edits;
 import stoutblade.edit.LayerEdits;
 import stoutblade.edit.PropEdit;
+import stoutblade.event.CoreRule;
 import stoutblade.finding.Finding.Severity;
+import stoutblade.layer.Layers;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
@@ -36,16 +39,24 @@ final class CoreFindings {
   /** By what share the outer side of a rod may be stretched before it is said. */
   private static final double SPRINGS = 0.005;
 
+  /** A bore wider than this share of its rod leaves a wall that a bit breaks through. */
+  static final double MOST_BORE = 0.6;
+
+  /** Foam that a core shows under is skinned with one of these, in mm. */
+  private static final List<Double> SKINS = List.of(2.0, 3.0, 5.0);
+
   /** What is this many times as long as it is wide droops without a core. */
   private static final double SLENDER = 5;
 
   private final PartReckoning part;
   private final String id;
   private final Catalogue catalogue;
+  private final CoreRule rule;
   private final Units units;
   private final List<Finding> found = new ArrayList<>();
 
-  CoreFindings(PartReckoning part, Catalogue catalogue, Units units) {
+  CoreFindings(PartReckoning part, Catalogue catalogue, CoreRule rule, Units units) {
+    this.rule = rule;
     this.part = part;
     this.id = part.id();
     this.catalogue = catalogue;
@@ -97,7 +108,9 @@ final class CoreFindings {
 
   private void core(CoreReckoning core) {
     core.bed().ifPresent(it -> bed(core, it));
+    allowed(core);
     squeezed(core);
+    drilled(core);
     bent(core);
     found.addAll(RodFindings.of(id, body(), core, catalogue, units));
     if (core.limp() && !core.tooDeep()) {
@@ -108,7 +121,7 @@ final class CoreFindings {
           "It may feel limp",
           "Held level the tip hangs "
               + core.droop().show(units)
-              + " (our guess allows "
+              + " (allowed are "
               + core.droopAllowed().show(units)
               + ") and it swings at "
               + core.frequency().show(units)
@@ -157,6 +170,37 @@ final class CoreFindings {
     }
   }
 
+  /** What the event does not allow. */
+  private void allowed(CoreReckoning core) {
+    List<Rod> all = new ArrayList<>(List.of(core.rod()));
+    core.beside().forEach(it -> all.add(it.rod()));
+    core.parting().flatMap(PartingReckoning::join).ifPresent(all::add);
+    List<String> not =
+        all.stream().filter(it -> !rule.allows(it)).map(Rod::name).distinct().toList();
+    if (not.isEmpty()) {
+      return;
+    }
+    List<Change> mends = new ArrayList<>();
+    catalogue.rods().stream()
+        .filter(rule::allows)
+        .map(rod -> reckoned(core, rod))
+        .filter(other -> all.size() == 1 && !other.shows() && !other.tooDeep())
+        .max(Comparator.comparing(other -> stiffness(other.rod())))
+        .map(
+            other ->
+                Edits.rod(id, other.rod().id(), core.choice()).named("Use " + other.rod().name()))
+        .ifPresent(mends::add);
+    mends.add(Edits.withoutCore(id));
+    add(
+        "rule",
+        new Place.OnStation(),
+        Severity.WARNING,
+        "The event does not allow this core",
+        "You noted '%s'; in it: %s. Its own rules say what counts."
+            .formatted(rule.words(), String.join(", ", not)),
+        mends);
+  }
+
   /** What was asked of a pipe that it cannot take, or only badly. */
   private void squeezed(CoreReckoning core) {
     double high = core.choice().squeezedMm().orElse(0.0);
@@ -190,6 +234,48 @@ final class CoreFindings {
               + show(least)
               + ", and no further (common practice): beyond that its edges fold and crack.",
           List.of(Edits.squeezed(id, Optional.of(enough)).named("Squeeze it to " + show(enough))));
+    }
+  }
+
+  /** What cannot be drilled or bundled, or has hardly a wall left. */
+  private void drilled(CoreReckoning core) {
+    double bore = core.choice().drilledMm();
+    double across = core.rod().outerMm();
+    List<Change> solid = List.of(Edits.drilled(id, 0).named("Leave it as it is sold"));
+    if (bore > 0 && core.rod().innerMm() != bore) {
+      add(
+          "undrilled",
+          new Place.OnStation(),
+          Severity.WRONG,
+          "This core is not drilled " + show(bore) + " wide",
+          "A round, solid rod wider than that is drilled through; %s is %s across%s. It is reckoned"
+                  .formatted(
+                      core.rod().name(),
+                      show(across),
+                      core.rod().innerMm() > 0 ? " and hollow" : "")
+              + " as it is sold.",
+          solid);
+    } else if (bore > MOST_BORE * across) {
+      double least = Math.floor(MOST_BORE * across * 2) / 2;
+      add(
+          "drilled",
+          new Place.OnStation(),
+          Severity.WARNING,
+          "Little is left round the bore",
+          "%s of wall: a bit that wanders comes out at the side (our guess: a bore of at most %s)."
+              .formatted(show((across - bore) / 2), show(least)),
+          List.of(
+              Edits.drilled(id, least).named("Drill it " + show(least) + " wide"),
+              solid.getFirst()));
+    }
+    if (core.choice().bundle() > 1 && core.rod().square()) {
+      add(
+          "unbundled",
+          new Place.OnStation(),
+          Severity.WRONG,
+          "What is flat is not glued to a bundle",
+          "Rods of a bundle are round; flat ones lie beside the core. It is reckoned as one.",
+          List.of(Edits.bundled(id, 1).named("One alone")));
     }
   }
 
@@ -305,7 +391,29 @@ final class CoreFindings {
       }
     }
     wire(core, end).ifPresent(mends::add);
+    skin(core).ifPresent(mends::add);
     return mends;
+  }
+
+  /** The thinnest skin on both faces that is sold and leaves enough foam over it. */
+  private Optional<Change> skin(CoreReckoning core) {
+    List<Double> sold = part.layers().map(it -> it.foam().thicknessesMm()).orElse(List.of());
+    return SKINS.stream()
+        .filter(sold::contains)
+        .filter(mm -> !under(core, mm).map(CoreReckoning::shows).orElse(true))
+        .findFirst()
+        .map(mm -> LayerEdits.skin(id, mm).named("A skin of " + show(mm) + " on both faces"));
+  }
+
+  private Optional<CoreReckoning> under(CoreReckoning core, double skinMm) {
+    return part.form()
+        .flatMap(
+            it ->
+                Layers.of(
+                    it, LayerEdits.skinned(skinMm).apply(part.part().layering()), catalogue::sheet))
+        .map(
+            it ->
+                CoreReckoning.of(body().cored().under(it), core.choice(), core.rod(), core.rods()));
   }
 
   /** The core shorter, and a thin rod from there on to where it was to end. */
@@ -361,7 +469,8 @@ final class CoreFindings {
   }
 
   private CoreReckoning reckoned(CoreReckoning core, Rod rod) {
-    return CoreReckoning.of(body().cored(), core.choice().withRod(rod.id()), rod, core.rods());
+    return CoreReckoning.of(body().cored(), core.choice().withRod(rod.id()), rod, core.rods())
+        .within(core.limits());
   }
 
   private void add(

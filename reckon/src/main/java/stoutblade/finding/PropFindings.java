@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.edit.Edits;
+import stoutblade.event.CoreRule;
 import stoutblade.finding.Finding.Severity;
 import stoutblade.journal.Journal;
 import stoutblade.measure.Units;
@@ -29,41 +30,34 @@ public final class PropFindings {
 
   private final PropReckoning prop;
   private final Catalogue catalogue;
-  private final List<Wish.Leftover> leftovers;
-  private final Paper paper;
-  private final Map<String, Journal.Printed> printed;
+  private final Among among;
   private final Units units;
 
-  private PropFindings(
-      PropReckoning prop,
-      Catalogue catalogue,
-      List<Wish.Leftover> leftovers,
-      Paper paper,
-      Map<String, Journal.Printed> printed,
-      Units units) {
-    this.printed = printed;
+  private PropFindings(PropReckoning prop, Catalogue catalogue, Among among, Units units) {
     this.prop = prop;
     this.catalogue = catalogue;
-    this.leftovers = leftovers;
-    this.paper = paper;
+    this.among = among;
     this.units = units;
   }
 
   /**
-   * What is wrong with a prop.
+   * What of the project a prop's findings look at.
    *
+   * @param cores what the event says of cores
    * @param leftovers foam that is there already
    * @param paper what templates are printed on
    * @param printed what templates looked like when they were last printed
    */
-  public static List<Finding> of(
-      PropReckoning prop,
-      Catalogue catalogue,
+  public record Among(
+      CoreRule cores,
       List<Wish.Leftover> leftovers,
       Paper paper,
-      Map<String, Journal.Printed> printed,
-      Units units) {
-    return new PropFindings(prop, catalogue, leftovers, paper, printed, units)
+      Map<String, Journal.Printed> printed) {}
+
+  /** What is wrong with a prop. */
+  public static List<Finding> of(
+      PropReckoning prop, Catalogue catalogue, Among among, Units units) {
+    return new PropFindings(prop, catalogue, among, units)
         .all().stream().map(it -> it.of(prop.id())).toList();
   }
 
@@ -74,12 +68,12 @@ public final class PropFindings {
     }
     all.addAll(new PartFindings(prop, units).all());
     all.addAll(PlacedFindings.of(prop));
-    all.addAll(new LayerFindings(prop, catalogue, leftovers, units).all());
+    all.addAll(new LayerFindings(prop, catalogue, among.leftovers(), units).all());
     for (PartReckoning part : prop.parts()) {
       all.addAll(PipedFindings.of(part.part(), catalogue, units));
-      all.addAll(new SheetFindings(part, catalogue, leftovers, units).all());
+      all.addAll(new SheetFindings(part, catalogue, among.leftovers(), units).all());
       all.addAll(new MaterialFindings(part, catalogue, units).all());
-      all.addAll(new CoreFindings(part, catalogue, units).all());
+      all.addAll(new CoreFindings(part, catalogue, among.cores(), units).all());
     }
     all.addAll(CrossedFindings.of(prop, units));
     all.addAll(cut());
@@ -107,7 +101,7 @@ public final class PropFindings {
         if (papers.each().get(i) > Tiling.MOST_PAGES) {
           own.add(tooLarge(papers, template));
         }
-        Journal.Printed before = printed.get(prop.path(template));
+        Journal.Printed before = among.printed().get(prop.path(template));
         if (before != null && !before.lines().equals(template.mark())) {
           own.add(outOfDate(template, before));
         }
@@ -125,9 +119,9 @@ public final class PropFindings {
         "At this size the template '"
             + template.title()
             + "' takes "
-            + Tiling.pages(template, paper)
+            + Tiling.pages(template, among.paper())
             + " pages of "
-            + paper.label()
+            + among.paper().label()
             + "; at most "
             + Tiling.MOST_PAGES
             + " are made. Is the scale right?");

@@ -25,6 +25,7 @@ import stoutblade.project.Station;
 final class RodFindings {
 
   private static final double LOOSE_MM = 0.5;
+  private static final double BORE_ROOM_MM = 0.2;
   private static final int SHARES = 10;
 
   private final String id;
@@ -124,6 +125,7 @@ final class RodFindings {
   private void inTheWay(BesideReckoning it, int number, List<Change> out) {
     double clear = Math.ceil((core.section().widthMm() + it.section().widthMm()) / 2 + 2);
     List<Change> mends = new ArrayList<>();
+    bored(it).ifPresent(mends::add);
     mends.add(
         Edits.beside(id, number, own -> Optional.of(own.aside(clear)))
             .named("One at each side, " + show(clear) + " from the middle"));
@@ -140,6 +142,24 @@ final class RodFindings {
         it.rod().name() + " lies in the core's way",
         "Both are where the other one is.",
         mends);
+  }
+
+  /** A solid core drilled so wide that a round rod on its line goes inside. */
+  private Optional<Change> bored(BesideReckoning it) {
+    double bore = Math.ceil((it.section().widthMm() + BORE_ROOM_MM) * 2) / 2;
+    boolean goes =
+        it.choice().asideMm() == 0
+            && !it.section().square()
+            && core.choice().drilledMm() == 0
+            && core.section().count() == 1
+            && CoreChoice.drills(core.rod())
+            && bore <= CoreFindings.MOST_BORE * core.rod().outerMm()
+            && it.choice().startMm() >= core.choice().startMm()
+            && it.choice().endMm() <= core.choice().endMm();
+    return goes
+        ? Optional.of(
+            Edits.drilled(id, bore).named("Drill the core " + show(bore) + " wide, it goes inside"))
+        : Optional.empty();
   }
 
   private void shows(BesideReckoning it, int number) {

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Predicate;
+import stoutblade.core.Limits;
 
 /**
  * What really happened.
@@ -54,12 +55,33 @@ public record Journal(
    * @param lengthMm its length, in mm
    * @param widthMm greatest width, in mm
    * @param massG weight with the core, in g
+   * @param felt how it feels in the hand
    */
-  public record Built(Optional<Double> lengthMm, Optional<Double> widthMm, Optional<Double> massG) {
+  public record Built(
+      Optional<Double> lengthMm,
+      Optional<Double> widthMm,
+      Optional<Double> massG,
+      Optional<Felt> felt) {
 
     /** Nothing is measured yet. */
     public static final Built NOTHING =
-        new Built(Optional.empty(), Optional.empty(), Optional.empty());
+        new Built(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+
+    public Built withLength(double mm) {
+      return new Built(Optional.of(mm), widthMm, massG, felt);
+    }
+
+    public Built withWidth(double mm) {
+      return new Built(lengthMm, Optional.of(mm), massG, felt);
+    }
+
+    public Built withMass(double grams) {
+      return new Built(lengthMm, widthMm, Optional.of(grams), felt);
+    }
+
+    public Built withFelt(Optional<Felt> changed) {
+      return new Built(lengthMm, widthMm, massG, changed);
+    }
 
     /**
      * Checks that measures are above nothing.
@@ -157,6 +179,11 @@ public record Journal(
   /** What was measured of a part. */
   public Built built(String partId) {
     return built.getOrDefault(partId, Built.NOTHING);
+  }
+
+  /** What does not feel limp, by all that was built and felt. */
+  public Limits limits() {
+    return Felt.learned(built.values().stream().flatMap(it -> it.felt().stream()).toList());
   }
 
   /** The journal with other measures of a part. */

@@ -10,6 +10,7 @@ import stoutblade.catalogue.Rod;
 import stoutblade.catalogue.SheetMaterial;
 import stoutblade.core.CoreReckoning;
 import stoutblade.core.CoreRods;
+import stoutblade.core.Limits;
 import stoutblade.core.RodSection;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Strip;
@@ -46,11 +47,17 @@ final class PartReckoner {
    * @param propId the prop
    * @param carrier the part that it is fixed to, where it is one
    * @param scale the scale of what its outline was traced on
+   * @param limits what does not feel limp, by the log
    * @param made how many are made in all
    * @param mirrored how many of them are mirrored
    */
   record Around(
-      String propId, Optional<Part> carrier, Optional<Figure> scale, int made, int mirrored) {}
+      String propId,
+      Optional<Part> carrier,
+      Optional<Figure> scale,
+      Limits limits,
+      int made,
+      int mirrored) {}
 
   private final Catalogue catalogue;
   private final Typeface typeface;
@@ -117,7 +124,12 @@ final class PartReckoner {
             part.shape(),
             part.stack(),
             part.placing().facing() ? 1 : 0);
-    Optional<CoreReckoning> core = cores.of(() -> core(part, body), body, part.core());
+    Optional<CoreReckoning> core =
+        cores.of(
+            () -> core(part, body).map(it -> it.within(around.limits())),
+            body,
+            part.core(),
+            around.limits());
     List<CoatReckoning> planned =
         coats.of(() -> coats(part, body, around.made()), body, part.coats(), around.made());
     WorkChoices ways =

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import stoutblade.catalogue.Catalogue;
+import stoutblade.core.Limits;
 import stoutblade.feature.Typeface;
 import stoutblade.fit.Fitting;
 import stoutblade.measure.Figure;
@@ -53,19 +54,21 @@ public final class PropReckoner {
    * Works the prop out.
    *
    * @param wearer who carries it
+   * @param limits what does not feel limp, by the log
    * @param paper what templates are printed on
    * @param units units in which words on templates are written
    */
-  public PropReckoning of(Prop prop, Wearer wearer, Paper paper, Units units) {
+  public PropReckoning of(Prop prop, Wearer wearer, Limits limits, Paper paper, Units units) {
     Sizing sizing = sizings.of(() -> prop.size().sizing(wearer), prop.size(), wearer);
     known = scales.of(() -> scales(prop, sizing), prop.id(), sizing);
     Optional<Placement> placement = placements.of(() -> placement(prop, sizing), sizing);
     Assembly assembly = assemblies.of(() -> Assembly.of(prop.parts()), prop.parts());
     List<PartReckoning> parts =
         partLists.of(
-            () -> parts(prop, assembly),
+            () -> parts(prop, assembly, limits),
             assembly,
             known,
+            limits,
             prop.size().traced().map(Reference::id).orElse(""),
             prop.id());
     Whole whole = wholes.of(() -> Whole.of(parts, assembly), parts, assembly);
@@ -111,7 +114,7 @@ public final class PropReckoner {
   }
 
   /** The parts, each worked out anew only where it is another than before. */
-  private List<PartReckoning> parts(Prop prop, Assembly assembly) {
+  private List<PartReckoning> parts(Prop prop, Assembly assembly, Limits limits) {
     reckoners.keySet().retainAll(prop.parts().stream().map(Part::id).toList());
     prop.parts().forEach(this::reckoner);
     return Parallel.map(
@@ -125,6 +128,7 @@ public final class PropReckoner {
                         prop.id(),
                         prop.part(part.placing().on()),
                         part.cut().flatMap(it -> scale(prop, it)),
+                        limits,
                         assembly.made(part),
                         assembly.mirrored(part))));
   }

@@ -77,12 +77,7 @@ class PlannerTest {
     assertThatThrownBy(() -> new Event("x", Samples.NOW, -1)).hasMessageContaining("0 and 366");
     assertThatThrownBy(() -> new Journal.Done("x", -1, Samples.NOW))
         .hasMessageContaining("0 and 1000 hours");
-    assertThatThrownBy(
-            () ->
-                new Journal.Built(
-                    java.util.Optional.of(0.0),
-                    java.util.Optional.empty(),
-                    java.util.Optional.empty()))
+    assertThatThrownBy(() -> Journal.Built.NOTHING.withLength(0))
         .hasMessageContaining("measures and weighs something");
   }
 

@@ -271,9 +271,7 @@ class FindingsTest {
   void done_steps_leave_the_plan_and_enter_the_comparison() {
     LocalDateTime at = Samples.NOW;
     Project begun =
-        Edits.built(
-                "p1/d1",
-                it -> new Journal.Built(Optional.of(503.0), Optional.empty(), Optional.of(170.0)))
+        Edits.built("p1/d1", it -> Journal.Built.NOTHING.withLength(503).withMass(170))
             .in(Prop.FIRST)
             .applyTo(
                 Edits.done(new Journal.Done("all/print", 40, at))

@@ -51,7 +51,7 @@ class PropEditsTest {
   }
 
   private static Journal.Built measured(double mm) {
-    return new Journal.Built(Optional.of(mm), Optional.empty(), Optional.empty());
+    return Journal.Built.NOTHING.withLength(mm);
   }
 
   @Test

@@ -21,6 +21,7 @@ import stoutblade.build.Step;
 import stoutblade.derive.Derived;
 import stoutblade.desktop.Desk;
 import stoutblade.edit.Edits;
+import stoutblade.event.CoreRule;
 import stoutblade.event.Event;
 import stoutblade.journal.Journal;
 import stoutblade.measure.DateEntry;
@@ -55,10 +56,20 @@ final class BuildModel {
                   name.isBlank() ? old.name() : name.strip(),
                   day.atTime(DateEntry.time(time)),
                   old.readyBeforeMinutes(),
-                  old.reserveMinutes())));
+                  old.reserveMinutes(),
+                  old.cores())));
     } catch (IllegalArgumentException e) {
       desk.say(e.getMessage());
     }
+  }
+
+  /** Notes what the event says of cores. */
+  void cores(CoreRule rule) {
+    desk.perform(Edits.event(desk.project().event().with(rule)));
+  }
+
+  CoreRule cores() {
+    return desk.project().event().cores();
   }
 
   /** Reads the day of the event as it is typed, in the order of the system. */

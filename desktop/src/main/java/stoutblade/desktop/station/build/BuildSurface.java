@@ -11,6 +11,7 @@ import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.DatePicker;
 import javafx.scene.control.Label;
@@ -35,7 +36,9 @@ import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.shell.TrayMenu;
+import stoutblade.desktop.station.Choices;
 import stoutblade.desktop.station.Surface;
+import stoutblade.event.CoreRule;
 import stoutblade.event.Event;
 import stoutblade.finding.Finding;
 import stoutblade.finding.Place;
@@ -65,6 +68,7 @@ public final class BuildSurface implements Surface {
   private final MenuButton hours = new MenuButton("Free hours");
   private final EntryField reserve;
   private final Button usual = new Button("Reset");
+  private final ComboBox<CoreRule> cores = new ComboBox<>();
   private Optional<FreeHours> shownHours = Optional.empty();
   private boolean showing;
 
@@ -107,6 +111,16 @@ public final class BuildSurface implements Surface {
     reserve.setPrefColumnCount(5);
     usual.setId("reserve-usual");
     usual.setOnAction(event -> model.reserve(Optional.empty()));
+    cores.setId("event-cores");
+    cores.getItems().setAll(CoreRule.values());
+    cores.setConverter(Choices.named(CoreRule::words));
+    cores.setPrefWidth(190);
+    cores.setOnAction(
+        event -> {
+          if (!showing && cores.getValue() != null) {
+            model.cores(cores.getValue());
+          }
+        });
     node.setBottom(
         new Tray()
             .with("The event", eventName)
@@ -114,7 +128,8 @@ public final class BuildSurface implements Surface {
             .with("Starts at", time)
             .with("When you can work", hours)
             .with("Kept in reserve", reserve)
-            .with(" ", usual));
+            .with(" ", usual)
+            .with("Its rules allow", cores));
   }
 
   /** A day as it is typed; what is none is refused with the reason, and the old one stays. */
@@ -169,6 +184,7 @@ public final class BuildSurface implements Surface {
     showHours(derived.project().freeHours());
     model.reserve().ifPresentOrElse(reserve::show, reserve::showNothing);
     usual.setDisable(!model.ownReserve());
+    cores.setValue(model.cores());
     showing = false;
     showSteps(derived);
     ladder.show(derived);

@@ -87,7 +87,9 @@ final class Comparison {
   // == THE TABLE
 
   private static String name(CoreOption option, Units units) {
-    return option.rod().name()
+    int count = option.core().section().count();
+    return (count > 1 ? count + " × " : "")
+        + option.rod().name()
         + option
             .choice()
             .squeezedMm()

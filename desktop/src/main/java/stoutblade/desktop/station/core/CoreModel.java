@@ -8,8 +8,11 @@ import stoutblade.catalogue.Rod;
 import stoutblade.core.Beside;
 import stoutblade.core.CoreChoice;
 import stoutblade.core.CoreOption;
+import stoutblade.core.CoreReckoning;
 import stoutblade.core.Cored;
+import stoutblade.core.Counterweight;
 import stoutblade.core.Groove;
+import stoutblade.core.Limits;
 import stoutblade.core.Parting;
 import stoutblade.core.PartingReckoning;
 import stoutblade.core.RodSection;
@@ -62,7 +65,9 @@ final class CoreModel {
     String id = desk.lookedId();
     desk.perform(
         Edits.rod(id, option.rod().id(), option.choice())
-            .then(Edits.squeezed(id, option.choice().squeezedMm())));
+            .then(Edits.squeezed(id, option.choice().squeezedMm()))
+            .then(Edits.drilled(id, option.choice().drilledMm()))
+            .then(Edits.bundled(id, option.choice().bundle())));
   }
 
   /**
@@ -110,6 +115,37 @@ final class CoreModel {
     boolean round = mm == 0 || rod().filter(it -> it.outerMm() <= mm).isPresent();
     return desk.perform(
         Edits.squeezed(desk.lookedId(), round ? Optional.empty() : Optional.of(mm)));
+  }
+
+  /** True for a round rod that can be drilled through. */
+  boolean drills() {
+    return rod().filter(CoreChoice::drills).isPresent();
+  }
+
+  boolean drill(double mm) {
+    return desk.perform(Edits.drilled(desk.lookedId(), mm));
+  }
+
+  /** True for what can be glued to a bundle. */
+  boolean bundles() {
+    return rod().filter(it -> !it.square()).isPresent();
+  }
+
+  void bundle(int count) {
+    desk.perform(Edits.bundled(desk.lookedId(), count));
+  }
+
+  /** What does not feel limp here. */
+  Limits limits() {
+    return desk.looked()
+        .flatMap(PartReckoning::core)
+        .map(CoreReckoning::limits)
+        .orElseGet(desk.project().journal()::limits);
+  }
+
+  boolean limit(UnaryOperator<Limits> change) {
+    Limits now = limits();
+    return desk.perform(Edits.limits(desk.lookedId(), now, change));
   }
 
   // == WHAT GOES WITH IT
@@ -167,7 +203,8 @@ final class CoreModel {
             core.rodId(),
             overlap);
     Parting best =
-        PartingReckoning.best(first, section, rod().get(), desk.catalogue().rods()).orElse(first);
+        PartingReckoning.best(first, section, core.worked(rod().get()), desk.catalogue().rods())
+            .orElse(first);
     desk.perform(Edits.parting(desk.lookedId(), Optional.of(best)));
   }
 
@@ -183,6 +220,30 @@ final class CoreModel {
 
   boolean end(double mm) {
     return desk.perform(Edits.coreEnd(desk.lookedId(), mm));
+  }
+
+  /** What weight at which end of the core would make it balance at a place. */
+  String counterweight(CoreReckoning core, double mm) {
+    Counterweight it = Counterweight.of(core, mm);
+    return "%s at the %s end of the core"
+        .formatted(it.weight().show(desk.units()), it.nearEnd() ? "near" : "far");
+  }
+
+  /** Says so, and what it does to weight and swing. */
+  void sayCounterweight(double mm) {
+    desk.looked()
+        .flatMap(PartReckoning::core)
+        .ifPresent(
+            core -> {
+              Counterweight it = Counterweight.of(core, mm);
+              desk.say(
+                  "It balances there with %s: %s in all, inertia %s instead of %s"
+                      .formatted(
+                          counterweight(core, mm),
+                          it.all().show(desk.units()),
+                          it.inertia().show(desk.units()),
+                          core.inertia().show(desk.units())));
+            });
   }
 
   boolean heldAt(double mm) {

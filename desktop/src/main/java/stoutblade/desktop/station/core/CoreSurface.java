@@ -10,6 +10,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.BorderPane;
 import stoutblade.body.Body;
 import stoutblade.catalogue.Rod;
+import stoutblade.core.Bundle;
 import stoutblade.core.CoreChoice;
 import stoutblade.core.CoreReckoning;
 import stoutblade.core.Groove;
@@ -64,6 +65,10 @@ public final class CoreSurface implements Surface {
   private final EntryField end;
   private final EntryField held;
   private final EntryField squeezed;
+  private final EntryField drilled;
+  private final EntryField droopLimit;
+  private final EntryField leastHz;
+  private final ComboBox<Integer> bundle = new ComboBox<>();
   private final ToggleButton onEdge = new ToggleButton("On edge");
   private final Tray tray = new Tray();
   private final Trays below = new Trays();
@@ -72,8 +77,8 @@ public final class CoreSurface implements Surface {
   private final ToggleButton compare = new ToggleButton("Compare all");
   private final Comparison comparison;
   private Optional<Double> moved = Optional.empty();
-  private boolean squeezable;
-  private boolean stands;
+  private Optional<Double> weighted = Optional.empty();
+  private String laidOut = "";
   private boolean showing;
 
   /**
@@ -86,7 +91,7 @@ public final class CoreSurface implements Surface {
     this.model = new CoreModel(desk);
     this.section = new SectionDesk(desk, Station.CORE, this::draw);
     this.comparison = new Comparison(desk, model, tasks);
-    section.setGrip(new Hold());
+    section.setGrip(new Along());
     compare.setId("core-compare");
     compare.setOnAction(event -> show(desk.derived()));
     rod.getItems().setAll(desk.catalogue().rods());
@@ -119,6 +124,31 @@ public final class CoreSurface implements Surface {
     held.setId("core-held");
     squeezed = EntryField.length(desk, model::squeeze);
     squeezed.setId("core-squeezed");
+    drilled = EntryField.length(desk, model::drill);
+    drilled.setId("core-drilled");
+    droopLimit =
+        EntryField.number(
+            desk,
+            "%",
+            () -> "the droop allowed is a number: so many parts in 100 of its reach",
+            value -> model.limit(it -> it.withDroopShare(value / 100)));
+    droopLimit.setId("core-droop-limit");
+    leastHz =
+        EntryField.number(
+            desk,
+            "Hz",
+            () -> "how fast it swings at least is a number of times a second",
+            value -> model.limit(it -> it.withLeastHz(value)));
+    leastHz.setId("core-least-hz");
+    bundle.setId("core-bundle");
+    bundle.getItems().setAll(Bundle.counts());
+    bundle.setConverter(Choices.named(it -> it == 1 ? "one" : it + " glued together"));
+    bundle.setOnAction(
+        event -> {
+          if (!showing && bundle.getValue() != null) {
+            model.bundle(bundle.getValue());
+          }
+        });
     node.setCenter(section);
     onEdge.setId("core-edge");
     onEdge.setOnAction(event -> model.onEdge(onEdge.isSelected()));
@@ -129,15 +159,14 @@ public final class CoreSurface implements Surface {
     drooping.setOnAction(event -> show(desk.derived()));
     rods = new RodsTray(desk, model);
     node.setBottom(below);
-    tray.lay(this::fill);
   }
 
   private void fill() {
     tray.with("Rod or tube", rod).with(" ", compare).with(" ", none);
-    if (squeezable) {
+    if (model.squeezes()) {
       tray.with("Squeezed to", squeezed);
     }
-    if (stands) {
+    if (model.stands()) {
       tray.with(" ", onEdge);
     }
     tray.with("Channel", groove)
@@ -145,6 +174,13 @@ public final class CoreSurface implements Surface {
         .with("Ends, from the near end", end)
         .with("Held at", held)
         .with("Droop, drawn", drooping);
+    tray.with("Droop allowed", droopLimit).with("Swings at least at", leastHz);
+    if (model.drills()) {
+      tray.with("Drilled through (0: not)", drilled);
+    }
+    if (model.bundles()) {
+      tray.with("Rods in it", bundle);
+    }
   }
 
   @Override
@@ -159,10 +195,12 @@ public final class CoreSurface implements Surface {
     showing = true;
     rod.setValue(model.rod().orElse(null));
     groove.setValue(core.map(CoreChoice::groove).orElse(null));
+    bundle.setValue(core.map(CoreChoice::bundle).orElse(null));
     showing = false;
-    if (model.squeezes() != squeezable || model.stands() != stands) {
-      squeezable = model.squeezes();
-      stands = model.stands();
+    String key =
+        List.of(model.squeezes(), model.stands(), model.drills(), model.bundles()).toString();
+    if (!key.equals(laidOut)) {
+      laidOut = key;
       tray.lay(this::fill);
     }
     onEdge.setSelected(core.filter(CoreChoice::onEdge).isPresent());
@@ -175,12 +213,17 @@ public final class CoreSurface implements Surface {
           start.show(it.startMm());
           end.show(it.endMm());
           held.show(it.heldAtMm());
+          drilled.show(it.drilledMm());
+          droopLimit.show(model.limits().droopShare() * 100);
+          leastHz.show(model.limits().leastHz());
           squeezed.show(it.squeezedMm().or(() -> model.rod().map(Rod::outerMm)).orElse(0.0));
         },
         () -> {
           start.showNothing();
           end.showNothing();
           held.showNothing();
+          droopLimit.showNothing();
+          leastHz.showNothing();
         });
     compare.setDisable(model.compared().isEmpty());
     boolean all = compare.isSelected() && !compare.isDisabled();
@@ -224,30 +267,49 @@ public final class CoreSurface implements Surface {
         pen.colour(Ink.SELECTED));
   }
 
-  /** The hold, dragged along the core. */
-  private final class Hold implements SectionDesk.Grip {
+  /** The hold or the place where it balances, dragged along the core. */
+  private final class Along implements SectionDesk.Grip {
+
+    private boolean balance;
 
     @Override
     public boolean takes(Point place, double reachMm) {
-      return desk.looked()
-          .flatMap(it -> it.core().map(core -> hold(it.body().orElseThrow(), core)))
-          .filter(it -> it.distance(place) <= reachMm)
-          .isPresent();
+      Optional<CoreReckoning> core = desk.looked().flatMap(PartReckoning::core);
+      boolean hold =
+          core.map(it -> hold(desk.looked().flatMap(PartReckoning::body).orElseThrow(), it))
+              .filter(it -> it.distance(place) <= reachMm)
+              .isPresent();
+      balance =
+          !hold
+              && core.map(CoreReckoning::balancePoint)
+                  .filter(it -> it.distance(place) <= reachMm)
+                  .isPresent();
+      return hold || balance;
     }
 
     @Override
     public void to(Point place) {
       desk.looked()
           .flatMap(PartReckoning::body)
+          .map(body -> Math.rint(body.course().along(place) - body.nearMm()))
           .ifPresent(
-              body -> moved = Optional.of(Math.rint(body.course().along(place) - body.nearMm())));
+              mm -> {
+                if (balance) {
+                  weighted = Optional.of(mm);
+                } else {
+                  moved = Optional.of(mm);
+                }
+              });
     }
 
     @Override
     public void drop() {
       Optional<Double> to = moved;
+      Optional<Double> wanted = weighted;
       moved = Optional.empty();
+      weighted = Optional.empty();
       to.ifPresent(model::heldAt);
+      wanted.ifPresent(model::sayCounterweight);
     }
   }
 
@@ -266,10 +328,14 @@ public final class CoreSurface implements Surface {
     Body body = part.body().orElseThrow();
     SolidDrawing.corePlan(pen, core, body);
     double side = part.body().orElseThrow().width().value() / 2;
-    Point balance = core.balancePoint();
+    Point balance =
+        weighted.map(it -> body.course().at(body.nearMm() + it)).orElse(core.balancePoint());
     pen.dot(balance, 9, pen.colour(Ink.PAPER));
     pen.dot(balance, 6, pen.colour(Ink.MEASURE));
-    pen.plate("balances here", balanceWords(pen, part, side, balance), pen.colour(Ink.MEASURE));
+    pen.plate(
+        weighted.map(it -> "with " + model.counterweight(core, it)).orElse("balances here"),
+        balanceWords(pen, part, side, balance),
+        pen.colour(Ink.MEASURE));
     Point hold = hold(body, core);
     pen.handle(hold, false, true);
     // Beside the rod, on the other side than the words of the balance.

@@ -8,9 +8,11 @@ import stoutblade.build.Step;
 import stoutblade.build.WorkSteps;
 import stoutblade.desktop.Desk;
 import stoutblade.edit.Edits;
+import stoutblade.journal.Felt;
 import stoutblade.journal.Journal;
 import stoutblade.journal.Journal.Built;
 import stoutblade.project.PartRef;
+import stoutblade.reckoning.PartReckoning;
 
 /** What was built of the part that is looked at, and how long each step of its prop took. */
 final class LogModel {
@@ -29,15 +31,30 @@ final class LogModel {
   }
 
   boolean length(double mm) {
-    return measure(it -> new Built(Optional.of(mm), it.widthMm(), it.massG()));
+    return measure(it -> it.withLength(mm));
   }
 
   boolean width(double mm) {
-    return measure(it -> new Built(it.lengthMm(), Optional.of(mm), it.massG()));
+    return measure(it -> it.withWidth(mm));
   }
 
   boolean mass(double grams) {
-    return measure(it -> new Built(it.lengthMm(), it.widthMm(), Optional.of(grams)));
+    return measure(it -> it.withMass(grams));
+  }
+
+  /** True where it has a core, and so can be felt for being limp. */
+  boolean feels() {
+    return desk.looked().flatMap(PartReckoning::core).isPresent();
+  }
+
+  /** How it feels; empty for not said. */
+  void felt(Optional<Boolean> limp) {
+    Optional<Felt> felt =
+        desk.looked()
+            .flatMap(PartReckoning::core)
+            .flatMap(
+                core -> limp.map(it -> new Felt(it, core.droopShare(), core.frequency().value())));
+    measure(it -> it.withFelt(felt));
   }
 
   private boolean measure(UnaryOperator<Built> change) {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -36,6 +37,9 @@ import stoutblade.shape.Point;
 /** Log: time taken against time planned, step by step, and each built part over the planned one. */
 public final class LogSurface implements Surface {
 
+  private static final String UNSAID = "not said";
+  private static final String STIFF = "stiff enough";
+  private static final String LIMP = "limp";
   private static final double BAR = 210;
   private static final double MARK = 86;
   private static final double TAKEN = 300;
@@ -49,6 +53,8 @@ public final class LogSurface implements Surface {
   private final EntryField length;
   private final EntryField width;
   private final EntryField mass;
+  private final ComboBox<String> felt = new ComboBox<>();
+  private boolean showing;
 
   /** The surface. */
   public LogSurface(Desk desk) {
@@ -63,11 +69,24 @@ public final class LogSurface implements Surface {
     width.setId("built-width");
     mass = EntryField.number(desk, "g", () -> "a weight is a number of grams", model::mass);
     mass.setId("built-mass");
+    felt.setId("built-felt");
+    felt.getItems().setAll(UNSAID, STIFF, LIMP);
+    felt.setPrefWidth(140);
+    felt.setOnAction(
+        event -> {
+          if (!showing && felt.getValue() != null) {
+            model.felt(
+                felt.getValue().equals(UNSAID)
+                    ? Optional.empty()
+                    : Optional.of(felt.getValue().equals(LIMP)));
+          }
+        });
     node.setBottom(
         new Tray()
             .with("Built: length", length)
             .with("Built: greatest width", width)
-            .with("Built: weight with core", mass));
+            .with("Built: weight with core", mass)
+            .with("Feels in the hand", felt));
   }
 
   @Override
@@ -82,6 +101,10 @@ public final class LogSurface implements Surface {
     built.lengthMm().ifPresentOrElse(length::show, length::showNothing);
     built.widthMm().ifPresentOrElse(width::show, width::showNothing);
     built.massG().ifPresentOrElse(mass::show, mass::showNothing);
+    showing = true;
+    felt.setValue(built.felt().map(it -> it.limp() ? LIMP : STIFF).orElse(UNSAID));
+    felt.setDisable(!model.feels());
+    showing = false;
     showRows();
     mat.redraw();
   }

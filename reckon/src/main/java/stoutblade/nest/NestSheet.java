@@ -1,0 +1,45 @@
+package stoutblade.nest;
+
+import stoutblade.shape.Box;
+import stoutblade.shape.Region;
+
+/**
+ * A kind of sheet to cut from.
+ *
+ * @param id unique within the job
+ * @param outline its edge, and holes in it where it is an offcut; in mm
+ * @param count how many there are; {@link #UNLIMITED} for what can be bought
+ * @param price what one costs; 0 for what is there already
+ * @param roll true where only so much of its length, along x, is cut off as is used
+ */
+public record NestSheet(String id, Region outline, int count, double price, boolean roll) {
+
+  /** As many as are wanted. */
+  public static final int UNLIMITED = Integer.MAX_VALUE;
+
+  /**
+   * Checks it.
+   *
+   * @throws IllegalArgumentException if it is nothing, there are none, or it costs less than
+   *     nothing
+   */
+  public NestSheet {
+    if (outline.isEmpty() || !(outline.area() > 0)) {
+      throw new IllegalArgumentException(id + ": there is nothing of this sheet");
+    }
+    if (count < 1 || !(price >= 0)) {
+      throw new IllegalArgumentException(
+          id + ": there is at least one sheet, at no less than nothing");
+    }
+  }
+
+  /** A sheet that can be bought, with its corners at 0 and its sizes. */
+  public static NestSheet bought(String id, double widthMm, double lengthMm, double price) {
+    return new NestSheet(id, Region.of(new Box(0, 0, widthMm, lengthMm)), UNLIMITED, price, false);
+  }
+
+  /** A roll, so wide, of which up to so much is cut off. */
+  public static NestSheet roll(String id, double widthMm, double longestMm, double price) {
+    return new NestSheet(id, Region.of(new Box(0, 0, longestMm, widthMm)), 1, price, true);
+  }
+}
