@@ -60,6 +60,7 @@ public final class Main {
   static CommandLine commandLine(LocalDateTime now) {
     CommandLine line = new CommandLine(new Main(now));
     line.addSubcommand(new SumCommand());
+    line.addSubcommand(new NestCommand(System::nanoTime));
     line.registerConverter(Paper.class, Main::paper);
     line.setExecutionExceptionHandler(
         (fault, at, parsed) -> {

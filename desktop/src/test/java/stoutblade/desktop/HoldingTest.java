@@ -13,8 +13,11 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import stoutblade.catalogue.PipeFitting.Kind;
+import stoutblade.core.CoreReckoning;
+import stoutblade.core.Limits;
 import stoutblade.core.PartingReckoning;
 import stoutblade.develop.Panel;
+import stoutblade.event.CoreRule;
 import stoutblade.feature.Lightening;
 import stoutblade.measure.Figure;
 import stoutblade.part.Part;
@@ -193,6 +196,44 @@ class HoldingTest extends InWindow {
     until(() -> reckoned(id).core().orElseThrow().beside().isEmpty());
     fire(robot, "#core-parted");
     until(() -> reckoned(id).core().orElseThrow().parting().isEmpty());
+  }
+
+  /**
+   * The core is one rod, then seven; limits are typed; what the built thing felt like and what the
+   * event allows are said at Log and at Build.
+   */
+  @Test
+  void a_core_is_bundled_and_held_to_what_the_maker_allows(FxRobot robot) {
+    openDemo();
+    go(robot, Station.CORE);
+    String id = desk.lookedId();
+    until(() -> robot.lookup("#core-bundle").tryQuery().isPresent());
+    double one = core(id).droop().value();
+    choose(robot, "#core-bundle", 7);
+    until(() -> core(id).section().count() == 7);
+    assertThat(core(id).droop().value()).isLessThan(one);
+    choose(robot, "#core-bundle", 1);
+    until(() -> core(id).section().count() == 1);
+    type(robot, "#core-least-hz", "500");
+    until(() -> core(id).limits().leastHz() == 500);
+    assertThat(core(id).limp()).isTrue();
+
+    double at = core(id).balance().value();
+    drag(robot, "#plan-mat-4", core(id).balancePoint(), new Point(0, at - 60));
+    until(() -> desk.noticeProperty().get().contains("at the near end of the core"));
+
+    go(robot, Station.LOG);
+    until(() -> robot.lookup("#built-felt").tryQuery().isPresent());
+    choose(robot, "#built-felt", "limp");
+    until(() -> !desk.project().journal().limits().equals(Limits.USUAL));
+    go(robot, Station.BUILD);
+    until(() -> robot.lookup("#event-cores").tryQuery().isPresent());
+    choose(robot, "#event-cores", CoreRule.NONE);
+    until(() -> desk.findingsOf(Station.CORE).stream().anyMatch(it -> it.id().endsWith(".rule")));
+  }
+
+  private CoreReckoning core(String id) {
+    return reckoned(id).core().orElseThrow();
   }
 
   private PartingReckoning joint(String id) {

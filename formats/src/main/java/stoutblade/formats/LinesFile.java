@@ -63,13 +63,36 @@ public record LinesFile(
    * @throws FormatException as above
    */
   public static LinesFile read(String name, byte[] bytes) throws IOException {
+    try {
+      return new Following(name, work(name, bytes)).file();
+    } catch (IllegalArgumentException e) {
+      throw new FormatException(name, e.getMessage(), e);
+    }
+  }
+
+  private static LineWork work(String name, byte[] bytes) throws IOException {
     Optional<FileKind> kind = FileKind.of(bytes);
     if (kind.filter(it -> it != FileKind.SVG && it != FileKind.DXF).isPresent()) {
       throw new FormatException(name, "no outlines: " + kind.get().words());
     }
-    LineWork work = svg(bytes) ? SvgReader.read(name, bytes) : DxfReader.read(name, bytes);
+    return svg(bytes) ? SvgReader.read(name, bytes) : DxfReader.read(name, bytes);
+  }
+
+  /**
+   * The closed lines of a file as they are drawn, the largest first, without frames round them.
+   *
+   * @throws FormatException if it is neither, damaged, or holds no closed outline
+   */
+  public static List<stoutblade.shape.Path> rings(Path file) throws IOException {
+    String name = String.valueOf(file.getFileName());
     try {
-      return new Following(name, work).file();
+      LineWork work = work(name, Inside.bytes(name, file, LARGEST_FILE));
+      List<stoutblade.shape.Path> rings =
+          work.largest().stream().filter(it -> !it.frame()).map(LineWork.Ring::path).toList();
+      if (rings.isEmpty()) {
+        throw new FormatException(name, "no closed outline in it: there is nothing to lay");
+      }
+      return rings;
     } catch (IllegalArgumentException e) {
       throw new FormatException(name, e.getMessage(), e);
     }

@@ -7,6 +7,9 @@ import stoutblade.shape.Region;
 /** A sheet as the search sees it: where pieces may lie. */
 final class Bed {
 
+  /** What turning and moving may be off by. */
+  private static final double ROUNDING = 1e-9;
+
   final NestSheet sheet;
   final Region region;
   final double minX;
@@ -50,7 +53,10 @@ final class Bed {
 
   /** True where a piece lies on it with all of itself. */
   boolean holds(Posed it) {
-    if (it.minX < minX || it.maxX > maxX || it.minY < minY || it.maxY > maxY) {
+    if (it.minX < minX - ROUNDING
+        || it.maxX > maxX + ROUNDING
+        || it.minY < minY - ROUNDING
+        || it.maxY > maxY + ROUNDING) {
       return false;
     }
     return box || (!it.crosses(edges) && edges.holds(it.circleX[0], it.circleY[0]) && !covers(it));

@@ -25,6 +25,7 @@ public record Stroke(Kind kind, Path path) {
     POCKET("Pocket: as deep as is said"),
     FINISHED("Finished line: trim or sand to it"),
     JOINT("Joint: cut apart, glued edge to edge"),
+    SHEET("Edge of the sheet"),
     GRAIN("Grain: this way along the sheet"),
     LEADER("What the words are about");
 

@@ -47,7 +47,7 @@ final class Jigsaw {
                   AffineTransformation.translationInstance(
                       1000 * random.nextDouble(), 1000 * random.nextDouble()))
               .transform(it);
-      shapes.add(new NestShape("piece " + shapes.size(), Region.of(moved), 1, turning, false));
+      shapes.add(NestShape.of("piece " + shapes.size(), Region.of(moved), 1, turning, false));
     }
     return shapes;
   }

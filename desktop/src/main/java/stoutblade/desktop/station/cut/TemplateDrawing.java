@@ -67,7 +67,7 @@ public final class TemplateDrawing {
   static Ink ink(Stroke.Kind kind) {
     return switch (kind) {
       case CUT, BEVEL, BEND, NOTCH, ENGRAVE, SCORE, FULLER, FINISHED -> Ink.INK;
-      case CENTRE, LAID, GRAIN, LEADER -> Ink.SOFT;
+      case CENTRE, LAID, GRAIN, LEADER, SHEET -> Ink.SOFT;
       case CHANNEL, POCKET -> Ink.SELECTED;
       case JOINT -> Ink.CORE;
     };

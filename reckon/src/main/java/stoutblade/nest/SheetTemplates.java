@@ -1,0 +1,99 @@
+package stoutblade.nest;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import stoutblade.shape.Box;
+import stoutblade.shape.Path;
+import stoutblade.shape.Point;
+import stoutblade.template.Label;
+import stoutblade.template.Stroke;
+import stoutblade.template.Template;
+
+/** Sheets with what is laid on them, at true size, for every file that a template can become. */
+public final class SheetTemplates {
+
+  private static final double BETWEEN_MM = 60;
+  private static final double LARGEST_MM = 14;
+  private static final double SMALLEST_MM = 3;
+
+  private SheetTemplates() {}
+
+  /** All sheets of an answer side by side; each piece bears its number, counted through. */
+  public static Template of(String id, String title, Nesting nesting) {
+    List<Stroke> strokes = new ArrayList<>();
+    List<Label> labels = new ArrayList<>();
+    List<Template.Copy> copies = new ArrayList<>();
+    Map<String, Integer> numbers = numbers(nesting);
+    double from = 0;
+    int number = 1;
+    for (Nesting.Used used : nesting.sheets()) {
+      Box box = used.sheet().outline().box();
+      Point by = new Point(from - box.minX(), -box.minY());
+      edges(used).forEach(it -> strokes.add(new Stroke(Stroke.Kind.SHEET, it.moved(by::plus))));
+      labels.add(
+          new Label(
+              "Sheet " + number + ": " + used.sheet().id(),
+              new Point(from + box.width() / 2, box.height() + LARGEST_MM),
+              LARGEST_MM * 0.8,
+              false));
+      for (Nesting.Placed it : used.pieces()) {
+        for (Path line : it.shape().lines()) {
+          Path there = line.moved(at -> it.lay().place(at)).moved(by::plus);
+          strokes.add(new Stroke(Stroke.Kind.CUT, there));
+        }
+        labels.add(label(it, by, numbers.get(it.shape().id())));
+        copies.add(new Template.Copy(it.shape().id(), it.lay().mirrored()));
+      }
+      from += box.width() + BETWEEN_MM;
+      number++;
+    }
+    return new Template(id, title, copies, strokes, labels);
+  }
+
+  /** A roll is cut off where its last piece ends. */
+  private static List<Path> edges(Nesting.Used used) {
+    if (!used.sheet().roll()) {
+      return used.sheet().outline().rings().stream().map(it -> Path.through(it, true)).toList();
+    }
+    Box box = used.sheet().outline().box();
+    double to = box.minX() + used.usedMm();
+    return List.of(
+        Path.through(
+            List.of(
+                new Point(box.minX(), box.minY()),
+                new Point(to, box.minY()),
+                new Point(to, box.maxY()),
+                new Point(box.minX(), box.maxY())),
+            true));
+  }
+
+  /** The number of each shape, in the order in which they are met. */
+  public static Map<String, Integer> numbers(Nesting nesting) {
+    Map<String, Integer> numbers = new HashMap<>();
+    for (Nesting.Used used : nesting.sheets()) {
+      for (Nesting.Placed it : used.pieces()) {
+        numbers.putIfAbsent(it.shape().id(), numbers.size() + 1);
+      }
+    }
+    return numbers;
+  }
+
+  /** Its number where there is most room in it. */
+  private static Label label(Nesting.Placed it, Point by, int number) {
+    Room room = Room.of(it);
+    double size = Math.clamp(room.radius() * 0.9, SMALLEST_MM, LARGEST_MM);
+    return new Label(Integer.toString(number), it.lay().place(room.middle()).plus(by), size, false);
+  }
+
+  /** The largest circle in a piece, by the search's own circles. */
+  private record Room(Point middle, double radius) {
+
+    static Room of(Nesting.Placed it) {
+      Point centre = it.shape().outline().box().centre();
+      Form form = Form.of(it.shape().outline(), centre);
+      return new Room(new Point(form.circleX[0], form.circleY[0]).plus(centre), form.circleR[0]);
+    }
+  }
+}

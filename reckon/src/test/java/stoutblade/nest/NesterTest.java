@@ -1,0 +1,334 @@
+package stoutblade.nest;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.function.BooleanSupplier;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.util.AffineTransformation;
+import stoutblade.shape.Box;
+import stoutblade.shape.Path;
+import stoutblade.shape.Point;
+import stoutblade.shape.Region;
+import stoutblade.shape.WholeOutline;
+
+/** Pieces on sheets, checked by another library's geometry (JTS). */
+class NesterTest {
+
+  private static final GeometryFactory SHAPES = new GeometryFactory();
+
+  /** Each answer asks once in a while: so many times, whatever the machine. */
+  private static BooleanSupplier after(int asked) {
+    int[] left = {asked};
+    return () -> {
+      synchronized (left) {
+        return left[0]-- <= 0;
+      }
+    };
+  }
+
+  private static Nesting run(NestJob job, int asked) {
+    return new Nester(job, 1, it -> {}, after(asked)).run();
+  }
+
+  /** As it lies, moved by the library's own matrices. */
+  private static Geometry placed(Nesting.Placed it) {
+    Geometry whole = geometry(it.shape().outline());
+    AffineTransformation lie = new AffineTransformation();
+    if (it.lay().mirrored()) {
+      lie.scale(-1, 1);
+    }
+    lie.rotate(it.lay().angle());
+    lie.translate(it.lay().x(), it.lay().y());
+    return lie.transform(whole);
+  }
+
+  private static Geometry geometry(Region region) {
+    Geometry sum = SHAPES.createPolygon();
+    for (List<Point> ring : region.rings()) {
+      sum =
+          sum.symDifference(
+              SHAPES.createPolygon(
+                  ring.stream()
+                      .map(at -> new Coordinate(at.x(), at.y()))
+                      .toArray(Coordinate[]::new)));
+    }
+    return sum;
+  }
+
+  /** No overlap, the gap kept, everything on its sheet, each piece once, turned as it may be. */
+  private static void holds(NestJob job, Nesting nesting) {
+    Map<String, Integer> laid = new HashMap<>();
+    for (Nesting.Used used : nesting.sheets()) {
+      Geometry sheet = geometry(used.sheet().outline()).buffer(0.01 - job.rimMm());
+      List<Geometry> there = new ArrayList<>();
+      for (Nesting.Placed it : used.pieces()) {
+        laid.merge(it.shape().id(), 1, Integer::sum);
+        Geometry own = placed(it);
+        assertThat(own.difference(sheet).getArea())
+            .as("%s off %s", it.shape().id(), used.sheet().id())
+            .isLessThan(1e-3);
+        for (Geometry other : there) {
+          if (job.gapMm() > 0) {
+            assertThat(own.distance(other)).isGreaterThan(job.gapMm() - 0.01);
+          } else {
+            assertThat(own.intersection(other).getArea())
+                .isLessThan(0.01 * Math.min(own.getLength(), other.getLength()));
+          }
+        }
+        there.add(own);
+        assertThat(it.lay().mirrored() && !it.shape().mirrors()).isFalse();
+        double quarters = it.lay().angle() / (Math.PI / 2);
+        switch (it.shape().turning()) {
+          case NONE -> assertThat(it.lay().angle()).isZero();
+          case HALF -> assertThat(quarters / 2).isCloseTo(Math.rint(quarters / 2), within(1e-9));
+          case QUARTER -> assertThat(quarters).isCloseTo(Math.rint(quarters), within(1e-9));
+          case ANY -> assertThat(it.lay().angle()).isFinite();
+        }
+      }
+    }
+    nesting.left().forEach(it -> laid.merge(it, 1, Integer::sum));
+    Map<String, Integer> wanted = new HashMap<>();
+    job.shapes().forEach(it -> wanted.put(it.id(), it.count()));
+    assertThat(laid).isEqualTo(wanted);
+  }
+
+  // == JIGSAWS
+
+  /** What was cut from one another finds together again: all of the rectangle is known to do. */
+  @ParameterizedTest
+  @EnumSource(Turning.class)
+  void a_jigsaw_is_laid_nearly_as_densely_as_it_was_cut(Turning turning) {
+    List<Double> shares = new ArrayList<>();
+    List<Double> overBoxes = new ArrayList<>();
+    for (int seed = 0; seed < 3; seed++) {
+      List<NestShape> shapes = Jigsaw.of(10, turning, new Random(100 + seed));
+      NestJob job =
+          new NestJob(shapes, List.of(NestSheet.roll("roll", Jigsaw.WIDE, 10_000, 1)), 0, 0);
+      Nesting nesting = run(job, 4_000);
+      holds(job, nesting);
+      assertThat(nesting.complete()).isTrue();
+      shares.add(Jigsaw.LONG / nesting.lastUsedMm());
+      overBoxes.add(boxes(shapes) / nesting.lastUsedMm());
+    }
+    Collections.sort(shares);
+    Collections.sort(overBoxes);
+    assertThat(shares.get(1)).as("%s", shares).isGreaterThan(0.95);
+    assertThat(overBoxes.get(1)).as("%s", overBoxes).isGreaterThan(1.3);
+  }
+
+  /** How long the boxes of all pieces take in rows, by another way: the lowest free place. */
+  private static double boxes(List<NestShape> shapes) {
+    List<Box> all = new ArrayList<>(shapes.stream().map(it -> it.outline().box()).toList());
+    all.sort((a, b) -> Double.compare(b.height(), a.height()));
+    List<Box> laid = new ArrayList<>();
+    double far = 0;
+    for (Box it : all) {
+      boolean turned = it.height() > Jigsaw.WIDE || it.width() > it.height();
+      double wide = turned ? it.height() : it.width();
+      double high = Math.min(Jigsaw.WIDE, turned ? it.width() : it.height());
+      List<Double> xs = new ArrayList<>(List.of(0.0));
+      List<Double> ys = new ArrayList<>(List.of(0.0));
+      laid.forEach(own -> xs.add(own.maxX()));
+      laid.forEach(own -> ys.add(own.maxY()));
+      Collections.sort(xs);
+      Collections.sort(ys);
+      Box found = null;
+      for (double x : xs) {
+        for (double y : ys) {
+          Box tried = new Box(x, y, x + wide, y + high);
+          if (found == null
+              && tried.maxY() <= Jigsaw.WIDE + 1e-9
+              && laid.stream().noneMatch(own -> over(own, tried))) {
+            found = tried;
+          }
+        }
+      }
+      laid.add(found);
+      far = Math.max(far, found.maxX());
+    }
+    return far;
+  }
+
+  private static boolean over(Box a, Box b) {
+    double rim = 1e-9;
+    return a.minX() < b.maxX() - rim
+        && b.minX() < a.maxX() - rim
+        && a.minY() < b.maxY() - rim
+        && b.minY() < a.maxY() - rim;
+  }
+
+  // == LAWS
+
+  @ParameterizedTest
+  @ValueSource(doubles = {0, 0.5, 3, 12})
+  void random_pieces_keep_their_gap_and_stay_on_sheets_of_any_shape(double gap) {
+    Random random = new Random((long) (gap * 10));
+    List<NestShape> shapes = new ArrayList<>();
+    for (int i = 0; i < 14; i++) {
+      shapes.add(
+          NestShape.of(
+              "p" + i,
+              blob(random, 20 + 60 * random.nextDouble()),
+              1 + random.nextInt(2),
+              List.of(Turning.values()).get(random.nextInt(4)),
+              random.nextBoolean()));
+    }
+    Region holed =
+        Region.of(new Box(0, 0, 400, 300))
+            .difference(Region.of(new Box(180, 120, 240, 200)))
+            .difference(Region.of(new Box(320, 0, 400, 90)));
+    NestJob job =
+        new NestJob(
+            shapes,
+            List.of(
+                new NestSheet("offcut", holed, 1, 0, false),
+                NestSheet.bought("sheet", 500, 350, 10)),
+            gap,
+            gap / 2);
+    List<Nesting> answers = Collections.synchronizedList(new ArrayList<>());
+    Nesting last = new Nester(job, 3, answers::add, after(700)).run();
+    assertThat(answers).isNotEmpty();
+    assertThat(answers.getLast()).isEqualTo(last);
+    for (int i = 0; i < answers.size(); i++) {
+      holds(job, answers.get(i));
+      assertThat(i == 0 || answers.get(i).betterThan(answers.get(i - 1))).isTrue();
+    }
+    assertThat(last.complete()).isTrue();
+  }
+
+  private static Region blob(Random random, double radius) {
+    int corners = 3 + random.nextInt(14);
+    List<Point> ring = new ArrayList<>();
+    for (int i = 0; i < corners; i++) {
+      double r = radius * (0.4 + 0.6 * random.nextDouble());
+      ring.add(new Point(r, 0).turned(2 * Math.PI * i / corners));
+    }
+    Region whole = Region.inside(Path.through(ring, true), 0.1);
+    Region hole = Region.inside(WholeOutline.circle(new Point(0, 0), radius / 8).path(), 0.1);
+    return random.nextBoolean() ? whole : whole.difference(hole);
+  }
+
+  /** A disc in the hole of a ring, which alone is as large as the sheet. */
+  @Test
+  void pieces_lie_in_the_holes_of_others() {
+    Path outer = WholeOutline.circle(new Point(0, 0), 98).path();
+    Path inner = WholeOutline.circle(new Point(0, 0), 70).path();
+    Path disc = WholeOutline.circle(new Point(500, 0), 60).path();
+    List<NestShape> shapes =
+        NestShape.each("p", List.of(outer, inner, disc), 1, Turning.ANY, false);
+    assertThat(shapes).hasSize(2);
+    assertThat(shapes.getFirst().outline().area())
+        .isCloseTo(Math.PI * (98 * 98 - 70 * 70), within(20.0));
+    NestJob job = new NestJob(shapes, List.of(NestSheet.bought("s", 200, 200, 1)), 2, 0);
+    Nesting nesting = run(job, 4_000);
+    holds(job, nesting);
+    assertThat(nesting.sheets()).hasSize(1);
+    assertThat(nesting.proven()).isTrue();
+  }
+
+  /** Small cases whose least is known by hand. */
+  @Test
+  void few_sheets_are_bought() {
+    NestShape half =
+        NestShape.of("half", Region.of(new Box(0, 0, 300, 600)), 4, Turning.QUARTER, false);
+    NestJob two = new NestJob(List.of(half), List.of(NestSheet.bought("600", 600, 600, 5)), 0, 0);
+    assertThat(run(two, 3_000).price()).isEqualTo(10);
+    assertThat(run(two, 3_000).proven()).isTrue();
+
+    // One large sheet is dearer than what is needed; a small one takes the small piece.
+    NestShape small =
+        NestShape.of("small", Region.of(new Box(0, 0, 190, 190)), 1, Turning.ANY, false);
+    NestJob either =
+        new NestJob(
+            List.of(small),
+            List.of(
+                NestSheet.bought("large", 1000, 1000, 20), NestSheet.bought("small", 200, 200, 3)),
+            0,
+            0);
+    assertThat(run(either, 3_000).price()).isEqualTo(3);
+
+    // An offcut is there already.
+    NestJob offcut =
+        new NestJob(
+            List.of(small),
+            List.of(
+                NestSheet.bought("small", 200, 200, 3),
+                new NestSheet("offcut", Region.of(new Box(0, 0, 195, 400)), 1, 0, false)),
+            0,
+            0);
+    Nesting there = run(offcut, 3_000);
+    assertThat(there.price()).isZero();
+    assertThat(there.sheets().getFirst().sheet().id()).isEqualTo("offcut");
+  }
+
+  @Test
+  void the_same_seed_gives_the_same_answers() {
+    List<NestShape> shapes = Jigsaw.of(9, Turning.ANY, new Random(5));
+    NestJob job = new NestJob(shapes, List.of(NestSheet.roll("r", 700, 9000, 1)), 1, 0);
+    List<Nesting> one = new ArrayList<>();
+    List<Nesting> two = new ArrayList<>();
+    new Nester(job, 7, one::add, () -> one.size() >= 4).run();
+    new Nester(job, 7, two::add, () -> two.size() >= 4).run();
+    int both = Math.min(one.size(), two.size());
+    assertThat(both).isGreaterThanOrEqualTo(2);
+    assertThat(one.subList(0, both)).isEqualTo(two.subList(0, both));
+  }
+
+  // == BAD INPUT
+
+  @Test
+  void a_piece_larger_than_any_sheet_is_said_and_the_rest_is_laid() {
+    NestShape large =
+        NestShape.of("large", Region.of(new Box(0, 0, 900, 900)), 1, Turning.ANY, false);
+    NestShape small =
+        NestShape.of("small", Region.of(new Box(0, 0, 90, 90)), 5, Turning.ANY, false);
+    NestJob job =
+        new NestJob(List.of(large, small), List.of(NestSheet.bought("s", 600, 600, 1)), 2, 0);
+    Nesting nesting = run(job, 5_000);
+    holds(job, nesting);
+    assertThat(nesting.left()).containsExactly("large");
+    assertThat(nesting.complete()).isFalse();
+    assertThat(nesting.proven()).isFalse();
+  }
+
+  @Test
+  void what_cannot_be_is_refused_with_the_reason() {
+    NestShape one = NestShape.of("one", Region.of(new Box(0, 0, 9, 9)), 1, Turning.ANY, false);
+    NestSheet sheet = NestSheet.bought("s", 600, 600, 1);
+    assertThatThrownBy(() -> new NestJob(List.of(one), List.of(sheet), 700, 0))
+        .hasMessageContaining("leave nothing of a sheet");
+    assertThatThrownBy(() -> new NestJob(List.of(one), List.of(), 0, 0))
+        .hasMessageContaining("no sheet");
+    NestShape many = NestShape.of("many", one.outline(), 30_000, Turning.ANY, false);
+    assertThatThrownBy(() -> new NestJob(List.of(many), List.of(sheet), 0, 0))
+        .hasMessageContaining("At most 20,000 pieces");
+    assertThatThrownBy(() -> NestShape.of("none", Region.evenOdd(List.of()), 1, Turning.ANY, false))
+        .hasMessageContaining("nothing to cut");
+  }
+
+  /** Ten thousand of them are laid in rows, at once. */
+  @Test
+  void ten_thousand_pieces_are_laid() {
+    NestShape one =
+        NestShape.of("one", Region.of(new Box(0, 0, 28, 18)), 10_000, Turning.QUARTER, false);
+    NestJob job = new NestJob(List.of(one), List.of(NestSheet.bought("s", 600, 600, 1)), 2, 1);
+    Nesting nesting = run(job, Integer.MAX_VALUE);
+    assertThat(nesting.complete()).isTrue();
+    // 600 of 30 × 20 on one: 10 000 / 600 is 16.7.
+    assertThat(nesting.sheets()).hasSizeBetween(17, 18);
+  }
+}
