@@ -113,8 +113,8 @@ final class StationRequests implements SizeSurface.Requests, CutSurface.Requests
     print(template, () -> desk.perform(Edits.printed(mark)));
   }
 
-  /** Prints a template that is none of the project's. */
-  void printAlone(Template template) {
+  @Override
+  public void printAlone(Template template) {
     print(template, () -> {});
   }
 

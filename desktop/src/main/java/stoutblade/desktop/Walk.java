@@ -57,7 +57,6 @@ final class Walk {
     }
     ahead.add(new Shot("1-size-aslant", () -> card("p2")));
     ahead.add(new Shot("1-size-wearer", () -> card("wearer")));
-    ahead.add(new Shot("1-size-model", () -> card("s1")));
     ahead.add(new Shot("1-size-paper", bench::openSamplePaper));
     ahead.add(new Shot("9-sums", () -> sum("dish")));
     ahead.add(new Shot("2-draft-together", () -> draft(Demo.TIDEGATE, Desk.PROP)));
@@ -70,6 +69,8 @@ final class Walk {
       ahead.add(new Shot("", () -> press(press)));
     }
     ahead.add(new Shot("2-draft-faces", () -> {}));
+    ahead.add(new Shot("", () -> bench.desk().goTo(Station.CUT)));
+    ahead.add(new Shot("5-cut-sheets", () -> toggle("view-sheets")));
     ahead.add(new Shot("9-working", this::tooFat));
     ahead.add(new Shot("", this::slices));
     ahead.add(new Shot("", () -> press("slice-it")));

@@ -138,7 +138,8 @@ public final class Workbench {
     makers.put(
         Station.CORE, () -> whole(Station.CORE, new CoreSurface(desk, tasks), new WholeCore(desk)));
     makers.put(
-        Station.CUT, () -> new EmptyStation(desk, Station.CUT, new CutSurface(desk, requests)));
+        Station.CUT,
+        () -> new EmptyStation(desk, Station.CUT, new CutSurface(desk, tasks, requests)));
     makers.put(Station.BUILD, () -> new EmptyStation(desk, Station.BUILD, new BuildSurface(desk)));
     makers.put(
         Station.FINISH,

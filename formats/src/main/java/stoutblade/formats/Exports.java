@@ -98,6 +98,11 @@ public final class Exports {
       Path shopping = folder.resolve(stem + "-shopping.csv");
       PlanFiles.writeShopping(shopping, derived.shopping().get(), units);
       written.add(shopping);
+      if (!derived.shopping().get().pieces().kinds().isEmpty()) {
+        Path pieces = folder.resolve(stem + "-pieces.csv");
+        PlanFiles.writePieces(pieces, derived.shopping().get().pieces());
+        written.add(pieces);
+      }
       if (derived.shopping().get().lines().stream().anyMatch(it -> it.sawn().isPresent())) {
         Path lengths = folder.resolve(stem + "-lengths.csv");
         PlanFiles.writeLengths(lengths, derived.shopping().get());

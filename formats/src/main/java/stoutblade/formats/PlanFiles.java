@@ -25,6 +25,7 @@ import stoutblade.build.Step;
 import stoutblade.event.Event;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
+import stoutblade.stock.CutList;
 import stoutblade.stock.LengthPlan;
 import stoutblade.stock.Shopping;
 
@@ -209,6 +210,42 @@ public final class PlanFiles {
           for (LengthPlan.Cut cut : bars.get(i).cuts()) {
             csv.printRecord(
                 line.name(), i + 1, cut.name(), tenth(cut.mm()), tenth(bars.get(i).leftMm()));
+          }
+        }
+      }
+    }
+    SafeWrite.write(file, (BYTE_ORDER_MARK + text.toString()).getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** Writes the cut list: a row for each piece that is cut from a sheet. */
+  public static void writePieces(Path file, CutList pieces) throws IOException {
+    StringWriter text = new StringWriter();
+    try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
+      csv.printRecord(
+          "number",
+          "copy",
+          "part",
+          "piece",
+          "sheet",
+          "thickness, mm",
+          "hand",
+          "width, mm",
+          "height, mm",
+          "area, cm²");
+      for (CutList.Kind kind : pieces.kinds()) {
+        for (CutList.Entry it : kind.entries()) {
+          for (int copy = 1; copy <= it.count(); copy++) {
+            csv.printRecord(
+                it.number(),
+                copy,
+                it.part(),
+                it.name(),
+                kind.foam().name(),
+                tenth(kind.thicknessMm()),
+                copy > it.count() - it.mirrored() ? "mirrored" : "as drawn",
+                tenth(it.box().width()),
+                tenth(it.box().height()),
+                tenth(it.areaMm2() / 100));
           }
         }
       }

@@ -206,30 +206,44 @@ final class PartNeeds {
     Optional<Layers> stacked = part.layers().filter(own -> !own.onePiece());
     if (stacked.isPresent()) {
       stacked.get().each().forEach(own -> sheets.add(layer(part, own)));
-      stacked.get().band().ifPresent(own -> sheets.add(band(name, own, part.made())));
+      stacked.get().band().ifPresent(own -> sheets.add(band(part, own)));
     } else if (part.part().slices().isPresent()) {
       part.part()
           .slices()
           .get()
           .panelsByThickness()
           .forEach(
-              (mm, panels) -> sheets.add(Shopping.Cut.of(name, foam, mm, part.made(), panels)));
+              (mm, panels) ->
+                  sheets.add(
+                      Shopping.Cut.of(name, foam, mm, part.made(), part.mirrored(), panels)));
     } else {
       List<Panel> panels = part.form().map(PlateForm::cutPanels).orElse(part.flat().panels());
-      sheets.add(Shopping.Cut.of(name, foam, part.part().thicknessMm(), part.made(), panels));
+      sheets.add(
+          Shopping.Cut.of(
+              name, foam, part.part().thicknessMm(), part.made(), part.mirrored(), panels));
     }
-    part.form().ifPresent(it -> sheets.addAll(laidOn(it, foam, part.made())));
+    part.form().ifPresent(it -> sheets.addAll(laidOn(part, it, foam)));
     part.covers()
         .ifPresent(
             own ->
                 sheets.add(
                     Shopping.Cut.of(
-                        name, own.foam(), own.thicknessMm(), part.made(), own.panels())));
+                        name,
+                        own.foam(),
+                        own.thicknessMm(),
+                        part.made(),
+                        part.mirrored(),
+                        own.panels())));
   }
 
-  private static Shopping.Cut band(String name, EdgeBand band, int made) {
+  private static Shopping.Cut band(PartReckoning part, EdgeBand band) {
     return Shopping.Cut.of(
-        name, band.foam(), band.band().thicknessMm(), made, band.panels("Edge band"));
+        part.part().name(),
+        band.foam(),
+        band.band().thicknessMm(),
+        part.made(),
+        part.mirrored(),
+        band.panels("Edge band"));
   }
 
   /** One layer, in the pieces that it is cut apart in. */
@@ -240,17 +254,25 @@ final class PartNeeds {
       List<Path> holes =
           rings.subList(1, rings.size()).stream().map(it -> Path.through(it, true)).toList();
       Path outer = Path.through(rings.getFirst(), true);
-      panels.add(new Panel(part.part().name(), 1, List.of(Edge.free(outer)), holes, List.of()));
+      String name = "layer " + layer.number();
+      panels.add(new Panel(name, 1, List.of(Edge.free(outer)), holes, List.of()));
     }
     return Shopping.Cut.of(
-        part.part().name(), layer.foam(), layer.sheet().thicknessMm(), part.made(), panels);
+        part.part().name(),
+        layer.foam(),
+        layer.sheet().thicknessMm(),
+        part.made(),
+        part.mirrored(),
+        panels);
   }
 
   /** The pieces that are laid on something, each of its own thickness. */
-  private static List<Shopping.Cut> laidOn(PlateForm form, SheetMaterial foam, int made) {
+  private static List<Shopping.Cut> laidOn(PartReckoning part, PlateForm form, SheetMaterial foam) {
     List<Shopping.Cut> all = new ArrayList<>();
     for (Map.Entry<Double, List<Panel>> it : form.piecesByThickness().entrySet()) {
-      all.add(Shopping.Cut.of(form.blank().name(), foam, it.getKey(), made, it.getValue()));
+      all.add(
+          Shopping.Cut.of(
+              form.blank().name(), foam, it.getKey(), part.made(), part.mirrored(), it.getValue()));
     }
     return all;
   }

@@ -87,10 +87,16 @@ public final class SheetTemplates {
     return new Label(Integer.toString(number), it.lay().place(room.middle()).plus(by), size, false);
   }
 
-  /** The largest circle in a piece, by the search's own circles. */
-  private record Room(Point middle, double radius) {
+  /**
+   * The largest circle in a piece, by the search's own circles: where there is room for its number.
+   *
+   * @param middle in the piece's own frame
+   * @param radius in mm
+   */
+  public record Room(Point middle, double radius) {
 
-    static Room of(Nesting.Placed it) {
+    /** That of a piece. */
+    public static Room of(Nesting.Placed it) {
       Point centre = it.shape().outline().box().centre();
       Form form = Form.of(it.shape().outline(), centre);
       return new Room(new Point(form.circleX[0], form.circleY[0]).plus(centre), form.circleR[0]);

@@ -20,14 +20,16 @@ import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.part.Bought;
 import stoutblade.shape.Box;
+import stoutblade.shape.Path;
 import stoutblade.stack.Wish;
 
 /**
  * What must be bought for all parts.
  *
  * @param lines one for each thing
+ * @param pieces every piece that is cut from a sheet
  */
-public record Shopping(List<Line> lines) {
+public record Shopping(List<Line> lines, CutList pieces) {
 
   /** Room kept between pieces on a sheet, in mm. */
   public static final double ROOM_MM = 5;
@@ -70,19 +72,39 @@ public record Shopping(List<Line> lines) {
    * @param foam its foam
    * @param thicknessMm its thickness
    * @param made how many are made
+   * @param mirrored how many of them are mirrored
    * @param pieces what is cut for one
    */
   public record Cut(
-      String name, SheetMaterial foam, double thicknessMm, int made, List<Piece> pieces) {
+      String name,
+      SheetMaterial foam,
+      double thicknessMm,
+      int made,
+      int mirrored,
+      List<Piece> pieces) {
 
     /**
      * A piece, as far as what is bought asks after it.
      *
+     * @param name what it is called
+     * @param lines its edges, and those of what is cut out of it
      * @param areaMm2 its area
      * @param box the box round it
      * @param count how many are cut
      */
-    public record Piece(double areaMm2, Box box, int count) {}
+    public record Piece(String name, List<Path> lines, double areaMm2, Box box, int count) {
+
+      /** Copies the lines. */
+      public Piece {
+        lines = List.copyOf(lines);
+      }
+
+      static Piece of(Panel panel) {
+        List<Path> lines = new ArrayList<>(List.of(panel.outline()));
+        lines.addAll(panel.windows());
+        return new Piece(panel.name(), lines, panel.area(), panel.box(), panel.count());
+      }
+    }
 
     /** Copies the pieces. */
     public Cut {
@@ -91,13 +113,14 @@ public record Shopping(List<Line> lines) {
 
     /** What is cut along panels. */
     public static Cut of(
-        String name, SheetMaterial foam, double thicknessMm, int made, List<Panel> panels) {
+        String name,
+        SheetMaterial foam,
+        double thicknessMm,
+        int made,
+        int mirrored,
+        List<Panel> panels) {
       return new Cut(
-          name,
-          foam,
-          thicknessMm,
-          made,
-          panels.stream().map(it -> new Piece(it.area(), it.box(), it.count())).toList());
+          name, foam, thicknessMm, made, mirrored, panels.stream().map(Piece::of).toList());
     }
   }
 
@@ -193,7 +216,7 @@ public record Shopping(List<Line> lines) {
         .filter(it -> it.coating().spread() > 0)
         .map(Shopping::coats)
         .forEach(lines::add);
-    return new Shopping(lines);
+    return new Shopping(lines, CutList.of(needs.sheets()));
   }
 
   /** The proposed glue has the short id; one that was chosen has its own in it. */

@@ -18,6 +18,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import stoutblade.derive.Derived;
+import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Key;
 import stoutblade.desktop.Style;
@@ -59,7 +60,11 @@ public final class CutSurface implements Surface {
   private final ScrollPane toBuy = new ScrollPane(list);
   private final ToggleButton templates = new ToggleButton("Templates");
   private final ToggleButton buying = new ToggleButton("To buy");
-  private final RunsUnder middle = new RunsUnder(new HBox(8, templates, buying));
+  private final ToggleButton laid = new ToggleButton("Sheets");
+  private final HBox views = new HBox(8, templates, laid, buying);
+  private final RunsUnder middle = new RunsUnder(views);
+  private final SheetsDesk sheets;
+  private final Tray tray = new Tray();
   private static final double LETTER_PX = 6.5;
 
   private boolean showing;
@@ -72,10 +77,18 @@ public final class CutSurface implements Surface {
 
     /** Prints a template. */
     void print(Template template);
+
+    /** Prints one that is none of the project's templates. */
+    void printAlone(Template template);
   }
 
-  /** The surface. */
-  public CutSurface(Desk desk, Requests requests) {
+  /**
+   * The surface.
+   *
+   * @param tasks what lays pieces on sheets beside the window
+   */
+  public CutSurface(Desk desk, BackgroundTasks tasks, Requests requests) {
+    this.sheets = new SheetsDesk(desk, tasks, requests::printAlone);
     this.desk = desk;
     this.model = new CutModel(desk);
     this.tape = new MaskingTape(desk, mat, this::where);
@@ -107,21 +120,21 @@ public final class CutSurface implements Surface {
             look();
           }
         });
-    node.setBottom(
-        new Tray()
-            .with("Template", which)
-            .with("Paper", paper)
-            .with("Everything, at true size", export)
-            .with("This one on paper", print)
-            .with("Pieces", pieces));
+    tray.with("Template", which)
+        .with("Paper", paper)
+        .with("Everything, at true size", export)
+        .with("This one on paper", print)
+        .with("Pieces", pieces);
     toBuy.setFitToWidth(true);
     toBuy.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     list.getStyleClass().add(Style.LIST);
     list.setId("to-buy");
     templates.setId("view-templates");
     buying.setId("view-to-buy");
-    ToggleGroup views = new ToggleGroup();
-    views.getToggles().setAll(templates, buying);
+    laid.setId("view-sheets");
+    laid.setOnAction(event -> turn());
+    ToggleGroup each = new ToggleGroup();
+    each.getToggles().setAll(templates, laid, buying);
     templates.setSelected(true);
     templates.setOnAction(event -> turn());
     buying.setOnAction(event -> turn());
@@ -129,12 +142,20 @@ public final class CutSurface implements Surface {
     turn();
   }
 
-  /** Shows the templates, or the list of what is to buy. */
+  /** Shows the templates, the sheets, or the list of what is to buy. */
   private void turn() {
-    if (!templates.isSelected() && !buying.isSelected()) {
+    if (!templates.isSelected() && !buying.isSelected() && !laid.isSelected()) {
       templates.setSelected(true);
     }
-    middle.show(buying.isSelected() ? toBuy : mat);
+    middle.show(buying.isSelected() ? toBuy : laid.isSelected() ? sheets.mat() : mat);
+    node.setBottom(laid.isSelected() ? sheets.tray() : tray);
+    views.getChildren().setAll(templates, laid, buying);
+    if (laid.isSelected()) {
+      views.getChildren().add(sheets.said());
+    }
+    if (laid.isSelected()) {
+      sheets.show();
+    }
   }
 
   @Override
@@ -154,6 +175,9 @@ public final class CutSurface implements Surface {
     export.setDisable(model.templates().isEmpty());
     showList(derived);
     tape.show(desk.findingsOf(Station.CUT));
+    if (laid.isSelected()) {
+      sheets.show();
+    }
     look();
   }
 
