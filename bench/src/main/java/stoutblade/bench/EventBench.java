@@ -31,6 +31,12 @@ final class EventBench {
 
   private EventBench() {}
 
+  /** The demo, worked out. */
+  static Derived demo() throws IOException {
+    LocalDateTime now = LocalDateTime.now(Clock.systemUTC());
+    return reckoner().derive(Demo.open(now).project(), now, Units.METRIC);
+  }
+
   /** Runs it and prints times, and what one edit worked out anew. */
   static void run() throws IOException {
     LocalDateTime now = LocalDateTime.now(Clock.systemUTC());

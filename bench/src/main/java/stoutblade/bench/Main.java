@@ -9,8 +9,8 @@ import stoutblade.fuzz.Fuzz;
 
 /**
  * Runs the benchmarks: {@code start}, {@code redraw}, {@code event}, {@code reckon}, {@code mesh},
- * {@code flatten}, {@code plate}, {@code range}, or all of them; or {@code fuzz}, the long runs of
- * {@link Fuzz}.
+ * {@code flatten}, {@code plate}, {@code range}, {@code nest}, or all of them; or {@code fuzz}, the
+ * long runs of {@link Fuzz}.
  */
 public final class Main {
 
@@ -30,6 +30,8 @@ public final class Main {
       case "stack" -> jmh(StackBench.class);
       case "plate" -> jmh(PlateBench.class);
       case "range" -> RangeBench.run();
+      case "nest" ->
+          NestBench.run(EventBench.demo(), Arrays.copyOfRange(arguments, 1, arguments.length));
       case "fuzz" -> Fuzz.main(Arrays.copyOfRange(arguments, 1, arguments.length));
       case "all" -> {
         StartBench.run();
@@ -40,13 +42,14 @@ public final class Main {
         jmh(StackBench.class);
         jmh(PlateBench.class);
         RangeBench.run();
+        NestBench.run(EventBench.demo());
         EventBench.run();
         RedrawBench.run();
       }
       default -> {
         System.err.println(
-            "A benchmark is start, redraw, event, reckon, mesh, flatten, slice, stack, plate, range or"
-                + " fuzz; found '"
+            "A benchmark is start, redraw, event, reckon, mesh, flatten, slice, stack, plate, range, nest"
+                + " or fuzz; found '"
                 + which
                 + "'");
         System.exit(2);

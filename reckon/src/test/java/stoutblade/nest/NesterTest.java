@@ -13,7 +13,6 @@ import java.util.Random;
 import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -106,71 +105,6 @@ class NesterTest {
     assertThat(laid).isEqualTo(wanted);
   }
 
-  // == JIGSAWS
-
-  /** What was cut from one another finds together again: all of the rectangle is known to do. */
-  @ParameterizedTest
-  @EnumSource(Turning.class)
-  void a_jigsaw_is_laid_nearly_as_densely_as_it_was_cut(Turning turning) {
-    List<Double> shares = new ArrayList<>();
-    List<Double> overBoxes = new ArrayList<>();
-    for (int seed = 0; seed < 3; seed++) {
-      List<NestShape> shapes = Jigsaw.of(10, turning, new Random(100 + seed));
-      NestJob job =
-          new NestJob(shapes, List.of(NestSheet.roll("roll", Jigsaw.WIDE, 10_000, 1)), 0, 0);
-      Nesting nesting = run(job, 4_000);
-      holds(job, nesting);
-      assertThat(nesting.complete()).isTrue();
-      shares.add(Jigsaw.LONG / nesting.lastUsedMm());
-      overBoxes.add(boxes(shapes) / nesting.lastUsedMm());
-    }
-    Collections.sort(shares);
-    Collections.sort(overBoxes);
-    assertThat(shares.get(1)).as("%s", shares).isGreaterThan(0.95);
-    assertThat(overBoxes.get(1)).as("%s", overBoxes).isGreaterThan(1.3);
-  }
-
-  /** How long the boxes of all pieces take in rows, by another way: the lowest free place. */
-  private static double boxes(List<NestShape> shapes) {
-    List<Box> all = new ArrayList<>(shapes.stream().map(it -> it.outline().box()).toList());
-    all.sort((a, b) -> Double.compare(b.height(), a.height()));
-    List<Box> laid = new ArrayList<>();
-    double far = 0;
-    for (Box it : all) {
-      boolean turned = it.height() > Jigsaw.WIDE || it.width() > it.height();
-      double wide = turned ? it.height() : it.width();
-      double high = Math.min(Jigsaw.WIDE, turned ? it.width() : it.height());
-      List<Double> xs = new ArrayList<>(List.of(0.0));
-      List<Double> ys = new ArrayList<>(List.of(0.0));
-      laid.forEach(own -> xs.add(own.maxX()));
-      laid.forEach(own -> ys.add(own.maxY()));
-      Collections.sort(xs);
-      Collections.sort(ys);
-      Box found = null;
-      for (double x : xs) {
-        for (double y : ys) {
-          Box tried = new Box(x, y, x + wide, y + high);
-          if (found == null
-              && tried.maxY() <= Jigsaw.WIDE + 1e-9
-              && laid.stream().noneMatch(own -> over(own, tried))) {
-            found = tried;
-          }
-        }
-      }
-      laid.add(found);
-      far = Math.max(far, found.maxX());
-    }
-    return far;
-  }
-
-  private static boolean over(Box a, Box b) {
-    double rim = 1e-9;
-    return a.minX() < b.maxX() - rim
-        && b.minX() < a.maxX() - rim
-        && a.minY() < b.maxY() - rim
-        && b.minY() < a.maxY() - rim;
-  }
-
   // == LAWS
 
   @ParameterizedTest
@@ -178,7 +112,7 @@ class NesterTest {
   void random_pieces_keep_their_gap_and_stay_on_sheets_of_any_shape(double gap) {
     Random random = new Random((long) (gap * 10));
     List<NestShape> shapes = new ArrayList<>();
-    for (int i = 0; i < 14; i++) {
+    for (int i = 0; i < 9; i++) {
       shapes.add(
           NestShape.of(
               "p" + i,
@@ -200,7 +134,7 @@ class NesterTest {
             gap,
             gap / 2);
     List<Nesting> answers = Collections.synchronizedList(new ArrayList<>());
-    Nesting last = new Nester(job, 3, answers::add, after(700)).run();
+    Nesting last = new Nester(job, 3, answers::add, after(120)).run();
     assertThat(answers).isNotEmpty();
     assertThat(answers.getLast()).isEqualTo(last);
     for (int i = 0; i < answers.size(); i++) {
@@ -277,8 +211,12 @@ class NesterTest {
 
   @Test
   void the_same_seed_gives_the_same_answers() {
-    List<NestShape> shapes = Jigsaw.of(9, Turning.ANY, new Random(5));
-    NestJob job = new NestJob(shapes, List.of(NestSheet.roll("r", 700, 9000, 1)), 1, 0);
+    Random random = new Random(5);
+    List<NestShape> shapes = new ArrayList<>();
+    for (int i = 0; i < 9; i++) {
+      shapes.add(NestShape.of("p" + i, blob(random, 60), 1, Turning.ANY, false));
+    }
+    NestJob job = new NestJob(shapes, List.of(NestSheet.roll("r", 300, 9000, 1)), 1, 0);
     List<Nesting> one = new ArrayList<>();
     List<Nesting> two = new ArrayList<>();
     new Nester(job, 7, one::add, () -> one.size() >= 4).run();

@@ -1,4 +1,4 @@
-package stoutblade.nest;
+package stoutblade.studio;
 
 import java.util.ArrayList;
 import java.util.Collection;
@@ -12,13 +12,18 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.operation.polygonize.Polygonizer;
+import stoutblade.nest.NestShape;
+import stoutblade.nest.Turning;
 import stoutblade.shape.Region;
 
 /** A rectangle cut at random into pieces: how densely they can be laid is known, all of it. */
-final class Jigsaw {
+public final class Jigsaw {
 
-  static final double WIDE = 600;
-  static final double LONG = 1000;
+  /** How wide the rectangle is, in mm. */
+  public static final double WIDE = 600;
+
+  /** And how long. */
+  public static final double LONG = 1000;
 
   private static final GeometryFactory SHAPES = new GeometryFactory();
 
@@ -30,7 +35,7 @@ final class Jigsaw {
    * @param count how many, about
    * @param turning how they may be turned back
    */
-  static List<NestShape> of(int count, Turning turning, Random random) {
+  public static List<NestShape> of(int count, Turning turning, Random random) {
     List<Polygon> pieces = cut(count, random);
     List<NestShape> shapes = new ArrayList<>();
     for (Polygon it : pieces) {
