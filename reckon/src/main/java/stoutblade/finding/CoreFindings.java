@@ -29,6 +29,8 @@ import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
 import stoutblade.project.Station;
 import stoutblade.reckoning.PartReckoning;
+import stoutblade.shape.CurvedAxis;
+import stoutblade.shape.Region;
 
 /** Looks through the core of a part for what is wrong or risky. */
 final class CoreFindings {
@@ -44,6 +46,9 @@ final class CoreFindings {
 
   /** Foam that a core shows under is skinned with one of these, in mm. */
   private static final List<Double> SKINS = List.of(2.0, 3.0, 5.0);
+
+  /** How finely a centre line is looked at. */
+  private static final double LINE_MM = 0.2;
 
   /** What is this many times as long as it is wide droops without a core. */
   private static final double SLENDER = 5;
@@ -154,7 +159,7 @@ final class CoreFindings {
               + " from the near end its line is not inside "
               + part.part().name()
               + ": give it a centre line that stays inside, or end it before.",
-          endMend(core, bed));
+          insideMends(core, bed));
     } else if (core.shows()) {
       add(
           "shows",
@@ -393,6 +398,32 @@ final class CoreFindings {
     wire(core, end).ifPresent(mends::add);
     skin(core).ifPresent(mends::add);
     return mends;
+  }
+
+  /** Its line led midway between the edges, where that stays inside; or it ends before. */
+  private List<Change> insideMends(CoreReckoning core, Bed bed) {
+    List<Change> mends = new ArrayList<>();
+    midway().ifPresent(mends::add);
+    mends.addAll(endMend(core, bed));
+    return mends;
+  }
+
+  private Optional<Change> midway() {
+    try {
+      return part.part()
+          .cut()
+          .filter(it -> !it.half())
+          .filter(
+              it -> {
+                Region inside = Region.inside(it.outline().outline(), LINE_MM);
+                return CurvedAxis.midway(it.outline()).path().flattened(LINE_MM).stream()
+                    .allMatch(at -> inside.contains(at) || inside.distanceToBoundary(at) < LINE_MM);
+              })
+          .map(it -> AxisEdits.midway(id).named("Lead its line midway between the edges"));
+    } catch (IllegalArgumentException e) {
+      // No line can be led through such an outline.
+      return Optional.empty();
+    }
   }
 
   /** The thinnest skin on both faces that is sold and leaves enough foam over it. */

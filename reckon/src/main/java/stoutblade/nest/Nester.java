@@ -72,7 +72,7 @@ public final class Nester {
     if (job.pieces().size() > MOST_SEARCHED) {
       return best.nesting;
     }
-    ExecutorService searches = Executors.newFixedThreadPool(SEARCHES);
+    ExecutorService searches = Executors.newFixedThreadPool(SEARCHES, Nester::search);
     try {
       fillings(searches);
       rounds(searches);
@@ -80,6 +80,13 @@ public final class Nester {
       searches.shutdownNow();
     }
     return best.nesting;
+  }
+
+  /** A search does not keep a program running that has ended. */
+  private static Thread search(Runnable work) {
+    Thread thread = new Thread(work, "laying pieces");
+    thread.setDaemon(true);
+    return thread;
   }
 
   private boolean ended() {

@@ -258,6 +258,33 @@ class WorkedRodTest {
         .isCloseTo(1.5 + sheets.getLast().thicknessMm(), within(1e-6));
   }
 
+  /** A bent board: straight up its frame the core leaves it, midway it does not. */
+  @Test
+  void a_core_outside_a_bent_board_is_led_midway_from_its_finding() {
+    WholeOutline bent =
+        new WholeOutline(
+            List.of(
+                Node.corner(-30, 0),
+                Node.corner(30, 0),
+                Node.curve(190, 300),
+                Node.corner(30, 600),
+                Node.corner(-30, 600),
+                Node.curve(130, 300)));
+    Part part =
+        Samples.plate("d1", "Board", bent, List.of(), "foam", 20, Placing.USUAL)
+            .withLayering(Layering.of(2, "foam", 20, Profile.FLAT))
+            .withCore(Optional.of(new CoreChoice("dowel-9", 10, 500, 50)));
+    Project project = First.withParts(Samples.whole(), List.of(part));
+    Change mend =
+        finding(project, "outside").orElseThrow().mends().stream()
+            .filter(it -> it.name().startsWith("Lead its line midway"))
+            .findFirst()
+            .orElseThrow();
+    Project mended = then(project, mend);
+    assertThat(finding(mended, "outside")).isEmpty();
+    assertThat(core(mended).bed().orElseThrow().leastCover().value()).isGreaterThan(2);
+  }
+
   // == WHAT IS ALLOWED
 
   @Test
