@@ -35,7 +35,7 @@ public record LineStyle(double widthMm, List<Double> dashesMm, int rgb, int numb
       case POCKET -> of(0.5, 0x7f00ff, 190, 2.4, 2.4);
       case JOINT -> of(0.5, 0xff007f, 230, 6, 1.5, 1, 1.5, 1, 1.5);
       case FINISHED -> of(0.18, 0x007f00, 94, 0.5, 0.9);
-      case SHEET -> of(0.25, 0x406080, 140, 8, 3);
+      case SHEET -> of(0.25, 0x406080, 140, 12, 2, 4, 2);
       case GRAIN -> of(0.18, 0xbfbf00, 2, 1.5, 4);
       case LEADER -> of(0.12, 0xc0c0c0, 9);
     };
