@@ -193,7 +193,9 @@ class StationsTest extends InWindow {
     assertThat(First.core(desk.derived()).orElseThrow().tooDeep()).isFalse();
     assertThat(text(robot, "#core-squeezed")).isEqualTo("20 mm");
     type(robot, "#core-squeezed", "30 mm");
-    assertThat(First.core(desk.project()).orElseThrow().squeezedMm()).as("as it is sold").isEmpty();
+    assertThat(First.core(desk.project()).orElseThrow().work().squeezedMm())
+        .as("as it is sold")
+        .isEmpty();
     choose(robot, "#rod", desk.catalogue().rod("dowel-9").orElseThrow());
     assertThat(robot.lookup("#core-squeezed").tryQuery()).as("wood is not squeezed").isEmpty();
   }

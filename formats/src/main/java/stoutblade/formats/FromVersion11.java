@@ -28,7 +28,11 @@ final class FromVersion11 implements Migrations.Migration {
     for (JsonNode prop : project.path("props")) {
       for (JsonNode part : prop.path("parts")) {
         if (part.path("core") instanceof ObjectNode core) {
-          core.put("onEdge", false).put("drilledMm", 0).put("bundle", 1);
+          core.putObject("work")
+              .put("drilledMm", 0)
+              .put("bundle", 1)
+              .put("onEdge", false)
+              .set("squeezedMm", core.remove("squeezedMm"));
           core.putNull("parting").putNull("limits").putArray("beside");
         }
       }

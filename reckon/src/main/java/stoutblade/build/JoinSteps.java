@@ -34,7 +34,7 @@ final class JoinSteps extends StepMaker {
     if (core.section().squeezed()) {
       squeeze(core);
     }
-    if (core.choice().drilledMm() > 0 && core.rod().innerMm() > 0) {
+    if (core.choice().work().drilledMm() > 0 && core.rod().innerMm() > 0) {
       drill(core);
     }
     if (core.section().count() > 1) {

@@ -2,7 +2,6 @@ package stoutblade.core;
 
 import java.util.List;
 import java.util.Optional;
-import stoutblade.catalogue.Rod;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 
@@ -15,11 +14,7 @@ import stoutblade.measure.Units;
  * @param endMm where it ends, inside the foam
  * @param heldAtMm where it is held for the droop
  * @param groove how its channel is cut
- * @param squeezedMm how high it is once it was squeezed flat, its flat sides in the plane of the
- *     layers; empty where it stays round
- * @param drilledMm how wide it is drilled through; 0 where it is as it is sold
- * @param bundle how many of it are glued together, one of {@link Bundle#counts()}
- * @param onEdge true where what is flat stands on its edge
+ * @param work what is done to the rod, and how it lies
  * @param beside rods that hold the part together with it
  * @param parting where it comes apart; empty where it is in one piece
  * @param limits what does not feel limp; empty for what is usual, corrected by the log
@@ -30,17 +25,12 @@ public record CoreChoice(
     double endMm,
     double heldAtMm,
     Groove groove,
-    Optional<Double> squeezedMm,
-    double drilledMm,
-    int bundle,
-    boolean onEdge,
+    RodWork work,
     List<Beside> beside,
     Optional<Parting> parting,
     Optional<Limits> limits) {
 
   private static final double LONGEST_MM = 10_000;
-  private static final double LEAST_MM = 1;
-  private static final double MOST_MM = 200;
   private static final double IN_BLADE = 0.85;
   private static final double BELOW_BLADE = 0.5;
 
@@ -80,10 +70,7 @@ public record CoreChoice(
         endMm,
         heldAtMm,
         Groove.ROUND,
-        Optional.empty(),
-        0,
-        1,
-        false,
+        RodWork.NONE,
         List.of(),
         Optional.empty(),
         Optional.empty());
@@ -101,14 +88,6 @@ public record CoreChoice(
       throw new IllegalArgumentException(
           "A core has at most %d kinds of rods beside it; found %d"
               .formatted(Beside.MOST, beside.size()));
-    }
-    if (!Bundle.counts().contains(bundle)) {
-      throw new IllegalArgumentException(
-          "Rods are glued together by %s; found %d".formatted(Bundle.counts(), bundle));
-    }
-    if (!(drilledMm >= 0 && drilledMm <= MOST_MM)) {
-      throw new IllegalArgumentException(
-          "A rod is drilled up to " + shown(MOST_MM) + " wide; found " + shown(drilledMm));
     }
     if (!(endMm > startMm)) {
       throw new IllegalArgumentException(
@@ -140,15 +119,6 @@ public record CoreChoice(
               + "; found "
               + shown(joint));
     }
-    if (squeezedMm.filter(it -> !(it >= LEAST_MM && it <= MOST_MM)).isPresent()) {
-      throw new IllegalArgumentException(
-          "A pipe is squeezed to between "
-              + shown(LEAST_MM)
-              + " and "
-              + shown(MOST_MM)
-              + "; found "
-              + shown(squeezedMm.get()));
-    }
   }
 
   private static String shown(double mm) {
@@ -158,173 +128,66 @@ public record CoreChoice(
   /** The same with another rod, as it is sold. */
   public CoreChoice withRod(String id) {
     return new CoreChoice(
-        id,
-        startMm,
-        endMm,
-        heldAtMm,
-        groove,
-        Optional.empty(),
-        0,
-        1,
-        onEdge,
-        beside,
-        parting,
-        limits);
+        id, startMm, endMm, heldAtMm, groove, work.ofAnother(), beside, parting, limits);
   }
 
-  /** The same drilled through so wide; 0 for not at all. */
-  public CoreChoice drilled(double mm) {
-    return new CoreChoice(
-        rodId,
-        startMm,
-        endMm,
-        heldAtMm,
-        groove,
-        squeezedMm,
-        mm,
-        bundle,
-        onEdge,
-        beside,
-        parting,
-        limits);
-  }
-
-  /** The same of so many rods glued together. */
-  public CoreChoice bundled(int count) {
-    return new CoreChoice(
-        rodId,
-        startMm,
-        endMm,
-        heldAtMm,
-        groove,
-        squeezedMm,
-        drilledMm,
-        count,
-        onEdge,
-        beside,
-        parting,
-        limits);
-  }
-
-  /** Its rod as it is worked: drilled through, where it is round and solid and wide enough. */
-  public Rod worked(Rod rod) {
-    return drills(rod) && drilledMm > 0 && drilledMm < rod.outerMm() ? rod.drilled(drilledMm) : rod;
-  }
-
-  /** How many rods it is of: what has flat sides is not glued to a bundle. */
-  public int count(Rod rod) {
-    return rod.square() ? 1 : bundle;
-  }
-
-  /** True for a round rod without a bore. */
-  public static boolean drills(Rod rod) {
-    return !rod.square() && rod.innerMm() == 0;
+  private CoreChoice lying(double start, double end, double held) {
+    return new CoreChoice(rodId, start, end, held, groove, work, beside, parting, limits);
   }
 
   public CoreChoice withEnd(double mm) {
-    return with(rodId, startMm, mm, heldAtMm, squeezedMm);
+    return lying(startMm, mm, heldAtMm);
   }
 
   /** The core starting elsewhere; where it is held moves along if it must. */
   public CoreChoice withStart(double mm) {
-    return with(rodId, mm, endMm, Math.max(mm, heldAtMm), squeezedMm);
+    return lying(mm, endMm, Math.max(mm, heldAtMm));
   }
 
   public CoreChoice withHeldAt(double mm) {
-    return with(rodId, startMm, endMm, mm, squeezedMm);
+    return lying(startMm, endMm, mm);
+  }
+
+  private CoreChoice with(RodWork changed) {
+    return new CoreChoice(
+        rodId, startMm, endMm, heldAtMm, groove, changed, beside, parting, limits);
   }
 
   /** The same squeezed to a height, or round again. */
   public CoreChoice withSqueezed(Optional<Double> mm) {
-    return with(rodId, startMm, endMm, heldAtMm, mm);
+    return with(work.squeezed(mm));
   }
 
-  private CoreChoice with(
-      String id, double start, double end, double held, Optional<Double> squeezed) {
-    return new CoreChoice(
-        id, start, end, held, groove, squeezed, drilledMm, bundle, onEdge, beside, parting, limits);
+  /** The same drilled through so wide; 0 for not at all. */
+  public CoreChoice drilled(double mm) {
+    return with(work.drilled(mm));
   }
 
-  public CoreChoice with(Groove changed) {
-    return new CoreChoice(
-        rodId,
-        startMm,
-        endMm,
-        heldAtMm,
-        changed,
-        squeezedMm,
-        drilledMm,
-        bundle,
-        onEdge,
-        beside,
-        parting,
-        limits);
+  /** The same of so many rods glued together. */
+  public CoreChoice bundled(int count) {
+    return with(work.bundled(count));
   }
 
   /** The same standing on its edge, or laid flat. */
   public CoreChoice withOnEdge(boolean stands) {
-    return new CoreChoice(
-        rodId,
-        startMm,
-        endMm,
-        heldAtMm,
-        groove,
-        squeezedMm,
-        drilledMm,
-        bundle,
-        stands,
-        beside,
-        parting,
-        limits);
+    return with(work.onEdge(stands));
+  }
+
+  public CoreChoice with(Groove changed) {
+    return new CoreChoice(rodId, startMm, endMm, heldAtMm, changed, work, beside, parting, limits);
   }
 
   public CoreChoice withBeside(List<Beside> changed) {
-    return new CoreChoice(
-        rodId,
-        startMm,
-        endMm,
-        heldAtMm,
-        groove,
-        squeezedMm,
-        drilledMm,
-        bundle,
-        onEdge,
-        changed,
-        parting,
-        limits);
+    return new CoreChoice(rodId, startMm, endMm, heldAtMm, groove, work, changed, parting, limits);
   }
 
   /** The same that comes apart, or is in one piece again. */
   public CoreChoice withParting(Optional<Parting> changed) {
-    return new CoreChoice(
-        rodId,
-        startMm,
-        endMm,
-        heldAtMm,
-        groove,
-        squeezedMm,
-        drilledMm,
-        bundle,
-        onEdge,
-        beside,
-        changed,
-        limits);
+    return new CoreChoice(rodId, startMm, endMm, heldAtMm, groove, work, beside, changed, limits);
   }
 
   public CoreChoice withLimits(Optional<Limits> changed) {
-    return new CoreChoice(
-        rodId,
-        startMm,
-        endMm,
-        heldAtMm,
-        groove,
-        squeezedMm,
-        drilledMm,
-        bundle,
-        onEdge,
-        beside,
-        parting,
-        changed);
+    return new CoreChoice(rodId, startMm, endMm, heldAtMm, groove, work, beside, parting, changed);
   }
 
   /** How far it reaches with what goes on beyond its end. */
@@ -340,10 +203,7 @@ public record CoreChoice(
         endMm * factor,
         heldAtMm * factor,
         groove,
-        squeezedMm,
-        drilledMm,
-        bundle,
-        onEdge,
+        work,
         beside.stream().map(it -> it.times(factor)).toList(),
         parting.map(it -> it.times(factor)),
         limits);

@@ -29,7 +29,7 @@ final class CoreWorking {
   private final Optional<PartingReckoning> parting;
 
   CoreWorking(Cored part, CoreChoice choice, Rod sold, CoreRods rods) {
-    Rod rod = choice.worked(sold);
+    Rod rod = choice.work().worked(sold);
     this.part = part;
     this.choice = choice;
     this.bar = RodFigures.of(choice, rod);

@@ -109,7 +109,10 @@ final class Loads {
     this.end = Math.max(length, choice.reachMm());
     this.rodLoad =
         sampled(
-            y -> choice.count(rod) * rod.areaMm2() * within(y, choice.startMm(), choice.endMm()),
+            y ->
+                choice.work().count(rod)
+                    * rod.areaMm2()
+                    * within(y, choice.startMm(), choice.endMm()),
             rod.densityGPerMm3());
     this.besideLoads =
         beside.stream()

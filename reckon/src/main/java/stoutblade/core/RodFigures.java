@@ -38,7 +38,9 @@ record RodFigures(
             "core.bore",
             "Core, inside",
             rod.innerMm(),
-            rod.innerMm() > 0 && rod.innerMm() == choice.drilledMm() ? Source.DECIDED : catalogue);
+            rod.innerMm() > 0 && rod.innerMm() == choice.work().drilledMm()
+                ? Source.DECIDED
+                : catalogue);
     if (section.count() > 1) {
       Figure one = length("core.each", "Each rod of the bundle, outside", rod.outerMm(), catalogue);
       Figure across =

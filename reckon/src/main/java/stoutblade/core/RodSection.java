@@ -38,12 +38,13 @@ public record RodSection(double radius, double flat, double wall, boolean square
    * the flat sides gain. What cannot be squeezed so is round.
    */
   public static RodSection of(CoreChoice choice, Rod rod) {
-    RodSection sold = sold(choice.worked(rod), choice.onEdge());
-    int count = choice.count(rod);
+    RodSection sold = sold(choice.work().worked(rod), choice.work().onEdge());
+    int count = choice.work().count(rod);
     if (count > 1) {
       return new RodSection(Bundle.across(count) * sold.radius, 0, sold.wall, false, count);
     }
     return choice
+        .work()
         .squeezedMm()
         .filter(it -> squeezes(rod, it))
         .map(high -> new RodSection(high / 2, Oval.flat(rod.outerMm(), high), sold.wall))

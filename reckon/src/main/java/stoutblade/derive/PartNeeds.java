@@ -104,7 +104,7 @@ final class PartNeeds {
 
   private void core(PartReckoning part, CoreReckoning core, Scope scope) {
     String name = part.part().name();
-    int rods = part.made() * core.choice().count(core.rod());
+    int rods = part.made() * core.choice().work().count(core.rod());
     core.parting()
         .ifPresentOrElse(
             it -> {

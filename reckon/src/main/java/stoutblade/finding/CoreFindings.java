@@ -208,7 +208,7 @@ final class CoreFindings {
 
   /** What was asked of a pipe that it cannot take, or only badly. */
   private void squeezed(CoreReckoning core) {
-    double high = core.choice().squeezedMm().orElse(0.0);
+    double high = core.choice().work().squeezedMm().orElse(0.0);
     if (high == 0) {
       return;
     }
@@ -244,7 +244,7 @@ final class CoreFindings {
 
   /** What cannot be drilled or bundled, or has hardly a wall left. */
   private void drilled(CoreReckoning core) {
-    double bore = core.choice().drilledMm();
+    double bore = core.choice().work().drilledMm();
     double across = core.rod().outerMm();
     List<Change> solid = List.of(Edits.drilled(id, 0).named("Leave it as it is sold"));
     if (bore > 0 && core.rod().innerMm() != bore) {
@@ -273,7 +273,7 @@ final class CoreFindings {
               Edits.drilled(id, least).named("Drill it " + show(least) + " wide"),
               solid.getFirst()));
     }
-    if (core.choice().bundle() > 1 && core.rod().square()) {
+    if (core.choice().work().bundle() > 1 && core.rod().square()) {
       add(
           "unbundled",
           new Place.OnStation(),
@@ -290,8 +290,8 @@ final class CoreFindings {
         .map(CoreOption::choice)
         .map(
             it ->
-                Edits.squeezed(id, it.squeezedMm())
-                    .named("Squeeze it to " + show(it.squeezedMm().orElseThrow())));
+                Edits.squeezed(id, it.work().squeezedMm())
+                    .named("Squeeze it to " + show(it.work().squeezedMm().orElseThrow())));
   }
 
   /** A rod that is bent cold to a tight curve springs back, and straightens what it is in. */

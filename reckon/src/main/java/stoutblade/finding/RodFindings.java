@@ -14,6 +14,7 @@ import stoutblade.core.CoreReckoning;
 import stoutblade.core.CoreRods;
 import stoutblade.core.Parting;
 import stoutblade.core.PartingReckoning;
+import stoutblade.core.RodWork;
 import stoutblade.edit.Change;
 import stoutblade.edit.Edits;
 import stoutblade.finding.Finding.Severity;
@@ -150,9 +151,9 @@ final class RodFindings {
     boolean goes =
         it.choice().asideMm() == 0
             && !it.section().square()
-            && core.choice().drilledMm() == 0
+            && core.choice().work().drilledMm() == 0
             && core.section().count() == 1
-            && CoreChoice.drills(core.rod())
+            && RodWork.drills(core.rod())
             && bore <= CoreFindings.MOST_BORE * core.rod().outerMm()
             && it.choice().startMm() >= core.choice().startMm()
             && it.choice().endMm() <= core.choice().endMm();

@@ -49,7 +49,7 @@ class CoreOptionTest {
           then(
               project,
               Edits.rod(id, option.rod().id(), option.choice())
-                  .then(Edits.squeezed(id, option.choice().squeezedMm())));
+                  .then(Edits.squeezed(id, option.choice().work().squeezedMm())));
       CoreReckoning core = core(taken);
       assertThat(core.mass().value()).isEqualTo(option.core().mass().value());
       assertThat(core.droop().value()).isEqualTo(option.core().droop().value());
@@ -73,7 +73,7 @@ class CoreOptionTest {
 
     assertThat(pipes).hasSize(2);
     assertThat(pipes.getFirst().fits()).isEqualTo(CoreOption.Fits.DEEP);
-    assertThat(pipes.getLast().choice().squeezedMm()).contains(20.0);
+    assertThat(pipes.getLast().choice().work().squeezedMm()).contains(20.0);
     assertThat(pipes.getLast().fits()).isEqualTo(CoreOption.Fits.FITS);
     CoreChoice higher = pipes.getLast().choice().withSqueezed(Optional.of(21.0));
     assertThat(CoreReckoning.of(three, higher, Samples.PIPE).tooDeep()).isTrue();

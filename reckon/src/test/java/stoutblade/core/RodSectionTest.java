@@ -3,17 +3,16 @@ package stoutblade.core;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static stoutblade.core.Polygons.ring;
+import static stoutblade.core.Polygons.secondMoment;
 
-import java.util.List;
 import java.util.Optional;
-import java.util.function.ToDoubleFunction;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
 import stoutblade.catalogue.Rod;
 import stoutblade.edit.Change;
 import stoutblade.edit.Edits;
@@ -23,13 +22,9 @@ import stoutblade.measure.Figure;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
 import stoutblade.project.Samples;
-import stoutblade.shape.Path;
-import stoutblade.shape.Point;
 
 /** Pipes that are squeezed flat: their sections by other code, and what they come to in foam. */
 class RodSectionTest {
-
-  private static final GeometryFactory SHAPES = new GeometryFactory();
 
   /** ASTM D1785, half an inch, Schedule 40, from memory. */
   private static final Rod HALF_INCH =
@@ -38,29 +33,6 @@ class RodSectionTest {
   private static RodSection squeezed(Rod rod, double high) {
     CoreChoice choice = new CoreChoice(rod.id(), 0, 300, 0).withSqueezed(Optional.of(high));
     return RodSection.of(choice, rod);
-  }
-
-  private static Geometry ring(Path path) {
-    List<Point> places = path.flattened(0.0005);
-    Coordinate[] all = new Coordinate[places.size() + 1];
-    for (int i = 0; i < all.length; i++) {
-      Point at = places.get(i % places.size());
-      all[i] = new Coordinate(at.x(), at.y());
-    }
-    return SHAPES.createPolygon(all);
-  }
-
-  /** The second moment of a polygon by its corners: Steger's sum. */
-  private static double secondMoment(Geometry ring, ToDoubleFunction<Coordinate> from) {
-    Coordinate[] all = ring.getCoordinates();
-    double sum = 0;
-    for (int i = 0; i + 1 < all.length; i++) {
-      double cross = all[i].x * all[i + 1].y - all[i + 1].x * all[i].y;
-      double a = from.applyAsDouble(all[i]);
-      double b = from.applyAsDouble(all[i + 1]);
-      sum += cross * (a * a + a * b + b * b);
-    }
-    return Math.abs(sum) / 12;
   }
 
   /** Published for 21.336 mm at 10.67 mm: 27.43 mm wide, 161.5 mm², 2 109, 10 610, 7 114 mm⁴. */
@@ -194,7 +166,7 @@ class RodSectionTest {
     assertThat(core(none).section().squeezed()).isFalse();
     assertThat(finding(then(none, never.mends().getFirst()), ".unsqueezed")).isEmpty();
     Project other = then(flat, Edits.rod(id, "dowel-9", new CoreChoice("dowel-9", 0, 100, 0)));
-    assertThat(other.first().parts().getFirst().core().orElseThrow().squeezedMm())
+    assertThat(other.first().parts().getFirst().core().orElseThrow().work().squeezedMm())
         .as("another rod is round again")
         .isEmpty();
   }

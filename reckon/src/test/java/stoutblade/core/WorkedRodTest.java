@@ -3,6 +3,8 @@ package stoutblade.core;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static stoutblade.core.Polygons.ring;
+import static stoutblade.core.Polygons.secondMoment;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -12,7 +14,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Rod;
@@ -32,7 +33,6 @@ import stoutblade.project.Prop;
 import stoutblade.project.Samples;
 import stoutblade.shape.Node;
 import stoutblade.shape.Path;
-import stoutblade.shape.Point;
 import stoutblade.shape.WholeOutline;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
@@ -114,27 +114,6 @@ class WorkedRodTest {
         .anyMatch(it -> it.id().endsWith("/" + id));
   }
 
-  private static Polygon ring(Path path) {
-    List<Point> places = path.flattened(0.0005);
-    Coordinate[] all = new Coordinate[places.size() + 1];
-    for (int i = 0; i < all.length; i++) {
-      all[i] = new Coordinate(places.get(i % places.size()).x(), places.get(i % places.size()).y());
-    }
-    return new GeometryFactory().createPolygon(all);
-  }
-
-  /** Second moment about the line y = 0 by the corners: Steger's sum. */
-  private static double second(Polygon ring) {
-    double sum = 0;
-    Coordinate[] all = ring.getCoordinates();
-    for (int i = 0; i + 1 < all.length; i++) {
-      double a = all[i].y;
-      double b = all[i + 1].y;
-      sum += (all[i].x * b - all[i + 1].x * a) * (a * a + a * b + b * b);
-    }
-    return Math.abs(sum) / 12;
-  }
-
   // == BUNDLES
 
   /** By the polygons of all rods: none lies over another, and all bend about one middle. */
@@ -152,7 +131,8 @@ class WorkedRodTest {
       double apart = Double.POSITIVE_INFINITY;
       for (int i = 0; i < outlines.size(); i++) {
         Polygon ring = ring(outlines.get(i));
-        moment += i % rings == 0 ? second(ring) : -second(ring);
+        double own = secondMoment(ring, it -> it.y);
+        moment += i % rings == 0 ? own : -own;
         for (Coordinate it : ring.getCoordinates()) {
           reach = Math.max(reach, Math.hypot(it.x, it.y));
         }
@@ -187,7 +167,9 @@ class WorkedRodTest {
     assertThat(step(project, "core-bundle")).isTrue();
     assertThat(step(with(DOWEL), "core-bundle")).isFalse();
     assertThatThrownBy(() -> DOWEL.bundled(2)).hasMessageContaining("[1, 3, 4, 7]; found 2");
-    assertThat(DOWEL.bundled(7).withRod("tube-10").bundle()).as("as it is sold").isEqualTo(1);
+    assertThat(DOWEL.bundled(7).withRod("tube-10").work().bundle())
+        .as("as it is sold")
+        .isEqualTo(1);
   }
 
   // == DRILLED THROUGH

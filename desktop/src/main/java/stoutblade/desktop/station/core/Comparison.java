@@ -92,6 +92,7 @@ final class Comparison {
         + option.rod().name()
         + option
             .choice()
+            .work()
             .squeezedMm()
             .filter(it -> option.core().section().squeezed())
             .map(it -> ", squeezed to " + Display.length(it, units))

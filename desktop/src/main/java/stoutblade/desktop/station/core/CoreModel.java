@@ -16,6 +16,7 @@ import stoutblade.core.Limits;
 import stoutblade.core.Parting;
 import stoutblade.core.PartingReckoning;
 import stoutblade.core.RodSection;
+import stoutblade.core.RodWork;
 import stoutblade.desktop.Desk;
 import stoutblade.edit.Edits;
 import stoutblade.reckoning.PartReckoning;
@@ -65,9 +66,9 @@ final class CoreModel {
     String id = desk.lookedId();
     desk.perform(
         Edits.rod(id, option.rod().id(), option.choice())
-            .then(Edits.squeezed(id, option.choice().squeezedMm()))
-            .then(Edits.drilled(id, option.choice().drilledMm()))
-            .then(Edits.bundled(id, option.choice().bundle())));
+            .then(Edits.squeezed(id, option.choice().work().squeezedMm()))
+            .then(Edits.drilled(id, option.choice().work().drilledMm()))
+            .then(Edits.bundled(id, option.choice().work().bundle())));
   }
 
   /**
@@ -119,7 +120,7 @@ final class CoreModel {
 
   /** True for a round rod that can be drilled through. */
   boolean drills() {
-    return rod().filter(CoreChoice::drills).isPresent();
+    return rod().filter(RodWork::drills).isPresent();
   }
 
   boolean drill(double mm) {
@@ -203,7 +204,8 @@ final class CoreModel {
             core.rodId(),
             overlap);
     Parting best =
-        PartingReckoning.best(first, section, core.worked(rod().get()), desk.catalogue().rods())
+        PartingReckoning.best(
+                first, section, core.work().worked(rod().get()), desk.catalogue().rods())
             .orElse(first);
     desk.perform(Edits.parting(desk.lookedId(), Optional.of(best)));
   }

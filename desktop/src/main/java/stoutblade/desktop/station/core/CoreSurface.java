@@ -195,7 +195,7 @@ public final class CoreSurface implements Surface {
     showing = true;
     rod.setValue(model.rod().orElse(null));
     groove.setValue(core.map(CoreChoice::groove).orElse(null));
-    bundle.setValue(core.map(CoreChoice::bundle).orElse(null));
+    bundle.setValue(core.map(it -> it.work().bundle()).orElse(null));
     showing = false;
     String key =
         List.of(model.squeezes(), model.stands(), model.drills(), model.bundles()).toString();
@@ -203,7 +203,7 @@ public final class CoreSurface implements Surface {
       laidOut = key;
       tray.lay(this::fill);
     }
-    onEdge.setSelected(core.filter(CoreChoice::onEdge).isPresent());
+    onEdge.setSelected(core.filter(it -> it.work().onEdge()).isPresent());
     rods.show();
     below.show(core.isPresent() ? List.of(tray, rods.tray()) : List.of(tray));
     groove.setDisable(core.isEmpty());
@@ -213,10 +213,10 @@ public final class CoreSurface implements Surface {
           start.show(it.startMm());
           end.show(it.endMm());
           held.show(it.heldAtMm());
-          drilled.show(it.drilledMm());
+          drilled.show(it.work().drilledMm());
           droopLimit.show(model.limits().droopShare() * 100);
           leastHz.show(model.limits().leastHz());
-          squeezed.show(it.squeezedMm().or(() -> model.rod().map(Rod::outerMm)).orElse(0.0));
+          squeezed.show(it.work().squeezedMm().or(() -> model.rod().map(Rod::outerMm)).orElse(0.0));
         },
         () -> {
           start.showNothing();

@@ -9,6 +9,7 @@ import stoutblade.derive.Derived;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Key;
 import stoutblade.desktop.Pictures;
+import stoutblade.desktop.mat.Arrows;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
@@ -228,12 +229,8 @@ final class OutlineDesk {
 
     @Override
     public boolean key(KeyEvent event) {
-      double step = event.isShiftDown() ? 10 : event.isAltDown() ? 0.1 : 1;
       switch (event.getCode()) {
-        case LEFT -> nudge(-step, 0);
-        case RIGHT -> nudge(step, 0);
-        case UP -> nudge(0, step);
-        case DOWN -> nudge(0, -step);
+        case LEFT, RIGHT, UP, DOWN -> Arrows.by(event).ifPresent(OutlineDesk.this::nudge);
         case ESCAPE -> {
           model.tracingProperty().set(false);
           if (model.feature().isEmpty() && model.selected().isEmpty() && model.side().isEmpty()) {
@@ -258,11 +255,11 @@ final class OutlineDesk {
   }
 
   /** Moves what is selected by mm on the screen: to the right and up. */
-  private void nudge(double right, double up) {
+  private void nudge(Point by) {
     if (model.lies()) {
-      model.nudge(-up, right);
+      model.nudge(-by.y(), by.x());
     } else {
-      model.nudge(right, up);
+      model.nudge(by.x(), by.y());
     }
   }
 

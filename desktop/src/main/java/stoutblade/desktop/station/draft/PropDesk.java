@@ -21,6 +21,7 @@ import stoutblade.derive.Derived;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Key;
 import stoutblade.desktop.Pictures;
+import stoutblade.desktop.mat.Arrows;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
@@ -455,12 +456,8 @@ final class PropDesk {
 
     @Override
     public boolean key(KeyEvent event) {
-      double step = event.isShiftDown() ? 10 : event.isAltDown() ? 0.1 : 1;
       switch (event.getCode()) {
-        case LEFT -> nudge(-step, 0);
-        case RIGHT -> nudge(step, 0);
-        case UP -> nudge(0, step);
-        case DOWN -> nudge(0, -step);
+        case LEFT, RIGHT, UP, DOWN -> Arrows.by(event).ifPresent(PropDesk.this::nudge);
         case ENTER -> part().ifPresent(it -> desk.goToPart(it.id()));
         case ESCAPE -> select("");
         default -> {
@@ -477,8 +474,8 @@ final class PropDesk {
     }
   }
 
-  private void nudge(double x, double y) {
-    part().ifPresent(it -> desk.perform(PartEdits.move(it.id(), new Point(x, y))));
+  private void nudge(Point by) {
+    part().ifPresent(it -> desk.perform(PartEdits.move(it.id(), by)));
   }
 
   private void next(int by) {

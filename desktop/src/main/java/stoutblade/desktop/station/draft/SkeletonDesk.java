@@ -18,6 +18,7 @@ import stoutblade.catalogue.Rod;
 import stoutblade.derive.Derived;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Key;
+import stoutblade.desktop.mat.Arrows;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
@@ -379,12 +380,8 @@ final class SkeletonDesk {
 
     @Override
     public boolean key(KeyEvent event) {
-      double step = event.isShiftDown() ? 10 : event.isAltDown() ? 0.1 : 1;
       switch (event.getCode()) {
-        case LEFT -> nudge(-step, 0);
-        case RIGHT -> nudge(step, 0);
-        case UP -> nudge(0, step);
-        case DOWN -> nudge(0, -step);
+        case LEFT, RIGHT, UP, DOWN -> Arrows.by(event).ifPresent(SkeletonDesk.this::nudge);
         case ESCAPE -> {
           model.clear();
           again();
@@ -404,8 +401,8 @@ final class SkeletonDesk {
     }
   }
 
-  private void nudge(double x, double y) {
-    model.place().ifPresent(it -> model.move(new Joint(it.x() + x, it.y() + y, it.z())));
+  private void nudge(Point by) {
+    model.place().ifPresent(it -> model.move(new Joint(it.x() + by.x(), it.y() + by.y(), it.z())));
   }
 
   boolean key(KeyEvent event) {
