@@ -65,6 +65,9 @@ abstract class Building extends InWindow {
     fx(() -> desk.perform(PartEdits.place(id, "Place", it -> it.at(Where.At.of(x, y)))));
   }
 
+  /**
+   * Goes from part to part by the key; one that is lost is pushed again, three times round at most.
+   */
   void selectOnProp(FxRobot robot, String id) {
     fx(
         () -> {
@@ -73,9 +76,11 @@ abstract class Building extends InWindow {
           return true;
         });
     until(() -> robot.lookup("#prop-mat").tryQuery().isPresent());
+    settled();
     robot.clickOn("#prop-mat");
-    for (int i = 0; i < desk.project().first().parts().size(); i++) {
+    for (int i = 0; i < 3 * desk.project().first().parts().size(); i++) {
       robot.push(KeyCode.N);
+      settled();
       boolean there =
           fx(
               () ->

@@ -86,7 +86,10 @@ final class JoinSteps extends StepMaker {
                   it.lies() == BesideReckoning.Lies.INSIDE ? ", slid into it" : ""));
     }
     return String.join("; ", all)
-        + ": roll it on a flat board, take the straight one; deburr the ends";
+        + ": roll it on a flat board, take the straight one; deburr the ends"
+        + (core.section().wall() > 0
+            ? "; plug the open ends with foam, so that no glue runs in and nothing rattles"
+            : "");
   }
 
   /** A core that comes apart is fitted before it is bedded. */

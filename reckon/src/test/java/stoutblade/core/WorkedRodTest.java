@@ -172,6 +172,21 @@ class WorkedRodTest {
         .isEqualTo(1);
   }
 
+  @Test
+  void what_is_hollow_is_plugged() {
+    assertThat(fitting(with(TUBE))).contains("plug the open ends");
+    assertThat(fitting(with(DOWEL))).doesNotContain("plug");
+    assertThat(fitting(with(DOWEL.drilled(4)))).contains("plug the open ends");
+  }
+
+  private static String fitting(Project project) {
+    return Samples.derive(project).plan().orElseThrow().steps().stream()
+        .filter(it -> it.id().endsWith("/core-fit"))
+        .findFirst()
+        .orElseThrow()
+        .why();
+  }
+
   // == DRILLED THROUGH
 
   @Test

@@ -55,6 +55,7 @@ final class Comparison {
     table.setAccessibleText("All rods and tubes in the place of the core");
     table.getColumns().add(names());
     table.getColumns().add(fits());
+    table.getColumns().add(allowed());
     for (Measure measure : Measure.values()) {
       table.getColumns().add(figures(measure));
     }
@@ -115,6 +116,18 @@ final class Comparison {
     return column;
   }
 
+  /** Whether the rules of the event, as they were noted, allow it. */
+  private TableColumn<CoreOption, Boolean> allowed() {
+    TableColumn<CoreOption, Boolean> column = new TableColumn<>("At the event");
+    column.setCellValueFactory(
+        it ->
+            new ReadOnlyObjectWrapper<>(
+                desk.project().event().cores().allows(it.getValue().rod())));
+    column.setCellFactory(it -> new Words<>(may -> may ? "allowed" : "not allowed"));
+    column.setPrefWidth(FIGURE_WIDE);
+    return column;
+  }
+
   private TableColumn<CoreOption, Figure> figures(Measure measure) {
     TableColumn<CoreOption, Figure> column = new TableColumn<>(measure.title());
     column.setCellValueFactory(
@@ -158,6 +171,7 @@ final class Comparison {
   void show() {
     Optional<CoreModel.Compared> now = model.compared();
     if (now.equals(shown) && units.equals(desk.units())) {
+      table.refresh();
       return;
     }
     shown = now;
