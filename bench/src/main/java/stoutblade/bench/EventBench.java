@@ -99,6 +99,7 @@ final class EventBench {
         demo.freeHours(),
         demo.shelf(),
         demo.leftovers(),
+        demo.cutting(),
         demo.paper(),
         demo.journal(),
         demo.wearers(),

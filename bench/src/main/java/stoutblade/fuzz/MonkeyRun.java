@@ -383,7 +383,7 @@ public final class MonkeyRun {
 
     @Override
     public Optional<Printing.Order> print(Printing what, List<Printer> printers) {
-      return Optional.of(new Printing.Order(printers.getFirst(), what.paper(), 1))
+      return Optional.of(new Printing.Order(printers.getFirst(), what.paper(), 1, List.of()))
           .filter(it -> random.nextBoolean());
     }
 

@@ -37,6 +37,8 @@ public enum Key {
   DRAW("draw along a line: trace it, add nodes", "T", KeyCode.T),
   CORNER("corner or curve", "V", KeyCode.V),
   CUT("cut along a line", "X", KeyCode.X),
+  TURN("turn what is selected", "Q", KeyCode.Q),
+  STAYS("what is selected stays where it is, or no longer", "F", KeyCode.F),
   FLAT("lay faces flat", "Y", KeyCode.Y),
   PICTURE("add a picture", "I", KeyCode.I),
   PERSON("mark a person", "H", KeyCode.H),

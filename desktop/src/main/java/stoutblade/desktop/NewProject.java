@@ -7,6 +7,7 @@ import stoutblade.build.FreeHours;
 import stoutblade.edit.PropEdits;
 import stoutblade.event.Event;
 import stoutblade.journal.Journal;
+import stoutblade.project.Cutting;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
 import stoutblade.template.Paper;
@@ -31,13 +32,16 @@ public final class NewProject {
         FreeHours.EVENINGS_AND_WEEKENDS,
         Map.of(),
         List.of(),
+        Cutting.USUAL,
         Paper.A4,
         Journal.EMPTY,
         Wearers.of(new Wearer("Wearer", 1700)),
         List.of(PropEdits.blank(Prop.FIRST, "New prop", Wearers.FIRST)));
   }
 
-  /** A project after another: the same wearers and way, event, free hours, shelf and paper. */
+  /**
+   * A project after another: the same wearers and way, event, free hours, shelf, paper and tools.
+   */
   public static Project after(Project before, LocalDateTime now) {
     Project first = first(now);
     Prop prop = first.first();
@@ -51,6 +55,7 @@ public final class NewProject {
         .withEvent(before.event())
         .withFreeHours(before.freeHours())
         .withShelf(before.shelf())
+        .withCutting(new Cutting(List.of(), before.cutting().cutter(), before.cutting().scale()))
         .withPaper(before.paper());
   }
 }

@@ -15,11 +15,14 @@ import stoutblade.desktop.station.cut.CutSurface;
 import stoutblade.desktop.station.size.SizeSurface;
 import stoutblade.edit.Edits;
 import stoutblade.feature.PlateForm;
+import stoutblade.formats.CheckPagePdf;
 import stoutblade.formats.Exports;
+import stoutblade.formats.MachineFiles;
 import stoutblade.formats.MarkerSheetPdf;
 import stoutblade.journal.Journal;
 import stoutblade.reckoning.PartReckoning;
 import stoutblade.template.FirstPapers;
+import stoutblade.template.PaperScale;
 import stoutblade.template.Template;
 
 /** What stations ask the application for: files to open, and what is printed and exported. */
@@ -119,13 +122,42 @@ final class StationRequests implements SizeSurface.Requests, CutSurface.Requests
   }
 
   @Override
+  public void writeForMachine(MachineFiles.Job job) {
+    dialogs
+        .exportFolder()
+        .ifPresent(
+            folder ->
+                tasks.start(
+                    "Writing for the machine",
+                    () -> MachineFiles.write(folder, job),
+                    files -> desk.say(files.size() + " files written to " + folder)));
+  }
+
+  /** The page itself is printed as the printer does it: that is what is measured. */
+  @Override
+  public void printCheckPage() {
+    print(
+        new Printing(
+            "the check page",
+            Optional.empty(),
+            desk.project().paper(),
+            (folder, paper, letters) -> {
+              Path file = folder.resolve(Exports.fileName("check-page-" + paper.label()) + ".pdf");
+              CheckPagePdf.write(file, paper);
+              return file;
+            }),
+        PaperScale.TRUE,
+        () -> {});
+  }
+
+  @Override
   public void printMarkerSheet() {
     print(
         new Printing(
             "the marker sheet",
             Optional.empty(),
             desk.project().paper(),
-            (folder, paper) -> {
+            (folder, paper, letters) -> {
               Path file =
                   folder.resolve(Exports.fileName("marker-sheet-" + paper.label()) + ".pdf");
               MarkerSheetPdf.write(file, paper);
@@ -167,13 +199,18 @@ final class StationRequests implements SizeSurface.Requests, CutSurface.Requests
             template.title(),
             Optional.of(template),
             desk.project().paper(),
-            (folder, paper) ->
-                Exports.writeTemplate(new Exports.Sheets(folder, prop, scale), template, paper)),
+            (folder, paper, letters) ->
+                Exports.writeTemplate(
+                    new Exports.Sheets(folder, prop, scale), template, paper, letters)),
         then);
   }
 
   /** Looks for printers, asks how, prints, and then does something else. */
   private void print(Printing what, Runnable then) {
+    print(what, desk.project().cutting().scale(), then);
+  }
+
+  private void print(Printing what, PaperScale scale, Runnable then) {
     tasks.start(
         "Looking for printers",
         printers::all,
@@ -184,17 +221,19 @@ final class StationRequests implements SizeSurface.Requests, CutSurface.Requests
                     order ->
                         tasks.start(
                             "Printing",
-                            () -> sent(what, order),
+                            () -> sent(what, order, scale),
                             said -> {
                               then.run();
                               desk.say(said);
                             })));
   }
 
-  private static String sent(Printing what, Printing.Order order) throws IOException {
+  private static String sent(Printing what, Printing.Order order, PaperScale scale)
+      throws IOException {
     Path folder = Files.createTempDirectory("stoutblade-print");
     try {
-      Path pdf = what.pages().write(folder, order.paper());
+      Path pdf = what.pages().write(folder, order.paper(), order.letters());
+      CheckPagePdf.corrected(pdf, scale);
       return order.printer().print(pdf, order.paper(), order.copies());
     } finally {
       try (Stream<Path> left = Files.list(folder)) {

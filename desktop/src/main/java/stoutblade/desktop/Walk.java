@@ -71,6 +71,7 @@ final class Walk {
     ahead.add(new Shot("2-draft-faces", () -> {}));
     ahead.add(new Shot("", () -> bench.desk().goTo(Station.CUT)));
     ahead.add(new Shot("5-cut-sheets", () -> toggle("view-sheets")));
+    ahead.add(new Shot("5-cut-machine", () -> toggle("view-machine")));
     ahead.add(new Shot("9-working", this::tooFat));
     ahead.add(new Shot("", this::slices));
     ahead.add(new Shot("", () -> press("slice-it")));

@@ -58,7 +58,8 @@ class PrintDialogTest extends InWindow {
     desk.open(TestDesk.walk(), Optional.empty());
     template = First.template(desk.derived()).orElseThrow();
     Printing what =
-        new Printing(template.title(), Optional.of(template), Paper.A4, (folder, paper) -> folder);
+        new Printing(
+            template.title(), Optional.of(template), Paper.A4, (folder, paper, letters) -> folder);
     Platform.runLater(
         () ->
             answer.set(

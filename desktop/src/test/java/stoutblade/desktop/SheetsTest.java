@@ -2,16 +2,26 @@ package stoutblade.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import stoutblade.edit.Edits;
+import stoutblade.nest.Lay;
+import stoutblade.nest.NestJob;
+import stoutblade.nest.Nesting;
+import stoutblade.nest.SheetPlan;
+import stoutblade.nest.SheetTemplates;
 import stoutblade.project.Station;
+import stoutblade.shape.Point;
 import stoutblade.stack.Wish;
 import stoutblade.stock.CutList;
+import stoutblade.stock.Laying;
 
 /** Pieces of all props laid on sheets, in a real window. */
 class SheetsTest extends InWindow {
@@ -65,5 +75,83 @@ class SheetsTest extends InWindow {
     until(() -> said(robot).startsWith("0 sheets and what is left over"));
     until(() -> said(robot).contains("fewer cannot do"));
     settled();
+  }
+
+  /** Moved by hand, it stays, the others are laid round it, and what is cut leaves offcuts. */
+  @Test
+  void a_piece_is_moved_by_hand_and_the_others_are_laid_again(FxRobot robot) {
+    openDemo();
+    CutList.Kind few =
+        desk.derived().shopping().orElseThrow().pieces().kinds().stream()
+            .filter(it -> it.count() > 2 && it.count() < 9)
+            .findFirst()
+            .orElseThrow();
+    go(robot, Station.CUT);
+    fire(robot, "#view-sheets");
+    settled();
+    choose(robot, "#sheets-kind", few);
+    until(() -> laying(few) != null);
+    settled();
+    assertThat(few.held(desk.project().cutting().laid())).as("kept as a decision").isPresent();
+
+    SheetPlan.Sheet sheet = laying(few).plan().sheets().getFirst();
+    SheetPlan.Piece piece = sheet.pieces().getFirst();
+    Point from = middle(few, piece);
+    double free = sheet.rings().getFirst().stream().mapToDouble(Point::x).max().orElseThrow();
+    drag(robot, "#sheets-mat", from, new Point(free * 0.8, from.y()));
+    until(() -> pinned(few).size() == 1);
+    SheetPlan.Piece moved = pinned(few).getFirst();
+    assertThat(moved.lay()).isNotEqualTo(piece.lay());
+    assertThat(robot.lookup("#sheets-stays").queryAs(ToggleButton.class).isSelected()).isTrue();
+    robot.push(KeyCode.Q);
+    until(() -> !pinned(few).getFirst().lay().equals(moved.lay()));
+    Lay turned = pinned(few).getFirst().lay();
+    fire(robot, "#sheets-again");
+    until(() -> !bench.tasks().running().isEmpty());
+    fx(
+        () -> {
+          bench.tasks().running().forEach(javafx.concurrent.Task::cancel);
+          return true;
+        });
+    settled();
+    assertThat(pinned(few)).extracting(SheetPlan.Piece::lay).containsExactly(turned);
+
+    int before = desk.project().leftovers().size();
+    fire(robot, "#sheets-cut");
+    until(() -> desk.project().leftovers().size() > before);
+    assertThat(laying(few).plan().sheets()).allMatch(SheetPlan.Sheet::cut);
+    assertThat(desk.project().leftovers()).anyMatch(Wish.Leftover::hasShape);
+    assertThat(laying(few).toBuy()).isZero();
+    until(() -> said(robot).contains("cut already"));
+    fx(
+        () -> {
+          desk.undo();
+          return true;
+        });
+    until(() -> desk.project().leftovers().size() == before);
+  }
+
+  private Laying laying(CutList.Kind kind) {
+    return desk.project().cutting().laid().stream()
+        .filter(it -> it.isOf(kind) && !it.plan().sheets().isEmpty())
+        .findFirst()
+        .orElse(null);
+  }
+
+  private List<SheetPlan.Piece> pinned(CutList.Kind kind) {
+    return laying(kind).plan().sheets().stream()
+        .flatMap(it -> it.pieces().stream())
+        .filter(SheetPlan.Piece::pinned)
+        .toList();
+  }
+
+  /** Where there is most of a piece on the mat: the first sheet lies at 0. */
+  private Point middle(CutList.Kind kind, SheetPlan.Piece piece) {
+    NestJob job = kind.job(desk.project().leftovers(), 3, 0);
+    var shape =
+        job.shapes().stream().filter(it -> it.id().equals(piece.shape())).findFirst().orElseThrow();
+    return piece
+        .lay()
+        .place(SheetTemplates.Room.of(new Nesting.Placed(shape, 0, piece.lay())).middle());
   }
 }

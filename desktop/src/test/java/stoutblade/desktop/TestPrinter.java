@@ -39,7 +39,7 @@ final class TestPrinter implements Printer {
   /** What is asked to be printed is printed here. */
   Optional<Printing.Order> order(Printing what) {
     asked.add(what);
-    return Optional.of(new Printing.Order(this, what.paper(), 1));
+    return Optional.of(new Printing.Order(this, what.paper(), 1, List.of()));
   }
 
   /** The template that was printed last. */

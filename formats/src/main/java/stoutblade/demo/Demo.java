@@ -28,6 +28,7 @@ import stoutblade.part.Cut;
 import stoutblade.part.Defaults;
 import stoutblade.part.Part;
 import stoutblade.part.Slices;
+import stoutblade.project.Cutting;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
 import stoutblade.project.Size;
@@ -206,6 +207,7 @@ public final class Demo {
             "wash-dark", 100_000.0,
             "clear-matt", 250_000.0),
         leftovers(),
+        Cutting.USUAL,
         Paper.A4,
         journal(now),
         DemoSize.wearers(),

@@ -125,6 +125,11 @@ public final class CatalogueFile {
       JsonNode shipped = Json.MAPPER.valueToTree(shipped().families());
       Set<String> own = new HashSet<>();
       families.forEach(it -> own.add(it.path("id").asText()));
+      for (JsonNode it : families) {
+        if (it instanceof ObjectNode family && !family.has("grain")) {
+          family.put("grain", false).put("notInLaser", "");
+        }
+      }
       shipped.forEach(
           it -> {
             if (!own.contains(it.get("id").asText())) {

@@ -102,6 +102,9 @@ public final class Exports {
         Path pieces = folder.resolve(stem + "-pieces.csv");
         PlanFiles.writePieces(pieces, derived.shopping().get().pieces());
         written.add(pieces);
+        Path book = folder.resolve(stem + "-cut-book.pdf");
+        CutBookPdf.write(book, derived, units);
+        written.add(book);
       }
       if (derived.shopping().get().lines().stream().anyMatch(it -> it.sawn().isPresent())) {
         Path lengths = folder.resolve(stem + "-lengths.csv");
@@ -155,6 +158,18 @@ public final class Exports {
    */
   public static Path writeTemplate(Sheets sheets, Template template, Paper paper)
       throws IOException {
+    return writeTemplate(sheets, template, paper, List.of());
+  }
+
+  /**
+   * Writes some pages of a template as PDF.
+   *
+   * @param letters of the pages that are wanted; none for all
+   * @return the file
+   * @throws FormatException if it takes too many pages
+   */
+  public static Path writeTemplate(
+      Sheets sheets, Template template, Paper paper, List<String> letters) throws IOException {
     if (Tiling.pages(template, paper) > Tiling.MOST_PAGES) {
       throw new FormatException(
           sheets.prop(),
@@ -176,7 +191,9 @@ public final class Exports {
                     + "-"
                     + fileName(paper.name())
                     + ".pdf");
-    TemplatePdf.write(pdf, template, Tiling.of(template, paper), sheets.prop(), sheets.scale());
+    Tiling all = Tiling.of(template, paper);
+    Tiling wanted = letters.isEmpty() ? all : all.only(letters);
+    TemplatePdf.write(pdf, template, wanted, sheets.prop(), sheets.scale());
     return pdf;
   }
 

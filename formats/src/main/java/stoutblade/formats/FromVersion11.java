@@ -6,7 +6,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 /**
  * Version 11 had one rod for a core as it is sold, laid flat and in one piece: no rods beside it,
  * no joint, nothing drilled or glued together, no limits of its own; nothing was felt, and events
- * said nothing of cores.
+ * said nothing of cores. Offcuts had no shape, and how pieces are laid was not kept.
  */
 final class FromVersion11 implements Migrations.Migration {
 
@@ -35,6 +35,27 @@ final class FromVersion11 implements Migrations.Migration {
               .set("squeezedMm", core.remove("squeezedMm"));
           core.putNull("parting").putNull("limits").putArray("beside");
         }
+      }
+    }
+    ObjectNode cutting = project.putObject("cutting");
+    cutting.putArray("laid");
+    cutting
+        .putObject("cutter")
+        .put("kind", "KNIFE")
+        .put("bedXMm", 1200)
+        .put("bedYMm", 1000)
+        .put("kerfMm", 0)
+        .put("overcutMm", 0.5)
+        .put("feedMmPerMin", 3000)
+        .put("travelMmPerMin", 6000)
+        .put("passes", 1)
+        .put("bridges", 0)
+        .put("bridgeMm", 2)
+        .put("clampMm", 0);
+    cutting.putObject("scale").put("across", 1).put("along", 1);
+    for (JsonNode leftover : project.path("leftovers")) {
+      if (leftover instanceof ObjectNode own) {
+        own.putArray("rings");
       }
     }
     return project;

@@ -23,6 +23,7 @@ public record LineStyle(double widthMm, List<Double> dashesMm, int rgb, int numb
   public static LineStyle of(Stroke.Kind kind) {
     return switch (kind) {
       case CUT -> of(0.45, 0xff0000, 1);
+      case INSIDE -> of(0.4, 0xa00000, 14, 7, 0.7);
       case BEVEL -> of(0.25, 0x0000ff, 5, 4, 1.6);
       case CENTRE -> of(0.18, 0x808080, 8, 8, 1.5, 1, 1.5);
       case CHANNEL -> of(0.25, 0x00ffff, 4, 1.2, 1.2);

@@ -243,9 +243,9 @@ public final class PlanFiles {
                 kind.foam().name(),
                 tenth(kind.thicknessMm()),
                 copy > it.count() - it.mirrored() ? "mirrored" : "as drawn",
-                tenth(it.box().width()),
-                tenth(it.box().height()),
-                tenth(it.areaMm2() / 100));
+                tenth(it.piece().box().width()),
+                tenth(it.piece().box().height()),
+                tenth(it.piece().areaMm2() / 100));
           }
         }
       }

@@ -13,6 +13,8 @@ import java.util.Locale;
  * @param formsWithHeat true where it is formed warm and keeps the form
  * @param sanded true where its edges are shaped with abrasives
  * @param sawn true where it is cut with a saw; else with a knife
+ * @param grain true where a grain, a weave or a print runs along it: pieces lie along or against it
+ * @param notInLaser why it must not go into a laser cutter; empty where that is not known
  * @param glueIds catalogue ids of the glues that it takes, the usual one first
  * @param grits the grits that it is sanded with, coarse to fine
  * @param caution what to beware of when it is worked; empty for nothing beyond the usual
@@ -26,6 +28,8 @@ public record SheetFamily(
     boolean formsWithHeat,
     boolean sanded,
     boolean sawn,
+    boolean grain,
+    String notInLaser,
     List<String> glueIds,
     List<Integer> grits,
     String caution,

@@ -29,6 +29,7 @@ import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
 import stoutblade.stack.Wish;
+import stoutblade.stock.Laying;
 import stoutblade.stock.Shopping;
 
 /** What a part needs, before the needs of all are added up. */
@@ -55,7 +56,10 @@ final class PartNeeds {
 
   /** What all of them need together. */
   static Shopping.Needs sum(
-      List<PartNeeds> all, List<CoatStock> coats, List<Wish.Leftover> leftovers) {
+      List<PartNeeds> all,
+      List<CoatStock> coats,
+      List<Wish.Leftover> leftovers,
+      List<Laying> laid) {
     return new Shopping.Needs(
         together(all, it -> it.sheets),
         together(all, it -> it.strips),
@@ -64,7 +68,8 @@ final class PartNeeds {
         together(all, it -> it.glued),
         together(all, it -> it.bedded),
         coats,
-        leftovers);
+        leftovers,
+        laid);
   }
 
   private static <T> List<T> together(List<PartNeeds> all, Function<PartNeeds, List<T>> needs) {
@@ -215,12 +220,19 @@ final class PartNeeds {
           .forEach(
               (mm, panels) ->
                   sheets.add(
-                      Shopping.Cut.of(name, foam, mm, part.made(), part.mirrored(), panels)));
+                      Shopping.Cut.of(
+                          part.path(), name, foam, mm, part.made(), part.mirrored(), panels)));
     } else {
       List<Panel> panels = part.form().map(PlateForm::cutPanels).orElse(part.flat().panels());
       sheets.add(
           Shopping.Cut.of(
-              name, foam, part.part().thicknessMm(), part.made(), part.mirrored(), panels));
+              part.path(),
+              name,
+              foam,
+              part.part().thicknessMm(),
+              part.made(),
+              part.mirrored(),
+              panels));
     }
     part.form().ifPresent(it -> sheets.addAll(laidOn(part, it, foam)));
     part.covers()
@@ -228,6 +240,7 @@ final class PartNeeds {
             own ->
                 sheets.add(
                     Shopping.Cut.of(
+                        part.path(),
                         name,
                         own.foam(),
                         own.thicknessMm(),
@@ -238,6 +251,7 @@ final class PartNeeds {
 
   private static Shopping.Cut band(PartReckoning part, EdgeBand band) {
     return Shopping.Cut.of(
+        part.path(),
         part.part().name(),
         band.foam(),
         band.band().thicknessMm(),
@@ -258,6 +272,7 @@ final class PartNeeds {
       panels.add(new Panel(name, 1, List.of(Edge.free(outer)), holes, List.of()));
     }
     return Shopping.Cut.of(
+        part.path(),
         part.part().name(),
         layer.foam(),
         layer.sheet().thicknessMm(),
@@ -272,7 +287,13 @@ final class PartNeeds {
     for (Map.Entry<Double, List<Panel>> it : form.piecesByThickness().entrySet()) {
       all.add(
           Shopping.Cut.of(
-              form.blank().name(), foam, it.getKey(), part.made(), part.mirrored(), it.getValue()));
+              part.path(),
+              form.blank().name(),
+              foam,
+              it.getKey(),
+              part.made(),
+              part.mirrored(),
+              it.getValue()));
     }
     return all;
   }

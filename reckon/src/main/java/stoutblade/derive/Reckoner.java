@@ -97,7 +97,12 @@ public final class Reckoner {
     List<PartReckoning> parts = lists.stream().flatMap(List::stream).toList();
     List<CoatStock> stock = coats.of(() -> coats(parts, project.shelf()), lists, project.shelf());
     Optional<Shopping> shopping =
-        shoppings.of(() -> shopping(project, parts, stock), lists, stock, project.leftovers());
+        shoppings.of(
+            () -> shopping(project, parts, stock),
+            lists,
+            stock,
+            project.leftovers(),
+            project.cutting().laid());
     List<List<Papers>> papers = props.stream().map(PropReckoning::papers).toList();
     List<String> names = props.stream().map(it -> it.prop().name()).toList();
     Optional<List<Step>> work =
@@ -190,7 +195,7 @@ public final class Reckoner {
                         .computeIfAbsent(it.path(), id -> new Memo<>())
                         .of(() -> PartNeeds.of(it, catalogue), it))
             .toList();
-    Shopping.Needs needs = PartNeeds.sum(all, stock, project.leftovers());
+    Shopping.Needs needs = PartNeeds.sum(all, stock, project.leftovers(), project.cutting().laid());
     return needs.none() ? Optional.empty() : Optional.of(Shopping.of(needs, catalogue));
   }
 

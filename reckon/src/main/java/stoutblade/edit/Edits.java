@@ -17,11 +17,14 @@ import stoutblade.core.Parting;
 import stoutblade.event.Event;
 import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
+import stoutblade.machine.Cutter;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.shape.HalfOutline;
 import stoutblade.stack.Wish;
+import stoutblade.stock.Laying;
 import stoutblade.template.Paper;
+import stoutblade.template.PaperScale;
 
 /**
  * The edits of all stations but Size, Draft and Layers, whose edits are {@link SizeEdits}, {@link
@@ -237,8 +240,8 @@ public final class Edits {
   }
 
   /**
-   * SheetMaterial that is left over; the same sheet again replaces what was said of it, 0 takes it
-   * away.
+   * Foam that is left over, of which only the area is known; the same sheet again replaces what was
+   * said of it, 0 takes it away.
    */
   public static Edit leftover(Wish.Leftover leftover) {
     return new Edit(
@@ -246,13 +249,61 @@ public final class Edits {
         project -> {
           List<Wish.Leftover> all = new ArrayList<>(project.leftovers());
           all.removeIf(
-              it ->
-                  it.materialId().equals(leftover.materialId())
-                      && it.thicknessMm() == leftover.thicknessMm());
+              it -> !it.hasShape() && it.isOf(leftover.materialId(), leftover.thicknessMm()));
           if (leftover.areaMm2() > 0) {
             all.add(leftover);
           }
           return project.withLeftovers(all);
+        });
+  }
+
+  /** An offcut with its shape that is used up. */
+  public static Edit usedUp(Wish.Leftover offcut) {
+    return new Edit(
+        "Offcut used up",
+        project -> {
+          List<Wish.Leftover> all = new ArrayList<>(project.leftovers());
+          all.remove(offcut);
+          return project.withLeftovers(all);
+        });
+  }
+
+  // == CUT
+
+  /** How the pieces of one kind of sheet are laid. */
+  public static Edit laid(String name, Laying laying) {
+    return new Edit(name, project -> project.withCutting(project.cutting().with(laying)));
+  }
+
+  /** The machine, set up another way. */
+  public static Edit cutter(Cutter other) {
+    return new Edit(
+        "Set up the machine", project -> project.withCutting(project.cutting().with(other)));
+  }
+
+  /** By how much the printer is off. */
+  public static Edit paperScale(PaperScale scale) {
+    return new Edit(
+        "Measure what the printer prints",
+        project -> project.withCutting(project.cutting().with(scale)));
+  }
+
+  /**
+   * Sheets are cut: what lies on them stays, what was left over is used up, and what is left of
+   * them now is kept as offcuts.
+   *
+   * @param laying with the sheets as they were cut
+   * @param used leftovers without those that were cut
+   * @param offcuts what is left
+   */
+  public static Edit sheetsCut(
+      Laying laying, List<Wish.Leftover> used, List<Wish.Leftover> offcuts) {
+    return new Edit(
+        "Sheets are cut",
+        project -> {
+          List<Wish.Leftover> all = new ArrayList<>(used);
+          all.addAll(offcuts);
+          return project.withCutting(project.cutting().with(laying)).withLeftovers(all);
         });
   }
 

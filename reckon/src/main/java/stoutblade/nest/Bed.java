@@ -1,5 +1,6 @@
 package stoutblade.nest;
 
+import java.util.List;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
@@ -25,28 +26,36 @@ final class Bed {
   private final boolean box;
 
   private final Posed edges = new Posed();
+  private final Region room;
+
+  /** What lies on it already. */
+  private final List<Posed> taken;
 
   /**
    * A bed.
    *
-   * @param region where pieces may lie
+   * @param room where pieces may lie within its edges
+   * @param region the same without what is taken
+   * @param taken what lies on it already
    */
-  Bed(NestSheet sheet, Region region) {
+  Bed(NestSheet sheet, Region room, Region region, List<Posed> taken) {
     this.sheet = sheet;
+    this.room = room;
     this.region = region;
-    Box around = region.box();
+    this.taken = taken;
+    Box around = room.box();
     minX = around.minX();
     minY = around.minY();
     maxX = around.maxX();
     maxY = around.maxY();
     area = region.area();
-    box = area > around.width() * around.height() * (1 - 1e-9);
-    edges.put(Form.of(region, around.centre()), around.centre().x(), around.centre().y(), 0);
+    box = room.area() > around.width() * around.height() * (1 - 1e-9);
+    edges.put(Form.of(room, around.centre()), around.centre().x(), around.centre().y(), 0);
   }
 
   /** The same, used no further than so. */
   Bed upTo(double mm) {
-    Bed it = new Bed(sheet, region);
+    Bed it = new Bed(sheet, room, region, taken);
     it.maxX = Math.min(maxX, mm);
     return it;
   }
@@ -59,7 +68,9 @@ final class Bed {
         || it.maxY > maxY + ROUNDING) {
       return false;
     }
-    return box || (!it.crosses(edges) && edges.holds(it.circleX[0], it.circleY[0]) && !covers(it));
+    boolean within =
+        box || (!it.crosses(edges) && edges.holds(it.circleX[0], it.circleY[0]) && !covers(it));
+    return within && taken.stream().noneMatch(it::meets);
   }
 
   /** True where a hole of the sheet lies under a piece whose edges do not cross it. */
@@ -82,6 +93,13 @@ final class Bed {
             + Math.max(0, minY - it.minY)
             + Math.max(0, it.maxY - maxY);
     double sum = over * it.form.reach;
+    double lain = 0;
+    for (Posed other : taken) {
+      lain += it.meets(other) ? it.overlap(other) : 0;
+    }
+    if (lain > 0 && over == 0 && box) {
+      return lain;
+    }
     if (!box) {
       for (int i = 0; i < it.form.circleR.length; i++) {
         double x = it.circleX[i];
@@ -93,7 +111,7 @@ final class Bed {
         sum += r * (deep >= least ? deep : least * least / (2 * least - deep));
       }
     }
-    return 2 * Math.sqrt(sum + 1e-6) * it.form.weight * it.form.weight;
+    return lain + 2 * Math.sqrt(sum + 1e-6) * it.form.weight * it.form.weight;
   }
 
   /** The corner that is nearest to a place. */

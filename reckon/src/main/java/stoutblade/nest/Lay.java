@@ -13,6 +13,12 @@ import stoutblade.shape.Point;
  */
 public record Lay(double x, double y, double angle, boolean mirrored) {
 
+  /** How a piece lies of which one place, in its own frame, is where it is wanted. */
+  static Lay of(Point own, Point wanted, double angle, boolean mirrored) {
+    Point off = wanted.minus((mirrored ? own.mirrored() : own).turned(angle));
+    return new Lay(off.x(), off.y(), angle, mirrored);
+  }
+
   /** Where a place of the piece lies on the sheet. */
   public Point place(Point it) {
     Point over = mirrored ? it.mirrored() : it;

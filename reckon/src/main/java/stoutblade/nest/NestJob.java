@@ -60,6 +60,27 @@ public record NestJob(List<NestShape> shapes, List<NestSheet> sheets, double gap
     return shapes.stream().mapToInt(NestShape::count).sum();
   }
 
+  /** The least that sheets of such areas can cost. */
+  double leastPrice() {
+    double area = piecesMm2();
+    for (NestSheet it : sheets) {
+      if (it.price() == 0 && it.count() < NestSheet.UNLIMITED) {
+        area -= it.outline().area() * it.count();
+      }
+    }
+    List<NestSheet> bought = sheets.stream().filter(it -> it.price() > 0).toList();
+    if (area <= 0 || bought.isEmpty()) {
+      return 0;
+    }
+    if (bought.size() == 1 && !bought.getFirst().roll()) {
+      return Math.ceil(area / bought.getFirst().outline().area() - 1e-9)
+          * bought.getFirst().price();
+    }
+    double perArea =
+        bought.stream().mapToDouble(it -> it.price() / it.outline().area()).min().getAsDouble();
+    return area * perArea;
+  }
+
   /** The area of all pieces, in mm². */
   public double piecesMm2() {
     return shapes.stream().mapToDouble(NestShape::allMm2).sum();

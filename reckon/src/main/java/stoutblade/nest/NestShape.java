@@ -3,6 +3,7 @@ package stoutblade.nest;
 import java.util.ArrayList;
 import java.util.List;
 import stoutblade.shape.Path;
+import stoutblade.shape.PathMark;
 import stoutblade.shape.Region;
 
 /**
@@ -88,6 +89,18 @@ public record NestShape(
 
   private static boolean around(Region outer, Region inner) {
     return outer.area() > inner.area() && outer.contains(inner.rings().getFirst().getFirst());
+  }
+
+  /** The same as long as it is cut along the same lines, to a tenth of a millimetre. */
+  public String mark() {
+    PathMark mark = new PathMark();
+    lines.forEach(mark::with);
+    return mark.digits();
+  }
+
+  /** The same shape, cut so many times. */
+  NestShape times(int other) {
+    return new NestShape(id, lines, outline, other, turning, mirrors);
   }
 
   /** The area of all of them, in mm². */

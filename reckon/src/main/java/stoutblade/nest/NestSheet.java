@@ -1,5 +1,6 @@
 package stoutblade.nest;
 
+import java.util.List;
 import stoutblade.shape.Box;
 import stoutblade.shape.Region;
 
@@ -11,8 +12,10 @@ import stoutblade.shape.Region;
  * @param count how many there are; {@link #UNLIMITED} for what can be bought
  * @param price what one costs; 0 for what is there already
  * @param roll true where only so much of its length, along x, is cut off as is used
+ * @param taken pieces that lie on it already
  */
-public record NestSheet(String id, Region outline, int count, double price, boolean roll) {
+public record NestSheet(
+    String id, Region outline, int count, double price, boolean roll, List<Region> taken) {
 
   /** As many as are wanted. */
   public static final int UNLIMITED = Integer.MAX_VALUE;
@@ -24,6 +27,7 @@ public record NestSheet(String id, Region outline, int count, double price, bool
    *     nothing
    */
   public NestSheet {
+    taken = List.copyOf(taken);
     if (outline.isEmpty() || !(outline.area() > 0)) {
       throw new IllegalArgumentException(id + ": there is nothing of this sheet");
     }
@@ -31,6 +35,11 @@ public record NestSheet(String id, Region outline, int count, double price, bool
       throw new IllegalArgumentException(
           id + ": there is at least one sheet, at no less than nothing");
     }
+  }
+
+  /** A sheet on which nothing lies yet. */
+  public NestSheet(String id, Region outline, int count, double price, boolean roll) {
+    this(id, outline, count, price, roll, List.of());
   }
 
   /** A sheet that can be bought, with its corners at 0 and its sizes. */

@@ -69,7 +69,7 @@ public final class Nester {
    */
   public Nesting run() {
     first();
-    if (job.pieces().size() > MOST_SEARCHED) {
+    if (job.pieces().size() > MOST_SEARCHED || job.beds().isEmpty()) {
       return best.nesting;
     }
     ExecutorService searches = Executors.newFixedThreadPool(SEARCHES, Nester::search);

@@ -1,8 +1,11 @@
 package stoutblade.nest;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import stoutblade.shape.Box;
+import stoutblade.shape.Region;
 
 /**
  * Pieces laid on sheets.
@@ -37,7 +40,52 @@ public record Nesting(List<Used> sheets, List<String> left, double price, double
    * @param copy which of them, counted from 0
    * @param lay where it lies
    */
-  public record Placed(NestShape shape, int copy, Lay lay) {}
+  public record Placed(NestShape shape, int copy, Lay lay) {
+
+    /** What it covers of the sheet. */
+    public Region region() {
+      return shape.outline().moved(lay::place);
+    }
+
+    /** The box round it, on the sheet. */
+    public Box box() {
+      return Box.around(
+          shape.outline().rings().stream().flatMap(List::stream).map(lay::place).toList());
+    }
+
+    /** The same somewhere else. */
+    public Placed at(Lay other) {
+      return new Placed(shape, copy, other);
+    }
+  }
+
+  /** What lies on a sheet, before it is known what that comes to. */
+  record Laid(NestSheet sheet, List<Placed> pieces) {}
+
+  /**
+   * What pieces on sheets come to.
+   *
+   * @param left shapes that found no place, once for each piece
+   */
+  static Nesting of(NestJob job, List<Laid> laid, List<String> left) {
+    List<Used> sheets = new ArrayList<>();
+    double price = 0;
+    for (Laid it : laid) {
+      NestSheet sheet = it.sheet;
+      Box box = sheet.outline().box();
+      double end = box.minX();
+      double area = 0;
+      for (Placed piece : it.pieces) {
+        end = Math.max(end, piece.box().maxX() + job.rimMm());
+        area += piece.shape().outline().area();
+      }
+      double used = Math.min(box.maxX(), end) - box.minX();
+      double share = sheet.roll() ? used / box.width() : 1;
+      price += sheet.price() * share;
+      sheets.add(new Used(sheet, it.pieces, used, area / (sheet.outline().area() * share)));
+    }
+    return new Nesting(sheets, left, price, job.leastPrice());
+  }
 
   /** Copies the lists. */
   public Nesting {

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
 
@@ -31,38 +32,62 @@ record Prepared(
   static Prepared of(NestJob job) {
     List<Layout.Piece> pieces = new ArrayList<>();
     List<CornerFilling.Face> faces = new ArrayList<>();
-    double more = job.gapMm() > 0 ? HAIR_MM : 0;
     for (NestShape shape : job.shapes()) {
-      Region grown = shape.outline().offset(job.gapMm() / 2 + more);
+      Region grown = grown(shape, job.gapMm());
       Point middle = grown.box().centre();
       Region face = moved(grown, middle, false);
       CornerFilling.Face own =
           new CornerFilling.Face(face, moved(grown, middle, true), grown.perimeter());
-      Region shrunk = grown.offset(-HAIR_MM);
-      Form form = Form.of(shrunk.isEmpty() ? grown : shrunk, middle);
+      Form form = form(grown);
       Form over = shape.mirrors() ? form.mirrored() : form;
       for (int i = 0; i < shape.count(); i++) {
         pieces.add(new Layout.Piece(shape, i, middle, form, over));
         faces.add(own);
       }
     }
-    List<Bed> beds =
-        job.sheets().stream()
-            .map(it -> new Bed(it, it.outline().offset(job.gapMm() / 2 + more - job.rimMm())))
-            .toList();
+    List<Bed> beds = new ArrayList<>();
+    for (NestSheet it : job.sheets()) {
+      bed(it, job).ifPresent(beds::add);
+    }
     return new Prepared(job, List.copyOf(pieces), List.copyOf(faces), beds);
   }
 
+  private static double more(double gapMm) {
+    return gapMm > 0 ? HAIR_MM : 0;
+  }
+
+  /** A shape with half the gap round it. */
+  static Region grown(NestShape shape, double gapMm) {
+    return shape.outline().offset(gapMm / 2 + more(gapMm));
+  }
+
+  /** Such a shape as the search sees it, about the middle of its box. */
+  static Form form(Region grown) {
+    Region shrunk = grown.offset(-HAIR_MM);
+    return Form.of(shrunk.isEmpty() ? grown : shrunk, grown.box().centre());
+  }
+
+  /** Where pieces, grown by half the gap, may lie; empty where nothing is left of a sheet. */
+  static Optional<Bed> bed(NestSheet sheet, NestJob job) {
+    double more = more(job.gapMm());
+    Region room = sheet.outline().offset(job.gapMm() / 2 + more - job.rimMm());
+    Region free = room;
+    List<Posed> taken = new ArrayList<>();
+    for (Region it : sheet.taken()) {
+      Region grown = it.offset(job.gapMm() / 2 + more);
+      free = free.difference(grown);
+      Point middle = grown.box().centre();
+      Posed there = new Posed();
+      there.put(form(grown), middle.x(), middle.y(), 0);
+      taken.add(there);
+    }
+    return room.isEmpty() || free.isEmpty()
+        ? Optional.empty()
+        : Optional.of(new Bed(sheet, room, free, taken));
+  }
+
   private static Region moved(Region region, Point middle, boolean mirrored) {
-    return Region.evenOdd(
-        region.rings().stream()
-            .map(
-                ring ->
-                    ring.stream()
-                        .map(it -> it.minus(middle))
-                        .map(it -> mirrored ? it.mirrored() : it)
-                        .toList())
-            .toList());
+    return region.moved(it -> mirrored ? it.minus(middle).mirrored() : it.minus(middle));
   }
 
   // == SHEETS
@@ -183,53 +208,17 @@ record Prepared(
             .add(new Nesting.Placed(pieces.get(i).shape(), pieces.get(i).copy(), lay(layout, i)));
       }
     }
-    List<Nesting.Used> sheets = new ArrayList<>();
-    double price = 0;
+    List<Nesting.Laid> laid = new ArrayList<>();
     for (int bed : used(layout, left)) {
-      NestSheet sheet = layout.beds.get(bed).sheet;
-      List<Nesting.Placed> own = on.get(bed);
-      double start = sheet.outline().box().minX();
-      double end =
-          Math.min(sheet.outline().box().maxX(), layout.used(bed) - job.gapMm() / 2 + job.rimMm());
-      double share = sheet.roll() ? (end - start) / sheet.outline().box().width() : 1;
-      double pieceArea = own.stream().mapToDouble(it -> it.shape().outline().area()).sum();
-      price += sheet.price() * share;
-      sheets.add(
-          new Nesting.Used(sheet, own, end - start, pieceArea / (sheet.outline().area() * share)));
+      laid.add(new Nesting.Laid(layout.beds.get(bed).sheet, on.get(bed)));
     }
-    return new Nesting(
-        sheets, left.stream().map(it -> pieces.get(it).shape().id()).toList(), price, leastPrice());
+    return Nesting.of(job, laid, left.stream().map(it -> pieces.get(it).shape().id()).toList());
   }
 
   /** The middle of the box is where the search has it; the job has its own origin. */
   private Lay lay(Layout layout, int piece) {
     Posed it = layout.posed[piece];
-    Point middle = pieces.get(piece).middle();
-    boolean over = layout.mirrored[piece];
-    Point off = (over ? middle.mirrored() : middle).turned(it.angle);
-    return new Lay(it.x - off.x(), it.y - off.y(), it.angle, over);
-  }
-
-  /** The least that sheets of such areas can cost. */
-  private double leastPrice() {
-    double area = job.piecesMm2();
-    double perArea = Double.POSITIVE_INFINITY;
-    for (NestSheet it : job.sheets()) {
-      if (it.price() == 0 && it.count() < NestSheet.UNLIMITED) {
-        area -= it.outline().area() * it.count();
-      }
-    }
-    List<NestSheet> bought = job.sheets().stream().filter(it -> it.price() > 0).toList();
-    if (area <= 0 || bought.isEmpty()) {
-      return 0;
-    }
-    if (bought.size() == 1 && !bought.getFirst().roll()) {
-      return Math.ceil(area / bought.getFirst().outline().area() - 1e-9)
-          * bought.getFirst().price();
-    }
-    for (NestSheet it : bought) {
-      perArea = Math.min(perArea, it.price() / it.outline().area());
-    }
-    return area * perArea;
+    return Lay.of(
+        pieces.get(piece).middle(), new Point(it.x, it.y), it.angle, layout.mirrored[piece]);
   }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
@@ -22,19 +23,29 @@ public final class SheetTemplates {
 
   /** All sheets of an answer side by side; each piece bears its number, counted through. */
   public static Template of(String id, String title, Nesting nesting) {
+    Map<String, Integer> numbers = numbers(nesting);
+    return of(id, title, nesting, it -> Integer.toString(numbers.get(it)));
+  }
+
+  /**
+   * The same with other numbers.
+   *
+   * @param number what a piece bears, by its shape's id
+   */
+  public static Template of(
+      String id, String title, Nesting nesting, UnaryOperator<String> number) {
     List<Stroke> strokes = new ArrayList<>();
     List<Label> labels = new ArrayList<>();
     List<Template.Copy> copies = new ArrayList<>();
-    Map<String, Integer> numbers = numbers(nesting);
     double from = 0;
-    int number = 1;
+    int sheet = 1;
     for (Nesting.Used used : nesting.sheets()) {
       Box box = used.sheet().outline().box();
       Point by = new Point(from - box.minX(), -box.minY());
       edges(used).forEach(it -> strokes.add(new Stroke(Stroke.Kind.SHEET, it.moved(by::plus))));
       labels.add(
           new Label(
-              "Sheet " + number + ": " + used.sheet().id(),
+              "Sheet " + sheet + ": " + used.sheet().id(),
               new Point(from + box.width() / 2, box.height() + LARGEST_MM),
               LARGEST_MM * 0.8,
               false));
@@ -43,11 +54,11 @@ public final class SheetTemplates {
           Path there = line.moved(at -> it.lay().place(at)).moved(by::plus);
           strokes.add(new Stroke(Stroke.Kind.CUT, there));
         }
-        labels.add(label(it, by, numbers.get(it.shape().id())));
+        labels.add(label(it, by, number.apply(it.shape().id())));
         copies.add(new Template.Copy(it.shape().id(), it.lay().mirrored()));
       }
       from += box.width() + BETWEEN_MM;
-      number++;
+      sheet++;
     }
     return new Template(id, title, copies, strokes, labels);
   }
@@ -81,10 +92,10 @@ public final class SheetTemplates {
   }
 
   /** Its number where there is most room in it. */
-  private static Label label(Nesting.Placed it, Point by, int number) {
+  private static Label label(Nesting.Placed it, Point by, String number) {
     Room room = Room.of(it);
     double size = Math.clamp(room.radius() * 0.9, SMALLEST_MM, LARGEST_MM);
-    return new Label(Integer.toString(number), it.lay().place(room.middle()).plus(by), size, false);
+    return new Label(number, it.lay().place(room.middle()).plus(by), size, false);
   }
 
   /**

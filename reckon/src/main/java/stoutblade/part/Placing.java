@@ -207,9 +207,10 @@ public record Placing(
    * @param own what is seen of it, in its own frame
    * @param other what is seen of the other one, in the frame that its own places are to be in
    * @param carrier the id of the part whose frame that is; empty for the prop
+   * @throws IllegalArgumentException if it stands next to nothing
    */
   public Placing standing(List<Point> own, Box other, String carrier) {
-    Next how = next.orElseThrow();
+    Next how = next.orElseThrow(() -> new IllegalArgumentException("It stands next to nothing"));
     double turn = where instanceof Where.At it ? it.spot().turn() : 0;
     Box box = Box.around(own.stream().map(it -> it.turned(turn)).toList());
     double low =

@@ -16,6 +16,19 @@ public record PartRef(String propId, String partId) {
     return ids.length == 3 ? Optional.of(new PartRef(ids[0], ids[1])) : Optional.empty();
   }
 
+  /**
+   * The part under a path.
+   *
+   * @throws IllegalArgumentException if it is none
+   */
+  public static PartRef of(String path) {
+    String[] ids = path.split("/", -1);
+    if (ids.length != 2) {
+      throw new IllegalArgumentException("A part is found as 'prop/part'; found '" + path + "'");
+    }
+    return new PartRef(ids[0], ids[1]);
+  }
+
   /** Its id within the project, as what was logged of it is kept under. */
   public String path() {
     return propId + "/" + partId;

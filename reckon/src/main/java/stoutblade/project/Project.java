@@ -23,6 +23,7 @@ import stoutblade.wearer.Wearers;
  * @param freeHours when the maker can work
  * @param shelf what is there of each coating, in mm³, by catalogue id
  * @param leftovers foam that is there already
+ * @param cutting how pieces are laid on sheets, and what they are cut with
  * @param paper what templates are printed on
  * @param journal what really happened
  * @param wearers the people who carry the props
@@ -34,6 +35,7 @@ public record Project(
     FreeHours freeHours,
     Map<String, Double> shelf,
     List<Wish.Leftover> leftovers,
+    Cutting cutting,
     Paper paper,
     Journal journal,
     Wearers wearers,
@@ -113,38 +115,52 @@ public record Project(
   }
 
   public Project withName(String changed) {
-    return new Project(changed, event, freeHours, shelf, leftovers, paper, journal, wearers, props);
+    return new Project(
+        changed, event, freeHours, shelf, leftovers, cutting, paper, journal, wearers, props);
   }
 
   public Project withEvent(Event changed) {
-    return new Project(name, changed, freeHours, shelf, leftovers, paper, journal, wearers, props);
+    return new Project(
+        name, changed, freeHours, shelf, leftovers, cutting, paper, journal, wearers, props);
   }
 
   public Project withFreeHours(FreeHours changed) {
-    return new Project(name, event, changed, shelf, leftovers, paper, journal, wearers, props);
+    return new Project(
+        name, event, changed, shelf, leftovers, cutting, paper, journal, wearers, props);
   }
 
   public Project withShelf(Map<String, Double> changed) {
-    return new Project(name, event, freeHours, changed, leftovers, paper, journal, wearers, props);
+    return new Project(
+        name, event, freeHours, changed, leftovers, cutting, paper, journal, wearers, props);
   }
 
   public Project withLeftovers(List<Wish.Leftover> changed) {
-    return new Project(name, event, freeHours, shelf, changed, paper, journal, wearers, props);
+    return new Project(
+        name, event, freeHours, shelf, changed, cutting, paper, journal, wearers, props);
+  }
+
+  public Project withCutting(Cutting changed) {
+    return new Project(
+        name, event, freeHours, shelf, leftovers, changed, paper, journal, wearers, props);
   }
 
   public Project withPaper(Paper changed) {
-    return new Project(name, event, freeHours, shelf, leftovers, changed, journal, wearers, props);
+    return new Project(
+        name, event, freeHours, shelf, leftovers, cutting, changed, journal, wearers, props);
   }
 
   public Project withJournal(Journal changed) {
-    return new Project(name, event, freeHours, shelf, leftovers, paper, changed, wearers, props);
+    return new Project(
+        name, event, freeHours, shelf, leftovers, cutting, paper, changed, wearers, props);
   }
 
   public Project withWearers(Wearers changed) {
-    return new Project(name, event, freeHours, shelf, leftovers, paper, journal, changed, props);
+    return new Project(
+        name, event, freeHours, shelf, leftovers, cutting, paper, journal, changed, props);
   }
 
   public Project withProps(List<Prop> changed) {
-    return new Project(name, event, freeHours, shelf, leftovers, paper, journal, wearers, changed);
+    return new Project(
+        name, event, freeHours, shelf, leftovers, cutting, paper, journal, wearers, changed);
   }
 }

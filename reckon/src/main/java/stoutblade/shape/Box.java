@@ -56,6 +56,11 @@ public record Box(double minX, double minY, double maxX, double maxY) {
     return new Point((minX + maxX) / 2, (minY + maxY) / 2);
   }
 
+  /** True for a place in it or on its edge. */
+  public boolean contains(Point it) {
+    return it.x() >= minX && it.x() <= maxX && it.y() >= minY && it.y() <= maxY;
+  }
+
   /** The box grown by a margin on all sides. */
   public Box grown(double by) {
     return new Box(minX - by, minY - by, maxX + by, maxY + by);

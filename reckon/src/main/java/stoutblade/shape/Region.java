@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.locationtech.jts.algorithm.PointLocation;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -123,6 +124,11 @@ public final class Region {
       closed.add(closed.getFirst());
     }
     return closed;
+  }
+
+  /** Every corner moved; the moving keeps inside what is inside. */
+  public Region moved(UnaryOperator<Point> to) {
+    return evenOdd(rings().stream().map(ring -> ring.stream().map(to).toList()).toList());
   }
 
   /** Where a closed path touches or crosses itself, if it does, in mm. */

@@ -2,6 +2,10 @@ package stoutblade.stack;
 
 import java.util.List;
 import stoutblade.catalogue.SheetMaterial;
+import stoutblade.shape.Box;
+import stoutblade.shape.Path;
+import stoutblade.shape.Point;
+import stoutblade.shape.Region;
 
 /**
  * What a stack is wanted to be.
@@ -39,8 +43,67 @@ public record Wish(
    * @param materialId its foam
    * @param thicknessMm its thickness
    * @param areaMm2 how much of it
+   * @param rings its edge and those of holes in it, in mm; none where only its area is known
    */
-  public record Leftover(String materialId, double thicknessMm, double areaMm2) {}
+  public record Leftover(
+      String materialId, double thicknessMm, double areaMm2, List<List<Point>> rings) {
+
+    /** The most corners of one. */
+    private static final int MOST_CORNERS = 20_000;
+
+    /**
+     * Copies and checks the edges.
+     *
+     * @throws IllegalArgumentException if an edge crosses itself, or another one
+     */
+    public Leftover {
+      rings = rings.stream().map(List::copyOf).toList();
+      if (rings.stream().mapToInt(List::size).sum() > MOST_CORNERS) {
+        throw new IllegalArgumentException(
+            "An offcut has at most %,d corners".formatted(MOST_CORNERS));
+      }
+      for (List<Point> ring : rings) {
+        if (ring.size() < 3) {
+          throw new IllegalArgumentException("The edge of an offcut has at least three corners");
+        }
+        Region.crossing(Path.through(ring, true), 0.1)
+            .ifPresent(
+                it -> {
+                  throw new IllegalArgumentException(
+                      "The edge of an offcut crosses itself at %.0f, %.0f mm"
+                          .formatted(it.x(), it.y()));
+                });
+      }
+    }
+
+    /** One of which only the area is known. */
+    public Leftover(String materialId, double thicknessMm, double areaMm2) {
+      this(materialId, thicknessMm, areaMm2, List.of());
+    }
+
+    /** An offcut with its shape. */
+    public static Leftover shaped(String materialId, double thicknessMm, Region shape) {
+      return new Leftover(materialId, thicknessMm, shape.area(), shape.rings());
+    }
+
+    /** True where its shape is known. */
+    public boolean hasShape() {
+      return !rings.isEmpty();
+    }
+
+    /** Its shape; a square where only its area is known. */
+    public Region shape() {
+      double side = Math.sqrt(areaMm2);
+      return hasShape() ? Region.evenOdd(rings) : Region.of(new Box(0, 0, side, side));
+    }
+
+    /** True where it is of a sheet of such a material and thickness. */
+    public boolean isOf(String material, double mm) {
+      return materialId.equals(material) && Math.abs(thicknessMm - mm) < SAME_MM;
+    }
+  }
+
+  private static final double SAME_MM = 1e-6;
 
   /** What the outer layers are to be like. */
   public enum Outside {

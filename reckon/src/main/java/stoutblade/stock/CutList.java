@@ -1,19 +1,25 @@
 package stoutblade.stock;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.SheetMaterial;
+import stoutblade.machine.MachineSheet;
 import stoutblade.measure.Display;
 import stoutblade.nest.NestJob;
 import stoutblade.nest.NestShape;
 import stoutblade.nest.NestSheet;
+import stoutblade.nest.SheetPlan;
 import stoutblade.nest.Turning;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
+import stoutblade.shape.PathMark;
 import stoutblade.shape.Point;
-import stoutblade.shape.Region;
 import stoutblade.stack.Wish;
 
 /**
@@ -23,7 +29,11 @@ import stoutblade.stack.Wish;
  */
 public record CutList(List<Kind> kinds) {
 
-  private static final double SAME_MM = 1e-6;
+  /** What a sheet that can be bought is called in a job. */
+  public static final String BOUGHT = "sheet";
+
+  private static final String LEFT_OVER = "left over ";
+  private static final String MIRRORED = ", mirrored";
 
   /** What a square metre has of square millimetres. */
   private static final double MM2_IN_M2 = 1e6;
@@ -32,10 +42,11 @@ public record CutList(List<Kind> kinds) {
    * What is cut from one kind of sheet.
    *
    * @param foam the sheet
+   * @param grained true where a grain, a weave or a print runs along it
    * @param thicknessMm how thick
    * @param entries the pieces
    */
-  public record Kind(SheetMaterial foam, double thicknessMm, List<Entry> entries) {
+  public record Kind(SheetMaterial foam, boolean grained, double thicknessMm, List<Entry> entries) {
 
     /** Copies the list. */
     public Kind {
@@ -53,25 +64,21 @@ public record CutList(List<Kind> kinds) {
     }
 
     /**
-     * What is to be laid on which sheets: what is left over, taken for a square, then what can be
-     * bought. A sheet with one textured face is not turned over.
+     * What is to be laid on which sheets: what is left over, then what can be bought. A sheet with
+     * one textured face is not turned over; where a grain runs along it, pieces lie along it.
      *
      * @param leftovers foam that is there already
      * @throws IllegalArgumentException if the gap or the rim leave nothing of a sheet
      */
     public NestJob job(List<Wish.Leftover> leftovers, double gapMm, double rimMm) {
+      Turning turning = grained ? Turning.HALF : Turning.ANY;
       List<NestShape> shapes = new ArrayList<>();
       for (Entry it : entries) {
-        shapes.addAll(it.shapes(foam.textured()));
+        shapes.addAll(it.shapes(foam.textured(), turning));
       }
       List<NestSheet> sheets = new ArrayList<>();
-      for (Wish.Leftover it : leftovers) {
-        if (it.materialId().equals(foam.id())
-            && Math.abs(it.thicknessMm() - thicknessMm) < SAME_MM
-            && it.areaMm2() > 0) {
-          double side = Math.sqrt(it.areaMm2());
-          sheets.add(new NestSheet("left over", Region.of(new Box(0, 0, side, side)), 1, 0, false));
-        }
+      for (Wish.Leftover it : own(leftovers)) {
+        sheets.add(new NestSheet(LEFT_OVER + (sheets.size() + 1), it.shape(), 1, 0, false));
       }
       double price =
           foam.pricePerM2Mm()
@@ -81,8 +88,83 @@ public record CutList(List<Kind> kinds) {
               / MM2_IN_M2;
       sheets.add(
           NestSheet.bought(
-              "sheet", foam.sheetLengthMm(), foam.sheetWidthMm(), price > 0 ? price : 1));
+              BOUGHT, foam.sheetLengthMm(), foam.sheetWidthMm(), price > 0 ? price : 1));
       return new NestJob(shapes, sheets, gapMm, rimMm);
+    }
+
+    /** What is left over of it. */
+    private List<Wish.Leftover> own(List<Wish.Leftover> leftovers) {
+      return leftovers.stream()
+          .filter(it -> it.isOf(foam.id(), thicknessMm) && it.areaMm2() > 0)
+          .toList();
+    }
+
+    /** What is left over, without that of which a plan uses a sheet. */
+    public List<Wish.Leftover> without(List<Wish.Leftover> leftovers, List<String> sheetIds) {
+      List<Wish.Leftover> all = new ArrayList<>(leftovers);
+      List<Wish.Leftover> own = own(leftovers);
+      for (int i = 0; i < own.size(); i++) {
+        if (sheetIds.contains(LEFT_OVER + (i + 1))) {
+          all.remove(own.get(i));
+        }
+      }
+      return all;
+    }
+
+    /** The piece that a shape of the job is. */
+    public Entry entry(String shapeId) {
+      String id =
+          shapeId.endsWith(MIRRORED)
+              ? shapeId.substring(0, shapeId.length() - MIRRORED.length())
+              : shapeId;
+      return entries.stream()
+          .filter(it -> it.id().equals(id))
+          .findFirst()
+          .orElseThrow(() -> new IllegalArgumentException("There is no piece '" + id + "'"));
+    }
+
+    /**
+     * A sheet as it lies on a machine, its corner at the bed's.
+     *
+     * @param held the sheet with what lies on it
+     */
+    public MachineSheet onMachine(SheetPlan.Held held) {
+      Box box = held.sheet().outline().box();
+      Point by = new Point(-box.minX(), -box.minY());
+      List<MachineSheet.Piece> pieces = new ArrayList<>();
+      for (SheetPlan.HeldPiece it : held.pieces()) {
+        String id = it.placed().shape().id();
+        UnaryOperator<Point> lies = at -> it.placed().lay().place(at).plus(by);
+        UnaryOperator<Point> own = id.endsWith(MIRRORED) ? at -> lies.apply(at.mirrored()) : lies;
+        Shopping.Cut.Piece piece = entry(id).piece;
+        pieces.add(
+            new MachineSheet.Piece(
+                moved(piece.lines(), own),
+                moved(piece.engraved(), own),
+                moved(piece.drawn(), own)));
+      }
+      return new MachineSheet(held.sheet().outline().moved(by::plus), pieces);
+    }
+
+    private static List<Path> moved(List<Path> lines, UnaryOperator<Point> to) {
+      return lines.stream().map(it -> it.moved(to)).toList();
+    }
+
+    /** The same as long as the same pieces are cut from it: by what they are laid. */
+    public String mark() {
+      PathMark mark = new PathMark();
+      for (Entry it : entries) {
+        mark.with(it.id).with(it.count + " " + it.mirrored);
+        it.lines().forEach(mark::with);
+      }
+      return mark.digits();
+    }
+
+    /** How the pieces are laid, where that was decided and they are still the same. */
+    public Optional<Laying> held(List<Laying> laid) {
+      return laid.stream()
+          .filter(it -> it.isOf(this) && it.listMark().equals(mark()) && it.laid() == count())
+          .findFirst();
     }
   }
 
@@ -90,45 +172,51 @@ public record CutList(List<Kind> kinds) {
    * A piece.
    *
    * @param number counted through all kinds, from 1
+   * @param id unique within its kind
+   * @param path the part's place in the project, as 'prop/part'
    * @param part what it belongs to
-   * @param name what it is called
-   * @param lines its edges, and those of what is cut out of it
-   * @param areaMm2 its area
-   * @param box the box round it
+   * @param piece what one of them is
    * @param count how many are cut
    * @param mirrored how many of them are mirrored
    */
   public record Entry(
       int number,
+      String id,
+      String path,
       String part,
-      String name,
-      List<Path> lines,
-      double areaMm2,
-      Box box,
+      Shopping.Cut.Piece piece,
       int count,
       int mirrored) {
 
-    /** Copies the lines. */
-    public Entry {
-      lines = List.copyOf(lines);
+    /** What it is called. */
+    public String name() {
+      return piece.name();
+    }
+
+    /** Its edges, and those of what is cut out of it. */
+    public List<Path> lines() {
+      return piece.lines();
     }
 
     /** What it is called with what it belongs to. */
     public String words() {
+      return words(part, name());
+    }
+
+    private static String words(String part, String name) {
       return name.equals(part) || name.isEmpty() ? part : part + ", " + name;
     }
 
-    private List<NestShape> shapes(boolean oneFace) {
-      String id = number + "  " + words();
+    private List<NestShape> shapes(boolean oneFace, Turning turning) {
       if (!oneFace || mirrored == 0) {
-        return List.of(NestShape.of(id, lines, count, Turning.ANY, !oneFace));
+        return List.of(NestShape.of(id, lines(), count, turning, !oneFace));
       }
       List<NestShape> both = new ArrayList<>();
       if (count > mirrored) {
-        both.add(NestShape.of(id, lines, count - mirrored, Turning.ANY, false));
+        both.add(NestShape.of(id, lines(), count - mirrored, turning, false));
       }
-      List<Path> over = lines.stream().map(it -> it.moved(Point::mirrored)).toList();
-      both.add(NestShape.of(id + ", mirrored", over, mirrored, Turning.ANY, false));
+      List<Path> over = lines().stream().map(it -> it.moved(Point::mirrored)).toList();
+      both.add(NestShape.of(id + MIRRORED, over, mirrored, turning, false));
       return both;
     }
   }
@@ -139,32 +227,35 @@ public record CutList(List<Kind> kinds) {
   }
 
   /** The list of what parts are cut from sheets. */
-  static CutList of(List<Shopping.Cut> cuts) {
+  static CutList of(List<Shopping.Cut> cuts, Catalogue catalogue) {
     Map<String, List<Shopping.Cut>> together = new LinkedHashMap<>();
     for (Shopping.Cut it : cuts) {
-      String key = it.foam().id() + " " + Display.decimal(it.thicknessMm(), 2);
-      together.computeIfAbsent(key, own -> new ArrayList<>()).add(it);
+      together.computeIfAbsent(it.kind(), own -> new ArrayList<>()).add(it);
     }
     List<Kind> kinds = new ArrayList<>();
     int number = 0;
     for (List<Shopping.Cut> own : together.values()) {
+      Map<String, Integer> called = new HashMap<>();
       List<Entry> entries = new ArrayList<>();
       for (Shopping.Cut cut : own) {
         for (Shopping.Cut.Piece it : cut.pieces()) {
           number++;
+          String words = Entry.words(cut.name(), it.name());
+          int alike = called.merge(words, 1, Integer::sum);
           entries.add(
               new Entry(
                   number,
+                  alike == 1 ? words : words + " (" + alike + ")",
+                  cut.path(),
                   cut.name(),
-                  it.name(),
-                  it.lines(),
-                  it.areaMm2(),
-                  it.box(),
+                  it,
                   it.count() * cut.made(),
                   it.count() * cut.mirrored()));
         }
       }
-      kinds.add(new Kind(own.getFirst().foam(), own.getFirst().thicknessMm(), entries));
+      SheetMaterial foam = own.getFirst().foam();
+      boolean grained = catalogue.family(foam).grain();
+      kinds.add(new Kind(foam, grained, own.getFirst().thicknessMm(), entries));
     }
     return new CutList(kinds);
   }

@@ -6,12 +6,14 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import stoutblade.catalogue.SheetMaterial;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.measure.Uncertainty;
+import stoutblade.nest.SheetPlan;
 import stoutblade.shape.Box;
 import stoutblade.stack.Wish;
 
@@ -28,24 +30,30 @@ final class SheetsForParts {
 
   private SheetsForParts() {}
 
-  static List<Shopping.Line> lines(List<Shopping.Cut> parts, List<Wish.Leftover> leftovers) {
+  static List<Shopping.Line> lines(Shopping.Needs needs, CutList pieces) {
     Map<String, List<Shopping.Cut>> kinds = new LinkedHashMap<>();
-    for (Shopping.Cut part : parts) {
-      String kind = part.foam().id() + "-" + Display.decimal(part.thicknessMm(), 2);
-      kinds.computeIfAbsent(kind, it -> new ArrayList<>()).add(part);
+    for (Shopping.Cut part : needs.sheets()) {
+      kinds.computeIfAbsent(part.kind(), it -> new ArrayList<>()).add(part);
     }
     List<Shopping.Line> lines = new ArrayList<>();
     kinds.forEach(
-        (kind, cuts) -> lines.add(line("stock.parts." + kind, cuts, there(cuts, leftovers))));
+        (kind, cuts) -> {
+          Shopping.Cut first = cuts.getFirst();
+          Optional<Laying> laid =
+              pieces.kinds().stream()
+                  .filter(it -> it.foam().id().equals(first.foam().id()))
+                  .filter(it -> Math.abs(it.thicknessMm() - first.thicknessMm()) < SAME_MM)
+                  .findFirst()
+                  .flatMap(it -> it.held(needs.laid()));
+          lines.add(line("stock.parts." + kind, cuts, there(first, needs.leftovers()), laid));
+        });
     return lines;
   }
 
-  /** What is left over of the foam of some pieces, in mm². */
-  private static double there(List<Shopping.Cut> cuts, List<Wish.Leftover> leftovers) {
-    Shopping.Cut first = cuts.getFirst();
+  /** What is left over of a foam, in mm². */
+  private static double there(Shopping.Cut first, List<Wish.Leftover> leftovers) {
     return leftovers.stream()
-        .filter(it -> it.materialId().equals(first.foam().id()))
-        .filter(it -> Math.abs(it.thicknessMm() - first.thicknessMm()) < SAME_MM)
+        .filter(it -> it.isOf(first.foam().id(), first.thicknessMm()))
         .mapToDouble(Wish.Leftover::areaMm2)
         .sum();
   }
@@ -71,7 +79,8 @@ final class SheetsForParts {
     return still;
   }
 
-  private static Shopping.Line line(String id, List<Shopping.Cut> cuts, double leftMm2) {
+  private static Shopping.Line line(
+      String id, List<Shopping.Cut> cuts, double leftMm2, Optional<Laying> decided) {
     Shopping.Cut first = cuts.getFirst();
     double area = 0;
     List<Box> boxes = new ArrayList<>();
@@ -84,10 +93,6 @@ final class SheetsForParts {
         }
       }
     }
-    double width = first.foam().sheetWidthMm();
-    double length = first.foam().sheetLengthMm();
-    List<Box> still = bought(boxes, leftMm2);
-    int laid = Shelves.sheets(still, width, length, Shopping.ROOM_MM);
     Figure need =
         Figure.found(
             id + ".area",
@@ -97,28 +102,10 @@ final class SheetsForParts {
             "area of all pieces, by Green's theorem",
             Source.GEOMETRY,
             Uncertainty.NONE);
-    double sheets = laid < 0 ? Math.max(1, Math.ceil(area / ((1 - LOST) * width * length))) : laid;
     Figure buy =
-        Figure.found(
-            id + ".sheets",
-            "Sheets for " + names(cuts),
-            sheets,
-            Quantity.COUNT,
-            laid < 0
-                ? "a piece is larger than a sheet and has to be joined: {"
-                    + need.id()
-                    + "} over seven tenths of a sheet"
-                : "boxes of "
-                    + (still.size() < boxes.size()
-                        ? "the pieces that do not come from what is left over"
-                        : "all pieces")
-                    + " with 5 mm between them, laid in rows, the tallest first;"
-                    + " pieces turned into each other's hollows can take fewer",
-            laid < 0
-                ? Source.assumption("about three tenths of a sheet are lost between pieces")
-                : Source.GEOMETRY,
-            Uncertainty.NONE,
-            need);
+        decided
+            .map(it -> asLaid(id, cuts, it, need))
+            .orElseGet(() -> inRows(id, cuts, boxes, leftMm2, need));
     String name =
         first.foam().name()
             + ", "
@@ -126,6 +113,53 @@ final class SheetsForParts {
             + " mm, for "
             + names(cuts);
     return new Shopping.Line(name, need, buy);
+  }
+
+  /** As many as the pieces take where they were laid. */
+  private static Figure asLaid(String id, List<Shopping.Cut> cuts, Laying laid, Figure need) {
+    long cut = laid.plan().sheets().stream().filter(SheetPlan.Sheet::cut).count();
+    return Figure.found(
+        id + ".sheets",
+        "Sheets for " + names(cuts),
+        (double) laid.toBuy(),
+        Quantity.COUNT,
+        "as the pieces are laid on sheets at Cut, %s mm apart"
+                .formatted(Display.decimal(laid.gapMm(), 1))
+            + (cut > 0 ? "; %d of the sheets are cut already".formatted(cut) : ""),
+        Source.GEOMETRY,
+        Uncertainty.NONE,
+        need);
+  }
+
+  private static Figure inRows(
+      String id, List<Shopping.Cut> cuts, List<Box> boxes, double leftMm2, Figure need) {
+    SheetMaterial foam = cuts.getFirst().foam();
+    double width = foam.sheetWidthMm();
+    double length = foam.sheetLengthMm();
+    List<Box> still = bought(boxes, leftMm2);
+    int laid = Shelves.sheets(still, width, length, Shopping.ROOM_MM);
+    double sheets =
+        laid < 0 ? Math.max(1, Math.ceil(need.value() / ((1 - LOST) * width * length))) : laid;
+    return Figure.found(
+        id + ".sheets",
+        "Sheets for " + names(cuts),
+        sheets,
+        Quantity.COUNT,
+        laid < 0
+            ? "a piece is larger than a sheet and has to be joined: {"
+                + need.id()
+                + "} over seven tenths of a sheet"
+            : "boxes of "
+                + (still.size() < boxes.size()
+                    ? "the pieces that do not come from what is left over"
+                    : "all pieces")
+                + " with 5 mm between them, laid in rows, the tallest first;"
+                + " laid at Cut, turned into each other's hollows, they can take fewer",
+        laid < 0
+            ? Source.assumption("about three tenths of a sheet are lost between pieces")
+            : Source.GEOMETRY,
+        Uncertainty.NONE,
+        need);
   }
 
   /** A piece longer than a sheet is joined from equal lengths. */

@@ -15,6 +15,7 @@ import stoutblade.core.CoreReckoning;
 import stoutblade.develop.Panel;
 import stoutblade.develop.Strip;
 import stoutblade.finish.CoatStock;
+import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
@@ -68,6 +69,7 @@ public record Shopping(List<Line> lines, CutList pieces) {
   /**
    * A part that is cut from foam.
    *
+   * @param path its place in the project, as 'prop/part'
    * @param name what the maker calls it
    * @param foam its foam
    * @param thicknessMm its thickness
@@ -76,6 +78,7 @@ public record Shopping(List<Line> lines, CutList pieces) {
    * @param pieces what is cut for one
    */
   public record Cut(
+      String path,
       String name,
       SheetMaterial foam,
       double thicknessMm,
@@ -91,18 +94,36 @@ public record Shopping(List<Line> lines, CutList pieces) {
      * @param areaMm2 its area
      * @param box the box round it
      * @param count how many are cut
+     * @param engraved what is engraved on it
+     * @param drawn what is drawn on it: where it is bent, where something lies
      */
-    public record Piece(String name, List<Path> lines, double areaMm2, Box box, int count) {
+    public record Piece(
+        String name,
+        List<Path> lines,
+        double areaMm2,
+        Box box,
+        int count,
+        List<Path> engraved,
+        List<Path> drawn) {
 
       /** Copies the lines. */
       public Piece {
         lines = List.copyOf(lines);
+        engraved = List.copyOf(engraved);
+        drawn = List.copyOf(drawn);
       }
 
       static Piece of(Panel panel) {
         List<Path> lines = new ArrayList<>(List.of(panel.outline()));
         lines.addAll(panel.windows());
-        return new Piece(panel.name(), lines, panel.area(), panel.box(), panel.count());
+        return new Piece(
+            panel.name(),
+            lines,
+            panel.area(),
+            panel.box(),
+            panel.count(),
+            panel.marks(),
+            panel.lines());
       }
     }
 
@@ -113,6 +134,7 @@ public record Shopping(List<Line> lines, CutList pieces) {
 
     /** What is cut along panels. */
     public static Cut of(
+        String path,
         String name,
         SheetMaterial foam,
         double thicknessMm,
@@ -120,7 +142,12 @@ public record Shopping(List<Line> lines, CutList pieces) {
         int mirrored,
         List<Panel> panels) {
       return new Cut(
-          name, foam, thicknessMm, made, mirrored, panels.stream().map(Piece::of).toList());
+          path, name, foam, thicknessMm, made, mirrored, panels.stream().map(Piece::of).toList());
+    }
+
+    /** The same for what is cut from the same sheets. */
+    String kind() {
+      return foam.id() + "-" + Display.decimal(thicknessMm, 2);
     }
   }
 
@@ -175,6 +202,7 @@ public record Shopping(List<Line> lines, CutList pieces) {
    * @param bedded cores that are glued in
    * @param coats what is painted on
    * @param leftovers foam that is there already
+   * @param laid how pieces are laid on sheets, as far as it is decided
    */
   public record Needs(
       List<Cut> sheets,
@@ -184,7 +212,8 @@ public record Shopping(List<Line> lines, CutList pieces) {
       List<Glued> glued,
       List<Bedded> bedded,
       List<CoatStock> coats,
-      List<Wish.Leftover> leftovers) {
+      List<Wish.Leftover> leftovers,
+      List<Laying> laid) {
 
     /** True where nothing is needed at all. */
     public boolean none() {
@@ -198,7 +227,8 @@ public record Shopping(List<Line> lines, CutList pieces) {
 
   /** Works out the list: everything is added up before it is rounded up to what is sold. */
   public static Shopping of(Needs needs, Catalogue catalogue) {
-    List<Line> lines = new ArrayList<>(SheetsForParts.lines(needs.sheets(), needs.leftovers()));
+    CutList pieces = CutList.of(needs.sheets(), catalogue);
+    List<Line> lines = new ArrayList<>(SheetsForParts.lines(needs, pieces));
     lines.addAll(StripForParts.lines(needs.strips()));
     lines.addAll(RodForParts.lines(needs.lengths()));
     lines.addAll(WholeThings.lines(needs.wholes()));
@@ -216,7 +246,7 @@ public record Shopping(List<Line> lines, CutList pieces) {
         .filter(it -> it.coating().spread() > 0)
         .map(Shopping::coats)
         .forEach(lines::add);
-    return new Shopping(lines, CutList.of(needs.sheets()));
+    return new Shopping(lines, pieces);
   }
 
   /** The proposed glue has the short id; one that was chosen has its own in it. */

@@ -13,6 +13,7 @@ public record Stroke(Kind kind, Path path) {
   /** What a line means to the one who cuts. */
   public enum Kind {
     CUT("Cut line"),
+    INSIDE("Cut first: inside of a piece"),
     BEVEL("Bevel stops here, outer face"),
     CENTRE("Centre line"),
     CHANNEL("Core channel, glue face"),

@@ -1,12 +1,8 @@
 package stoutblade.template;
 
-import java.nio.ByteBuffer;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.zip.CRC32;
 import stoutblade.shape.Box;
-import stoutblade.shape.Cubic;
-import stoutblade.shape.Point;
+import stoutblade.shape.PathMark;
 
 /**
  * A template at full size.
@@ -19,8 +15,6 @@ import stoutblade.shape.Point;
  */
 public record Template(
     String id, String title, List<Copy> copies, List<Stroke> strokes, List<Label> labels) {
-
-  private static final double OFF = 0.3719;
 
   /**
    * A piece that is cut by a template.
@@ -59,25 +53,11 @@ public record Template(
    * @return eight hexadecimal digits
    */
   public String mark() {
-    CRC32 mark = new CRC32();
-    mark.update(copies.size());
-    mark.update((int) mirroredCopies());
+    PathMark mark = new PathMark().with(copies.size()).with((int) mirroredCopies());
     for (Stroke stroke : strokes) {
-      mark.update(stroke.kind().name().getBytes(StandardCharsets.US_ASCII));
-      for (Cubic cubic : stroke.path().cubics()) {
-        for (Point point :
-            List.of(cubic.start(), cubic.control1(), cubic.control2(), cubic.end())) {
-          mark.update(tenths(point.x()));
-          mark.update(tenths(point.y()));
-        }
-      }
+      mark.with(stroke.kind().name()).with(stroke.path());
     }
-    return String.format("%08x", mark.getValue());
-  }
-
-  /** Rounded away from where lengths like to lie, so that the last bit decides nothing. */
-  private static byte[] tenths(double mm) {
-    return ByteBuffer.allocate(Integer.BYTES).putInt((int) Math.floor(10 * mm + OFF)).array();
+    return mark.digits();
   }
 
   /** How many pieces are cut mirrored. */

@@ -2,6 +2,7 @@ package stoutblade.template;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Stream;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
@@ -126,6 +127,44 @@ public record Tiling(
     return joins.stream()
         .filter(it -> it.first().equals(tile.letter()) || it.second().equals(tile.letter()))
         .toList();
+  }
+
+  /** The same with some of its pages alone: those that were spoiled, or are wanted again. */
+  public Tiling only(List<String> letters) {
+    return new Tiling(
+        paper,
+        turned,
+        columns,
+        rows,
+        tiles.stream().filter(it -> letters.contains(it.letter())).toList(),
+        joins);
+  }
+
+  /**
+   * The pages that are meant by what is typed: 'A, C-E'; nothing for all.
+   *
+   * @throws IllegalArgumentException if a page is not there; the message says which
+   */
+  public List<String> letters(String typed) {
+    List<String> all = tiles.stream().map(Tile::letter).toList();
+    if (typed.isBlank()) {
+      return all;
+    }
+    List<String> wanted = new ArrayList<>();
+    for (String word : typed.toUpperCase(Locale.ROOT).split("[,;\\s]+", -1)) {
+      String[] ends = word.split("[-–]", -1);
+      int from = all.indexOf(ends[0]);
+      int to = all.indexOf(ends[ends.length - 1]);
+      if (word.isEmpty()) {
+        continue;
+      }
+      if (ends.length > 2 || from < 0 || to < from) {
+        throw new IllegalArgumentException(
+            "Pages go from A to %s, as 'A, C-E'; found '%s'".formatted(all.getLast(), word));
+      }
+      wanted.addAll(all.subList(from, to + 1));
+    }
+    return all.stream().filter(wanted::contains).toList();
   }
 
   /** The letter of the page with an index: A to Z, then AA, AB and on. */

@@ -6,18 +6,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
-import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.geom.util.AffineTransformation;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
@@ -27,82 +20,8 @@ import stoutblade.shape.WholeOutline;
 /** Pieces on sheets, checked by another library's geometry (JTS). */
 class NesterTest {
 
-  private static final GeometryFactory SHAPES = new GeometryFactory();
-
-  /** Each answer asks once in a while: so many times, whatever the machine. */
-  private static BooleanSupplier after(int asked) {
-    int[] left = {asked};
-    return () -> {
-      synchronized (left) {
-        return left[0]-- <= 0;
-      }
-    };
-  }
-
   private static Nesting run(NestJob job, int asked) {
-    return new Nester(job, 1, it -> {}, after(asked)).run();
-  }
-
-  /** As it lies, moved by the library's own matrices. */
-  private static Geometry placed(Nesting.Placed it) {
-    Geometry whole = geometry(it.shape().outline());
-    AffineTransformation lie = new AffineTransformation();
-    if (it.lay().mirrored()) {
-      lie.scale(-1, 1);
-    }
-    lie.rotate(it.lay().angle());
-    lie.translate(it.lay().x(), it.lay().y());
-    return lie.transform(whole);
-  }
-
-  private static Geometry geometry(Region region) {
-    Geometry sum = SHAPES.createPolygon();
-    for (List<Point> ring : region.rings()) {
-      sum =
-          sum.symDifference(
-              SHAPES.createPolygon(
-                  ring.stream()
-                      .map(at -> new Coordinate(at.x(), at.y()))
-                      .toArray(Coordinate[]::new)));
-    }
-    return sum;
-  }
-
-  /** No overlap, the gap kept, everything on its sheet, each piece once, turned as it may be. */
-  private static void holds(NestJob job, Nesting nesting) {
-    Map<String, Integer> laid = new HashMap<>();
-    for (Nesting.Used used : nesting.sheets()) {
-      Geometry sheet = geometry(used.sheet().outline()).buffer(0.01 - job.rimMm());
-      List<Geometry> there = new ArrayList<>();
-      for (Nesting.Placed it : used.pieces()) {
-        laid.merge(it.shape().id(), 1, Integer::sum);
-        Geometry own = placed(it);
-        assertThat(own.difference(sheet).getArea())
-            .as("%s off %s", it.shape().id(), used.sheet().id())
-            .isLessThan(1e-3);
-        for (Geometry other : there) {
-          if (job.gapMm() > 0) {
-            assertThat(own.distance(other)).isGreaterThan(job.gapMm() - 0.01);
-          } else {
-            assertThat(own.intersection(other).getArea())
-                .isLessThan(0.01 * Math.min(own.getLength(), other.getLength()));
-          }
-        }
-        there.add(own);
-        assertThat(it.lay().mirrored() && !it.shape().mirrors()).isFalse();
-        double quarters = it.lay().angle() / (Math.PI / 2);
-        switch (it.shape().turning()) {
-          case NONE -> assertThat(it.lay().angle()).isZero();
-          case HALF -> assertThat(quarters / 2).isCloseTo(Math.rint(quarters / 2), within(1e-9));
-          case QUARTER -> assertThat(quarters).isCloseTo(Math.rint(quarters), within(1e-9));
-          case ANY -> assertThat(it.lay().angle()).isFinite();
-        }
-      }
-    }
-    nesting.left().forEach(it -> laid.merge(it, 1, Integer::sum));
-    Map<String, Integer> wanted = new HashMap<>();
-    job.shapes().forEach(it -> wanted.put(it.id(), it.count()));
-    assertThat(laid).isEqualTo(wanted);
+    return new Nester(job, 1, it -> {}, Checked.after(asked)).run();
   }
 
   // == LAWS
@@ -116,7 +35,7 @@ class NesterTest {
       shapes.add(
           NestShape.of(
               "p" + i,
-              blob(random, 20 + 60 * random.nextDouble()),
+              Checked.blob(random, 20 + 60 * random.nextDouble()),
               1 + random.nextInt(2),
               List.of(Turning.values()).get(random.nextInt(4)),
               random.nextBoolean()));
@@ -134,26 +53,14 @@ class NesterTest {
             gap,
             gap / 2);
     List<Nesting> answers = Collections.synchronizedList(new ArrayList<>());
-    Nesting last = new Nester(job, 3, answers::add, after(120)).run();
+    Nesting last = new Nester(job, 3, answers::add, Checked.after(120)).run();
     assertThat(answers).isNotEmpty();
     assertThat(answers.getLast()).isEqualTo(last);
     for (int i = 0; i < answers.size(); i++) {
-      holds(job, answers.get(i));
+      Checked.holds(job, answers.get(i));
       assertThat(i == 0 || answers.get(i).betterThan(answers.get(i - 1))).isTrue();
     }
     assertThat(last.complete()).isTrue();
-  }
-
-  private static Region blob(Random random, double radius) {
-    int corners = 3 + random.nextInt(14);
-    List<Point> ring = new ArrayList<>();
-    for (int i = 0; i < corners; i++) {
-      double r = radius * (0.4 + 0.6 * random.nextDouble());
-      ring.add(new Point(r, 0).turned(2 * Math.PI * i / corners));
-    }
-    Region whole = Region.inside(Path.through(ring, true), 0.1);
-    Region hole = Region.inside(WholeOutline.circle(new Point(0, 0), radius / 8).path(), 0.1);
-    return random.nextBoolean() ? whole : whole.difference(hole);
   }
 
   /** A disc in the hole of a ring, which alone is as large as the sheet. */
@@ -169,7 +76,7 @@ class NesterTest {
         .isCloseTo(Math.PI * (98 * 98 - 70 * 70), within(20.0));
     NestJob job = new NestJob(shapes, List.of(NestSheet.bought("s", 200, 200, 1)), 2, 0);
     Nesting nesting = run(job, 4_000);
-    holds(job, nesting);
+    Checked.holds(job, nesting);
     assertThat(nesting.sheets()).hasSize(1);
     assertThat(nesting.proven()).isTrue();
   }
@@ -214,7 +121,7 @@ class NesterTest {
     Random random = new Random(5);
     List<NestShape> shapes = new ArrayList<>();
     for (int i = 0; i < 9; i++) {
-      shapes.add(NestShape.of("p" + i, blob(random, 60), 1, Turning.ANY, false));
+      shapes.add(NestShape.of("p" + i, Checked.blob(random, 60), 1, Turning.ANY, false));
     }
     NestJob job = new NestJob(shapes, List.of(NestSheet.roll("r", 300, 9000, 1)), 1, 0);
     List<Nesting> one = new ArrayList<>();
@@ -237,7 +144,7 @@ class NesterTest {
     NestJob job =
         new NestJob(List.of(large, small), List.of(NestSheet.bought("s", 600, 600, 1)), 2, 0);
     Nesting nesting = run(job, 5_000);
-    holds(job, nesting);
+    Checked.holds(job, nesting);
     assertThat(nesting.left()).containsExactly("large");
     assertThat(nesting.complete()).isFalse();
     assertThat(nesting.proven()).isFalse();

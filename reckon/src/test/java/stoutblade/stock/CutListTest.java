@@ -1,22 +1,30 @@
 package stoutblade.stock;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
+import stoutblade.catalogue.SheetMaterial;
+import stoutblade.edit.Edits;
+import stoutblade.nest.AroundPins;
 import stoutblade.nest.NestJob;
 import stoutblade.nest.NestShape;
 import stoutblade.nest.NestSheet;
+import stoutblade.nest.SheetPlan;
+import stoutblade.nest.Turning;
 import stoutblade.part.Part;
 import stoutblade.part.Placing;
 import stoutblade.project.First;
 import stoutblade.project.Project;
 import stoutblade.project.Samples;
+import stoutblade.shape.Box;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
+import stoutblade.shape.Region;
 import stoutblade.shape.WholeOutline;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
@@ -95,5 +103,83 @@ class CutListTest {
     assertThat(left.price()).isZero();
     assertThat(left.outline().area()).isCloseTo(90_000, within(1e-6));
     assertThat(job.sheets().getLast().outline().area()).isEqualTo(600 * 1000);
+  }
+
+  /** As long as the list is what it was, as many sheets are bought as the pieces were laid on. */
+  @Test
+  void what_is_laid_is_bought_by_until_the_list_changes() {
+    Project project = First.withParts(Samples.whole(), List.of(plate("d1", "foam", 10, 2)));
+    CutList.Kind kind =
+        Samples.derive(project).shopping().orElseThrow().pieces().kinds().getFirst();
+    NestJob job = kind.job(List.of(), 3, 0);
+    SheetPlan plan =
+        SheetPlan.of(AroundPins.lay(job, SheetPlan.NONE, 1, it -> {}, () -> true), SheetPlan.NONE);
+    SheetPlan.Sheet one = plan.sheets().getFirst();
+    assertThat(plan.sheets()).hasSize(1);
+    // One piece on a sheet of its own: nobody would, but it was decided.
+    SheetPlan wide =
+        new SheetPlan(
+            one.pieces().stream()
+                .map(it -> new SheetPlan.Sheet(one.id(), one.rings(), false, List.of(it)))
+                .toList());
+    Laying laying = Laying.none(kind).with(wide, kind.mark());
+    assertThat(bought(project)).isEqualTo(1);
+    assertThat(bought(with(project, laying))).isEqualTo(2);
+    assertThat(kind.held(List.of(laying))).contains(laying);
+
+    Project more =
+        First.withParts(
+            with(project, laying), List.of(plate("d1", "foam", 10, 2), plate("d2", "foam", 10, 1)));
+    assertThat(bought(more)).as("by rows again").isEqualTo(1);
+
+    // What is cut is there.
+    SheetPlan.Sheet first = wide.sheets().getFirst();
+    SheetPlan cut =
+        wide.with(0, new SheetPlan.Sheet(first.id(), first.rings(), true, first.pieces()));
+    assertThat(bought(with(project, laying.with(cut, kind.mark())))).isEqualTo(1);
+  }
+
+  private static Project with(Project project, Laying laying) {
+    return project.withCutting(project.cutting().with(laying));
+  }
+
+  private static double bought(Project project) {
+    return Samples.derive(project).shopping().orElseThrow().lines().getFirst().buy().value();
+  }
+
+  @Test
+  void an_offcut_has_its_shape_and_is_used_up_by_itself() {
+    Wish.Leftover square = new Wish.Leftover("foam", 10, 90_000);
+    Region bent =
+        Region.of(new Box(0, 0, 300, 300)).difference(Region.of(new Box(100, 100, 300, 300)));
+    Wish.Leftover shaped = Wish.Leftover.shaped("foam", 10, bent);
+    CutList.Kind kind = list(plate("d1", "foam", 10, 1)).kinds().getFirst();
+    NestJob job = kind.job(List.of(square, shaped), 2, 0);
+    assertThat(job.sheets())
+        .extracting(NestSheet::id)
+        .containsExactly("left over 1", "left over 2", CutList.BOUGHT);
+    assertThat(job.sheets().get(1).outline().area()).isCloseTo(50_000, within(1e-6));
+    assertThat(kind.without(List.of(square, shaped), List.of("left over 2")))
+        .containsExactly(square);
+
+    Project with = Samples.whole().withLeftovers(List.of(square, shaped));
+    assertThat(Edits.usedUp(shaped).applyTo(with).leftovers()).containsExactly(square);
+    assertThat(Edits.leftover(new Wish.Leftover("foam", 10, 0)).applyTo(with).leftovers())
+        .containsExactly(shaped);
+    List<List<Point>> crossed =
+        List.of(
+            List.of(new Point(0, 0), new Point(100, 100), new Point(100, 0), new Point(0, 100)));
+    assertThatThrownBy(() -> new Wish.Leftover("foam", 10, 5_000, crossed))
+        .hasMessageContaining("crosses itself at 50, 50");
+  }
+
+  /** Where a grain runs along the sheet, pieces lie along it or the other way round. */
+  @Test
+  void grain_keeps_pieces_along_the_sheet() {
+    SheetMaterial foam = list(plate("d1", "foam", 10, 1)).kinds().getFirst().foam();
+    CutList.Kind plain = list(plate("d1", "foam", 10, 1)).kinds().getFirst();
+    CutList.Kind grained = new CutList.Kind(foam, true, 10, plain.entries());
+    assertThat(plain.job(List.of(), 2, 0).shapes()).allMatch(it -> it.turning() == Turning.ANY);
+    assertThat(grained.job(List.of(), 2, 0).shapes()).allMatch(it -> it.turning() == Turning.HALF);
   }
 }

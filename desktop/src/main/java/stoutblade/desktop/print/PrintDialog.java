@@ -5,12 +5,14 @@ import java.util.Optional;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Dialog;
 import javafx.scene.control.Label;
 import javafx.scene.control.Spinner;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -36,9 +38,18 @@ public final class PrintDialog extends Dialog<Printing.Order> {
   private final ComboBox<Printer> printer = new ComboBox<>();
   private final ComboBox<Paper> paper = new ComboBox<>();
   private final Spinner<Integer> copies = new Spinner<>(1, MOST_COPIES, 1);
+  private final TextField only = new TextField();
+  private final Button before = new Button("‹");
+  private final Button next = new Button("›");
+  private final Label which = new Label();
   private final Label pages = new Label();
   private final Label guard = new Label();
   private final MatView mat = new MatView(Lie.UPRIGHT);
+  private List<String> letters = List.of();
+
+  /** The page that is looked at, counted from 0; −1 for all of them. */
+  private int at = -1;
+
   private final ButtonType print = new ButtonType("Print", ButtonBar.ButtonData.OK_DONE);
 
   /**
@@ -67,6 +78,14 @@ public final class PrintDialog extends Dialog<Printing.Order> {
     paper.setOnAction(event -> update());
     copies.setId("copies");
     copies.setEditable(true);
+    only.setId("print-only");
+    only.setPromptText("all; or A, C-E");
+    only.textProperty().addListener(it -> update());
+    before.setId("print-before");
+    before.setOnAction(event -> turn(-1));
+    next.setId("print-next");
+    next.setOnAction(event -> turn(1));
+    which.setId("print-which");
     guard.setId("print-guard");
     guard.setWrapText(true);
     pages.setId("print-pages");
@@ -74,7 +93,7 @@ public final class PrintDialog extends Dialog<Printing.Order> {
     mat.setCalled("Pages");
     mat.setDrawing(
         pen ->
-            tiling()
+            shown()
                 .ifPresent(
                     it -> {
                       TemplateDrawing.pages(pen, it);
@@ -87,7 +106,11 @@ public final class PrintDialog extends Dialog<Printing.Order> {
     setResultConverter(
         pressed ->
             pressed == print
-                ? new Printing.Order(printer.getValue(), paper.getValue(), copies.getValue())
+                ? new Printing.Order(
+                    printer.getValue(),
+                    paper.getValue(),
+                    copies.getValue(),
+                    what.template().isPresent() ? letters : List.of())
                 : null);
     update();
   }
@@ -106,8 +129,13 @@ public final class PrintDialog extends Dialog<Printing.Order> {
     HBox all = new HBox(16, asked);
     all.setPadding(new Insets(16));
     if (what.template().isPresent()) {
-      HBox.setHgrow(mat, Priority.ALWAYS);
-      all.getChildren().add(mat);
+      asked.getChildren().add(3, labelled("Pages", only));
+      HBox turning = new HBox(10, before, which, next);
+      turning.setAlignment(Pos.CENTER);
+      VBox seen = new VBox(8, mat, turning);
+      VBox.setVgrow(mat, Priority.ALWAYS);
+      HBox.setHgrow(seen, Priority.ALWAYS);
+      all.getChildren().add(seen);
     }
     return all;
   }
@@ -126,22 +154,54 @@ public final class PrintDialog extends Dialog<Printing.Order> {
     return what.template().filter(this::fits).map(it -> Tiling.of(it, paper.getValue()));
   }
 
+  /** The pages that are wanted, or the one of them that is looked at. */
+  private Optional<Tiling> shown() {
+    return tiling()
+        .map(it -> it.only(at < 0 || at >= letters.size() ? letters : List.of(letters.get(at))));
+  }
+
+  /** Turns over, from all pages at once to the first and on. */
+  private void turn(int by) {
+    at = Math.floorMod(at + 1 + by, letters.size() + 1) - 1;
+    update();
+  }
+
   private boolean fits(Template template) {
     return Tiling.pages(template, paper.getValue()) <= Tiling.MOST_PAGES;
+  }
+
+  /** Reads which pages are wanted; what is wrong with that, if something is. */
+  private Optional<String> wanted(Optional<Tiling> tiling) {
+    try {
+      letters = tiling.map(it -> it.letters(only.getText())).orElse(List.of());
+      return Optional.empty();
+    } catch (IllegalArgumentException e) {
+      letters = List.of();
+      return Optional.of(e.getMessage());
+    }
+  }
+
+  private String counted(Tiling it) {
+    int all = it.tiles().size();
+    if (letters.size() < all) {
+      return "%d of %d pages again".formatted(letters.size(), all);
+    }
+    return all == 1 ? "1 page" : all + " pages and a page that shows how they lie";
   }
 
   private void update() {
     boolean taken = printer.getValue().takes(paper.getValue());
     boolean printable = what.template().map(this::fits).orElse(true);
     Optional<Tiling> tiling = tiling();
-    pages.setText(
-        tiling
-            .map(
-                it ->
-                    it.tiles().size() == 1
-                        ? "1 page and a page that shows how they lie"
-                        : it.tiles().size() + " pages and a page that shows how they lie")
-            .orElse(""));
+    Optional<String> wrong = wanted(tiling);
+    at = at >= letters.size() ? -1 : at;
+    pages.setText(wrong.orElseGet(() -> tiling.map(this::counted).orElse("")));
+    which.setText(
+        at < 0
+            ? "all pages at once"
+            : "page %s, %d of %d".formatted(letters.get(at), at + 1, letters.size()));
+    before.setDisable(letters.isEmpty());
+    next.setDisable(letters.isEmpty());
     guard.setText(
         !printable
             ? "At this size it takes more than " + Tiling.MOST_PAGES + " pages of this paper."
@@ -151,8 +211,8 @@ public final class PrintDialog extends Dialog<Printing.Order> {
                 : "This printer has no "
                     + paper.getValue().label()
                     + ": it would shrink the pages. Choose another paper or printer.");
-    getDialogPane().lookupButton(print).setDisable(!taken || !printable);
-    tiling
+    getDialogPane().lookupButton(print).setDisable(!taken || !printable || wrong.isPresent());
+    shown()
         .flatMap(it -> it.tiles().stream().map(Tiling.Tile::window).reduce(Box::with))
         .ifPresent(it -> mat.fitAnew(it, 20));
     mat.redraw();

@@ -2,6 +2,7 @@ package stoutblade.desktop.print;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import stoutblade.template.Paper;
 import stoutblade.template.Template;
@@ -16,18 +17,25 @@ import stoutblade.template.Template;
  */
 public record Printing(String title, Optional<Template> template, Paper paper, Pages pages) {
 
-  /** Writes pages of a paper to a folder, and returns the file. */
+  /** Writes pages of a paper to a folder, and returns the file; no letters are all pages. */
   @FunctionalInterface
   public interface Pages {
 
     /** Writes them. */
-    Path write(Path folder, Paper paper) throws IOException;
+    Path write(Path folder, Paper paper, List<String> letters) throws IOException;
   }
 
   /**
    * How it is printed.
    *
    * @param copies of each page
+   * @param letters the pages that are wanted; none for all
    */
-  public record Order(Printer printer, Paper paper, int copies) {}
+  public record Order(Printer printer, Paper paper, int copies, List<String> letters) {
+
+    /** Copies the letters. */
+    public Order {
+      letters = List.copyOf(letters);
+    }
+  }
 }

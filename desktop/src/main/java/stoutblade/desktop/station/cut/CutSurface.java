@@ -3,6 +3,7 @@ package stoutblade.desktop.station.cut;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -26,12 +27,15 @@ import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
+import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.RunsUnder;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.desktop.station.Surface;
+import stoutblade.edit.Edits;
 import stoutblade.finding.Place;
+import stoutblade.formats.MachineFiles;
 import stoutblade.measure.Display;
 import stoutblade.project.Station;
 import stoutblade.shape.Box;
@@ -39,6 +43,7 @@ import stoutblade.shape.Point;
 import stoutblade.stock.LengthPlan;
 import stoutblade.stock.Shopping;
 import stoutblade.template.Paper;
+import stoutblade.template.PaperScale;
 import stoutblade.template.Stroke;
 import stoutblade.template.Template;
 import stoutblade.template.Tiling;
@@ -56,16 +61,22 @@ public final class CutSurface implements Surface {
   private final Button export = new Button(Key.EXPORT.on("Export all…"));
   private final Button print = new Button(Key.PRINT.on("Print…"));
   private final Label pieces = new Label();
+  private final Button check = new Button("Check page…");
+  private final EntryField across;
+  private final EntryField along;
   private final VBox list = new VBox(4);
   private final ScrollPane toBuy = new ScrollPane(list);
   private final ToggleButton templates = new ToggleButton("Templates");
   private final ToggleButton buying = new ToggleButton("To buy");
   private final ToggleButton laid = new ToggleButton("Sheets");
-  private final HBox views = new HBox(8, templates, laid, buying);
+  private final ToggleButton machine = new ToggleButton("Machine");
+  private final HBox views = new HBox(8);
   private final RunsUnder middle = new RunsUnder(views);
   private final SheetsDesk sheets;
+  private final MachineDesk machines;
   private final Tray tray = new Tray();
   private static final double LETTER_PX = 6.5;
+  private static final double CHECK_MM = 100;
 
   private boolean showing;
 
@@ -80,6 +91,12 @@ public final class CutSurface implements Surface {
 
     /** Prints one that is none of the project's templates. */
     void printAlone(Template template);
+
+    /** Prints a page whose lengths are measured. */
+    void printCheckPage();
+
+    /** Asks for a folder and writes a sheet for a machine there. */
+    void writeForMachine(MachineFiles.Job job);
   }
 
   /**
@@ -88,7 +105,9 @@ public final class CutSurface implements Surface {
    * @param tasks what lays pieces on sheets beside the window
    */
   public CutSurface(Desk desk, BackgroundTasks tasks, Requests requests) {
-    this.sheets = new SheetsDesk(desk, tasks, requests::printAlone);
+    SheetsModel sheetsModel = new SheetsModel(desk, tasks, this::showLaid);
+    this.sheets = new SheetsDesk(desk, sheetsModel, requests::printAlone);
+    this.machines = new MachineDesk(desk, sheetsModel, tasks, requests::writeForMachine);
     this.desk = desk;
     this.model = new CutModel(desk);
     this.tape = new MaskingTape(desk, mat, this::where);
@@ -109,6 +128,16 @@ public final class CutSurface implements Surface {
     export.setOnAction(event -> requests.export());
     print.setId("print");
     print.setOnAction(event -> model.template().ifPresent(requests::print));
+    check.setId("print-check");
+    check.setOnAction(event -> requests.printCheckPage());
+    across =
+        EntryField.length(
+            desk, mm -> measured(it -> PaperScale.measured(mm, CHECK_MM * it.along())));
+    across.setId("check-across");
+    along =
+        EntryField.length(
+            desk, mm -> measured(it -> PaperScale.measured(CHECK_MM * it.across(), mm)));
+    along.setId("check-along");
     which.setId("template");
     which.setConverter(Choices.named(Template::title));
     which.setPromptText("All of them");
@@ -124,7 +153,10 @@ public final class CutSurface implements Surface {
         .with("Paper", paper)
         .with("Everything, at true size", export)
         .with("This one on paper", print)
-        .with("Pieces", pieces);
+        .with("Pieces", pieces)
+        .with("Is the printer true?", check)
+        .with("Its 100 mm across are", across)
+        .with("and lengthwise", along);
     toBuy.setFitToWidth(true);
     toBuy.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     list.getStyleClass().add(Style.LIST);
@@ -133,8 +165,13 @@ public final class CutSurface implements Surface {
     buying.setId("view-to-buy");
     laid.setId("view-sheets");
     laid.setOnAction(event -> turn());
+    machine.setId("view-machine");
+    machine.setOnAction(event -> turn());
+    for (ToggleButton it : List.of(templates, laid, machine, buying)) {
+      it.setMinWidth(Region.USE_PREF_SIZE);
+    }
     ToggleGroup each = new ToggleGroup();
-    each.getToggles().setAll(templates, laid, buying);
+    each.getToggles().setAll(templates, laid, machine, buying);
     templates.setSelected(true);
     templates.setOnAction(event -> turn());
     buying.setOnAction(event -> turn());
@@ -142,19 +179,41 @@ public final class CutSurface implements Surface {
     turn();
   }
 
-  /** Shows the templates, the sheets, or the list of what is to buy. */
+  /** Shows the templates, the sheets, a sheet on the machine, or the list of what is to buy. */
   private void turn() {
-    if (!templates.isSelected() && !buying.isSelected() && !laid.isSelected()) {
+    if (!templates.isSelected()
+        && !buying.isSelected()
+        && !laid.isSelected()
+        && !machine.isSelected()) {
       templates.setSelected(true);
     }
-    middle.show(buying.isSelected() ? toBuy : laid.isSelected() ? sheets.mat() : mat);
-    node.setBottom(laid.isSelected() ? sheets.tray() : tray);
-    views.getChildren().setAll(templates, laid, buying);
-    if (laid.isSelected()) {
-      views.getChildren().add(sheets.said());
+    if (!machine.isSelected()) {
+      machines.leave();
     }
+    views.getChildren().setAll(templates, laid, machine, buying);
+    if (laid.isSelected()) {
+      view(sheets.mat(), sheets.tray(), sheets.said());
+    } else if (machine.isSelected()) {
+      view(machines.mat(), machines.tray(), machines.said());
+    } else {
+      middle.show(buying.isSelected() ? toBuy : mat);
+      node.setBottom(tray);
+    }
+    showLaid();
+  }
+
+  private void view(Node shown, Tray below, Label said) {
+    middle.show(shown);
+    node.setBottom(below);
+    views.getChildren().add(said);
+  }
+
+  /** Shows what lies on sheets, where that is looked at. */
+  private void showLaid() {
     if (laid.isSelected()) {
       sheets.show();
+    } else if (machine.isSelected()) {
+      machines.show();
     }
   }
 
@@ -175,13 +234,24 @@ public final class CutSurface implements Surface {
     export.setDisable(model.templates().isEmpty());
     showList(derived);
     tape.show(desk.findingsOf(Station.CUT));
-    if (laid.isSelected()) {
-      sheets.show();
-    }
+    showLaid();
     look();
   }
 
+  /** Takes what a check length measures; the other stays as it was. */
+  private boolean measured(UnaryOperator<PaperScale> change) {
+    try {
+      return desk.perform(Edits.paperScale(change.apply(desk.project().cutting().scale())));
+    } catch (IllegalArgumentException e) {
+      desk.say(e.getMessage());
+      return false;
+    }
+  }
+
   private void look() {
+    PaperScale scale = desk.project().cutting().scale();
+    across.show(CHECK_MM * scale.across());
+    along.show(CHECK_MM * scale.along());
     print.setDisable(model.all() || model.tiling().isEmpty());
     pieces.setText(model.pieces());
     mat.setLie(model.all() ? Lie.UPRIGHT : Lie.LYING);

@@ -1,10 +1,11 @@
 package stoutblade.desktop.station.cut;
 
+import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.BooleanSupplier;
@@ -12,17 +13,24 @@ import java.util.function.DoubleConsumer;
 import javafx.application.Platform;
 import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
+import stoutblade.edit.Edits;
 import stoutblade.measure.Display;
+import stoutblade.nest.AroundPins;
 import stoutblade.nest.NestJob;
-import stoutblade.nest.Nester;
 import stoutblade.nest.Nesting;
+import stoutblade.nest.Offcuts;
+import stoutblade.nest.SheetPlan;
+import stoutblade.nest.Slide;
 import stoutblade.stack.Wish;
 import stoutblade.stock.CutList;
+import stoutblade.stock.Laying;
 
-/** Which pieces lie on which sheets: found beside the window, better and better. */
+/**
+ * Which pieces lie on which sheets: found beside the window, better and better, and then kept as a
+ * decision that hands can change.
+ */
 final class SheetsModel {
 
-  private static final double GAP_MM = 3;
   private static final double FIRST_SECONDS = 6;
   private static final double LONGER_SECONDS = 60;
   private static final double NANOS = 1e9;
@@ -31,21 +39,40 @@ final class SheetsModel {
   private final Desk desk;
   private final BackgroundTasks tasks;
   private final Runnable changed;
-  private final Map<Asked, Nesting> found = new HashMap<>();
-  private Optional<Asked> running = Optional.empty();
+  private final Set<String> lookedAt = new HashSet<>();
   private Optional<CutList.Kind> kind = Optional.empty();
-  private double gapMm = GAP_MM;
-  private double rimMm;
+  private Optional<Search> running = Optional.empty();
+  private Optional<Found> found = Optional.empty();
+  private Optional<Shown> shown = Optional.empty();
+  private Optional<Nesting> byItself = Optional.empty();
   private long seed = SEED;
 
-  /** What is asked: the same question has the same answer. */
-  private record Asked(
-      CutList.Kind kind, List<Wish.Leftover> leftovers, double gapMm, double rimMm) {
+  /** What is shown, and what it was made of. */
+  record Shown(
+      CutList.Kind kind,
+      List<Wish.Leftover> leftovers,
+      Laying laying,
+      SheetPlan plan,
+      NestJob job,
+      SheetPlan.Fitted fitted) {}
 
-    NestJob job() {
-      return kind.job(leftovers, gapMm, rimMm);
+  /** A search for one kind of sheet; its best answer comes in while it runs. */
+  private static final class Search {
+    private final CutList.Kind kind;
+    private final Laying from;
+    private Optional<Nesting> best = Optional.empty();
+
+    Search(CutList.Kind kind, Laying from) {
+      this.kind = kind;
+      this.from = from;
     }
   }
+
+  /** What a search ended with, until the project has it. */
+  private record Found(Laying from, SheetPlan plan) {}
+
+  /** A piece: on which sheet of those that are shown, and which of it. */
+  record Spot(int sheet, int piece) {}
 
   /**
    * A model.
@@ -57,6 +84,8 @@ final class SheetsModel {
     this.tasks = tasks;
     this.changed = changed;
   }
+
+  // == WHAT IS LOOKED AT
 
   /** What there is to cut from sheets, of all props. */
   List<CutList.Kind> kinds() {
@@ -74,86 +103,137 @@ final class SheetsModel {
 
   void look(CutList.Kind other) {
     kind = Optional.of(other);
+    byItself = Optional.empty();
     changed.run();
+  }
+
+  private Laying laying(CutList.Kind of) {
+    return desk.project().cutting().laid().stream()
+        .filter(it -> it.isOf(of))
+        .findFirst()
+        .orElseGet(() -> Laying.none(of));
   }
 
   double gapMm() {
-    return gapMm;
+    return kind().map(it -> laying(it).gapMm()).orElse(Laying.USUAL_GAP_MM);
   }
 
   double rimMm() {
-    return rimMm;
+    return kind().map(it -> laying(it).rimMm()).orElse(0.0);
   }
 
   boolean gap(double mm) {
-    return take(mm, rimMm);
+    return take(mm, rimMm());
   }
 
   boolean rim(double mm) {
-    return take(gapMm, mm);
+    return take(gapMm(), mm);
   }
 
-  /** Takes a gap and a rim, if they leave anything of the sheets. */
+  /** Takes a gap and a rim, if they leave anything of the sheets; all is laid anew with them. */
   private boolean take(double gap, double rim) {
-    try {
-      kind().ifPresent(it -> it.job(desk.project().leftovers(), gap, rim));
-    } catch (IllegalArgumentException e) {
-      desk.say(e.getMessage());
-      return false;
+    return kind()
+        .map(
+            it -> {
+              try {
+                it.job(desk.project().leftovers(), gap, rim);
+                Laying now = laying(it);
+                Laying other = now.with(gap, rim).with(now.plan().staying(), "");
+                lookedAt.remove(it.words());
+                return desk.perform(Edits.laid("Room between pieces", other));
+              } catch (IllegalArgumentException e) {
+                desk.say(e.getMessage());
+                return false;
+              }
+            })
+        .orElse(false);
+  }
+
+  // == WHAT IS SHOWN
+
+  /** The sheets as they are shown; empty where nothing is cut from sheets. */
+  Optional<Shown> shown() {
+    return shown;
+  }
+
+  /** Works out what is shown, where anything of it has changed. */
+  void update() {
+    Optional<CutList.Kind> now = kind();
+    if (now.isEmpty()) {
+      shown = Optional.empty();
+      return;
     }
-    gapMm = gap;
-    rimMm = rim;
-    changed.run();
-    return true;
+    CutList.Kind of = now.get();
+    Laying laying = laying(of);
+    if (found.filter(it -> !it.from.equals(laying)).isPresent()) {
+      found = Optional.empty();
+    }
+    SheetPlan plan =
+        running
+            .filter(it -> it.from.equals(laying))
+            .flatMap(it -> it.best)
+            .map(it -> SheetPlan.of(it, laying.plan()))
+            .or(() -> found.map(Found::plan))
+            .orElse(laying.plan());
+    List<Wish.Leftover> leftovers = desk.project().leftovers();
+    boolean same =
+        shown
+            .filter(it -> it.kind.equals(of) && it.leftovers.equals(leftovers))
+            .filter(it -> it.laying.equals(laying) && it.plan.equals(plan))
+            .isPresent();
+    if (!same) {
+      NestJob job = of.job(leftovers, laying.gapMm(), laying.rimMm());
+      shown = Optional.of(new Shown(of, leftovers, laying, plan, job, plan.on(job)));
+    }
   }
 
-  private Optional<Asked> asked() {
-    return kind().map(it -> new Asked(it, desk.project().leftovers(), gapMm, rimMm));
-  }
-
-  /** The best answer so far. */
+  /** The answer that is shown. */
   Optional<Nesting> answer() {
-    return asked().map(found::get);
+    return shown.map(it -> it.fitted.nesting()).filter(it -> !it.sheets().isEmpty());
   }
 
   boolean looking() {
-    return asked().isPresent() && asked().equals(running);
+    return running.isPresent();
   }
 
-  /** Begins to look, where there is no answer yet and nothing is looked for. */
+  // == LOOKING FOR BETTER
+
+  /** Begins to look, the first time that a list is looked at with nothing laid yet. */
   void begin() {
-    if (running.isEmpty() && asked().isPresent() && answer().isEmpty()) {
+    boolean nothing = shown.filter(it -> it.plan.staying().equals(it.plan)).isPresent();
+    if (running.isEmpty()
+        && nothing
+        && !shown.get().fitted.whole()
+        && lookedAt.add(shown.get().kind.words())) {
       look(FIRST_SECONDS);
     }
   }
 
-  /** Looks on for longer, another way. */
-  void longer() {
-    if (running.isEmpty()) {
+  /** Lays all that does not stay anew, another way. */
+  void again() {
+    if (running.isEmpty() && shown.isPresent()) {
       seed++;
       look(LONGER_SECONDS);
     }
   }
 
   private void look(double seconds) {
-    Asked now = asked().orElseThrow();
-    NestJob job = now.job();
-    running = Optional.of(now);
+    Shown now = shown.orElseThrow();
+    SheetPlan pins = now.laying.plan().staying();
+    Search search = new Search(now.kind, now.laying);
     long way = seed;
+    running = Optional.of(search);
     tasks.start(
         "Laying pieces on sheets",
         progress ->
-            new Nester(
-                    job,
-                    way,
-                    it -> Platform.runLater(() -> better(now, it)),
-                    until(seconds, progress))
-                .run(),
-        last -> better(now, last),
-        () -> {
-          running = Optional.empty();
-          changed.run();
-        });
+            AroundPins.lay(
+                now.job,
+                pins,
+                way,
+                it -> Platform.runLater(() -> better(search, it)),
+                until(seconds, progress)),
+        last -> better(search, last),
+        () -> ended(search, now));
   }
 
   /** True once the time is up, or the work was cancelled. */
@@ -171,34 +251,212 @@ final class SheetsModel {
     };
   }
 
-  private void better(Asked asked, Nesting nesting) {
-    Nesting before = found.get(asked);
-    if (before == null || nesting.betterThan(before)) {
-      found.put(asked, nesting);
+  private void better(Search search, Nesting nesting) {
+    boolean still = running.filter(it -> it == search).isPresent();
+    if (still && search.best.filter(it -> !nesting.betterThan(it)).isEmpty()) {
+      search.best = Optional.of(nesting);
       changed.run();
     }
   }
 
-  // == IN WORDS
-
-  /** What the answer comes to. */
-  String words() {
-    return answer().map(this::words).orElse(kind().isEmpty() ? "nothing to cut yet" : "…");
+  /** What was found is kept, unless what lies there already is as good. */
+  private void ended(Search search, Shown began) {
+    running = Optional.empty();
+    SheetPlan.Fitted before = began.laying.plan().on(began.job);
+    Optional<Nesting> best =
+        search.best.filter(it -> !before.whole() || it.betterThan(before.nesting()));
+    best.ifPresent(
+        it -> {
+          SheetPlan plan = SheetPlan.of(it, began.laying.plan());
+          byItself = best;
+          found = Optional.of(new Found(began.laying, plan));
+          desk.perform(
+              Edits.laid("Lay pieces on sheets", began.laying.with(plan, search.kind.mark())));
+        });
+    if (best.isEmpty() && search.best.isPresent()) {
+      desk.say("Nothing better was found: the pieces lie as they did");
+    }
+    changed.run();
   }
 
-  private String words(Nesting it) {
-    String left =
-        it.complete()
-            ? ""
-            : "; %d larger than any sheet: cut apart at Layers".formatted(it.left().size());
+  // == BY HAND
+
+  /** Takes hold of a piece, to slide it on a sheet; empty where it is not to be moved. */
+  Optional<Slide> take(Spot spot, int onSheet) {
+    if (looking()) {
+      desk.say("Pieces are still being laid: stop that below, or wait for it");
+      return Optional.empty();
+    }
+    Shown now = shown.orElseThrow();
+    if (cut(spot.sheet) || cut(onSheet)) {
+      desk.say("This sheet is cut already: nothing on it moves");
+      return Optional.empty();
+    }
+    SheetPlan.Held sheet = now.fitted.sheets().get(onSheet);
+    List<Nesting.Placed> others = new ArrayList<>();
+    for (int i = 0; i < sheet.pieces().size(); i++) {
+      if (onSheet != spot.sheet || i != spot.piece) {
+        others.add(sheet.pieces().get(i).placed());
+      }
+    }
+    return Optional.of(new Slide(now.job, sheet.sheet(), others, placed(spot)));
+  }
+
+  Nesting.Placed placed(Spot spot) {
+    return held(spot).placed();
+  }
+
+  private SheetPlan.HeldPiece held(Spot spot) {
+    return shown.orElseThrow().fitted.sheets().get(spot.sheet).pieces().get(spot.piece);
+  }
+
+  private SheetPlan.Sheet planned(int sheet) {
+    Shown now = shown.orElseThrow();
+    return now.plan.sheets().get(now.fitted.sheets().get(sheet).number());
+  }
+
+  boolean cut(int sheet) {
+    return planned(sheet).cut();
+  }
+
+  boolean pinned(Spot spot) {
+    return planned(spot.sheet).pieces().get(held(spot).number()).pinned();
+  }
+
+  /** Puts a piece where a hand let it go: it stays there from now on. */
+  void put(Spot spot, int onSheet, Nesting.Placed to) {
+    Shown now = shown.orElseThrow();
+    SheetPlan.Piece piece = new SheetPlan.Piece(to.shape().id(), to.shape().mark(), to.lay(), true);
+    SheetPlan.Sheet from = planned(spot.sheet);
+    List<SheetPlan.Piece> left = new ArrayList<>(from.pieces());
+    int number = held(spot).number();
+    if (onSheet == spot.sheet) {
+      left.set(number, piece);
+    } else {
+      left.remove(number);
+    }
+    SheetPlan plan = now.plan.with(now.fitted.sheets().get(spot.sheet).number(), with(from, left));
+    if (onSheet != spot.sheet) {
+      SheetPlan.Sheet other = planned(onSheet);
+      List<SheetPlan.Piece> more = new ArrayList<>(other.pieces());
+      more.add(piece);
+      plan = plan.with(now.fitted.sheets().get(onSheet).number(), with(other, more));
+    }
+    keep("Move a piece on its sheet", now, plan.withoutEmpty());
+  }
+
+  private static SheetPlan.Sheet with(SheetPlan.Sheet sheet, List<SheetPlan.Piece> pieces) {
+    return new SheetPlan.Sheet(sheet.id(), sheet.rings(), sheet.cut(), pieces);
+  }
+
+  /** A piece stays where it is whatever is laid anew, or no longer. */
+  void pin(Spot spot) {
+    Shown now = shown.orElseThrow();
+    SheetPlan.Sheet sheet = planned(spot.sheet);
+    List<SheetPlan.Piece> all = new ArrayList<>(sheet.pieces());
+    int number = held(spot).number();
+    SheetPlan.Piece it = all.get(number);
+    all.set(number, new SheetPlan.Piece(it.shape(), it.mark(), it.lay(), !it.pinned()));
+    keep(
+        it.pinned() ? "Let a piece lie anywhere" : "A piece stays",
+        now,
+        now.plan.with(now.fitted.sheets().get(spot.sheet).number(), with(sheet, all)));
+  }
+
+  private void keep(String name, Shown now, SheetPlan plan) {
+    desk.perform(Edits.laid(name, now.laying.with(plan, now.laying.listMark())));
+  }
+
+  // == CUT
+
+  /** True where something is laid that is not cut yet. */
+  boolean uncut() {
+    return shown.filter(it -> it.fitted.whole() || it.fitted.gone().isEmpty()).isPresent()
+        && !looking()
+        && shown.get().plan.sheets().stream().anyMatch(it -> !it.cut());
+  }
+
+  /** The sheets are cut: what is left of them is kept as offcuts, and comes in again. */
+  void cutNow() {
+    Shown now = shown.orElseThrow();
+    List<SheetPlan.Sheet> sheets = new ArrayList<>();
+    List<String> used = new ArrayList<>();
+    List<Wish.Leftover> offcuts = new ArrayList<>();
+    for (SheetPlan.Held held : now.fitted.sheets()) {
+      SheetPlan.Sheet it = now.plan.sheets().get(held.number());
+      sheets.add(new SheetPlan.Sheet(it.id(), it.rings(), true, it.pieces()));
+      if (!it.cut()) {
+        used.add(it.id());
+        List<Nesting.Placed> pieces =
+            held.pieces().stream().map(SheetPlan.HeldPiece::placed).toList();
+        Offcuts.of(held.sheet(), pieces, now.laying.gapMm())
+            .forEach(
+                own ->
+                    offcuts.add(
+                        Wish.Leftover.shaped(now.kind.foam().id(), now.kind.thicknessMm(), own)));
+      }
+    }
+    desk.perform(
+        Edits.sheetsCut(
+            now.laying.with(new SheetPlan(sheets), now.laying.listMark()),
+            now.kind.without(now.leftovers, used),
+            offcuts));
+    desk.say(
+        offcuts.isEmpty()
+            ? "Nothing is left of them that could be cut from again"
+            : "%d offcuts are kept, and are used first from now on".formatted(offcuts.size()));
+  }
+
+  // == IN WORDS
+
+  /** What is shown comes to, and what has changed since it was laid. */
+  String words() {
+    return shown.map(this::words).orElse("nothing to cut yet");
+  }
+
+  private String words(Shown now) {
+    Nesting it = now.fitted.nesting();
+    if (it.sheets().isEmpty()) {
+      return looking() ? "…" : "not laid yet: lay them again";
+    }
     long bought = it.sheets().stream().filter(own -> own.sheet().price() > 0).count();
+    long cut = now.plan.sheets().stream().filter(SheetPlan.Sheet::cut).count();
+    String others =
+        cut > 0
+            ? " and %d cut already".formatted(cut)
+            : bought < it.sheets().size() ? " and what is left over" : "";
     return "%d %s%s: %s %% pieces%s%s"
         .formatted(
             bought,
             bought == 1 ? "sheet" : "sheets",
-            bought < it.sheets().size() ? " and what is left over" : "",
+            others,
             Display.decimal(it.density() * 100, 0),
-            left,
-            it.proven() ? "; fewer cannot do" : "");
+            missing(now),
+            byHand(it));
+  }
+
+  private String missing(Shown now) {
+    Nesting it = now.fitted.nesting();
+    boolean sameList = now.laying.listMark().equals(now.kind.mark());
+    if (now.fitted.whole()) {
+      return it.proven() ? "; fewer cannot do" : "";
+    }
+    return looking() || sameList || found.isPresent()
+        ? "; %d larger than any sheet: cut apart at Layers".formatted(it.left().size())
+        : "; since then " + SheetPlan.changes(now.fitted);
+  }
+
+  /** What it came to before hands moved anything, where it is known. */
+  private String byHand(Nesting now) {
+    return byItself
+        .filter(it -> !looking() && it.sheets().size() == now.sheets().size())
+        .filter(it -> Math.abs(it.lastUsedMm() - now.lastUsedMm()) > 0.05)
+        .map(
+            it ->
+                "; last one used to %s, by itself to %s"
+                    .formatted(
+                        Display.length(now.lastUsedMm(), desk.units()),
+                        Display.length(it.lastUsedMm(), desk.units())))
+        .orElse("");
   }
 }

@@ -66,7 +66,7 @@ public final class TemplateDrawing {
   /** What a kind of line is drawn in. */
   static Ink ink(Stroke.Kind kind) {
     return switch (kind) {
-      case CUT, BEVEL, BEND, NOTCH, ENGRAVE, SCORE, FULLER, FINISHED -> Ink.INK;
+      case CUT, INSIDE, BEVEL, BEND, NOTCH, ENGRAVE, SCORE, FULLER, FINISHED -> Ink.INK;
       case CENTRE, LAID, GRAIN, LEADER, SHEET -> Ink.SOFT;
       case CHANNEL, POCKET -> Ink.SELECTED;
       case JOINT -> Ink.CORE;

@@ -161,6 +161,13 @@ final class FindPane {
   private void showLeftovers() {
     left.getChildren().clear();
     for (Wish.Leftover it : desk.project().leftovers()) {
+      String size =
+          it.hasShape()
+              ? "  "
+                  + Display.length(it.shape().box().width(), desk.units())
+                  + " × "
+                  + Display.length(it.shape().box().height(), desk.units())
+              : "";
       Button chip =
           new Button(
               Display.length(it.thicknessMm(), desk.units())
@@ -169,12 +176,15 @@ final class FindPane {
                       .sheet(it.materialId())
                       .map(SheetMaterial::shortName)
                       .orElse(it.materialId())
+                  + size
                   + "  ×");
       chip.getStyleClass().add(Style.STRIP_CARD);
       chip.setOnAction(
           event ->
               desk.perform(
-                  Edits.leftover(new Wish.Leftover(it.materialId(), it.thicknessMm(), 0))));
+                  it.hasShape()
+                      ? Edits.usedUp(it)
+                      : Edits.leftover(new Wish.Leftover(it.materialId(), it.thicknessMm(), 0))));
       left.getChildren().add(chip);
     }
   }
