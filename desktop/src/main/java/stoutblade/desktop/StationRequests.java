@@ -6,7 +6,9 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import stoutblade.desktop.print.Printers;
 import stoutblade.desktop.print.Printing;
@@ -20,13 +22,18 @@ import stoutblade.formats.Exports;
 import stoutblade.formats.MachineFiles;
 import stoutblade.formats.MarkerSheetPdf;
 import stoutblade.journal.Journal;
+import stoutblade.nest.SharedPaper;
 import stoutblade.reckoning.PartReckoning;
+import stoutblade.reckoning.PropReckoning;
 import stoutblade.template.FirstPapers;
+import stoutblade.template.Paper;
 import stoutblade.template.PaperScale;
 import stoutblade.template.Template;
 
 /** What stations ask the application for: files to open, and what is printed and exported. */
 final class StationRequests implements SizeSurface.Requests, CutSurface.Requests {
+
+  private static final double SHARED_SECONDS = 4;
 
   private final Desk desk;
   private final Dialogs dialogs;
@@ -131,6 +138,41 @@ final class StationRequests implements SizeSurface.Requests, CutSurface.Requests
                     "Writing for the machine",
                     () -> MachineFiles.write(folder, job),
                     files -> desk.say(files.size() + " files written to " + folder)));
+  }
+
+  /** All of them share pages; that takes a moment, beside the window. */
+  @Override
+  public void printShared(List<Template> templates) {
+    Paper paper = desk.project().paper();
+    Map<String, Journal.Printed> marks = new TreeMap<>();
+    for (PropReckoning prop : desk.derived().props()) {
+      List<Template> own = prop.templates().stream().filter(templates::contains).toList();
+      marks.putAll(prop.printed(own, desk.now()));
+    }
+    tasks.start(
+        "Sharing pages",
+        progress -> SharedPaper.of(templates, paper, Timed.until(SHARED_SECONDS, progress)),
+        found -> {
+          if (!found.left().isEmpty()) {
+            desk.say(
+                "Too large to share pages: print by themselves "
+                    + found.left().stream().map(Template::title).collect(Collectors.joining(", ")));
+          }
+          print(
+              new Printing(
+                  "on shared pages: %d instead of %d"
+                      .formatted(found.tiling().tiles().size(), found.alone()),
+                  Optional.of(found.template()),
+                  Optional.of(found.tiling()),
+                  paper,
+                  (folder, same, letters) ->
+                      Exports.writeShared(
+                          folder.resolve("shared-pages.pdf"),
+                          desk.project().name(),
+                          found,
+                          letters)),
+              () -> desk.perform(Edits.printed(marks)));
+        });
   }
 
   /** The page itself is printed as the printer does it: that is what is measured. */

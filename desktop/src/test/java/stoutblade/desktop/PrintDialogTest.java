@@ -10,6 +10,7 @@ import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -89,6 +90,33 @@ class PrintDialogTest extends InWindow {
     assertThat(answer.get().orElseThrow().paper()).isEqualTo(Paper.A3);
     assertThat(answer.get().orElseThrow().printer().name()).contains("Save as PDF");
     assertThat(answer.get().orElseThrow().copies()).isEqualTo(1);
+  }
+
+  /** Page by page, and only those that were spoiled. */
+  @Test
+  void pages_are_turned_over_and_some_are_printed_again(FxRobot robot) {
+    until(() -> robot.lookup("#print-which").tryQuery().isPresent());
+    int all = Tiling.of(template, Paper.A4).tiles().size();
+    assertThat(words(robot, "#print-which")).isEqualTo("all pages at once");
+    fire(robot, "#print-next");
+    assertThat(words(robot, "#print-which")).isEqualTo("page A, 1 of " + all);
+    fire(robot, "#print-next");
+    assertThat(words(robot, "#print-which")).isEqualTo("page B, 2 of " + all);
+    fire(robot, "#print-before");
+    fire(robot, "#print-before");
+    assertThat(words(robot, "#print-which")).isEqualTo("all pages at once");
+    fire(robot, "#print-before");
+    assertThat(words(robot, "#print-which")).endsWith(all + " of " + all);
+
+    TextField only = robot.lookup("#print-only").queryAs(TextField.class);
+    robot.interact(() -> only.setText("z"));
+    assertThat(words(robot, "#print-pages")).startsWith("Pages go from A to ");
+    assertThat(robot.lookup("#print-now").queryAs(Button.class).isDisabled()).isTrue();
+    robot.interact(() -> only.setText("b, a"));
+    assertThat(words(robot, "#print-pages")).isEqualTo("2 of " + all + " pages again");
+    robot.clickOn("#print-now");
+    until(() -> answer.get() != null);
+    assertThat(answer.get().orElseThrow().letters()).containsExactly("A", "B");
   }
 
   @Test

@@ -36,6 +36,10 @@ public final class CutBookPdf {
   private static final double ROW_MM = 17;
   private static final double DRAWN_MM = 14;
   private static final int ACROSS = 3;
+
+  /** A blade is sharp for about so much foam (our assumption). */
+  private static final double BLADE_MM = 5_000;
+
   private static final double LABEL_HIGH_MM = 34;
   private static final Color FOAM = new Color(0xd9d3c7);
 
@@ -97,7 +101,7 @@ public final class CutBookPdf {
 
   private void list(CutList.Kind kind, List<SheetPlan.Held> sheets) throws IOException {
     Map<Integer, List<Integer>> on = on(kind, sheets);
-    double room = paper.heightMm() - 2 * MARGIN_MM - 22;
+    double room = paper.heightMm() - 2 * MARGIN_MM - 26;
     int rows = (int) (room / ROW_MM);
     List<CutList.Entry> all = kind.entries();
     for (int from = 0; from < all.size(); from += rows) {
@@ -105,7 +109,8 @@ public final class CutBookPdf {
         double top = paper.heightMm() - MARGIN_MM;
         page.text(true, 6, MARGIN_MM, top - 6, PdfSheet.INK, kind.words());
         page.text(false, 3.6, MARGIN_MM, top - 13, PdfSheet.INK, about(kind, sheets));
-        double y = top - 22;
+        page.text(false, 3.6, MARGIN_MM, top - 18, PdfSheet.INK, byHand(kind));
+        double y = top - 26;
         for (CutList.Entry it : all.subList(from, Math.min(all.size(), from + rows))) {
           row(page, it, on.getOrDefault(it.number(), List.of()), y);
           y -= ROW_MM;
@@ -122,6 +127,19 @@ public final class CutBookPdf {
         + (sheets.isEmpty()
             ? " · not laid on sheets yet"
             : " on " + sheets.size() + (sheets.size() == 1 ? " sheet" : " sheets"));
+  }
+
+  /** How far is cut, and with a knife how often it needs a fresh blade. */
+  private String byHand(CutList.Kind kind) {
+    double mm = kind.cutMm();
+    int blades = (int) Math.ceil(mm / BLADE_MM);
+    boolean sawn = kind.sawn();
+    return Display.length(mm, units)
+        + " to cut"
+        + (sawn
+            ? ""
+            : "; a fresh blade about every %s: %d in all"
+                .formatted(Display.length(BLADE_MM, units), blades));
   }
 
   /** The sheets that each piece lies on, by its number. */
@@ -171,12 +189,18 @@ public final class CutBookPdf {
         sheets.isEmpty()
             ? ""
             : " · sheet " + sheets.stream().map(String::valueOf).collect(Collectors.joining(", "));
-    return "%d × · %s × %s%s%s"
+    int windows = it.lines().size() - 1;
+    String first =
+        windows > 0
+            ? windows == 1 ? " · its window first" : " · its " + windows + " windows first"
+            : "";
+    return "%d × · %s × %s%s%s%s"
         .formatted(
             it.count(),
             Display.length(box.width(), units),
             Display.length(box.height(), units),
             hands,
+            first,
             where);
   }
 

@@ -12,6 +12,7 @@ import stoutblade.derive.Derived;
 import stoutblade.finding.Finding;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
+import stoutblade.nest.SharedPaper;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
 import stoutblade.reckoning.PropReckoning;
@@ -195,6 +196,19 @@ public final class Exports {
     Tiling wanted = letters.isEmpty() ? all : all.only(letters);
     TemplatePdf.write(pdf, template, wanted, sheets.prop(), sheets.scale());
     return pdf;
+  }
+
+  /**
+   * Writes pages that templates share.
+   *
+   * @param letters of the pages that are wanted; none for all
+   * @return the file
+   */
+  public static Path writeShared(
+      Path file, String project, SharedPaper shared, List<String> letters) throws IOException {
+    Tiling wanted = letters.isEmpty() ? shared.tiling() : shared.tiling().only(letters);
+    TemplatePdf.write(file, shared.template(), wanted, project, "Scale 1 : 1");
+    return file;
   }
 
   /**

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,6 +32,7 @@ public final class TemplatePdf {
   public static final double CHECK_MM = 100;
 
   private static final int MOST_KINDS = 14;
+  private static final double BEYOND_MM = 3;
   private static final double SMALL_MM = 2.3;
 
   private final Template template;
@@ -39,6 +41,7 @@ public final class TemplatePdf {
   private final String scale;
   private final PDDocument pdf;
   private final PdfSheet.Faces faces;
+  private final IdentityHashMap<Stroke, Box> boxes = new IdentityHashMap<>();
   private final Map<Stroke.Kind, PDOptionalContentGroup> purposes =
       new EnumMap<>(Stroke.Kind.class);
   private final PDOptionalContentGroup words = new PDOptionalContentGroup("Words");
@@ -52,6 +55,7 @@ public final class TemplatePdf {
     this.scale = scale;
     this.pdf = pdf;
     this.faces = PdfSheet.Faces.of(pdf);
+    template.strokes().forEach(it -> boxes.put(it, Box.around(it.path().extremes())));
   }
 
   /**
@@ -193,6 +197,14 @@ public final class TemplatePdf {
 
   // == TILES
 
+  /** True where something in a box can be seen in a window, however wide its line. */
+  private static boolean shows(Box window, Box box) {
+    return box.minX() < window.maxX() + BEYOND_MM
+        && box.maxX() > window.minX() - BEYOND_MM
+        && box.minY() < window.maxY() + BEYOND_MM
+        && box.maxY() > window.minY() - BEYOND_MM;
+  }
+
   private void tilePage(Tiling.Tile tile) throws IOException {
     try (PdfSheet sheet = sheet()) {
       Box window = tile.window();
@@ -206,7 +218,7 @@ public final class TemplatePdf {
         sheet.begin(purposes.get(kind));
         sheet.pen(kind);
         for (Stroke stroke : template.strokes()) {
-          if (stroke.kind() == kind) {
+          if (stroke.kind() == kind && shows(window, boxes.get(stroke))) {
             sheet.path(frame, stroke);
           }
         }
@@ -214,7 +226,9 @@ public final class TemplatePdf {
       }
       sheet.begin(words);
       for (Label label : template.labels()) {
-        sheet.label(frame, label);
+        if (shows(window, label.box())) {
+          sheet.label(frame, label);
+        }
       }
       sheet.end();
       for (Tiling.Join join : tiling.joinsOf(tile)) {

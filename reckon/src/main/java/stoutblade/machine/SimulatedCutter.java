@@ -121,7 +121,9 @@ public final class SimulatedCutter {
               Optional.empty(),
               "Not in a laser: " + family.notInLaser() + ". Cut it with a knife."));
     }
-    Box bed = new Box(0, 0, cutter.bedXMm(), cutter.bedYMm());
+    // A cut along the edge of the sheet runs half its width, and past corners, beyond it.
+    double beside = cutter.kerfMm() / 2 + cutter.overcutMm();
+    Box bed = new Box(0, 0, cutter.bedXMm(), cutter.bedYMm()).grown(beside);
     first(path, it -> !bed.grown(ROUNDING_MM).contains(it))
         .ifPresent(
             it ->
@@ -144,7 +146,7 @@ public final class SimulatedCutter {
                                   .formatted(cutter.clampMm())
                               + " edges, at Sheets.")));
     }
-    Region edge = sheet.edge().offset(cutter.kerfMm() / 2 + cutter.overcutMm() + HAIR_MM);
+    Region edge = sheet.edge().offset(beside + HAIR_MM);
     first(path, it -> !edge.contains(it))
         .ifPresent(
             it ->

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import stoutblade.catalogue.Catalogue;
+import stoutblade.catalogue.SheetFamily;
 import stoutblade.catalogue.SheetMaterial;
 import stoutblade.machine.MachineSheet;
 import stoutblade.measure.Display;
@@ -32,6 +33,7 @@ public record CutList(List<Kind> kinds) {
   /** What a sheet that can be bought is called in a job. */
   public static final String BOUGHT = "sheet";
 
+  private static final double CUT_MM = 0.1;
   private static final String LEFT_OVER = "left over ";
   private static final String MIRRORED = ", mirrored";
 
@@ -43,10 +45,12 @@ public record CutList(List<Kind> kinds) {
    *
    * @param foam the sheet
    * @param grained true where a grain, a weave or a print runs along it
+   * @param sawn true where it is cut with a saw, false for a knife
    * @param thicknessMm how thick
    * @param entries the pieces
    */
-  public record Kind(SheetMaterial foam, boolean grained, double thicknessMm, List<Entry> entries) {
+  public record Kind(
+      SheetMaterial foam, boolean grained, boolean sawn, double thicknessMm, List<Entry> entries) {
 
     /** Copies the list. */
     public Kind {
@@ -56,6 +60,14 @@ public record CutList(List<Kind> kinds) {
     /** What it is, in words. */
     public String words() {
       return foam.shortName() + ", " + Display.decimal(thicknessMm, 1) + " mm";
+    }
+
+    /** How far is cut for all of them, in mm. */
+    public double cutMm() {
+      return entries.stream()
+          .mapToDouble(
+              it -> it.count() * it.lines().stream().mapToDouble(own -> own.length(CUT_MM)).sum())
+          .sum();
     }
 
     /** How many pieces. */
@@ -254,8 +266,9 @@ public record CutList(List<Kind> kinds) {
         }
       }
       SheetMaterial foam = own.getFirst().foam();
-      boolean grained = catalogue.family(foam).grain();
-      kinds.add(new Kind(foam, grained, own.getFirst().thicknessMm(), entries));
+      SheetFamily family = catalogue.family(foam);
+      double thick = own.getFirst().thicknessMm();
+      kinds.add(new Kind(foam, family.grain(), family.sawn(), thick, entries));
     }
     return new CutList(kinds);
   }

@@ -168,7 +168,7 @@ public record Tiling(
   }
 
   /** The letter of the page with an index: A to Z, then AA, AB and on. */
-  static String letter(int index) {
+  public static String letter(int index) {
     String last = String.valueOf((char) ('A' + index % 26));
     return index < 26 ? last : letter(index / 26 - 1) + last;
   }

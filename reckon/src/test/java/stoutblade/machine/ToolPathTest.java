@@ -207,6 +207,10 @@ class ToolPathTest {
     assertThat(run(sheet, PLAIN.withKerf(3), Samples.EVA).crashes())
         .extracting(SimulatedCutter.Crash::fault)
         .contains(SimulatedCutter.Fault.INTO_A_NEIGHBOUR);
+    MachineSheet atCorner = new MachineSheet(SHEET, List.of(piece(box(0, 0, 400, 300))));
+    assertThat(run(atCorner, PLAIN.withKerf(0.4).withOvercut(0.5), Samples.EVA).crashes())
+        .as("past the corner of the sheet")
+        .isEmpty();
     MachineSheet off = new MachineSheet(SHEET, List.of(piece(box(450, 5, 80, 80))));
     assertThat(run(off, PLAIN, Samples.EVA).crashes())
         .extracting(SimulatedCutter.Crash::fault)

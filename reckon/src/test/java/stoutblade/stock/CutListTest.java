@@ -62,6 +62,8 @@ class CutListTest {
   void each_layer_of_each_part_is_a_piece_under_its_own_sheet() {
     CutList list = list(plate("d1", "foam", 10, 2), plate("d2", "foam", 5, 1));
     assertThat(list.kinds()).extracting(CutList.Kind::count).containsExactly(2, 1);
+    double round = 120 + Math.hypot(30, 200) + Math.hypot(90, 120) + 80;
+    assertThat(list.kinds().getFirst().cutMm()).isCloseTo(2 * round, within(8.0));
     assertThat(list.kinds().getFirst().entries())
         .extracting(CutList.Entry::words)
         .containsExactly("Plate d1, layer 1", "Plate d1, layer 2");
@@ -178,7 +180,7 @@ class CutListTest {
   void grain_keeps_pieces_along_the_sheet() {
     SheetMaterial foam = list(plate("d1", "foam", 10, 1)).kinds().getFirst().foam();
     CutList.Kind plain = list(plate("d1", "foam", 10, 1)).kinds().getFirst();
-    CutList.Kind grained = new CutList.Kind(foam, true, 10, plain.entries());
+    CutList.Kind grained = new CutList.Kind(foam, true, false, 10, plain.entries());
     assertThat(plain.job(List.of(), 2, 0).shapes()).allMatch(it -> it.turning() == Turning.ANY);
     assertThat(grained.job(List.of(), 2, 0).shapes()).allMatch(it -> it.turning() == Turning.HALF);
   }

@@ -76,6 +76,8 @@ public final class PrintDialog extends Dialog<Printing.Order> {
     paper.setConverter(Choices.named(Paper::label));
     paper.setValue(what.paper());
     paper.setOnAction(event -> update());
+    // What was laid for a paper is laid for that one alone.
+    paper.setDisable(what.laid().isPresent());
     copies.setId("copies");
     copies.setEditable(true);
     only.setId("print-only");
@@ -151,6 +153,9 @@ public final class PrintDialog extends Dialog<Printing.Order> {
   }
 
   private Optional<Tiling> tiling() {
+    if (what.laid().isPresent()) {
+      return what.laid();
+    }
     return what.template().filter(this::fits).map(it -> Tiling.of(it, paper.getValue()));
   }
 
@@ -167,7 +172,7 @@ public final class PrintDialog extends Dialog<Printing.Order> {
   }
 
   private boolean fits(Template template) {
-    return Tiling.pages(template, paper.getValue()) <= Tiling.MOST_PAGES;
+    return what.laid().isPresent() || Tiling.pages(template, paper.getValue()) <= Tiling.MOST_PAGES;
   }
 
   /** Reads which pages are wanted; what is wrong with that, if something is. */

@@ -36,6 +36,17 @@ final class CutModel {
     return desk.reckoned().templates();
   }
 
+  /** Those that are to share pages: of the part that is looked at, or of all props. */
+  List<Template> chosen() {
+    if (all()) {
+      return desk.derived().props().stream().flatMap(it -> it.templates().stream()).toList();
+    }
+    return desk.reckoned().papers().stream()
+        .filter(it -> it.partId().equals(desk.lookedId()))
+        .flatMap(it -> it.templates().stream())
+        .toList();
+  }
+
   /** The template that is looked at. */
   Optional<Template> template() {
     return template;

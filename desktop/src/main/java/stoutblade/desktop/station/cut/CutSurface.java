@@ -61,6 +61,7 @@ public final class CutSurface implements Surface {
   private final Button export = new Button(Key.EXPORT.on("Export all…"));
   private final Button print = new Button(Key.PRINT.on("Print…"));
   private final Label pieces = new Label();
+  private final Button shared = new Button("Share pages…");
   private final Button check = new Button("Check page…");
   private final EntryField across;
   private final EntryField along;
@@ -91,6 +92,9 @@ public final class CutSurface implements Surface {
 
     /** Prints one that is none of the project's templates. */
     void printAlone(Template template);
+
+    /** Prints templates on pages that they share. */
+    void printShared(List<Template> templates);
 
     /** Prints a page whose lengths are measured. */
     void printCheckPage();
@@ -128,6 +132,8 @@ public final class CutSurface implements Surface {
     export.setOnAction(event -> requests.export());
     print.setId("print");
     print.setOnAction(event -> model.template().ifPresent(requests::print));
+    shared.setId("print-shared");
+    shared.setOnAction(event -> requests.printShared(model.chosen()));
     check.setId("print-check");
     check.setOnAction(event -> requests.printCheckPage());
     across =
@@ -153,6 +159,7 @@ public final class CutSurface implements Surface {
         .with("Paper", paper)
         .with("Everything, at true size", export)
         .with("This one on paper", print)
+        .with("On as few pages as can be", shared)
         .with("Pieces", pieces)
         .with("Is the printer true?", check)
         .with("Its 100 mm across are", across)
@@ -232,6 +239,7 @@ public final class CutSurface implements Surface {
     which.setValue(model.all() ? null : model.template().orElse(null));
     showing = false;
     export.setDisable(model.templates().isEmpty());
+    shared.setDisable(model.templates().isEmpty());
     showList(derived);
     tape.show(desk.findingsOf(Station.CUT));
     showLaid();

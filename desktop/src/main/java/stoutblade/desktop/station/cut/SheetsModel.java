@@ -6,13 +6,10 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.CancellationException;
-import java.util.concurrent.atomic.AtomicBoolean;
-import java.util.function.BooleanSupplier;
-import java.util.function.DoubleConsumer;
 import javafx.application.Platform;
 import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.Timed;
 import stoutblade.edit.Edits;
 import stoutblade.measure.Display;
 import stoutblade.nest.AroundPins;
@@ -33,7 +30,6 @@ final class SheetsModel {
 
   private static final double FIRST_SECONDS = 6;
   private static final double LONGER_SECONDS = 60;
-  private static final double NANOS = 1e9;
   private static final long SEED = 1;
 
   private final Desk desk;
@@ -231,24 +227,9 @@ final class SheetsModel {
                 pins,
                 way,
                 it -> Platform.runLater(() -> better(search, it)),
-                until(seconds, progress)),
+                Timed.until(seconds, progress)),
         last -> better(search, last),
         () -> ended(search, now));
-  }
-
-  /** True once the time is up, or the work was cancelled. */
-  private static BooleanSupplier until(double seconds, DoubleConsumer progress) {
-    long start = System.nanoTime();
-    AtomicBoolean ended = new AtomicBoolean();
-    return () -> {
-      double share = (System.nanoTime() - start) / NANOS / seconds;
-      try {
-        progress.accept(Math.min(1, share));
-      } catch (CancellationException e) {
-        ended.set(true);
-      }
-      return ended.get() || share >= 1;
-    };
   }
 
   private void better(Search search, Nesting nesting) {
