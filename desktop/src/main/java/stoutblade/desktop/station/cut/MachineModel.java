@@ -178,13 +178,12 @@ final class MachineModel {
         .orElseGet(
             () ->
                 "%s of lines, about %s at the machine"
-                    .formatted(
-                        way(run.line().value()), run.time().show(desk.units())));
+                    .formatted(way(run.line().value()), run.time().show(desk.units())));
   }
 
   /** A long way, no finer than it is looked at. */
   private String way(double mm) {
-    return desk.units() == Units.METRIC
+    return desk.units().equals(Units.METRIC)
         ? Display.decimal(mm / MM_IN_M, 1) + " m"
         : Display.decimal(mm / MM_IN_FOOT, 0) + " ft";
   }
