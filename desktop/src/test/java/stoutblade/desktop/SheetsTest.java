@@ -53,6 +53,14 @@ class SheetsTest extends InWindow {
         .allMatch(it -> it.count() <= pieces);
     settled();
 
+    // A piece of another prop lights up, and the sheets stay in sight.
+    SheetPlan.Piece first = laying(kind(robot)).plan().sheets().getFirst().pieces().getFirst();
+    String prop = kind(robot).entry(first.shape()).path().split("/", 2)[0];
+    assertThat(prop).isNotEqualTo(desk.prop().id());
+    robot.clickOn(at(robot, "#sheets-mat", middle(kind(robot), first)));
+    until(() -> !robot.lookup("#sheets-stays").queryAs(ToggleButton.class).isDisabled());
+    assertThat(robot.lookup("#view-sheets").queryAs(ToggleButton.class).isSelected()).isTrue();
+
     type(robot, "#sheets-gap", "600 cm");
     assertThat(desk.noticeProperty().get()).contains("leave nothing of a sheet");
     type(robot, "#sheets-gap", "6 mm");

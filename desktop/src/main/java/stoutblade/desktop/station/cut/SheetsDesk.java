@@ -17,7 +17,6 @@ import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.nest.Nesting;
 import stoutblade.nest.SheetTemplates;
-import stoutblade.reckoning.PartReckoning;
 import stoutblade.shape.Box;
 import stoutblade.stock.CutList;
 import stoutblade.template.Template;
@@ -58,7 +57,7 @@ final class SheetsDesk {
     drawing = new SheetsDrawing(model);
     hand = new SheetsHand(desk, model, drawing, this::look);
     mat.setHand(hand);
-    mat.setDrawing(pen -> drawing.draw(pen, hand.spot(), hand.inHand(), lookedPath()));
+    mat.setDrawing(pen -> drawing.draw(pen, hand.spot(), hand.inHand(), hand.path()));
     kind.setId("sheets-kind");
     kind.setPrefWidth(310);
     kind.setConverter(Choices.named(it -> it.words() + ": " + it.count() + " pieces"));
@@ -119,10 +118,6 @@ final class SheetsDesk {
     CutList.Kind of = model.kind().orElseThrow();
     return SheetTemplates.of(
         "sheets", of.words(), nesting, it -> Integer.toString(of.entry(it).number()));
-  }
-
-  private String lookedPath() {
-    return desk.looked().map(PartReckoning::path).orElse("");
   }
 
   /** Shows what there is; what is not known yet is looked for. */

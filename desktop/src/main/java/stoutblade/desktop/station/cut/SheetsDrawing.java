@@ -108,7 +108,7 @@ final class SheetsDrawing {
    * Draws all of it.
    *
    * @param selected the piece that is selected
-   * @param path the part that is looked at, as 'prop/part'
+   * @param path the part that lights up, as 'prop/part'
    */
   void draw(Pen pen, Optional<SheetsModel.Spot> selected, Optional<InHand> inHand, String path) {
     for (Laid sheet : laid) {

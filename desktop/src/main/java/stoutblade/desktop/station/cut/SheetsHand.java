@@ -10,6 +10,7 @@ import stoutblade.desktop.mat.Arrows;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.nest.Slide;
 import stoutblade.project.PartRef;
+import stoutblade.reckoning.PartReckoning;
 import stoutblade.shape.Point;
 import stoutblade.stock.CutList;
 
@@ -59,18 +60,27 @@ final class SheetsHand implements MatView.Hand {
     return model.shown().orElseThrow().kind().entry(model.placed(spot).shape().id());
   }
 
-  /** Selects a piece, and goes to the part that it belongs to. */
+  /**
+   * Selects a piece, and goes to the part that it belongs to; one of another prop lights up here
+   * alone, as that prop would have its own stations.
+   */
   private void select(Optional<SheetsModel.Spot> spot) {
     selected = spot;
     spot.map(this::entry)
         .map(CutList.Entry::path)
         .map(PartRef::of)
-        .ifPresent(
-            it -> {
-              desk.goToProp(it.propId());
-              desk.goToPart(it.partId());
-            });
+        .filter(it -> it.propId().equals(desk.prop().id()))
+        .ifPresent(it -> desk.goToPart(it.partId()));
     redraw.run();
+  }
+
+  /** The part that lights up, as 'prop/part': that of the piece, else the one that is looked at. */
+  String path() {
+    return spot()
+        .map(this::entry)
+        .map(CutList.Entry::path)
+        .or(() -> desk.looked().map(PartReckoning::path))
+        .orElse("");
   }
 
   @Override
