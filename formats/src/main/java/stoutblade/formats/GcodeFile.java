@@ -82,7 +82,7 @@ public final class GcodeFile {
   }
 
   private String feed() {
-    return " F" + number(cutter.feedMmPerMin());
+    return " F" + number(cutter.pace().feedMmPerMin());
   }
 
   private static String place(Point mm) {

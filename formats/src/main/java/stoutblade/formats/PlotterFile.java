@@ -46,7 +46,7 @@ public final class PlotterFile {
 
   /** What is drawn or engraved is gone along once. */
   static int passes(ToolPath.Stretch it, Cutter cutter) {
-    return it.purpose().cuts() ? cutter.passes() : 1;
+    return it.purpose().cuts() ? cutter.pace().passes() : 1;
   }
 
   private static int pen(ToolPath.Purpose purpose) {

@@ -147,7 +147,14 @@ class MachineFilesTest {
   void all_files_say_the_same_as_other_readers_read_them()
       throws IOException, InterruptedException {
     double kerf = 0.4;
-    Cutter mill = new Cutter(Cutter.Kind.MILL, 600, 400, kerf, 0, 1000, 3000, 1, 0, 0, 0);
+    Cutter mill =
+        new Cutter(
+            Cutter.Kind.MILL,
+            new Cutter.Bed(600, 400, 0),
+            kerf,
+            0,
+            new Cutter.Pace(1000, 3000, 1),
+            Cutter.Bridges.NONE);
     List<Path> files = MachineFiles.write(folder, job(mill));
     assertThat(files)
         .extracting(it -> it.getFileName().toString())
@@ -180,7 +187,7 @@ class MachineFilesTest {
   /** Cut in three passes, each deeper; what is engraved once. */
   @Test
   void passes_go_deeper_and_a_beam_is_off_between_lines() {
-    Cutter mill = Cutter.usual(Cutter.Kind.MILL).withPasses(3).withBridges(0, 0);
+    Cutter mill = Cutter.usual(Cutter.Kind.MILL).with(Cutter.Bridges.NONE);
     ToolPath path = ToolPathMaker.of(sheet(), mill);
     String code = GcodeFile.text(path, mill, 9);
     assertThat(code.lines().filter(it -> it.startsWith("G1 Z")).map(it -> it.split(" ", -1)[1]))

@@ -16,7 +16,10 @@ import stoutblade.shape.Region;
 /** A machine that is not there: how long it would take, and where it would crash or burn. */
 public final class SimulatedCutter {
 
-  private static final double ROUNDING_MM = 1e-6;
+  /**
+   * What lies on the edge of a sheet may be a hair beyond it: pieces are laid to some 4 µm, and
+   * straight pieces lie as near to curves.
+   */
   private static final double HAIR_MM = 0.02;
 
   private SimulatedCutter() {}
@@ -93,11 +96,16 @@ public final class SimulatedCutter {
     Source set = Source.assumption("as the machine was set up");
     Figure feed =
         Figure.given(
-            "machine.feed", "Cut in a minute", cutter.feedMmPerMin(), Quantity.LENGTH, set);
+            "machine.feed", "Cut in a minute", cutter.pace().feedMmPerMin(), Quantity.LENGTH, set);
     Figure fast =
         Figure.given(
-            "machine.fast", "Gone in a minute", cutter.travelMmPerMin(), Quantity.LENGTH, set);
-    Figure passes = Figure.given("machine.passes", "Passes", cutter.passes(), Quantity.COUNT, set);
+            "machine.fast",
+            "Gone in a minute",
+            cutter.pace().travelMmPerMin(),
+            Quantity.LENGTH,
+            set);
+    Figure passes =
+        Figure.given("machine.passes", "Passes", cutter.pace().passes(), Quantity.COUNT, set);
     return Figure.computed(
         "machine.time",
         "Time at the machine, without starts and stops",
@@ -122,9 +130,9 @@ public final class SimulatedCutter {
               "Not in a laser: " + family.notInLaser() + ". Cut it with a knife."));
     }
     // A cut along the edge of the sheet runs half its width, and past corners, beyond it.
-    double beside = cutter.kerfMm() / 2 + cutter.overcutMm();
-    Box bed = new Box(0, 0, cutter.bedXMm(), cutter.bedYMm()).grown(beside);
-    first(path, it -> !bed.grown(ROUNDING_MM).contains(it))
+    double beside = cutter.besideMm();
+    Box bed = new Box(0, 0, cutter.bed().xMm(), cutter.bed().yMm()).grown(beside);
+    first(path, it -> !bed.grown(HAIR_MM).contains(it))
         .ifPresent(
             it ->
                 all.add(
@@ -134,16 +142,16 @@ public final class SimulatedCutter {
                         "The tool would leave the bed by %.1f mm: the sheet is larger than it. Cut"
                                 .formatted(off(path, bed))
                             + " it apart, or turn to another machine.")));
-    if (cutter.clampMm() > 0) {
-      first(path, it -> it.x() < cutter.clampMm() - ROUNDING_MM)
+    if (cutter.bed().clampMm() > 0) {
+      first(path, it -> it.x() < cutter.bed().clampMm() - HAIR_MM)
           .ifPresent(
               it ->
                   all.add(
                       new Crash(
                           Fault.THROUGH_THE_CLAMP,
                           Optional.of(it),
-                          "It would cut through what holds the sheet: keep %.0f mm free along its"
-                                  .formatted(cutter.clampMm())
+                          "It would cut through what holds the sheet: keep %.1f mm free along its"
+                                  .formatted(cutter.bed().clampMm() + beside)
                               + " edges, at Sheets.")));
     }
     Region edge = sheet.edge().offset(beside + HAIR_MM);
@@ -156,7 +164,7 @@ public final class SimulatedCutter {
                         Optional.of(it),
                         "A line runs off the sheet: lay the pieces again.")));
     double room = cutter.kerfMm() + cutter.overcutMm();
-    if (sheet.pieces().size() > 1 && room > gapMm + ROUNDING_MM) {
+    if (sheet.pieces().size() > 1 && room > gapMm + HAIR_MM) {
       all.add(
           new Crash(
               Fault.INTO_A_NEIGHBOUR,

@@ -131,8 +131,8 @@ public final class ToolPathMaker {
     List<Point> ring = from(contour.ring, nearest(contour.ring));
     boolean bridged =
         contour.purpose == ToolPath.Purpose.OUTSIDE
-            && cutter.bridges() > 0
-            && cutter.bridgeMm() > 0;
+            && cutter.bridges().count() > 0
+            && cutter.bridges().mm() > 0;
     if (bridged) {
       bridged(ring).forEach(it -> take(contour.purpose, it));
     } else if (cutter.overcutMm() > 0) {
@@ -168,15 +168,18 @@ public final class ToolPathMaker {
   private List<List<Point>> bridged(List<Point> ring) {
     double length = new ToolPath.Stretch(ToolPath.Purpose.OUTSIDE, ring).lengthMm();
     int count =
-        (int) Math.min(cutter.bridges(), length / (cutter.bridgeMm() + LEAST_BETWEEN_BRIDGES_MM));
+        (int)
+            Math.min(
+                cutter.bridges().count(),
+                length / (cutter.bridges().mm() + LEAST_BETWEEN_BRIDGES_MM));
     if (count == 0) {
       return List.of(ring);
     }
     List<List<Point>> all = new ArrayList<>();
     double each = length / count;
     for (int i = 0; i < count; i++) {
-      double from = (i + 0.5) * each + cutter.bridgeMm() / 2;
-      double to = (i + 1.5) * each - cutter.bridgeMm() / 2;
+      double from = (i + 0.5) * each + cutter.bridges().mm() / 2;
+      double to = (i + 1.5) * each - cutter.bridges().mm() / 2;
       all.add(between(ring, from, to));
     }
     return all;

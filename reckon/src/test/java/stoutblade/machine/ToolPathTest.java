@@ -14,6 +14,13 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import stoutblade.catalogue.SheetFamily;
+import stoutblade.nest.AroundPins;
+import stoutblade.nest.NestJob;
+import stoutblade.nest.NestShape;
+import stoutblade.nest.NestSheet;
+import stoutblade.nest.Nesting;
+import stoutblade.nest.SheetPlan;
+import stoutblade.nest.Turning;
 import stoutblade.project.Samples;
 import stoutblade.shape.Box;
 import stoutblade.shape.Path;
@@ -27,7 +34,13 @@ class ToolPathTest {
   private static final GeometryFactory SHAPES = new GeometryFactory();
   private static final Region SHEET = Region.of(new Box(0, 0, 500, 400));
   private static final Cutter PLAIN =
-      new Cutter(Cutter.Kind.KNIFE, 600, 500, 0, 0, 1000, 4000, 1, 0, 0, 0);
+      new Cutter(
+          Cutter.Kind.KNIFE,
+          new Cutter.Bed(600, 500, 0),
+          0,
+          0,
+          new Cutter.Pace(1000, 4000, 1),
+          Cutter.Bridges.NONE);
 
   private static Path box(double x, double y, double wide, double high) {
     return Path.through(new Box(x, y, x + wide, y + high).corners(), true);
@@ -130,7 +143,7 @@ class ToolPathTest {
     ToolPath path =
         ToolPathMaker.of(
             new MachineSheet(SHEET, List.of(piece(box(20, 20, 200, 100), box(60, 50, 40, 40)))),
-            PLAIN.withBridges(4, 5));
+            PLAIN.with(new Cutter.Bridges(4, 5)));
     List<ToolPath.Stretch> outside =
         path.stretches().stream().filter(it -> it.purpose() == ToolPath.Purpose.OUTSIDE).toList();
     assertThat(outside).hasSize(4).noneMatch(ToolPath.Stretch::closed);
@@ -150,7 +163,8 @@ class ToolPathTest {
   void small_pieces_have_fewer_bridges() {
     ToolPath path =
         ToolPathMaker.of(
-            new MachineSheet(SHEET, List.of(piece(circle(50, 50, 4)))), PLAIN.withBridges(4, 5));
+            new MachineSheet(SHEET, List.of(piece(circle(50, 50, 4)))),
+            PLAIN.with(new Cutter.Bridges(4, 5)));
     assertThat(path.stretches()).hasSize(1);
     assertThat(path.lengthMm()).isCloseTo(2 * Math.PI * 4 - 5, within(0.02));
   }
@@ -181,7 +195,7 @@ class ToolPathTest {
   @Test
   void time_is_that_of_cuts_and_of_ways_between() {
     MachineSheet sheet = new MachineSheet(SHEET, List.of(piece(box(30, 40, 100, 100))));
-    SimulatedCutter.Run run = run(sheet, PLAIN.withPasses(3), Samples.EVA);
+    SimulatedCutter.Run run = run(sheet, PLAIN.with(new Cutter.Pace(1000, 4000, 3)), Samples.EVA);
     assertThat(run.crashes()).isEmpty();
     assertThat(run.line().value()).isCloseTo(400, within(1e-6));
     assertThat(run.travel().value()).isCloseTo(50, within(1e-6));
@@ -193,7 +207,7 @@ class ToolPathTest {
     MachineSheet sheet =
         new MachineSheet(SHEET, List.of(piece(box(5, 5, 400, 300)), piece(box(410, 5, 80, 80))));
     assertThat(run(sheet, PLAIN, Samples.EVA).crashes()).isEmpty();
-    assertThat(run(sheet, PLAIN.withBed(480, 500), Samples.EVA).crashes())
+    assertThat(run(sheet, PLAIN.with(new Cutter.Bed(480, 500, 0)), Samples.EVA).crashes())
         .singleElement()
         .satisfies(
             it -> {
@@ -201,7 +215,7 @@ class ToolPathTest {
               assertThat(it.words()).contains("by 10.0 mm");
               assertThat(it.at().orElseThrow().x()).isGreaterThan(480);
             });
-    assertThat(run(sheet, PLAIN.withClamp(20), Samples.EVA).crashes())
+    assertThat(run(sheet, PLAIN.with(new Cutter.Bed(600, 500, 20)), Samples.EVA).crashes())
         .extracting(SimulatedCutter.Crash::fault)
         .containsExactly(SimulatedCutter.Fault.THROUGH_THE_CLAMP);
     assertThat(run(sheet, PLAIN.withKerf(3), Samples.EVA).crashes())
@@ -215,6 +229,46 @@ class ToolPathTest {
     assertThat(run(off, PLAIN, Samples.EVA).crashes())
         .extracting(SimulatedCutter.Crash::fault)
         .containsExactly(SimulatedCutter.Fault.OFF_THE_SHEET);
+  }
+
+  /** What the search laid along the edges of a sheet, and of what is held down, can be cut. */
+  @ParameterizedTest
+  @ValueSource(doubles = {0, 30})
+  void what_was_laid_on_a_sheet_can_be_cut_from_it(double clamp) {
+    List<NestShape> shapes =
+        List.of(
+            NestShape.of(
+                "disc", List.of(circle(0, 0, 60), circle(0, 0, 20)), 4, Turning.ANY, false),
+            NestShape.of("bar", List.of(box(0, 0, 140, 50)), 5, Turning.ANY, false));
+    NestSheet bought = NestSheet.bought("sheet", 500, 400, 1);
+    // A mill reaches half its width beside a piece.
+    double rim = clamp > 0 ? clamp + 1.5 : 0;
+    NestJob job = new NestJob(shapes, List.of(bought), 3.5, rim);
+    Nesting nesting = AroundPins.lay(job, SheetPlan.NONE, 1, it -> {}, () -> true);
+    assertThat(nesting.complete()).isTrue();
+    for (Nesting.Used used : nesting.sheets()) {
+      List<MachineSheet.Piece> pieces =
+          used.pieces().stream()
+              .map(
+                  it ->
+                      new MachineSheet.Piece(
+                          it.shape().lines().stream()
+                              .map(own -> own.moved(it.lay()::place))
+                              .toList(),
+                          List.of(),
+                          List.of()))
+              .toList();
+      MachineSheet sheet = new MachineSheet(SHEET, pieces);
+      for (Cutter.Kind kind : Cutter.Kind.values()) {
+        Cutter cutter = Cutter.usual(kind).with(new Cutter.Bed(600, 500, clamp));
+        assertThat(
+                SimulatedCutter.run(
+                        ToolPathMaker.of(sheet, cutter), cutter, sheet, Samples.EVA, 3.5)
+                    .crashes())
+            .as("%s, %s", kind, used.sheet().id())
+            .isEmpty();
+      }
+    }
   }
 
   /** Chlorine in the sheet becomes hydrogen chloride in a laser (common practice). */
@@ -261,9 +315,11 @@ class ToolPathTest {
 
   @Test
   void a_machine_that_cannot_be_is_refused() {
-    assertThatThrownBy(() -> PLAIN.withFeed(0)).hasMessageContaining("The speed of cutting: 1 to");
-    assertThatThrownBy(() -> PLAIN.withBed(5, 5)).hasMessageContaining("The bed: 10 to 20,000 mm");
-    assertThatThrownBy(() -> PLAIN.withPasses(99)).hasMessageContaining("Passes: 1 to 50");
+    assertThatThrownBy(() -> new Cutter.Pace(0, 1, 1))
+        .hasMessageContaining("The speed of cutting: 1 to");
+    assertThatThrownBy(() -> new Cutter.Bed(5, 5, 0))
+        .hasMessageContaining("The bed: 10 to 20,000 mm");
+    assertThatThrownBy(() -> new Cutter.Pace(1, 1, 99)).hasMessageContaining("Passes: 1 to 50");
     assertThatThrownBy(() -> PLAIN.withKerf(Double.NaN)).hasMessageContaining("width of the cut");
   }
 }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.DoublePredicate;
 import java.util.function.IntPredicate;
+import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import javafx.animation.AnimationTimer;
 import javafx.scene.Node;
@@ -103,7 +104,7 @@ final class MachineDesk {
     kind.setOnAction(
         event -> {
           if (!showing && kind.getValue() != null) {
-            model.set(it -> Cutter.usual(kind.getValue()).withBed(it.bedXMm(), it.bedYMm()));
+            model.set(it -> Cutter.usual(kind.getValue()).with(it.bed()));
           }
         });
     sheet.setId("machine-sheet");
@@ -114,14 +115,23 @@ final class MachineDesk {
             model.look(sheet.getValue());
           }
         });
-    bedX = length("machine-bed-x", mm -> model.set(it -> it.withBed(mm, it.bedYMm())));
-    bedY = length("machine-bed-y", mm -> model.set(it -> it.withBed(it.bedXMm(), mm)));
+    bedX = length("machine-bed-x", mm -> bed(it -> new Cutter.Bed(mm, it.yMm(), it.clampMm())));
+    bedY = length("machine-bed-y", mm -> bed(it -> new Cutter.Bed(it.xMm(), mm, it.clampMm())));
     kerf = length("machine-kerf", mm -> model.set(it -> it.withKerf(mm)));
     overcut = length("machine-overcut", mm -> model.set(it -> it.withOvercut(mm)));
-    clamp = length("machine-clamp", mm -> model.set(it -> it.withClamp(mm)));
-    feed = length("machine-feed", mm -> model.set(it -> it.withFeed(mm)));
-    bridges = count("machine-bridges", n -> model.set(it -> it.withBridges(n, it.bridgeMm())));
-    passes = count("machine-passes", n -> model.set(it -> it.withPasses(n)));
+    clamp = length("machine-clamp", mm -> bed(it -> new Cutter.Bed(it.xMm(), it.yMm(), mm)));
+    feed =
+        length(
+            "machine-feed",
+            mm -> pace(it -> new Cutter.Pace(mm, it.travelMmPerMin(), it.passes())));
+    bridges =
+        count(
+            "machine-bridges",
+            n -> model.set(it -> it.with(new Cutter.Bridges(n, it.bridges().mm()))));
+    passes =
+        count(
+            "machine-passes",
+            n -> pace(it -> new Cutter.Pace(it.feedMmPerMin(), it.travelMmPerMin(), n)));
     run.setId("machine-run");
     run.setOnAction(event -> watched());
     write.setId("machine-write");
@@ -144,6 +154,14 @@ final class MachineDesk {
             .with("Passes", passes)
             .with("Bridges", bridges)
             .with("Held down at the left", clamp);
+  }
+
+  private boolean bed(UnaryOperator<Cutter.Bed> change) {
+    return model.set(it -> it.with(change.apply(it.bed())));
+  }
+
+  private boolean pace(UnaryOperator<Cutter.Pace> change) {
+    return model.set(it -> it.with(change.apply(it.pace())));
   }
 
   private EntryField length(String id, DoublePredicate take) {
@@ -206,14 +224,14 @@ final class MachineDesk {
     sheet.getItems().setAll(IntStream.range(0, model.count()).boxed().toList());
     sheet.setValue(model.count() == 0 ? null : model.number());
     showing = false;
-    bedX.show(now.bedXMm());
-    bedY.show(now.bedYMm());
+    bedX.show(now.bed().xMm());
+    bedY.show(now.bed().yMm());
     kerf.show(now.kerfMm());
     overcut.show(now.overcutMm());
-    clamp.show(now.clampMm());
-    feed.show(now.feedMmPerMin());
-    bridges.show(now.bridges());
-    passes.show(now.passes());
+    clamp.show(now.bed().clampMm());
+    feed.show(now.pace().feedMmPerMin());
+    bridges.show(now.bridges().count());
+    passes.show(now.pace().passes());
     run.setDisable(model.worked().isEmpty());
     write.setDisable(model.files().isEmpty());
     said.setText(model.words());
@@ -222,7 +240,7 @@ final class MachineDesk {
         .map(MachineModel.Worked::run)
         .ifPresent(it -> desk.besideProperty().set(List.of(it.line(), it.travel(), it.time())));
     Optional<Box> box =
-        Optional.of(new Box(0, 0, now.bedXMm(), now.bedYMm()))
+        Optional.of(new Box(0, 0, now.bed().xMm(), now.bed().yMm()))
             .map(it -> model.worked().map(own -> it.with(own.sheet().edge().box())).orElse(it));
     if (!box.equals(fitted)) {
       fitted = box;
@@ -235,11 +253,11 @@ final class MachineDesk {
 
   private void draw(Pen pen) {
     Cutter cutter = model.cutter();
-    Box bed = new Box(0, 0, cutter.bedXMm(), cutter.bedYMm());
+    Box bed = new Box(0, 0, cutter.bed().xMm(), cutter.bed().yMm());
     pen.stroke(closed(bed), pen.colour(Ink.RULE_STRONG), 2);
     pen.words("Bed", new Point(0, bed.maxY()), 16, -9, 12, pen.colour(Ink.SOFT));
-    if (cutter.clampMm() > 0) {
-      Box held = new Box(0, 0, Math.min(cutter.clampMm(), bed.maxX()), bed.maxY());
+    if (cutter.bed().clampMm() > 0) {
+      Box held = new Box(0, 0, Math.min(cutter.bed().clampMm(), bed.maxX()), bed.maxY());
       pen.fill(closed(held), pen.faint(Ink.WRONG, 0.18));
       pen.stroke(closed(held), pen.colour(Ink.WRONG), 1, 5, 4);
     }

@@ -36,6 +36,9 @@ final class MachineModel {
   private Optional<Asked> running = Optional.empty();
   private Optional<Worked> worked = Optional.empty();
 
+  /** What could not be worked out, or was stopped: it is not tried again and again. */
+  private Optional<Asked> givenUp = Optional.empty();
+
   /** What a way is worked out for. */
   private record Asked(CutList.Kind kind, SheetPlan plan, int sheet, double gapMm, Cutter cutter) {}
 
@@ -104,7 +107,8 @@ final class MachineModel {
   /** Works out the way, where it is not known yet. */
   void update() {
     Optional<Asked> now = asked();
-    if (now.isEmpty() || current() || running.isPresent() || sheets.looking()) {
+    boolean ended = current() || givenUp.equals(now);
+    if (now.isEmpty() || ended || running.isPresent() || sheets.looking()) {
       return;
     }
     Asked it = now.get();
@@ -122,6 +126,8 @@ final class MachineModel {
         found -> worked = Optional.of(found),
         () -> {
           running = Optional.empty();
+          givenUp =
+              worked.map(Worked::asked).filter(it::equals).isPresent() ? Optional.empty() : now;
           changed.run();
         });
   }
@@ -169,7 +175,7 @@ final class MachineModel {
       return "nothing laid yet: see Sheets";
     }
     if (worked.isEmpty() || !current()) {
-      return "…";
+      return givenUp.equals(asked()) ? "the way was not worked out" : "…";
     }
     SimulatedCutter.Run run = worked.get().run;
     return run.crashes().stream()
