@@ -53,9 +53,37 @@ final class Bed {
     edges.put(Form.of(room, around.centre()), around.centre().x(), around.centre().y(), 0);
   }
 
+  private Bed(Bed like) {
+    sheet = like.sheet;
+    room = like.room;
+    region = like.region;
+    minX = like.minX;
+    minY = like.minY;
+    maxX = like.maxX;
+    maxY = like.maxY;
+    area = like.area;
+    box = like.box;
+    edges.put(like.edges);
+    taken = like.taken.stream().map(Bed::copy).toList();
+  }
+
+  private static Posed copy(Posed it) {
+    Posed copy = new Posed();
+    copy.put(it);
+    return copy;
+  }
+
+  /**
+   * The same for one search alone: what lies on a bed notes down which edges are near while it is
+   * compared, so that two searches at a time must not share it.
+   */
+  Bed own() {
+    return new Bed(this);
+  }
+
   /** The same, used no further than so. */
   Bed upTo(double mm) {
-    Bed it = new Bed(sheet, room, region, taken);
+    Bed it = own();
     it.maxX = Math.min(maxX, mm);
     return it;
   }

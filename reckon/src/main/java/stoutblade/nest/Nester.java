@@ -112,11 +112,15 @@ public final class Nester {
   }
 
   private State filled(int run) {
-    Layout layout = new Layout(job.pieces(), job.plenty());
+    Layout layout = new Layout(job.pieces(), own(job.plenty()));
     Random random = new Random(seed * 31 + run);
     CornerFilling filled =
         BEAMS.get(run).beam(stop).run(new CornerFilling(layout, job.faces()), random);
     return new State(filled.layout(), filled.left(), job.nesting(filled.layout(), filled.left()));
+  }
+
+  private static List<Bed> own(List<Bed> beds) {
+    return beds.stream().map(Bed::own).toList();
   }
 
   // == ROUNDS
@@ -145,7 +149,7 @@ public final class Nester {
 
   /** All pieces on other beds without overlap; null where that is not found. */
   private State separated(Layout from, List<Bed> goal, Random random) {
-    Layout layout = from.on(goal);
+    Layout layout = from.on(own(goal));
     scatter(layout, from, random);
     if (!new Separation(layout, random).run(LOOKS, stop)) {
       return null;
