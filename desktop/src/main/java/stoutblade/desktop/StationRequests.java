@@ -21,6 +21,7 @@ import stoutblade.formats.CheckPagePdf;
 import stoutblade.formats.Exports;
 import stoutblade.formats.MachineFiles;
 import stoutblade.formats.MarkerSheetPdf;
+import stoutblade.formats.PrinterCorrection;
 import stoutblade.journal.Journal;
 import stoutblade.nest.SharedPaper;
 import stoutblade.reckoning.PartReckoning;
@@ -275,7 +276,7 @@ final class StationRequests implements SizeSurface.Requests, CutSurface.Requests
     Path folder = Files.createTempDirectory("stoutblade-print");
     try {
       Path pdf = what.pages().write(folder, order.paper(), order.letters());
-      CheckPagePdf.corrected(pdf, scale);
+      PrinterCorrection.apply(pdf, scale);
       return order.printer().print(pdf, order.paper(), order.copies());
     } finally {
       try (Stream<Path> left = Files.list(folder)) {

@@ -184,10 +184,10 @@ class CutBookPdfTest {
     assertThat(longest(file)[1]).isCloseTo(points, within(0.01));
 
     byte[] before = Files.readAllBytes(file);
-    CheckPagePdf.corrected(file, PaperScale.TRUE);
+    PrinterCorrection.apply(file, PaperScale.TRUE);
     assertThat(Files.readAllBytes(file)).isEqualTo(before);
 
-    CheckPagePdf.corrected(file, PaperScale.measured(101, 99.2));
+    PrinterCorrection.apply(file, PaperScale.measured(101, 99.2));
     AffineTransform printer = AffineTransform.getScaleInstance(1.01, 0.992);
     Point2D printed =
         printer.deltaTransform(new Point2D.Double(longest(file)[0], longest(file)[1]), null);

@@ -57,6 +57,10 @@ public record CutList(List<Kind> kinds) {
       entries = List.copyOf(entries);
     }
 
+    String key() {
+      return CutList.key(foam, thicknessMm);
+    }
+
     /** What it is, in words. */
     public String words() {
       return foam.shortName() + ", " + Display.decimal(thicknessMm, 1) + " mm";
@@ -236,6 +240,11 @@ public record CutList(List<Kind> kinds) {
   /** Copies the list. */
   public CutList {
     kinds = List.copyOf(kinds);
+  }
+
+  /** The same for what is cut from the same sheets. */
+  static String key(SheetMaterial foam, double thicknessMm) {
+    return foam.id() + "-" + Display.decimal(thicknessMm, 2);
   }
 
   /** The list of what parts are cut from sheets. */

@@ -26,8 +26,6 @@ final class SheetsForParts {
   /** What is lost between pieces, as a share (our assumption). */
   private static final double LOST = 0.3;
 
-  private static final double SAME_MM = 1e-6;
-
   private SheetsForParts() {}
 
   static List<Shopping.Line> lines(Shopping.Needs needs, CutList pieces) {
@@ -38,14 +36,13 @@ final class SheetsForParts {
     List<Shopping.Line> lines = new ArrayList<>();
     kinds.forEach(
         (kind, cuts) -> {
-          Shopping.Cut first = cuts.getFirst();
           Optional<Laying> laid =
               pieces.kinds().stream()
-                  .filter(it -> it.foam().id().equals(first.foam().id()))
-                  .filter(it -> Math.abs(it.thicknessMm() - first.thicknessMm()) < SAME_MM)
+                  .filter(it -> it.key().equals(kind))
                   .findFirst()
                   .flatMap(it -> it.held(needs.laid()));
-          lines.add(line("stock.parts." + kind, cuts, there(first, needs.leftovers()), laid));
+          double left = there(cuts.getFirst(), needs.leftovers());
+          lines.add(line("stock.parts." + kind, cuts, left, laid));
         });
     return lines;
   }

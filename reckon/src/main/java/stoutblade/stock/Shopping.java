@@ -15,7 +15,6 @@ import stoutblade.core.CoreReckoning;
 import stoutblade.develop.Panel;
 import stoutblade.develop.Strip;
 import stoutblade.finish.CoatStock;
-import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
@@ -147,7 +146,7 @@ public record Shopping(List<Line> lines, CutList pieces) {
 
     /** The same for what is cut from the same sheets. */
     String kind() {
-      return foam.id() + "-" + Display.decimal(thicknessMm, 2);
+      return CutList.key(foam, thicknessMm);
     }
   }
 
