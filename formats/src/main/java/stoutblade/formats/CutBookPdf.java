@@ -134,12 +134,12 @@ public final class CutBookPdf {
     double mm = kind.cutMm();
     int blades = (int) Math.ceil(mm / BLADE_MM);
     boolean sawn = kind.sawn();
-    return Display.length(mm, units)
+    return Display.way(mm, units)
         + " to cut"
         + (sawn
             ? ""
             : "; a fresh blade about every %s: %d in all"
-                .formatted(Display.length(BLADE_MM, units), blades));
+                .formatted(Display.way(BLADE_MM, units), blades));
   }
 
   /** The sheets that each piece lies on, by its number. */

@@ -6,7 +6,8 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 /**
  * Version 11 had one rod for a core as it is sold, laid flat and in one piece: no rods beside it,
  * no joint, nothing drilled or glued together, no limits of its own; nothing was felt, and events
- * said nothing of cores. Offcuts had no shape, and how pieces are laid was not kept.
+ * said nothing of cores. Offcuts had no shape, how pieces are laid was not kept, and where layers
+ * are cut apart could not be decided.
  */
 final class FromVersion11 implements Migrations.Migration {
 
@@ -26,6 +27,7 @@ final class FromVersion11 implements Migrations.Migration {
       }
     }
     for (JsonNode prop : project.path("props")) {
+      proposed(prop.path("defaults").path("stack"));
       for (JsonNode part : prop.path("parts")) {
         if (part.path("core") instanceof ObjectNode core) {
           core.putObject("work")
@@ -35,6 +37,7 @@ final class FromVersion11 implements Migrations.Migration {
               .set("squeezedMm", core.remove("squeezedMm"));
           core.putNull("parting").putNull("limits").putArray("beside");
         }
+        proposed(part.path("stack"));
       }
     }
     ObjectNode cutting = project.putObject("cutting");
@@ -51,5 +54,17 @@ final class FromVersion11 implements Migrations.Migration {
       }
     }
     return project;
+  }
+
+  /** Layers of a stack that are cut apart where it is proposed. */
+  private static void proposed(JsonNode stack) {
+    for (JsonNode sheet : stack.path("sheets")) {
+      if (sheet instanceof ObjectNode own) {
+        ObjectNode splits = own.putObject("splits");
+        splits.put("joint", "BUTT").put("placed", false);
+        splits.putArray("across");
+        splits.putArray("along");
+      }
+    }
   }
 }

@@ -2,6 +2,7 @@ package stoutblade.build;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.core.Bed;
@@ -13,6 +14,7 @@ import stoutblade.layer.Layer;
 import stoutblade.layer.Pocket;
 import stoutblade.measure.Figure;
 import stoutblade.part.Workmanship;
+import stoutblade.stack.Splits;
 
 /**
  * The steps of cutting a part: a channel and fullers while the sheet is still wide enough to guide
@@ -193,12 +195,25 @@ final class CutSteps extends StepMaker {
       add(
           step(
                   "butt",
-                  "Join the pieces of each layer edge to edge",
-                  "A layer is larger than its sheet; no joint lies near one of the next layer")
+                  "Join the pieces of each layer",
+                  "A layer is larger than its sheet: its joints are on the template" + ways())
               .time("joining", count("butt", "Edges to join", joints * work.made()))
               .after("cut")
               .tools("straight board", "brush or spreader")
               .cautions(cement().caution(), Cautions.SHEETS));
     }
+  }
+
+  /** What the joints ask for that are not just edge to edge. */
+  private String ways() {
+    Set<Splits.Joint> used =
+        layered().each().stream()
+            .filter(it -> !it.joints().none())
+            .map(it -> it.joints().joint())
+            .collect(Collectors.toSet());
+    return (used.contains(Splits.Joint.SCARF)
+            ? ". Bevel both pieces to the inner line, one on its front and one on its back"
+            : "")
+        + (used.contains(Splits.Joint.FINGER) ? ". Push fingers together dry before the glue" : "");
   }
 }

@@ -9,7 +9,6 @@ import stoutblade.body.Body;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.SheetMaterial;
 import stoutblade.core.CoreReckoning;
-import stoutblade.develop.Edge;
 import stoutblade.develop.Panel;
 import stoutblade.feature.Fixing;
 import stoutblade.feature.PlateForm;
@@ -25,9 +24,6 @@ import stoutblade.part.Bought;
 import stoutblade.part.Part;
 import stoutblade.pipework.Piping;
 import stoutblade.reckoning.PartReckoning;
-import stoutblade.shape.Path;
-import stoutblade.shape.Point;
-import stoutblade.shape.Region;
 import stoutblade.stack.Wish;
 import stoutblade.stock.Laying;
 import stoutblade.stock.Shopping;
@@ -210,7 +206,8 @@ final class PartNeeds {
     }
     Optional<Layers> stacked = part.layers().filter(own -> !own.onePiece());
     if (stacked.isPresent()) {
-      stacked.get().each().forEach(own -> sheets.add(layer(part, own)));
+      LayerPieces pieces = new LayerPieces(part.form().orElseThrow(), stacked.get(), part.core());
+      stacked.get().each().forEach(own -> sheets.add(layer(part, own, pieces)));
       stacked.get().band().ifPresent(own -> sheets.add(band(part, own)));
     } else if (part.part().slices().isPresent()) {
       part.part()
@@ -223,7 +220,7 @@ final class PartNeeds {
                       Shopping.Cut.of(
                           part.path(), name, foam, mm, part.made(), part.mirrored(), panels)));
     } else {
-      List<Panel> panels = part.form().map(PlateForm::cutPanels).orElse(part.flat().panels());
+      List<Panel> panels = part.form().map(LayerPieces::of).orElseGet(() -> split(part));
       sheets.add(
           Shopping.Cut.of(
               part.path(),
@@ -249,6 +246,14 @@ final class PartNeeds {
                         own.panels())));
   }
 
+  /** Its panels, in pieces where they are larger than a sheet. */
+  private static List<Panel> split(PartReckoning part) {
+    List<Panel> panels = part.flat().panels();
+    return part.splices()
+        .map(it -> panels.stream().flatMap(own -> it.split(own).stream()).toList())
+        .orElse(panels);
+  }
+
   private static Shopping.Cut band(PartReckoning part, EdgeBand band) {
     return Shopping.Cut.of(
         part.path(),
@@ -261,16 +266,7 @@ final class PartNeeds {
   }
 
   /** One layer, in the pieces that it is cut apart in. */
-  private static Shopping.Cut layer(PartReckoning part, Layer layer) {
-    List<Panel> panels = new ArrayList<>();
-    for (Region piece : layer.pieces()) {
-      List<List<Point>> rings = piece.rings();
-      List<Path> holes =
-          rings.subList(1, rings.size()).stream().map(it -> Path.through(it, true)).toList();
-      Path outer = Path.through(rings.getFirst(), true);
-      String name = "layer " + layer.number();
-      panels.add(new Panel(name, 1, List.of(Edge.free(outer)), holes, List.of()));
-    }
+  private static Shopping.Cut layer(PartReckoning part, Layer layer, LayerPieces pieces) {
     return Shopping.Cut.of(
         part.path(),
         part.part().name(),
@@ -278,7 +274,7 @@ final class PartNeeds {
         layer.sheet().thicknessMm(),
         part.made(),
         part.mirrored(),
-        panels);
+        pieces.of(layer));
   }
 
   /** The pieces that are laid on something, each of its own thickness. */

@@ -7,6 +7,7 @@ import stoutblade.shape.Box;
 import stoutblade.shape.Cubic;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
+import stoutblade.shape.Region;
 
 /**
  * A flat piece to cut.
@@ -28,6 +29,7 @@ public record Panel(
     List<Path> marks) {
 
   private static final double JOINED_MM = 1e-6;
+  private static final double DRAWN_MM = 0.05;
 
   /**
    * Copies the lists and checks that the edges close.
@@ -68,6 +70,52 @@ public record Panel(
   /** A panel with nothing cut out of it or drawn on it. */
   public static Panel of(String name, int count, List<Edge> edges) {
     return new Panel(name, count, edges, List.of(), List.of());
+  }
+
+  /**
+   * A panel round an area, with what of some lines lies in it.
+   *
+   * @param area in one part
+   * @param drawn lines that are drawn, on it and elsewhere
+   * @param engraved lines that are engraved
+   */
+  public static Panel within(
+      String name, int count, Region area, List<Path> drawn, List<Path> engraved) {
+    List<Path> rings = area.rings().stream().map(it -> Path.through(it, true)).toList();
+    return new Panel(
+        name,
+        count,
+        List.of(Edge.free(rings.getFirst())),
+        rings.subList(1, rings.size()),
+        inside(area, drawn),
+        inside(area, engraved));
+  }
+
+  /** The same with what of some lines lies in it. */
+  public Panel with(List<Path> drawn, List<Path> engraved) {
+    if (drawn.isEmpty() && engraved.isEmpty()) {
+      return this;
+    }
+    List<List<Point>> rings = new ArrayList<>();
+    rings.add(outline().flattened(DRAWN_MM));
+    windows.forEach(it -> rings.add(it.flattened(DRAWN_MM)));
+    Region area = Region.evenOdd(rings);
+    return new Panel(name, count, edges, windows, inside(area, drawn), inside(area, engraved));
+  }
+
+  private static List<Path> inside(Region area, List<Path> lines) {
+    List<Path> all = new ArrayList<>();
+    for (Path line : lines) {
+      List<Point> points = line.flattened(DRAWN_MM);
+      List<List<Point>> stretches = area.inside(points);
+      boolean whole = stretches.size() == 1 && stretches.getFirst().size() == points.size();
+      if (whole) {
+        all.add(line);
+      } else {
+        stretches.forEach(it -> all.add(Path.through(it, false)));
+      }
+    }
+    return all;
   }
 
   /** A panel with straight edges. */

@@ -14,6 +14,7 @@ import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
 import stoutblade.stack.ProfileChange;
 import stoutblade.stack.Sheet;
+import stoutblade.stack.Splits;
 
 /** The edits of layers; each takes the id of the part. */
 public final class LayerEdits {
@@ -75,6 +76,26 @@ public final class LayerEdits {
   /** One layer is cut to the part's outline again. */
   public static PropEdit asThePart(String id, int index) {
     return sheet(id, index, "Cut it as the part", it -> it.withOwn(Optional.empty()));
+  }
+
+  /** How the pieces of a layer meet that is larger than its sheet. */
+  public static PropEdit joint(String id, int index, Splits.Joint joint) {
+    return sheet(id, index, "How its pieces meet", it -> it.with(it.splits().with(joint)));
+  }
+
+  /**
+   * Where a layer is cut apart.
+   *
+   * @param across places across, in mm
+   * @param along places along
+   */
+  public static PropEdit split(String id, int index, List<Double> across, List<Double> along) {
+    return sheet(id, index, "Where it is cut apart", it -> it.with(it.splits().at(across, along)));
+  }
+
+  /** A layer is cut apart where it is proposed. */
+  public static PropEdit splitAsProposed(String id, int index) {
+    return sheet(id, index, "Cut apart as proposed", it -> it.with(it.splits().asProposed()));
   }
 
   /** Another foam or thickness for one layer. */

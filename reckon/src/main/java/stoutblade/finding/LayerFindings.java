@@ -76,6 +76,7 @@ final class LayerFindings {
     crowded(form, layers);
     bevels(form, layers);
     thinEdge(form, layers);
+    found.addAll(SplitFindings.of(form.blank().id(), layers, units));
     found.addAll(RecessFindings.of(form.blank(), layers, core, units));
   }
 

@@ -17,6 +17,7 @@ import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
 import stoutblade.stack.ProfileChange;
 import stoutblade.stack.Sheet;
+import stoutblade.stack.Splits;
 
 /** The working of one stack. */
 record LayersWorking(
@@ -133,13 +134,24 @@ record LayersWorking(
     return joined(all);
   }
 
-  /** Cut apart where sheets are too small, from the front on: there a joint would be seen. */
+  /** Cut apart as decided, else where sheets are too small: from the front on, where it is seen. */
   private static List<Layer> joined(List<Layer> all) {
     List<Layer> joined = new ArrayList<>();
     Optional<Joints> before = Optional.empty();
     for (Layer layer : all.reversed()) {
       SheetMaterial foam = layer.foam();
-      Joints own = Joints.leastSeen(layer.cut(), foam.sheetWidthMm(), foam.sheetLengthMm(), before);
+      Splits splits = layer.sheet().splits();
+      double thick = layer.sheet().thicknessMm();
+      Joints own =
+          splits.placed()
+              ? new Joints(splits.across(), splits.along(), splits.joint(), thick)
+              : Joints.leastSeen(
+                  layer.cut(),
+                  foam.sheetWidthMm(),
+                  foam.sheetLengthMm(),
+                  before,
+                  splits.joint(),
+                  thick);
       joined.addFirst(layer.with(own));
       before = Optional.of(own);
     }

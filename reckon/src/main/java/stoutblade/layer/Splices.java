@@ -45,6 +45,28 @@ public record Splices(double sheetWideMm, double sheetLongMm, double foamMm) {
     return joints(face).pieces(face).size();
   }
 
+  /** The pieces that a panel is cut in; itself where it fits a sheet. */
+  public List<Panel> split(Panel panel) {
+    Region face = face(panel);
+    Joints joints = joints(face);
+    if (joints.none()) {
+      return List.of(panel);
+    }
+    List<Region> pieces = joints.pieces(windowed(face, panel));
+    List<Panel> all = new ArrayList<>();
+    for (int i = 0; i < pieces.size(); i++) {
+      String name = "%s, piece %d of %d".formatted(panel.name(), i + 1, pieces.size());
+      all.add(Panel.within(name, panel.count(), pieces.get(i), panel.lines(), panel.marks()));
+    }
+    return all;
+  }
+
+  private static Region windowed(Region face, Panel panel) {
+    return panel.windows().isEmpty()
+        ? face
+        : face.difference(Region.union(panel.windows(), TOLERANCE_MM));
+  }
+
   /** A panel that lies over itself is found elsewhere: here what it covers will do. */
   private static Region face(Panel panel) {
     return Region.union(List.of(panel.outline()), TOLERANCE_MM);

@@ -10,6 +10,7 @@ import java.util.Optional;
 /** Writes quantities for people, in the units in use. Numbers are written with a decimal point. */
 public final class Display {
 
+  private static final double MM_IN_M = 1000;
   private static final double MM2_PER_SQUARE_FOOT = Units.MM_PER_FOOT * Units.MM_PER_FOOT;
   private static final double MM3_PER_CUBIC_INCH = Math.pow(Units.MM_PER_INCH, 3);
 
@@ -149,6 +150,13 @@ public final class Display {
       return Math.abs(mm) < 99.95 ? decimal(mm, 1) + " mm" : decimal(mm / 10, 2) + " cm";
     }
     return fraction(mm, units.denominator());
+  }
+
+  /** A long way that is cut or gone, no finer than it is looked at, in m or ft. */
+  public static String way(double mm, Units units) {
+    return units.metric()
+        ? decimal(mm / MM_IN_M, 1) + " m"
+        : decimal(mm / Units.MM_PER_FOOT, 0) + " ft";
   }
 
   /**

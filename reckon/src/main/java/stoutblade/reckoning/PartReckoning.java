@@ -17,6 +17,7 @@ import stoutblade.finish.CoatReckoning;
 import stoutblade.layer.CoverStrips;
 import stoutblade.layer.Layers;
 import stoutblade.layer.Pocket;
+import stoutblade.layer.Splices;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Scope;
 import stoutblade.measure.Units;
@@ -112,6 +113,11 @@ public record PartReckoning(
     return body.flatMap(Body::covers);
   }
 
+  /** How its panels are cut apart that are larger than a sheet. */
+  public Optional<Splices> splices() {
+    return PartReckoner.splices(part, foam);
+  }
+
   /** True where it can be cut from foam. */
   public boolean isCut() {
     return form.map(PlateForm::whole).orElse(!flat.panels().isEmpty());
@@ -169,8 +175,7 @@ public record PartReckoning(
   /** The panels, and the strips that cover their splices. */
   private List<Template> spliced(Making making, Units units) {
     List<Template> all = new ArrayList<>();
-    all.add(
-        FlatTemplate.of(making, flat, Stroke.Kind.BEND, PartReckoner.splices(part, foam), units));
+    all.add(FlatTemplate.of(making, flat, Stroke.Kind.BEND, splices(), units));
     covers()
         .ifPresent(
             it ->

@@ -16,6 +16,7 @@ import stoutblade.shape.Outline;
  * @param offset how far outside the part's outline its own runs, in mm, inside where negative; then
  *     it follows that; empty for one that does not
  * @param frame what is left of it where it is hollowed out; empty where it is solid
+ * @param splits how it is cut apart where it is larger than its sheet
  */
 public record Sheet(
     String materialId,
@@ -24,7 +25,8 @@ public record Sheet(
     boolean turned,
     Optional<Outline> own,
     Optional<Double> offset,
-    Optional<Frame> frame) {
+    Optional<Frame> frame,
+    Splits splits) {
 
   /** The thickest sheet, in mm. */
   public static final double THICKEST_MM = 200;
@@ -56,36 +58,50 @@ public record Sheet(
         false,
         Optional.empty(),
         Optional.empty(),
-        Optional.empty());
+        Optional.empty(),
+        Splits.PROPOSED);
   }
 
   public Sheet withOversize(boolean changed) {
-    return new Sheet(materialId, thicknessMm, changed, turned, own, offset, frame);
+    return new Sheet(materialId, thicknessMm, changed, turned, own, offset, frame, splits);
   }
 
   public Sheet withTurned(boolean changed) {
-    return new Sheet(materialId, thicknessMm, oversize, changed, own, offset, frame);
+    return new Sheet(materialId, thicknessMm, oversize, changed, own, offset, frame, splits);
   }
 
   /** The same with an outline drawn by itself, or cut to the part's. */
   public Sheet withOwn(Optional<Outline> changed) {
-    return new Sheet(materialId, thicknessMm, oversize, turned, changed, Optional.empty(), frame);
+    return new Sheet(
+        materialId, thicknessMm, oversize, turned, changed, Optional.empty(), frame, splits);
   }
 
   /** The same with an outline that follows the part's at a distance. */
   public Sheet following(Outline outline, double mm) {
     return new Sheet(
-        materialId, thicknessMm, oversize, turned, Optional.of(outline), Optional.of(mm), frame);
+        materialId,
+        thicknessMm,
+        oversize,
+        turned,
+        Optional.of(outline),
+        Optional.of(mm),
+        frame,
+        splits);
   }
 
   /** The same hollowed out, or solid again. */
   public Sheet withFrame(Optional<Frame> changed) {
-    return new Sheet(materialId, thicknessMm, oversize, turned, own, offset, changed);
+    return new Sheet(materialId, thicknessMm, oversize, turned, own, offset, changed, splits);
+  }
+
+  /** The same cut apart another way. */
+  public Sheet with(Splits changed) {
+    return new Sheet(materialId, thicknessMm, oversize, turned, own, offset, frame, changed);
   }
 
   /** The same of another foam. */
   public Sheet withMaterial(String changedId, double mm) {
-    return new Sheet(changedId, mm, oversize, turned, own, offset, frame);
+    return new Sheet(changedId, mm, oversize, turned, own, offset, frame, splits);
   }
 
   /** The same on a part that is made larger or smaller: its thickness stays. */
@@ -97,7 +113,8 @@ public record Sheet(
         turned,
         own.map(it -> it.times(factor)),
         offset.map(it -> it * factor),
-        frame);
+        frame,
+        splits.times(factor));
   }
 
   /** True where another is of the same foam and thickness. */

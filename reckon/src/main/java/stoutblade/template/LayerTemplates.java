@@ -29,6 +29,7 @@ import stoutblade.shape.Region;
 import stoutblade.shape.Span;
 import stoutblade.stack.Profile;
 import stoutblade.stack.ProfileChange;
+import stoutblade.stack.Splits;
 
 /**
  * The templates of a part's layers, the front's first. Where the back half is the front half turned
@@ -180,7 +181,7 @@ public final class LayerTemplates {
     pockets.forEach(it -> strokes.addAll(strokes(it)));
     layer
         .joints()
-        .lines(layer.cut())
+        .cutLines(layer.cut())
         .forEach(it -> strokes.add(new Stroke(Stroke.Kind.JOINT, Path.through(it, false))));
     strokes.addAll(Grain.along(layer.cut()));
     List<Wording.Words> words = new ArrayList<>(words(layer, twice, channel, pockets));
@@ -366,7 +367,12 @@ public final class LayerTemplates {
       lines.add("Glue it large, trim it to the layer behind it");
     }
     if (!layer.joints().none()) {
-      lines.add("Larger than a sheet: " + layer.pieces().size() + " pieces, glued edge to edge");
+      lines.add(
+          "Larger than a sheet: %d pieces, %s"
+              .formatted(layer.pieces().size(), layer.joints().joint().words()));
+      if (layer.joints().joint() == Splits.Joint.SCARF) {
+        lines.add("Cut each piece as far as the outer line, then bevel it to the inner one");
+      }
     }
     if (layer.worked()) {
       lines.addAll(worked());

@@ -25,7 +25,7 @@ public record Stroke(Kind kind, Path path) {
     LAID("Laid on here"),
     POCKET("Pocket: as deep as is said"),
     FINISHED("Finished line: trim or sand to it"),
-    JOINT("Joint: cut apart, glued edge to edge"),
+    JOINT("Joint: cut apart here"),
     SHEET("Edge of the sheet"),
     GRAIN("Grain: this way along the sheet"),
     LEADER("What the words are about");

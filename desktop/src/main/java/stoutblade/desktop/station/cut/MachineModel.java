@@ -14,7 +14,6 @@ import stoutblade.machine.SimulatedCutter;
 import stoutblade.machine.ToolPath;
 import stoutblade.machine.ToolPathMaker;
 import stoutblade.measure.Display;
-import stoutblade.measure.Units;
 import stoutblade.nest.SheetPlan;
 import stoutblade.nest.SheetTemplates;
 import stoutblade.shape.Point;
@@ -25,8 +24,6 @@ import stoutblade.template.Label;
 final class MachineModel {
 
   private static final double LETTERS_MM = 6;
-  private static final double MM_IN_M = 1000;
-  private static final double MM_IN_FOOT = 304.8;
 
   private final Desk desk;
   private final SheetsModel sheets;
@@ -184,13 +181,8 @@ final class MachineModel {
         .orElseGet(
             () ->
                 "%s of lines, about %s at the machine"
-                    .formatted(way(run.line().value()), run.time().show(desk.units())));
-  }
-
-  /** A long way, no finer than it is looked at. */
-  private String way(double mm) {
-    return desk.units().equals(Units.METRIC)
-        ? Display.decimal(mm / MM_IN_M, 1) + " m"
-        : Display.decimal(mm / MM_IN_FOOT, 0) + " ft";
+                    .formatted(
+                        Display.way(run.line().value(), desk.units()),
+                        run.time().show(desk.units())));
   }
 }

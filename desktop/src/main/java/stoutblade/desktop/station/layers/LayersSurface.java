@@ -38,6 +38,7 @@ public final class LayersSurface implements Surface {
   private final ApartView apart;
   private final FinishedView finished;
   private final FindPane find;
+  private final SplitDesk splits;
   private final StackTray stack;
   private final ProfileTray profile;
   private final SliceDesk slices;
@@ -56,11 +57,13 @@ public final class LayersSurface implements Surface {
     this.desk = desk;
     this.slices = new SliceDesk(desk, tasks, meshes);
     this.model = new LayersModel(desk);
-    this.section = new SectionDesk(desk, Station.LAYERS, pen -> {});
+    this.splits = new SplitDesk(desk, model, this::after);
+    this.section = new SectionDesk(desk, Station.LAYERS, splits::draw);
+    section.setGrip(splits);
     this.apart = new ApartView("apart-mat", () -> model.selected().orElse(-1));
     this.finished = new FinishedView(desk, tasks, model);
     this.find = new FindPane(desk, tasks, model);
-    this.stack = new StackTray(desk, model, this::after);
+    this.stack = new StackTray(desk, model, splits, this::after);
     this.profile = new ProfileTray(desk, model, section::stationMm, this::after);
     at =
         EntryField.length(

@@ -56,12 +56,14 @@ final class StackTray {
   private final Button draw = button("layer-outline", "Own outline…", this::draw);
   private final Button out = button("remove-layer", "Out  Del", this::remove);
   private final HollowMenu hollow;
+  private final SplitDesk splits;
   private String laidOut = "";
   private boolean showing;
 
-  StackTray(Desk desk, LayersModel model, Runnable after) {
+  StackTray(Desk desk, LayersModel model, SplitDesk splits, Runnable after) {
     this.desk = desk;
     this.model = model;
+    this.splits = splits;
     this.after = after;
     this.hollow = new HollowMenu(desk, model);
     all.widthProperty()
@@ -259,7 +261,7 @@ final class StackTray {
 
   /** The foam of one layer or of all; what else is decided is about one. */
   private void layOut(boolean selected) {
-    String key = (selected ? "one" : "all") + hollow.possible();
+    String key = (selected ? "one" : "all") + hollow.possible() + splits.needed();
     if (key.equals(laidOut)) {
       return;
     }
@@ -284,6 +286,9 @@ final class StackTray {
           .with(" ", back)
           .with(" ", front)
           .with(" ", out);
+      if (splits.needed()) {
+        splits.into(one);
+      }
     }
   }
 
@@ -303,6 +308,7 @@ final class StackTray {
     showing = true;
     showBand();
     hollow.show();
+    splits.show();
     SheetMaterial own = desk.catalogue().sheet(sheet.materialId()).orElse(null);
     foam.setValue(own);
     thickness.getItems().setAll(own == null ? List.of() : own.thicknessesMm());

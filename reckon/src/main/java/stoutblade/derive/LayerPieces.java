@@ -1,0 +1,95 @@
+package stoutblade.derive;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import stoutblade.core.Channel;
+import stoutblade.core.CoreReckoning;
+import stoutblade.develop.Panel;
+import stoutblade.feature.Marking;
+import stoutblade.feature.PlateForm;
+import stoutblade.layer.Layer;
+import stoutblade.layer.Layers;
+import stoutblade.layer.Pocket;
+import stoutblade.shape.Path;
+import stoutblade.shape.Region;
+import stoutblade.shape.Span;
+
+/**
+ * What is cut for the layers of a part, with what is cut out of each, drawn and engraved on it as
+ * it lies with its front up.
+ *
+ * @param form the part
+ * @param layers its layers
+ * @param core the core between them
+ */
+record LayerPieces(PlateForm form, Layers layers, Optional<CoreReckoning> core) {
+
+  private static final double LOOKED_AT_MM = 0.05;
+
+  /** The pieces of one layer. */
+  List<Panel> of(Layer layer) {
+    List<Path> out = new ArrayList<>();
+    List<Path> drawn = new ArrayList<>();
+    for (Pocket it : Pocket.of(form, layers)) {
+      if (it.layer().number() == layer.number()) {
+        List<Path> own =
+            it.recess().spots().stream().map(at -> at.place(it.recess().outline())).toList();
+        (it.through() ? out : drawn).addAll(own);
+      }
+    }
+    if (layer.worked()) {
+      layer.filled().rings().forEach(it -> drawn.add(Path.through(it, true)));
+    }
+    core.ifPresent(it -> drawn.addAll(channel(it, layer)));
+    List<Path> engraved = new ArrayList<>();
+    if (layer.number() == layers.each().size()) {
+      engraved.addAll(engraved(form));
+      drawn.addAll(drawn(form));
+    }
+    String name = "layer " + layer.number();
+    List<Panel> panels = new ArrayList<>();
+    for (Region piece : layer.pieces()) {
+      Region left = out.isEmpty() ? piece : piece.difference(Region.union(out, LOOKED_AT_MM));
+      left.parts().forEach(it -> panels.add(Panel.within(name, 1, it, drawn, engraved)));
+    }
+    return panels;
+  }
+
+  private List<Path> channel(CoreReckoning own, Layer layer) {
+    double near = layers.solid().near();
+    double from = near + Math.max(0, own.choice().startMm());
+    double to = near + own.choice().endMm();
+    if (to <= from) {
+      return List.of();
+    }
+    return Channel.of(layers, own).stream()
+        .filter(it -> it.layer().number() == layer.number())
+        .map(it -> it.widthMm() / 2)
+        .map(half -> layers.solid().course().strip(new Span(-half, half), from, to))
+        .map(it -> Path.through(it, true))
+        .toList();
+  }
+
+  /** What is cut of a part in one piece. */
+  static List<Panel> of(PlateForm form) {
+    List<Path> drawn = drawn(form);
+    List<Path> engraved = engraved(form);
+    return form.cutPanels().stream().map(it -> it.with(drawn, engraved)).toList();
+  }
+
+  private static List<Path> engraved(PlateForm form) {
+    return lines(form, true);
+  }
+
+  private static List<Path> drawn(PlateForm form) {
+    return lines(form, false);
+  }
+
+  private static List<Path> lines(PlateForm form, boolean engraved) {
+    return form.markings().stream()
+        .filter(it -> (it.kind() == Marking.Kind.ENGRAVE) == engraved)
+        .map(Marking::path)
+        .toList();
+  }
+}

@@ -1,0 +1,103 @@
+package stoutblade.finding;
+
+import java.util.ArrayList;
+import java.util.List;
+import stoutblade.edit.LayerEdits;
+import stoutblade.finding.Finding.Severity;
+import stoutblade.layer.Layer;
+import stoutblade.layer.Layers;
+import stoutblade.measure.Display;
+import stoutblade.measure.Units;
+import stoutblade.project.Station;
+import stoutblade.shape.Box;
+import stoutblade.shape.Region;
+
+/** Looks through where layers are cut apart for what does not fit a sheet, or is not bridged. */
+final class SplitFindings {
+
+  /** Pieces fit a sheet to within so much. */
+  private static final double FITS_MM = 0.1;
+
+  private final String id;
+  private final Units units;
+  private final List<Finding> found = new ArrayList<>();
+
+  private SplitFindings(String id, Units units) {
+    this.id = id;
+    this.units = units;
+  }
+
+  /** What is wrong with the joints of a part's layers, where they were placed. */
+  static List<Finding> of(String id, Layers layers, Units units) {
+    SplitFindings findings = new SplitFindings(id, units);
+    List<Layer> each = layers.each();
+    for (int i = 0; i < each.size(); i++) {
+      Layer layer = each.get(i);
+      if (layer.sheet().splits().placed()) {
+        findings.tooLarge(layer);
+        if (i > 0) {
+          findings.over(layer, each.get(i - 1));
+        }
+        if (i + 1 < each.size()) {
+          findings.over(layer, each.get(i + 1));
+        }
+      }
+    }
+    return findings.found;
+  }
+
+  private void tooLarge(Layer layer) {
+    double wide = layer.foam().sheetWidthMm();
+    double high = layer.foam().sheetLengthMm();
+    for (Region piece : layer.pieces()) {
+      Box box = piece.box();
+      double large = Math.max(box.width(), box.height());
+      double small = Math.min(box.width(), box.height());
+      if (large > Math.max(wide, high) + FITS_MM || small > Math.min(wide, high) + FITS_MM) {
+        add(
+            layer,
+            "large",
+            piece,
+            "A piece of layer " + layer.number() + " is larger than its sheet",
+            "It is %s by %s; a sheet of %s is %s by %s. Move the joints, or let them be proposed."
+                .formatted(
+                    show(box.width()),
+                    show(box.height()),
+                    layer.foam().shortName(),
+                    show(wide),
+                    show(high)));
+        return;
+      }
+    }
+  }
+
+  /** A joint over another one is where it comes apart. */
+  private void over(Layer layer, Layer next) {
+    double sheet = Math.min(layer.foam().sheetWidthMm(), layer.foam().sheetLengthMm());
+    if (layer.joints().over(next.joints(), sheet)) {
+      add(
+          layer,
+          "over-" + next.number(),
+          layer.cut(),
+          "Joints of layers %d and %d lie over one another"
+              .formatted(layer.number(), next.number()),
+          "Nothing bridges them there, and the part bends at the joint. Move one of them on.");
+    }
+  }
+
+  private String show(double mm) {
+    return Display.length(mm, units);
+  }
+
+  private void add(Layer layer, String key, Region at, String title, String why) {
+    found.add(
+        new Finding(
+            "layers." + id + ".split-" + layer.number() + "-" + key,
+            Station.LAYERS,
+            new Place.OnPart(id, at.centre()),
+            Severity.WARNING,
+            title,
+            why,
+            List.of(LayerEdits.splitAsProposed(id, layer.number() - 1))));
+  }
+}
