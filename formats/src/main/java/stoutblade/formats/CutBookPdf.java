@@ -28,7 +28,7 @@ import stoutblade.template.Paper;
 
 /**
  * The cut book: for each kind of sheet a list to tick off, with each piece and where it goes on its
- * prop; each sheet with its pieces; and labels to stick on them.
+ * prop; how each is cut by hand; each sheet with its pieces; and labels to stick on them.
  */
 public final class CutBookPdf {
 
@@ -91,6 +91,7 @@ public final class CutBookPdf {
                     it.on(kind.job(derived.project().leftovers(), it.gapMm(), it.rimMm())).sheets())
             .orElse(List.of());
     list(kind, sheets);
+    new HandPages(pdf, faces, paper, units).write(kind);
     for (int i = 0; i < sheets.size(); i++) {
       sheet(kind, sheets.get(i), i + 1, sheets.size());
     }
@@ -205,7 +206,7 @@ public final class CutBookPdf {
   }
 
   /** Fits lines into a box. */
-  private static PdfSheet.Frame fitted(Box all, Box room) {
+  static PdfSheet.Frame fitted(Box all, Box room) {
     double factor =
         Math.min(
             room.width() / Math.max(1e-3, all.width()),
@@ -299,7 +300,7 @@ public final class CutBookPdf {
   }
 
   /** A sheet that is wider than the paper is shown on its side. */
-  private static Path turned(Path path, boolean turned) {
+  static Path turned(Path path, boolean turned) {
     return turned ? path.moved(it -> new Point(it.y(), -it.x())) : path;
   }
 

@@ -45,7 +45,12 @@ final class FromVersion11 implements Migrations.Migration {
     ObjectNode cutter = cutting.putObject("cutter");
     cutter.put("kind", "KNIFE").put("kerfMm", 0).put("overcutMm", 0.5);
     cutter.putObject("bed").put("xMm", 1200).put("yMm", 1000).put("clampMm", 0);
-    cutter.putObject("pace").put("feedMmPerMin", 3000).put("travelMmPerMin", 6000).put("passes", 1);
+    cutter
+        .putObject("pace")
+        .put("feedMmPerMin", 3000)
+        .put("drawMmPerMin", 3000)
+        .put("travelMmPerMin", 6000)
+        .put("passes", 1);
     cutter.putObject("bridges").put("count", 0).put("mm", 2);
     cutting.putObject("scale").put("across", 1).put("along", 1);
     for (JsonNode leftover : project.path("leftovers")) {

@@ -58,17 +58,17 @@ public final class GcodeFile {
 
   private void stretch(ToolPath.Stretch it) {
     out.append('(').append(it.purpose().name()).append(')').append(END);
-    int passes = PlotterFile.passes(it, cutter);
+    int passes = cutter.pace().passes(it.purpose());
     for (int pass = 1; pass <= passes; pass++) {
       out.append("G0 ").append(place(it.start())).append(END);
       if (beam()) {
         out.append("M3 S").append(it.purpose().cuts() ? "1000" : "200").append(END);
       } else {
         double deep = deep(it) * pass / passes;
-        out.append("G1 Z").append(number(-deep)).append(feed()).append(END);
+        out.append("G1 Z").append(number(-deep)).append(feed(it)).append(END);
       }
       for (Point point : it.points().subList(1, it.points().size())) {
-        out.append("G1 ").append(place(point)).append(feed()).append(END);
+        out.append("G1 ").append(place(point)).append(feed(it)).append(END);
       }
       lift();
     }
@@ -81,8 +81,8 @@ public final class GcodeFile {
     return it.purpose().cuts() ? thicknessMm + THROUGH_MM : Math.min(ENGRAVED_MM, thicknessMm / 2);
   }
 
-  private String feed() {
-    return " F" + number(cutter.pace().feedMmPerMin());
+  private String feed(ToolPath.Stretch it) {
+    return " F" + number(cutter.pace().along(it.purpose()));
   }
 
   private static String place(Point mm) {

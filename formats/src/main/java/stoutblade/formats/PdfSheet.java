@@ -32,6 +32,9 @@ final class PdfSheet implements AutoCloseable {
   /** Where the template lies on a page: enlarged by a factor, then moved, in mm. */
   record Frame(double factor, double right, double up) {
 
+    /** The page itself. */
+    static final Frame PAGE = new Frame(1, 0, 0);
+
     Point at(Point mm) {
       return new Point(mm.x() * factor + right, mm.y() * factor + up);
     }

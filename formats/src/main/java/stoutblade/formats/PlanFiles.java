@@ -17,7 +17,9 @@ import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.Date;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import stoutblade.build.Plan;
@@ -26,6 +28,7 @@ import stoutblade.event.Event;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
 import stoutblade.stock.CutList;
+import stoutblade.stock.HandCut;
 import stoutblade.stock.LengthPlan;
 import stoutblade.stock.Shopping;
 
@@ -231,9 +234,15 @@ public final class PlanFiles {
           "hand",
           "width, mm",
           "height, mm",
-          "area, cm²");
+          "area, cm²",
+          "cuts by hand",
+          "fence, mm",
+          "table, °",
+          "ends, °");
       for (CutList.Kind kind : pieces.kinds()) {
         for (CutList.Entry it : kind.entries()) {
+          HandCut byHand = HandCut.of(it.piece());
+          Optional<HandCut.Fence> fence = byHand.fence();
           for (int copy = 1; copy <= it.count(); copy++) {
             csv.printRecord(
                 it.number(),
@@ -245,12 +254,23 @@ public final class PlanFiles {
                 copy > it.count() - it.mirrored() ? "mirrored" : "as drawn",
                 tenth(it.piece().box().width()),
                 tenth(it.piece().box().height()),
-                tenth(it.piece().areaMm2() / 100));
+                tenth(it.piece().areaMm2() / 100),
+                byHand.cuts(),
+                fence.map(own -> tenth(own.widthMm())).orElse(""),
+                fence.map(own -> degrees(own.tilts())).orElse(""),
+                fence.map(own -> degrees(own.ends())).orElse(""));
           }
         }
       }
     }
     SafeWrite.write(file, (BYTE_ORDER_MARK + text.toString()).getBytes(StandardCharsets.UTF_8));
+  }
+
+  private static String degrees(List<Double> all) {
+    return all.stream()
+        .map(it -> tenth(Math.toDegrees(Math.abs(it))))
+        .distinct()
+        .collect(Collectors.joining(" "));
   }
 
   private static String tenth(double mm) {

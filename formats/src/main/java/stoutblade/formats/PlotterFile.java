@@ -34,7 +34,7 @@ public final class PlotterFile {
         pen = wanted;
         out.append("SP").append(pen).append(";\n");
       }
-      for (int pass = 0; pass < passes(it, cutter); pass++) {
+      for (int pass = 0; pass < cutter.pace().passes(it.purpose()); pass++) {
         out.append("PU").append(units(it.start())).append(";\nPD");
         out.append(
             it.points().stream().skip(1).map(PlotterFile::units).collect(Collectors.joining(",")));
@@ -42,11 +42,6 @@ public final class PlotterFile {
       }
     }
     return out.append("PU;\nSP0;\n").toString();
-  }
-
-  /** What is drawn or engraved is gone along once. */
-  static int passes(ToolPath.Stretch it, Cutter cutter) {
-    return it.purpose().cuts() ? cutter.pace().passes() : 1;
   }
 
   private static int pen(ToolPath.Purpose purpose) {

@@ -100,6 +100,10 @@ class CutBookPdfTest {
               .count();
       assertThat(labels).as(it.words()).isPositive();
     }
+    assertThat(pages)
+        .filteredOn(it -> it.contains("By hand · " + kind.words()))
+        .allMatch(it -> it.contains("cuts"))
+        .anyMatch(it -> it.contains("Band saw: fence at 40 mm"));
     assertThat(pages).anyMatch(it -> it.contains("Sheet 1 of " + plan.sheets().size()));
     assertThat(String.join("", pages)).contains("not laid on sheets yet");
   }

@@ -153,7 +153,7 @@ class MachineFilesTest {
             new Cutter.Bed(600, 400, 0),
             kerf,
             0,
-            new Cutter.Pace(1000, 3000, 1),
+            new Cutter.Pace(1000, 800, 3000, 1),
             Cutter.Bridges.NONE);
     List<Path> files = MachineFiles.write(folder, job(mill));
     assertThat(files)

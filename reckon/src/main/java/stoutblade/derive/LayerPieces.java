@@ -3,6 +3,7 @@ package stoutblade.derive;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import stoutblade.core.Channel;
 import stoutblade.core.CoreReckoning;
 import stoutblade.develop.Panel;
@@ -27,6 +28,9 @@ record LayerPieces(PlateForm form, Layers layers, Optional<CoreReckoning> core) 
 
   private static final double LOOKED_AT_MM = 0.05;
 
+  /** Smaller flat places are not drawn. */
+  private static final double SPECK_MM2 = 25;
+
   /** The pieces of one layer. */
   List<Panel> of(Layer layer) {
     List<Path> out = new ArrayList<>();
@@ -39,7 +43,10 @@ record LayerPieces(PlateForm form, Layers layers, Optional<CoreReckoning> core) 
       }
     }
     if (layer.worked()) {
-      layer.filled().rings().forEach(it -> drawn.add(Path.through(it, true)));
+      layer.filled().parts().stream()
+          .filter(it -> it.area() > SPECK_MM2)
+          .flatMap(it -> it.rings().stream())
+          .forEach(it -> drawn.add(Path.through(it, true)));
     }
     core.ifPresent(it -> drawn.addAll(channel(it, layer)));
     List<Path> engraved = new ArrayList<>();
@@ -79,17 +86,15 @@ record LayerPieces(PlateForm form, Layers layers, Optional<CoreReckoning> core) 
   }
 
   private static List<Path> engraved(PlateForm form) {
-    return lines(form, true);
+    return lines(form, it -> it == Marking.Kind.ENGRAVE);
   }
 
+  /** What lies hidden behind the front is not drawn on it. */
   private static List<Path> drawn(PlateForm form) {
-    return lines(form, false);
+    return lines(form, it -> it != Marking.Kind.ENGRAVE && it != Marking.Kind.HIDDEN);
   }
 
-  private static List<Path> lines(PlateForm form, boolean engraved) {
-    return form.markings().stream()
-        .filter(it -> (it.kind() == Marking.Kind.ENGRAVE) == engraved)
-        .map(Marking::path)
-        .toList();
+  private static List<Path> lines(PlateForm form, Predicate<Marking.Kind> which) {
+    return form.markings().stream().filter(it -> which.test(it.kind())).map(Marking::path).toList();
   }
 }

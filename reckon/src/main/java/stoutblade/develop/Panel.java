@@ -108,14 +108,22 @@ public record Panel(
     for (Path line : lines) {
       List<Point> points = line.flattened(DRAWN_MM);
       List<List<Point>> stretches = area.inside(points);
-      boolean whole = stretches.size() == 1 && stretches.getFirst().size() == points.size();
-      if (whole) {
+      if (stretches.size() == 1 && whole(stretches.getFirst(), points)) {
         all.add(line);
       } else {
         stretches.forEach(it -> all.add(Path.through(it, false)));
       }
     }
     return all;
+  }
+
+  /** True where nothing was cut off a line. */
+  private static boolean whole(List<Point> left, List<Point> line) {
+    Point start = line.getFirst();
+    Point end = line.getLast();
+    boolean same =
+        left.getFirst().distance(start) < JOINED_MM && left.getLast().distance(end) < JOINED_MM;
+    return same && left.size() == line.size();
   }
 
   /** A panel with straight edges. */

@@ -28,7 +28,9 @@ import stoutblade.reference.ModelSize;
 import stoutblade.shape.Box;
 import stoutblade.shape.Course;
 import stoutblade.shape.Point;
+import stoutblade.shape.Region;
 import stoutblade.stack.Choice;
+import stoutblade.stack.Frame;
 import stoutblade.stack.Layering;
 import stoutblade.stack.Profile;
 import stoutblade.stack.Sheet;
@@ -76,6 +78,7 @@ final class LayerFindings {
     crowded(form, layers);
     bevels(form, layers);
     thinEdge(form, layers);
+    hollow(form.blank(), layers);
     found.addAll(SplitFindings.of(form.blank().id(), layers, units));
     found.addAll(RecessFindings.of(form.blank(), layers, core, units));
   }
@@ -285,6 +288,25 @@ final class LayerFindings {
             mends);
       } else {
         longer(blank, layers, layer);
+      }
+    }
+  }
+
+  /** Layers that stay solid, because nobody cuts so many holes. */
+  private void hollow(Blank blank, Layers layers) {
+    for (Layer layer : layers.each()) {
+      Region whole = layer.own().isPresent() ? layer.widest() : layers.solid().face();
+      Optional<Frame> wider = layer.sheet().frame().flatMap(it -> it.wider(whole));
+      if (wider.isPresent()) {
+        add(
+            blank,
+            "holes",
+            layer.widest().centre(),
+            Severity.WARNING,
+            "Hollow layers would have too many holes",
+            "There would be thousands, so none is cut. Make them larger, or further apart.",
+            List.of(LayerEdits.hollow(blank.id(), wider)));
+        return;
       }
     }
   }

@@ -66,10 +66,11 @@ public record Cutter(
    * How fast it is.
    *
    * @param feedMmPerMin how fast it cuts
+   * @param drawMmPerMin how fast it engraves and draws
    * @param travelMmPerMin how fast it goes from one cut to the next
-   * @param passes how often it goes along each line
+   * @param passes how often it goes along each cut
    */
-  public record Pace(double feedMmPerMin, double travelMmPerMin, int passes) {
+  public record Pace(double feedMmPerMin, double drawMmPerMin, double travelMmPerMin, int passes) {
 
     /**
      * Checks the numbers.
@@ -78,8 +79,35 @@ public record Cutter(
      */
     public Pace {
       within("The speed of cutting", feedMmPerMin, 1, FASTEST, "mm a minute");
+      within("The speed of engraving", drawMmPerMin, 1, FASTEST, "mm a minute");
       within("The speed between cuts", travelMmPerMin, 1, FASTEST, "mm a minute");
       within("Passes", passes, 1, MOST_PASSES, "");
+    }
+
+    /** How fast it goes along a line for a purpose, in mm a minute. */
+    public double along(ToolPath.Purpose purpose) {
+      return purpose.cuts() ? feedMmPerMin : drawMmPerMin;
+    }
+
+    /** How often it goes along a line for a purpose. */
+    public int passes(ToolPath.Purpose purpose) {
+      return purpose.cuts() ? passes : 1;
+    }
+
+    public Pace withFeed(double mmPerMin) {
+      return new Pace(mmPerMin, drawMmPerMin, travelMmPerMin, passes);
+    }
+
+    public Pace withDraw(double mmPerMin) {
+      return new Pace(feedMmPerMin, mmPerMin, travelMmPerMin, passes);
+    }
+
+    public Pace withTravel(double mmPerMin) {
+      return new Pace(feedMmPerMin, drawMmPerMin, mmPerMin, passes);
+    }
+
+    public Pace withPasses(int changed) {
+      return new Pace(feedMmPerMin, drawMmPerMin, travelMmPerMin, changed);
     }
   }
 
@@ -130,10 +158,12 @@ public record Cutter(
   public static Cutter usual(Kind kind) {
     return switch (kind) {
       case LASER ->
-          new Cutter(kind, USUAL_BED, 0.2, 0, new Pace(900, 6000, 1), new Bridges(0, 0.6));
-      case KNIFE -> new Cutter(kind, USUAL_BED, 0, 0.5, new Pace(3000, 6000, 1), new Bridges(0, 2));
-      case MILL -> new Cutter(kind, USUAL_BED, 3, 0, new Pace(1500, 3000, 3), new Bridges(4, 6));
-      case PEN -> new Cutter(kind, USUAL_BED, 0, 0, new Pace(6000, 12_000, 1), Bridges.NONE);
+          new Cutter(kind, USUAL_BED, 0.2, 0, new Pace(900, 3000, 6000, 1), new Bridges(0, 0.6));
+      case KNIFE ->
+          new Cutter(kind, USUAL_BED, 0, 0.5, new Pace(3000, 3000, 6000, 1), new Bridges(0, 2));
+      case MILL ->
+          new Cutter(kind, USUAL_BED, 3, 0, new Pace(1500, 1500, 3000, 3), new Bridges(4, 6));
+      case PEN -> new Cutter(kind, USUAL_BED, 0, 0, new Pace(6000, 6000, 12_000, 1), Bridges.NONE);
     };
   }
 

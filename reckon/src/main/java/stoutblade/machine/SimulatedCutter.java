@@ -70,53 +70,63 @@ public final class SimulatedCutter {
    */
   public static Run run(
       ToolPath path, Cutter cutter, MachineSheet sheet, SheetFamily family, double gapMm) {
+    Figure cut = length("machine.cut", "Length of all cuts", path.lengthMm(true));
+    Figure drawn =
+        length("machine.drawn", "Length of what is engraved and drawn", path.lengthMm(false));
     Figure line =
-        Figure.found(
-            "machine.line",
-            "Length of all lines",
-            path.lengthMm(),
-            Quantity.LENGTH,
-            "the straight pieces of all lines, each once",
-            Source.GEOMETRY,
-            Uncertainty.NONE);
+        Figure.sum("machine.line", "Length of all lines", Quantity.LENGTH, List.of(cut, drawn));
     Figure travel =
         Figure.found(
             "machine.travel",
             "Way between them",
-            path.travelMm(),
+            path.travelMm(cutter.pace()),
             Quantity.LENGTH,
-            "from the end of each line to the start of the next, from the corner of the bed on",
+            "from the end of each line to the start of the next, from the corner of the bed on;"
+                + " back to the start for each pass",
             Source.GEOMETRY,
             Uncertainty.NONE);
     return new Run(
-        line, travel, time(line, travel, cutter), crashes(path, cutter, sheet, family, gapMm));
+        line,
+        travel,
+        time(cut, drawn, travel, cutter.pace()),
+        crashes(path, cutter, sheet, family, gapMm));
   }
 
-  private static Figure time(Figure line, Figure travel, Cutter cutter) {
-    Source set = Source.assumption("as the machine was set up");
-    Figure feed =
-        Figure.given(
-            "machine.feed", "Cut in a minute", cutter.pace().feedMmPerMin(), Quantity.LENGTH, set);
-    Figure fast =
-        Figure.given(
-            "machine.fast",
-            "Gone in a minute",
-            cutter.pace().travelMmPerMin(),
-            Quantity.LENGTH,
-            set);
-    Figure passes =
-        Figure.given("machine.passes", "Passes", cutter.pace().passes(), Quantity.COUNT, set);
+  private static Figure length(String id, String label, double mm) {
+    return Figure.found(
+        id,
+        label,
+        mm,
+        Quantity.LENGTH,
+        "the straight pieces of all lines, each once",
+        Source.GEOMETRY,
+        Uncertainty.NONE);
+  }
+
+  private static Figure time(Figure cut, Figure drawn, Figure travel, Cutter.Pace pace) {
+    Figure feed = set("machine.feed", "Cut in a minute", pace.feedMmPerMin(), Quantity.LENGTH);
+    Figure draw = set("machine.draw", "Engraved in a minute", pace.drawMmPerMin(), Quantity.LENGTH);
+    Figure fast = set("machine.fast", "Gone in a minute", pace.travelMmPerMin(), Quantity.LENGTH);
+    Figure passes = set("machine.passes", "Passes", pace.passes(), Quantity.COUNT);
     return Figure.computed(
         "machine.time",
         "Time at the machine, without starts and stops",
         Quantity.DURATION,
-        "{machine.passes} * ({machine.line} / {machine.feed} + {machine.travel} / {machine.fast})",
+        "{machine.passes} * {machine.cut} / {machine.feed} + {machine.drawn} / {machine.draw}"
+            + " + {machine.travel} / {machine.fast}",
         Source.GEOMETRY,
         passes,
-        line,
+        cut,
         feed,
+        drawn,
+        draw,
         travel,
         fast);
+  }
+
+  private static Figure set(String id, String label, double value, Quantity quantity) {
+    Source set = Source.assumption("as the machine was set up");
+    return Figure.given(id, label, value, quantity, set);
   }
 
   private static List<Crash> crashes(

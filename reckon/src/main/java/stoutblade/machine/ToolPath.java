@@ -83,12 +83,25 @@ public record ToolPath(List<Stretch> stretches) {
     return stretches.stream().mapToDouble(Stretch::lengthMm).sum();
   }
 
-  /** How far the tool goes lifted, from the corner of the bed on, in mm. */
-  public double travelMm() {
+  /** How long all that is cut through, or all that is not, is, each line once, in mm. */
+  public double lengthMm(boolean cut) {
+    return stretches.stream()
+        .filter(it -> it.purpose().cuts() == cut)
+        .mapToDouble(Stretch::lengthMm)
+        .sum();
+  }
+
+  /**
+   * How far the tool goes lifted, from the corner of the bed on, in mm.
+   *
+   * @param pace how often it goes along each line, from its start each time
+   */
+  public double travelMm(Cutter.Pace pace) {
     double sum = 0;
     Point at = new Point(0, 0);
     for (Stretch it : stretches) {
       sum += at.distance(it.start());
+      sum += (pace.passes(it.purpose()) - 1) * it.end().distance(it.start());
       at = it.end();
     }
     return sum;

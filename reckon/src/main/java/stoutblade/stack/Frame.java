@@ -2,6 +2,7 @@ package stoutblade.stack;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.shape.Box;
@@ -46,6 +47,7 @@ public record Frame(Way way, double rimMm, double ribMm, double everyMm, double 
   /** How far a hole's corners may lie from its circle between them, in mm. */
   private static final double ROUND_MM = 0.02;
 
+  /** More holes than this in one layer are not cut. */
   private static final int MOST_HOLES = 4000;
 
   /**
@@ -93,18 +95,56 @@ public record Frame(Way way, double rimMm, double ribMm, double everyMm, double 
     return new Frame(way, rimMm, ribMm, everyMm, mm);
   }
 
-  /** What is cut out of a layer; empty where the rim takes all of it. */
+  /**
+   * What is cut out of a layer; empty where the rim takes all of it, and where there would be more
+   * holes than anybody cuts.
+   */
   public Region pockets(Region layer) {
-    Region inside = layer.offset(-rimMm);
-    if (spineMm > 0 && !inside.isEmpty()) {
-      Box all = inside.box().grown(1);
-      inside =
-          inside.difference(Region.of(new Box(-spineMm / 2, all.minY(), spineMm / 2, all.maxY())));
-    }
-    if (inside.isEmpty()) {
-      return inside;
+    Region inside = inside(layer);
+    if (inside.isEmpty() || tooMany(inside.box())) {
+      return Region.evenOdd(List.of());
     }
     return way == Way.RIBS ? betweenRibs(inside) : holes(inside);
+  }
+
+  private Region inside(Region layer) {
+    Region inside = layer.offset(-rimMm);
+    if (spineMm == 0 || inside.isEmpty()) {
+      return inside;
+    }
+    Box all = inside.box().grown(1);
+    return inside.difference(Region.of(new Box(-spineMm / 2, all.minY(), spineMm / 2, all.maxY())));
+  }
+
+  /** How far from one hole to the next where a layer would have too many; empty where not. */
+  public Optional<Frame> wider(Region layer) {
+    Region inside = inside(layer);
+    if (inside.isEmpty() || !tooMany(inside.box())) {
+      return Optional.empty();
+    }
+    double wider = everyMm;
+    Frame found = this;
+    while (found.tooMany(inside.box()) && wider < MOST_MM) {
+      wider = Math.min(MOST_MM, Math.ceil(wider * 1.25));
+      found = withEvery(wider);
+    }
+    return Optional.of(found);
+  }
+
+  private boolean tooMany(Box inside) {
+    return way == Way.HOLES && (2.0 * up(inside) + 1) * (2.0 * across(inside) + 1) > MOST_HOLES;
+  }
+
+  private double row() {
+    return everyMm * Math.sqrt(3) / 2;
+  }
+
+  private int up(Box inside) {
+    return (int) Math.ceil(inside.height() / 2 / row());
+  }
+
+  private int across(Box inside) {
+    return (int) Math.ceil(inside.width() / 2 / everyMm) + 1;
   }
 
   /** Ribs on either side of the middle, so that both ends are alike. */
@@ -129,19 +169,14 @@ public record Frame(Way way, double rimMm, double ribMm, double everyMm, double 
   private Region holes(Region inside) {
     Box box = inside.box();
     double radius = (everyMm - ribMm) / 2;
-    double row = everyMm * Math.sqrt(3) / 2;
     Point middle = box.centre();
-    int up = (int) Math.ceil(box.height() / 2 / row);
-    int across = (int) Math.ceil(box.width() / 2 / everyMm) + 1;
-    if ((2.0 * up + 1) * (2 * across + 1) > MOST_HOLES) {
-      throw new IllegalArgumentException(
-          "That is more than " + MOST_HOLES + " holes: make them larger, or further apart");
-    }
+    int up = up(box);
+    int across = across(box);
     List<List<Point>> rings = new ArrayList<>();
     for (int i = -up; i <= up; i++) {
       for (int j = -across; j <= across; j++) {
         double aside = Math.floorMod(i, 2) == 0 ? 0 : everyMm / 2;
-        List<Point> ring = ring(middle.plus(new Point(j * everyMm + aside, i * row)), radius);
+        List<Point> ring = ring(middle.plus(new Point(j * everyMm + aside, i * row())), radius);
         if (inside.contains(Region.evenOdd(List.of(ring)))) {
           rings.add(ring);
         }

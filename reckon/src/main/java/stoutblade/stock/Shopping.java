@@ -95,6 +95,7 @@ public record Shopping(List<Line> lines, CutList pieces) {
      * @param count how many are cut
      * @param engraved what is engraved on it
      * @param drawn what is drawn on it: where it is bent, where something lies
+     * @param leans edges that are not cut square
      */
     public record Piece(
         String name,
@@ -103,13 +104,15 @@ public record Shopping(List<Line> lines, CutList pieces) {
         Box box,
         int count,
         List<Path> engraved,
-        List<Path> drawn) {
+        List<Path> drawn,
+        List<Lean> leans) {
 
       /** Copies the lines. */
       public Piece {
         lines = List.copyOf(lines);
         engraved = List.copyOf(engraved);
         drawn = List.copyOf(drawn);
+        leans = List.copyOf(leans);
       }
 
       static Piece of(Panel panel) {
@@ -122,9 +125,21 @@ public record Shopping(List<Line> lines, CutList pieces) {
             panel.box(),
             panel.count(),
             panel.marks(),
-            panel.lines());
+            panel.lines(),
+            panel.edges().stream()
+                .filter(it -> it.bevel() != 0)
+                .map(it -> new Lean(it.path(), it.bevel()))
+                .toList());
       }
     }
+
+    /**
+     * An edge that is not cut square.
+     *
+     * @param path the edge
+     * @param radians how far the blade leans from square
+     */
+    public record Lean(Path path, double radians) {}
 
     /** Copies the pieces. */
     public Cut {

@@ -14,10 +14,12 @@ import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import stoutblade.derive.Derived;
 import stoutblade.derive.Reckoner;
 import stoutblade.edit.LayerEdits;
 import stoutblade.edit.PartEdits;
 import stoutblade.feature.Typeface;
+import stoutblade.finding.Finding;
 import stoutblade.measure.Units;
 import stoutblade.project.First;
 import stoutblade.project.Project;
@@ -132,14 +134,32 @@ class FrameTest {
         .hasMessageContaining("three layers or more; found 2");
     assertThatThrownBy(() -> new Frame(Frame.Way.RIBS, 20, 30, 32, 0))
         .hasMessageContaining("at least 4 mm are open");
-    assertThatThrownBy(
-            () ->
-                new Frame(Frame.Way.HOLES, 5, 1, 5.2, 0)
-                    .pockets(Region.inside(SQUARE.times(10).path(), 0.01)))
-        .hasMessageContaining("more than 4000 holes");
     // A rim that takes all of it leaves it solid.
     assertThat(
             new Frame(Frame.Way.RIBS, 150, 10, 60, 0).pockets(Region.inside(SQUARE.path(), 0.01)))
         .satisfies(it -> assertThat(it.isEmpty()).isTrue());
+  }
+
+  /** A prop made ten times as large has a hundred times as many holes: it is said, and mended. */
+  @Test
+  void too_many_holes_are_not_cut_and_are_made_fewer() {
+    Frame dense = new Frame(Frame.Way.HOLES, 5, 1, 5.2, 0);
+    Project project =
+        PartEdits.addPlate("Board", SQUARE.times(10), 10)
+            .then(LayerEdits.add("d1", 0))
+            .then(LayerEdits.add("d1", 0))
+            .then(LayerEdits.hollow("d1", Optional.of(dense)))
+            .in(Prop.FIRST)
+            .applyTo(Samples.bare());
+    Derived derived = Samples.derive(project);
+    assertThat(First.layers(derived).orElseThrow().solid().layers().pockets(1).isEmpty()).isTrue();
+    Finding finding =
+        derived.findings().stream()
+            .filter(it -> it.title().contains("too many holes"))
+            .findFirst()
+            .orElseThrow();
+    Derived mended = Samples.derive(finding.mends().getFirst().in(Prop.FIRST).applyTo(project));
+    assertThat(mended.findings()).noneMatch(it -> it.title().contains("too many holes"));
+    assertThat(First.layers(mended).orElseThrow().solid().layers().pockets(1).isEmpty()).isFalse();
   }
 }

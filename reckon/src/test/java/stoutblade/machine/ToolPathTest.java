@@ -39,7 +39,7 @@ class ToolPathTest {
           new Cutter.Bed(600, 500, 0),
           0,
           0,
-          new Cutter.Pace(1000, 4000, 1),
+          new Cutter.Pace(1000, 500, 4000, 1),
           Cutter.Bridges.NONE);
 
   private static Path box(double x, double y, double wide, double high) {
@@ -104,7 +104,7 @@ class ToolPathTest {
     assertThat(path.stretches())
         .extracting(it -> it.points().stream().mapToDouble(Point::x).min().orElseThrow())
         .containsExactly(10.0, 100.0, 190.0, 280.0, 370.0);
-    assertThat(path.travelMm()).isLessThan(4 * 90 + 20);
+    assertThat(path.travelMm(PLAIN.pace())).isLessThan(4 * 90 + 20);
   }
 
   // == THE WIDTH OF THE CUT
@@ -195,11 +195,31 @@ class ToolPathTest {
   @Test
   void time_is_that_of_cuts_and_of_ways_between() {
     MachineSheet sheet = new MachineSheet(SHEET, List.of(piece(box(30, 40, 100, 100))));
-    SimulatedCutter.Run run = run(sheet, PLAIN.with(new Cutter.Pace(1000, 4000, 3)), Samples.EVA);
+    SimulatedCutter.Run run =
+        run(sheet, PLAIN.with(new Cutter.Pace(1000, 500, 4000, 3)), Samples.EVA);
     assertThat(run.crashes()).isEmpty();
     assertThat(run.line().value()).isCloseTo(400, within(1e-6));
     assertThat(run.travel().value()).isCloseTo(50, within(1e-6));
-    assertThat(run.time().value()).isCloseTo(3 * (400.0 / 1000 + 50.0 / 4000), within(1e-9));
+    assertThat(run.time().value()).isCloseTo(3 * 400.0 / 1000 + 50.0 / 4000, within(1e-9));
+  }
+
+  /** A line of 100 mm engraved once at 500 mm a minute, then the same square three times. */
+  @Test
+  void engraving_has_its_own_speed_and_one_pass() {
+    MachineSheet.Piece square =
+        new MachineSheet.Piece(
+            piece(box(30, 40, 100, 100)).edges(),
+            List.of(Path.line(new Point(30, 90), new Point(130, 90))),
+            List.of());
+    SimulatedCutter.Run run =
+        run(
+            new MachineSheet(SHEET, List.of(square)),
+            PLAIN.with(new Cutter.Pace(1000, 500, 4000, 3)),
+            Samples.EVA);
+    double way = run.travel().value();
+    assertThat(run.time().value())
+        .isCloseTo(100.0 / 500 + 3 * 400.0 / 1000 + way / 4000, within(1e-9));
+    assertThat(run.line().value()).isCloseTo(500, within(1e-6));
   }
 
   @Test
@@ -315,11 +335,11 @@ class ToolPathTest {
 
   @Test
   void a_machine_that_cannot_be_is_refused() {
-    assertThatThrownBy(() -> new Cutter.Pace(0, 1, 1))
+    assertThatThrownBy(() -> new Cutter.Pace(0, 1, 1, 1))
         .hasMessageContaining("The speed of cutting: 1 to");
     assertThatThrownBy(() -> new Cutter.Bed(5, 5, 0))
         .hasMessageContaining("The bed: 10 to 20,000 mm");
-    assertThatThrownBy(() -> new Cutter.Pace(1, 1, 99)).hasMessageContaining("Passes: 1 to 50");
+    assertThatThrownBy(() -> new Cutter.Pace(1, 1, 1, 99)).hasMessageContaining("Passes: 1 to 50");
     assertThatThrownBy(() -> PLAIN.withKerf(Double.NaN)).hasMessageContaining("width of the cut");
   }
 }

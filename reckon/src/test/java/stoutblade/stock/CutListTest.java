@@ -5,15 +5,21 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import stoutblade.catalogue.SheetMaterial;
+import stoutblade.develop.Panel;
 import stoutblade.edit.Edits;
+import stoutblade.feature.Feature;
+import stoutblade.feature.Where;
 import stoutblade.nest.AroundPins;
 import stoutblade.nest.NestJob;
 import stoutblade.nest.NestShape;
 import stoutblade.nest.NestSheet;
+import stoutblade.nest.Nester;
+import stoutblade.nest.Nesting;
 import stoutblade.nest.SheetPlan;
 import stoutblade.nest.Turning;
 import stoutblade.part.Part;
@@ -23,6 +29,7 @@ import stoutblade.project.Project;
 import stoutblade.project.Samples;
 import stoutblade.shape.Box;
 import stoutblade.shape.Node;
+import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
 import stoutblade.shape.WholeOutline;
@@ -93,6 +100,104 @@ class CutListTest {
     NestJob either = list(plain).kinds().getFirst().job(List.of(), 2, 0);
     assertThat(either.shapes()).hasSize(1).allMatch(NestShape::mirrors);
     assertThat(either.pieces()).isEqualTo(2);
+  }
+
+  /**
+   * Three layers of 10 mm, laid in 8 mm deep and 16 mm over the back: through none; 30 over 0:
+   * through all. The line is engraved on the front alone, and is as long as it was drawn.
+   */
+  @Test
+  void what_is_engraved_and_what_goes_through_is_on_the_pieces_of_layers() {
+    WholeOutline board =
+        new WholeOutline(
+            List.of(
+                Node.corner(-150, -100),
+                Node.corner(150, -100),
+                Node.corner(150, 100),
+                Node.corner(-150, 100)));
+    Feature line =
+        feature(
+            "f1",
+            Feature.Kind.LINE,
+            Map.of("sag", 0.0),
+            new Where.Row(new Point(-50, 40), new Point(50, 40), 1));
+    Feature through =
+        feature(
+            "f2",
+            Feature.Kind.RECESS,
+            Map.of("long", 40.0, "wide", 30.0, "deep", 30.0, "over", 0.0),
+            Where.At.of(-80, 0));
+    Feature inside =
+        feature(
+            "f3",
+            Feature.Kind.RECESS,
+            Map.of("long", 40.0, "wide", 30.0, "deep", 4.0, "over", 10.0),
+            Where.At.of(80, 0));
+    List<Feature> all = List.of(line, through, inside);
+    Part part =
+        Samples.plate("d1", "Board", board, all, "foam", 10, Placing.USUAL)
+            .withLayering(Layering.of(3, "foam", 10, Profile.FLAT));
+    List<CutList.Entry> layers = list(part).kinds().getFirst().entries();
+    assertThat(layers).hasSize(3);
+    for (CutList.Entry it : layers) {
+      assertThat(it.piece().areaMm2()).isCloseTo(300 * 200 - 40 * 30, within(1.0));
+      assertThat(it.lines()).as("its edge and what goes through").hasSize(2);
+    }
+    assertThat(layers.getLast().piece().engraved()).hasSize(1);
+    assertThat(layers.getLast().piece().engraved().getFirst().length(0.01))
+        .isCloseTo(100, within(1e-6));
+    assertThat(layers.get(0).piece().engraved()).isEmpty();
+    assertThat(layers.get(1).piece().engraved()).isEmpty();
+    assertThat(layers.stream().filter(it -> !it.piece().drawn().isEmpty()))
+        .as("the one that is 4 mm deep is in one layer, drawn to be cut in by hand")
+        .hasSize(1);
+
+    Part one = Samples.plate("d1", "Board", board, List.of(line), "foam", 10, Placing.USUAL);
+    assertThat(list(one).kinds().getFirst().entries().getFirst().piece().engraved()).hasSize(1);
+  }
+
+  /** A line that runs on over several pieces is on each as far as that goes. */
+  @Test
+  void lines_end_where_their_piece_does() {
+    Region area = Region.of(new Box(0, 0, 100, 50));
+    Path through = Path.line(new Point(-40, 25), new Point(300, 25));
+    Path within = Path.line(new Point(10, 10), new Point(20, 10));
+    Panel panel = Panel.within("p", 1, area, List.of(through, within), List.of(through));
+    assertThat(panel.lines().stream().map(it -> it.length(0.01)).map(Math::rint))
+        .containsExactly(100.0, 10.0);
+    assertThat(panel.marks().getFirst().length(0.01)).isCloseTo(100, within(1e-9));
+    assertThat(panel.with(List.of(through), List.of()).lines().getFirst().length(0.01))
+        .isCloseTo(100, within(1e-9));
+  }
+
+  private static Feature feature(
+      String id, Feature.Kind kind, Map<String, Double> sizes, Where where) {
+    return new Feature(id, kind, sizes, "", where);
+  }
+
+  /** A wrap of π · 71 cm round on sheets of a metre: its pieces are as large as it was. */
+  @Test
+  void a_flat_pattern_larger_than_a_sheet_comes_in_pieces() {
+    Part ring =
+        Part.formed(
+            "d1",
+            "Drum",
+            "ring",
+            Map.of("across", 700.0, "foam", 10.0, "width", 150.0),
+            "foam",
+            Placing.USUAL);
+    CutList list = list(ring);
+    double area =
+        list.kinds().stream()
+            .flatMap(it -> it.entries().stream())
+            .filter(it -> it.name().contains("piece"))
+            .mapToDouble(it -> it.piece().areaMm2() * it.count())
+            .sum();
+    assertThat(area).isCloseTo(Math.PI * 710 * 150, within(5.0));
+    for (CutList.Kind kind : list.kinds()) {
+      Nesting laid = new Nester(kind.job(List.of(), 2, 0), 1, it -> {}, () -> true).run();
+      assertThat(laid.complete()).as(kind.words()).isTrue();
+    }
   }
 
   @Test

@@ -52,6 +52,8 @@ final class MachineDesk {
   private final EntryField bridges;
   private final EntryField passes;
   private final EntryField feed;
+  private final EntryField draw;
+  private final EntryField travel;
   private final EntryField clamp;
   private final ToggleButton run = new ToggleButton("Run it here");
   private final Button write = new Button("Write files…");
@@ -120,18 +122,14 @@ final class MachineDesk {
     kerf = length("machine-kerf", mm -> model.set(it -> it.withKerf(mm)));
     overcut = length("machine-overcut", mm -> model.set(it -> it.withOvercut(mm)));
     clamp = length("machine-clamp", mm -> bed(it -> new Cutter.Bed(it.xMm(), it.yMm(), mm)));
-    feed =
-        length(
-            "machine-feed",
-            mm -> pace(it -> new Cutter.Pace(mm, it.travelMmPerMin(), it.passes())));
+    feed = length("machine-feed", mm -> pace(it -> it.withFeed(mm)));
+    draw = length("machine-draw", mm -> pace(it -> it.withDraw(mm)));
+    travel = length("machine-travel", mm -> pace(it -> it.withTravel(mm)));
     bridges =
         count(
             "machine-bridges",
             n -> model.set(it -> it.with(new Cutter.Bridges(n, it.bridges().mm()))));
-    passes =
-        count(
-            "machine-passes",
-            n -> pace(it -> new Cutter.Pace(it.feedMmPerMin(), it.travelMmPerMin(), n)));
+    passes = count("machine-passes", n -> pace(it -> it.withPasses(n)));
     run.setId("machine-run");
     run.setOnAction(event -> watched());
     write.setId("machine-write");
@@ -151,6 +149,8 @@ final class MachineDesk {
             .with("Width of the cut", kerf)
             .with("Past corners", overcut)
             .with("Cut in a minute", feed)
+            .with("Engraved in a minute", draw)
+            .with("Gone between, in a minute", travel)
             .with("Passes", passes)
             .with("Bridges", bridges)
             .with("Held down at the left", clamp);
@@ -230,6 +230,8 @@ final class MachineDesk {
     overcut.show(now.overcutMm());
     clamp.show(now.bed().clampMm());
     feed.show(now.pace().feedMmPerMin());
+    draw.show(now.pace().drawMmPerMin());
+    travel.show(now.pace().travelMmPerMin());
     bridges.show(now.bridges().count());
     passes.show(now.pace().passes());
     run.setDisable(model.worked().isEmpty());
