@@ -46,14 +46,15 @@ public final class PartEdits {
   // == WHAT THERE IS
 
   static PropEdit add(String name, BiFunction<Prop, String, Part> maker) {
-    return PropEdit.of(
-        "New part: " + name,
-        prop -> {
-          List<Part> parts = new ArrayList<>(prop.parts());
-          String id = Reference.next("d", parts.stream().map(Part::id).toList());
-          parts.add(maker.apply(prop, id));
-          return prop.withParts(parts);
-        });
+    return PropEdit.of("New part: " + name, prop -> added(prop, maker));
+  }
+
+  /** A prop with another part. */
+  static Prop added(Prop prop, BiFunction<Prop, String, Part> maker) {
+    List<Part> parts = new ArrayList<>(prop.parts());
+    String id = Reference.next("d", parts.stream().map(Part::id).toList());
+    parts.add(maker.apply(prop, id));
+    return prop.withParts(parts);
   }
 
   /** Keeps a bench sum as a part. */

@@ -38,6 +38,8 @@ final class MachineDesk {
   private static final double WATCHED_SECONDS = 12;
   private static final double NANOS = 1e9;
 
+  private static final int COLUMNS = 4;
+
   private final Desk desk;
   private final SheetsModel sheets;
   private final MachineModel model;
@@ -167,6 +169,7 @@ final class MachineDesk {
   private EntryField length(String id, DoublePredicate take) {
     EntryField field = EntryField.length(desk, take);
     field.setId(id);
+    field.setPrefColumnCount(COLUMNS);
     return field;
   }
 
@@ -178,6 +181,7 @@ final class MachineDesk {
             () -> "a whole number is expected",
             value -> value == Math.rint(value) && take.test((int) value));
     field.setId(id);
+    field.setPrefColumnCount(COLUMNS);
     return field;
   }
 

@@ -12,6 +12,7 @@ import stoutblade.desktop.Key;
 import stoutblade.edit.Change;
 import stoutblade.edit.Followers;
 import stoutblade.edit.PartEdits;
+import stoutblade.edit.PatternEdits;
 import stoutblade.edit.SkeletonEdits;
 import stoutblade.edit.Skins;
 import stoutblade.part.Bought;
@@ -111,6 +112,13 @@ final class NewPart {
     }
     for (Tracing tracing : tracings) {
       items.add(item("new-" + tracing.id(), "From " + tracing.name(), () -> addTraced(tracing)));
+      if (tracing.outlines().size() > 1) {
+        items.add(
+            item(
+                "new-pieces-" + tracing.id(),
+                "All pieces of " + tracing.name() + ", what lies within one cut out of it",
+                () -> add(PatternEdits.add(tracing, THICKNESS_MM))));
+      }
     }
     for (Model model : desk.prop().size().models()) {
       items.add(
