@@ -98,8 +98,13 @@ public final class CatalogueFile {
       }
     }
     for (JsonNode sheet : lists.get("sheets")) {
-      if (sheet instanceof ObjectNode own && !own.has("familyId")) {
-        own.put("familyId", SheetFamily.USUAL);
+      if (sheet instanceof ObjectNode own) {
+        if (!own.has("familyId")) {
+          own.put("familyId", SheetFamily.USUAL);
+        }
+        if (!own.has("otherOffers")) {
+          own.putArray("otherOffers");
+        }
       }
     }
     for (JsonNode rod : lists.get("rods")) {

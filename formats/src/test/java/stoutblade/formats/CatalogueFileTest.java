@@ -14,6 +14,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Glue;
 import stoutblade.catalogue.Rod;
+import stoutblade.catalogue.SheetMaterial;
 
 class CatalogueFileTest {
 
@@ -74,9 +75,33 @@ class CatalogueFileTest {
     Catalogue merged = CatalogueFile.withUsersOwn(own);
 
     assertThat(merged.sheet("eva-stiff").orElseThrow().name()).isEqualTo("My stiff foam");
+    assertThat(merged.sheet("eva-stiff").orElseThrow().offers()).hasSize(1);
     assertThat(merged.sheets()).hasSameSizeAs(SHIPPED.sheets());
     assertThat(CatalogueFile.withUsersOwn(folder.resolve("none.json")).rods())
         .isEqualTo(SHIPPED.rods());
+  }
+
+  @Test
+  void a_sheet_may_be_sold_in_packs_and_other_sizes() throws IOException {
+    Path own =
+        Files.writeString(
+            folder.resolve("catalogue.json"),
+            """
+            {"sheets": [{"id": "mine", "name": "Mine", "thicknessesMm": [7],
+              "densityGPerMm3": 2e-4, "sheetWidthMm": 500, "sheetLengthMm": 500,
+              "textured": false, "modulus": 4, "pricePerM2Mm": 2, "source": "weighed",
+              "otherOffers": [
+                {"widthMm": 500, "lengthMm": 500, "pack": 5, "pricePerM2Mm": 1.5},
+                {"widthMm": 1000, "lengthMm": 500, "pack": 1, "pricePerM2Mm": 2}]}]}
+            """);
+    SheetMaterial mine = CatalogueFile.withUsersOwn(own).sheet("mine").orElseThrow();
+    assertThat(mine.offers()).hasSize(3);
+    assertThat(mine.largest().widthMm()).isEqualTo(1000);
+
+    Files.writeString(own, Files.readString(own).replace("\"pack\": 5", "\"pack\": 0"));
+    assertThatThrownBy(() -> CatalogueFile.withUsersOwn(own))
+        .isInstanceOf(FormatException.class)
+        .hasMessageContaining("sold in sizes above 0");
   }
 
   @Test

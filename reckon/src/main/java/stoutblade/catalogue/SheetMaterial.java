@@ -1,5 +1,7 @@
 package stoutblade.catalogue;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
@@ -21,6 +23,7 @@ import stoutblade.measure.Uncertainty;
  * @param pricePerM2Mm what a square metre costs for each millimetre of thickness, in the maker's
  *     own money
  * @param source where the values come from
+ * @param otherOffers in which other sizes and packs it is sold
  */
 public record SheetMaterial(
     String id,
@@ -33,7 +36,8 @@ public record SheetMaterial(
     boolean textured,
     double modulus,
     double pricePerM2Mm,
-    String source) {
+    String source,
+    List<SheetOffer> otherOffers) {
 
   /** How far sheets of one grade differ in density: one standard deviation, as a share. */
   private static final double DENSITY_SHARE = 0.08;
@@ -51,6 +55,7 @@ public record SheetMaterial(
    */
   public SheetMaterial {
     thicknessesMm = List.copyOf(thicknessesMm);
+    otherOffers = List.copyOf(otherOffers);
     if (thicknessesMm.isEmpty() || thicknessesMm.stream().anyMatch(t -> !(t > 0))) {
       throw new IllegalArgumentException(id + ": a sheet has thicknesses above 0 mm");
     }
@@ -86,7 +91,21 @@ public record SheetMaterial(
         textured,
         modulus,
         pricePerM2Mm,
-        source);
+        source,
+        List.of());
+  }
+
+  /** In which sizes and packs it is sold, the usual one first. */
+  public List<SheetOffer> offers() {
+    List<SheetOffer> all = new ArrayList<>();
+    all.add(new SheetOffer(sheetWidthMm, sheetLengthMm, 1, pricePerM2Mm));
+    all.addAll(otherOffers);
+    return all;
+  }
+
+  /** The largest sheet of it: what is larger is cut apart. */
+  public SheetOffer largest() {
+    return offers().stream().max(Comparator.comparing(SheetOffer::areaMm2)).orElseThrow();
   }
 
   /** A sheet like it, of another density. */
@@ -102,7 +121,25 @@ public record SheetMaterial(
         textured,
         modulus,
         pricePerM2Mm,
-        source);
+        source,
+        otherOffers);
+  }
+
+  /** The same sold in other sizes, too. */
+  public SheetMaterial withOffers(List<SheetOffer> changed) {
+    return new SheetMaterial(
+        id,
+        name,
+        familyId,
+        thicknessesMm,
+        densityGPerMm3,
+        sheetWidthMm,
+        sheetLengthMm,
+        textured,
+        modulus,
+        pricePerM2Mm,
+        source,
+        changed);
   }
 
   /** How unsure its density is, as a share of it: one cause for all that is made of it. */

@@ -47,8 +47,8 @@ final class SplitFindings {
   }
 
   private void tooLarge(Layer layer) {
-    double wide = layer.foam().sheetWidthMm();
-    double high = layer.foam().sheetLengthMm();
+    double wide = layer.foam().largest().widthMm();
+    double high = layer.foam().largest().lengthMm();
     for (Region piece : layer.pieces()) {
       Box box = piece.box();
       double large = Math.max(box.width(), box.height());
@@ -73,7 +73,7 @@ final class SplitFindings {
 
   /** A joint over another one is where it comes apart. */
   private void over(Layer layer, Layer next) {
-    double sheet = Math.min(layer.foam().sheetWidthMm(), layer.foam().sheetLengthMm());
+    double sheet = Math.min(layer.foam().largest().widthMm(), layer.foam().largest().lengthMm());
     if (layer.joints().over(next.joints(), sheet)) {
       add(
           layer,

@@ -145,7 +145,10 @@ public record EdgeBand(
         width,
         glued,
         mass,
-        joints(length.value(), Math.max(foam.sheetLengthMm(), foam.sheetWidthMm()), corners));
+        joints(
+            length.value(),
+            Math.max(foam.largest().lengthMm(), foam.largest().widthMm()),
+            corners));
   }
 
   private static Figure length(String id, String label, double mm, String words) {

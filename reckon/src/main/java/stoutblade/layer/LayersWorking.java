@@ -147,8 +147,8 @@ record LayersWorking(
               ? new Joints(splits.across(), splits.along(), splits.joint(), thick)
               : Joints.leastSeen(
                   layer.cut(),
-                  foam.sheetWidthMm(),
-                  foam.sheetLengthMm(),
+                  foam.largest().widthMm(),
+                  foam.largest().lengthMm(),
                   before,
                   splits.joint(),
                   thick);

@@ -262,7 +262,8 @@ final class PartReckoner {
             && part.stack().isPresent()
             && part.strip().isEmpty();
     return foam.filter(it -> fromSheets)
-        .map(it -> new Splices(it.sheetWidthMm(), it.sheetLengthMm(), part.thicknessMm()));
+        .map(
+            it -> new Splices(it.largest().widthMm(), it.largest().lengthMm(), part.thicknessMm()));
   }
 
   private Optional<CoreReckoning> core(Part part, Optional<Body> body) {

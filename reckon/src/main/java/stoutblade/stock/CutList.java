@@ -10,6 +10,7 @@ import java.util.function.UnaryOperator;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.SheetFamily;
 import stoutblade.catalogue.SheetMaterial;
+import stoutblade.catalogue.SheetOffer;
 import stoutblade.machine.MachineSheet;
 import stoutblade.measure.Display;
 import stoutblade.nest.NestJob;
@@ -21,6 +22,7 @@ import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.PathMark;
 import stoutblade.shape.Point;
+import stoutblade.shape.Region;
 import stoutblade.stack.Wish;
 
 /**
@@ -30,7 +32,7 @@ import stoutblade.stack.Wish;
  */
 public record CutList(List<Kind> kinds) {
 
-  /** What a sheet that can be bought is called in a job. */
+  /** What a sheet of the usual size is called in a job; others have their size in the name. */
   public static final String BOUGHT = "sheet";
 
   private static final double CUT_MM = 0.1;
@@ -96,16 +98,41 @@ public record CutList(List<Kind> kinds) {
       for (Wish.Leftover it : own(leftovers)) {
         sheets.add(new NestSheet(LEFT_OVER + (sheets.size() + 1), it.shape(), 1, 0, false));
       }
-      double price =
-          foam.pricePerM2Mm()
-              * thicknessMm
-              * foam.sheetWidthMm()
-              * foam.sheetLengthMm()
-              / MM2_IN_M2;
-      sheets.add(
-          NestSheet.bought(
-              BOUGHT, foam.sheetLengthMm(), foam.sheetWidthMm(), price > 0 ? price : 1));
+      sheets.addAll(sold());
       return new NestJob(shapes, sheets, gapMm, rimMm);
+    }
+
+    /** Each size in which it is sold, at what one costs where it costs the least. */
+    private List<NestSheet> sold() {
+      List<SheetOffer> sizes = new ArrayList<>();
+      for (SheetOffer it : foam.offers()) {
+        if (sizes.stream().noneMatch(it::sameSize)) {
+          sizes.add(it);
+        }
+      }
+      List<NestSheet> sheets = new ArrayList<>();
+      for (SheetOffer size : sizes) {
+        double least =
+            foam.offers().stream()
+                .filter(size::sameSize)
+                .mapToDouble(it -> it.price(thicknessMm) / it.pack())
+                .min()
+                .orElseThrow();
+        // Where nobody said what it costs, by its area.
+        double price = least > 0 ? least : size.areaMm2() / MM2_IN_M2;
+        String id =
+            sheets.isEmpty()
+                ? BOUGHT
+                : BOUGHT
+                    + " %s × %s"
+                        .formatted(
+                            Display.decimal(size.widthMm(), 1),
+                            Display.decimal(size.lengthMm(), 1));
+        // It lies with its length along x.
+        Region edge = Region.of(new Box(0, 0, size.lengthMm(), size.widthMm()));
+        sheets.add(new NestSheet(id, edge, NestSheet.UNLIMITED, price, false));
+      }
+      return sheets;
     }
 
     /** What is left over of it. */
@@ -240,6 +267,11 @@ public record CutList(List<Kind> kinds) {
   /** Copies the list. */
   public CutList {
     kinds = List.copyOf(kinds);
+  }
+
+  /** True for what is bought, of any size. */
+  static boolean bought(String sheetId) {
+    return sheetId.equals(BOUGHT) || sheetId.startsWith(BOUGHT + " ");
   }
 
   /** The same for what is cut from the same sheets. */

@@ -69,7 +69,7 @@ public record Laying(
 
   /** How many sheets must be bought for it. */
   public long toBuy() {
-    return plan.sheets().stream().filter(it -> !it.cut() && it.id().equals(CutList.BOUGHT)).count();
+    return plan.sheets().stream().filter(it -> !it.cut() && CutList.bought(it.id())).count();
   }
 
   /** How many pieces lie somewhere. */

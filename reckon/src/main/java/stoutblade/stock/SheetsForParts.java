@@ -8,11 +8,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import stoutblade.catalogue.SheetMaterial;
+import stoutblade.catalogue.SheetOffer;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.measure.Uncertainty;
+import stoutblade.measure.Units;
 import stoutblade.nest.SheetPlan;
 import stoutblade.shape.Box;
 import stoutblade.stack.Wish;
@@ -103,13 +105,24 @@ final class SheetsForParts {
         decided
             .map(it -> asLaid(id, cuts, it, need))
             .orElseGet(() -> inRows(id, cuts, boxes, leftMm2, need));
+    Buying bought =
+        decided
+            .map(it -> Buying.of(first.foam(), first.thicknessMm(), it.plan()))
+            .orElseGet(() -> usual(first, buy));
+    String lots = bought.words(first.foam(), Units.METRIC);
     String name =
         first.foam().name()
             + ", "
             + Display.decimal(first.thicknessMm(), 1)
             + " mm, for "
-            + names(cuts);
+            + names(cuts)
+            + (lots.isEmpty() ? "" : ": " + lots);
     return new Shopping.Line(name, need, buy);
+  }
+
+  private static Buying usual(Shopping.Cut first, Figure sheets) {
+    SheetOffer size = first.foam().offers().getFirst();
+    return Buying.of(first.foam(), first.thicknessMm(), size, (int) sheets.value());
   }
 
   /** As many as the pieces take where they were laid. */
@@ -161,7 +174,7 @@ final class SheetsForParts {
 
   /** A piece longer than a sheet is joined from equal lengths. */
   private static List<Box> lengths(Box box, SheetMaterial foam) {
-    double sheet = Math.max(foam.sheetWidthMm(), foam.sheetLengthMm());
+    double sheet = Math.max(foam.largest().widthMm(), foam.largest().lengthMm());
     double large = Math.max(box.width(), box.height());
     double small = Math.min(box.width(), box.height());
     int count = (int) Math.max(1, Math.ceil(large / sheet));

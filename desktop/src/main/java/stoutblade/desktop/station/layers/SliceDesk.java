@@ -244,8 +244,8 @@ final class SliceDesk {
         List.of(thickness.getValue()),
         hollow.isSelected() ? wallMm : 0,
         pegs,
-        foam.getValue().sheetWidthMm(),
-        foam.getValue().sheetLengthMm());
+        foam.getValue().largest().widthMm(),
+        foam.getValue().largest().lengthMm());
   }
 
   private static Slicing fitted(

@@ -1,0 +1,111 @@
+package stoutblade.stock;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import stoutblade.catalogue.SheetMaterial;
+import stoutblade.catalogue.SheetOffer;
+import stoutblade.measure.Display;
+import stoutblade.measure.Units;
+import stoutblade.nest.SheetPlan;
+import stoutblade.shape.Box;
+import stoutblade.shape.Point;
+
+/**
+ * What is bought for the sheets that are used: single ones and packs, as cheap as can be.
+ *
+ * @param lots each with how often
+ */
+record Buying(List<Lot> lots) {
+
+  private static final double SAME_MM = 1e-3;
+
+  /** So many of one offer. */
+  record Lot(SheetOffer offer, int times) {
+
+    private String words(Units units) {
+      String size =
+          Display.length(offer.widthMm(), units) + " × " + Display.length(offer.lengthMm(), units);
+      return offer.pack() == 1
+          ? "%d of %s".formatted(times, size)
+          : "%d %s of %d, %s".formatted(times, times == 1 ? "pack" : "packs", offer.pack(), size);
+    }
+  }
+
+  /** Copies the lots. */
+  Buying {
+    lots = List.copyOf(lots);
+  }
+
+  /** The cheapest that has so many of one size. */
+  static Buying of(SheetMaterial foam, double thicknessMm, SheetOffer size, int needed) {
+    List<SheetOffer> offers = new ArrayList<>();
+    foam.offers().stream().filter(it -> it.sameSize(size)).forEach(offers::add);
+    if (offers.stream().noneMatch(it -> it.pack() == 1)) {
+      offers.add(new SheetOffer(size.widthMm(), size.lengthMm(), 1, foam.pricePerM2Mm()));
+    }
+    double[] least = new double[needed + 1];
+    int[] taken = new int[needed + 1];
+    Arrays.fill(least, Double.POSITIVE_INFINITY);
+    least[0] = 0;
+    for (int i = 1; i <= needed; i++) {
+      for (int k = 0; k < offers.size(); k++) {
+        SheetOffer it = offers.get(k);
+        double price = least[Math.max(0, i - it.pack())] + it.price(thicknessMm);
+        if (price < least[i] - 1e-9) {
+          least[i] = price;
+          taken[i] = k;
+        }
+      }
+    }
+    Map<SheetOffer, Integer> times = new LinkedHashMap<>();
+    for (int left = needed; left > 0; ) {
+      SheetOffer it = offers.get(taken[left]);
+      times.merge(it, 1, Integer::sum);
+      left -= it.pack();
+    }
+    return new Buying(
+        times.entrySet().stream().map(it -> new Lot(it.getKey(), it.getValue())).toList());
+  }
+
+  /** What is bought for a plan. */
+  static Buying of(SheetMaterial foam, double thicknessMm, SheetPlan plan) {
+    Map<SheetOffer, Integer> needed = new LinkedHashMap<>();
+    for (SheetPlan.Sheet it : plan.sheets()) {
+      if (!it.cut() && CutList.bought(it.id())) {
+        needed.merge(size(foam, it), 1, Integer::sum);
+      }
+    }
+    List<Lot> lots = new ArrayList<>();
+    needed.forEach((size, count) -> lots.addAll(of(foam, thicknessMm, size, count).lots));
+    return new Buying(lots);
+  }
+
+  /** The first offer of its size. */
+  private static SheetOffer size(SheetMaterial foam, SheetPlan.Sheet sheet) {
+    Box box = Box.around(sheet.rings().stream().flatMap(List<Point>::stream).toList());
+    return foam.offers().stream()
+        .filter(
+            it ->
+                Math.abs(it.lengthMm() - box.width()) < SAME_MM
+                    && Math.abs(it.widthMm() - box.height()) < SAME_MM)
+        .findFirst()
+        .orElseGet(() -> new SheetOffer(box.height(), box.width(), 1, foam.pricePerM2Mm()));
+  }
+
+  /** What all of it costs. */
+  double price(double thicknessMm) {
+    return lots.stream().mapToDouble(it -> it.times * it.offer.price(thicknessMm)).sum();
+  }
+
+  /** What is bought, in words; empty where it is just sheets of the usual size. */
+  String words(SheetMaterial foam, Units units) {
+    SheetOffer usual = foam.offers().getFirst();
+    boolean plain = lots.stream().allMatch(it -> it.offer.equals(usual));
+    return plain
+        ? ""
+        : lots.stream().map(it -> it.words(units)).reduce((a, b) -> a + ", " + b).orElse("");
+  }
+}
