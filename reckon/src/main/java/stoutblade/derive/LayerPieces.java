@@ -28,6 +28,9 @@ record LayerPieces(PlateForm form, Layers layers, Optional<CoreReckoning> core) 
 
   private static final double LOOKED_AT_MM = 0.05;
 
+  /** What is smaller is no piece, but what an opening left at the edge. */
+  private static final double SLIVER_MM2 = 1;
+
   /** Smaller flat places are not drawn. */
   private static final double SPECK_MM2 = 25;
 
@@ -58,7 +61,9 @@ record LayerPieces(PlateForm form, Layers layers, Optional<CoreReckoning> core) 
     List<Panel> panels = new ArrayList<>();
     for (Region piece : layer.pieces()) {
       Region left = out.isEmpty() ? piece : piece.difference(Region.union(out, LOOKED_AT_MM));
-      left.parts().forEach(it -> panels.add(Panel.within(name, 1, it, drawn, engraved)));
+      left.parts().stream()
+          .filter(it -> it.area() > SLIVER_MM2)
+          .forEach(it -> panels.add(Panel.within(name, 1, it, drawn, engraved)));
     }
     return panels;
   }

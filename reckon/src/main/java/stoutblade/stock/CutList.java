@@ -13,6 +13,11 @@ import stoutblade.catalogue.SheetMaterial;
 import stoutblade.catalogue.SheetOffer;
 import stoutblade.machine.MachineSheet;
 import stoutblade.measure.Display;
+import stoutblade.measure.Figure;
+import stoutblade.measure.Quantity;
+import stoutblade.measure.Source;
+import stoutblade.measure.Uncertainty;
+import stoutblade.measure.Units;
 import stoutblade.nest.NestJob;
 import stoutblade.nest.NestShape;
 import stoutblade.nest.NestSheet;
@@ -191,6 +196,33 @@ public record CutList(List<Kind> kinds) {
 
     private static List<Path> moved(List<Path> lines, UnaryOperator<Point> to) {
       return lines.stream().map(it -> it.moved(to)).toList();
+    }
+
+    /** How many sheets a plan buys, and what they cost. */
+    public List<Figure> bought(SheetPlan plan) {
+      Buying buying = Buying.of(foam, thicknessMm, plan);
+      String lots = buying.words(foam, Units.METRIC);
+      Figure count =
+          Figure.found(
+              "sheets.bought",
+              "Sheets to buy for " + words(),
+              (double)
+                  plan.sheets().stream().filter(it -> !it.cut() && CutList.bought(it.id())).count(),
+              Quantity.COUNT,
+              "as the pieces lie" + (lots.isEmpty() ? "" : ": " + lots),
+              Source.GEOMETRY,
+              Uncertainty.NONE);
+      Figure cost =
+          Figure.found(
+              "sheets.cost",
+              "They cost",
+              buying.price(thicknessMm),
+              Quantity.MONEY,
+              "each sheet or pack of {sheets.bought} at its size, thickness and price",
+              Source.catalogue(foam.source()),
+              Uncertainty.NONE,
+              count);
+      return foam.pricePerM2Mm() > 0 ? List.of(count, cost) : List.of(count);
     }
 
     /** The same as long as the same pieces are cut from it: by what they are laid. */

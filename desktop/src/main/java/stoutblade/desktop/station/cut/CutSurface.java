@@ -205,6 +205,7 @@ public final class CutSurface implements Surface {
     } else {
       middle.show(buying.isSelected() ? toBuy : mat);
       node.setBottom(tray);
+      desk.besideProperty().set(List.of());
     }
     showLaid();
   }

@@ -136,6 +136,7 @@ final class SheetsDesk {
     print.setDisable(model.answer().isEmpty());
     cut.setDisable(!model.uncut());
     said.setText(model.words() + (model.looking() ? " …" : ""));
+    desk.besideProperty().set(model.figures());
     Optional<Box> now = drawing.box();
     if (!now.equals(fitted)) {
       fitted = now;

@@ -12,6 +12,7 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.Timed;
 import stoutblade.edit.Edits;
 import stoutblade.measure.Display;
+import stoutblade.measure.Figure;
 import stoutblade.nest.AroundPins;
 import stoutblade.nest.NestJob;
 import stoutblade.nest.Nesting;
@@ -389,6 +390,11 @@ final class SheetsModel {
   }
 
   // == IN WORDS
+
+  /** What the sheets that are shown come to. */
+  List<Figure> figures() {
+    return shown.map(it -> it.kind.bought(it.plan)).orElse(List.of());
+  }
 
   /** What is shown comes to, and what has changed since it was laid. */
   String words() {
