@@ -109,7 +109,8 @@ class PrintDialogTest extends InWindow {
     assertThat(words(robot, "#print-which")).endsWith(all + " of " + all);
 
     TextField only = robot.lookup("#print-only").queryAs(TextField.class);
-    robot.interact(() -> only.setText("z"));
+    robot.interact(() -> only.setText("\u202ez"));
+    assertThat(only.getText()).as("without marks of direction").isEqualTo("z");
     assertThat(words(robot, "#print-pages")).startsWith("Pages go from A to ");
     assertThat(robot.lookup("#print-now").queryAs(Button.class).isDisabled()).isTrue();
     robot.interact(() -> only.setText("b, a"));

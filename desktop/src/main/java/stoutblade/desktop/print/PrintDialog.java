@@ -20,6 +20,7 @@ import javafx.stage.Window;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
+import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.station.Choices;
 import stoutblade.desktop.station.cut.TemplateDrawing;
 import stoutblade.shape.Box;
@@ -38,7 +39,7 @@ public final class PrintDialog extends Dialog<Printing.Order> {
   private final ComboBox<Printer> printer = new ComboBox<>();
   private final ComboBox<Paper> paper = new ComboBox<>();
   private final Spinner<Integer> copies = new Spinner<>(1, MOST_COPIES, 1);
-  private final TextField only = new TextField();
+  private final TextField only = PlainText.field();
   private final Button before = new Button("‹");
   private final Button next = new Button("›");
   private final Label which = new Label();
