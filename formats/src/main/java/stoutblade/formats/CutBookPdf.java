@@ -286,9 +286,7 @@ public final class CutBookPdf {
           kind.words() + " · " + held.sheet().id() + ", " + size);
       Box room = new Box(MARGIN_MM, MARGIN_MM, paper.widthMm() - MARGIN_MM, top - 16);
       boolean turned = edge.width() > edge.height() != room.width() > room.height();
-      PdfSheet.Frame frame =
-          fitted(
-              turned ? new Box(edge.minY(), -edge.maxX(), edge.maxY(), -edge.minX()) : edge, room);
+      PdfSheet.Frame frame = fitted(turned(edge, turned), room);
       for (List<Point> ring : held.sheet().outline().rings()) {
         page.thin(PdfSheet.INK);
         page.line(frame, turned(Path.through(ring, true), turned));
@@ -301,7 +299,15 @@ public final class CutBookPdf {
 
   /** A sheet that is wider than the paper is shown on its side. */
   static Path turned(Path path, boolean turned) {
-    return turned ? path.moved(it -> new Point(it.y(), -it.x())) : path;
+    return turned ? path.moved(it -> turned(it, true)) : path;
+  }
+
+  static Point turned(Point at, boolean turned) {
+    return turned ? new Point(at.y(), -at.x()) : at;
+  }
+
+  static Box turned(Box box, boolean turned) {
+    return turned ? new Box(box.minY(), -box.maxX(), box.maxY(), -box.minX()) : box;
   }
 
   private static void piece(
@@ -315,7 +321,7 @@ public final class CutBookPdf {
     }
     SheetTemplates.Room room = SheetTemplates.Room.of(it);
     Point at = it.lay().place(room.middle());
-    Point there = frame.at(turned ? new Point(at.y(), -at.x()) : at);
+    Point there = frame.at(turned(at, turned));
     String number = Integer.toString(kind.entry(it.shape().id()).number());
     double size = Math.clamp(room.radius() * frame.factor() * 0.9, 1.6, 5);
     double wide = page.width(size, number);
@@ -361,11 +367,7 @@ public final class CutBookPdf {
     page.text(true, 10, box.minX() + 3, box.maxY() - 12, PdfSheet.INK, words[0]);
     double y = box.maxY() - 18;
     for (int i = 1; i < words.length; i++) {
-      double size = 3.2;
-      double room = box.width() - 6;
-      double wide = page.width(size, words[i]);
-      page.text(
-          i == 1, Math.min(size, size * room / wide), box.minX() + 3, y, PdfSheet.INK, words[i]);
+      page.text(i == 1, 3.2, box.width() - 6, box.minX() + 3, y, words[i]);
       y -= 5;
     }
   }

@@ -72,14 +72,13 @@ record HandPages(PDDocument pdf, PdfSheet.Faces faces, Paper paper, Units units)
   private void piece(PdfSheet page, CutList.Entry it, Box cell) throws IOException {
     HandCut cut = HandCut.of(it.piece());
     String name = it.number() + "  " + it.words();
-    fitted(page, true, 3.8, name, cell, cell.maxY() - 5);
-    fitted(page, false, 3.2, words(cut), cell, cell.minY() + 3);
+    double wide = cell.width() - 6;
+    page.text(true, 3.8, wide, cell.minX(), cell.maxY() - 5, name);
+    page.text(false, 3.2, wide, cell.minX(), cell.minY() + 3, words(cut));
     Box own = it.piece().box();
     boolean turned = own.height() > own.width();
     Box room = new Box(cell.minX() + 4, cell.minY() + 9, cell.maxX() - 8, cell.maxY() - 9);
-    PdfSheet.Frame frame =
-        CutBookPdf.fitted(
-            turned ? new Box(own.minY(), -own.maxX(), own.maxY(), -own.minX()) : own, room);
+    PdfSheet.Frame frame = CutBookPdf.fitted(CutBookPdf.turned(own, turned), room);
     page.thin(PdfSheet.PALE);
     for (Path line : it.piece().drawn()) {
       page.line(frame, CutBookPdf.turned(line, turned));
@@ -92,14 +91,10 @@ record HandPages(PDDocument pdf, PdfSheet.Faces faces, Paper paper, Units units)
       page.line(frame, CutBookPdf.turned(Path.through(run.line(), false), turned));
     }
     for (Point at : cut.pricks()) {
-      Path dot = WholeOutline.circle(turned(at, turned), DOT_MM / frame.factor()).path();
+      Path dot = WholeOutline.circle(CutBookPdf.turned(at, turned), DOT_MM / frame.factor()).path();
       page.fill(frame, dot, PRICK);
     }
     numbers(page, frame, cut, turned);
-  }
-
-  private static Point turned(Point at, boolean turned) {
-    return turned ? new Point(at.y(), -at.x()) : at;
   }
 
   /** Each number once: at the longest of what it stands for. */
@@ -115,7 +110,7 @@ record HandPages(PDDocument pdf, PdfSheet.Faces faces, Paper paper, Units units)
             run.lean() == 0
                 ? Integer.toString(run.number())
                 : run.number() + ": " + Display.show(Math.abs(run.lean()), Quantity.ANGLE, units);
-        Point at = frame.at(turned(middle(run), turned));
+        Point at = frame.at(CutBookPdf.turned(middle(run), turned));
         double wide = page.width(NUMBER_MM, words);
         Box plate =
             new Box(at.x() - wide / 2 - 0.6, at.y() - 2, at.x() + wide / 2 + 0.6, at.y() + 2);
@@ -143,14 +138,5 @@ record HandPages(PDDocument pdf, PdfSheet.Faces faces, Paper paper, Units units)
   private String words(HandCut cut) {
     String count = cut.cuts() == 1 ? "1 cut" : cut.cuts() + " cuts";
     return cut.fence().map(it -> count + ". Band saw: " + it.words(units)).orElse(count);
-  }
-
-  /** As large as there is room for. */
-  private static void fitted(
-      PdfSheet page, boolean bold, double size, String words, Box cell, double y)
-      throws IOException {
-    double wide = page.width(size, words);
-    double room = cell.width() - 6;
-    page.text(bold, Math.min(size, size * room / wide), cell.minX(), y, PdfSheet.INK, words);
   }
 }

@@ -231,6 +231,13 @@ final class PdfSheet implements AutoCloseable {
     show(strong ? bold : font, sizeMm, Matrix.getTranslateInstance(pt(x), pt(y)), colour, words);
   }
 
+  /** Smaller than that, where there is not so much room. */
+  void text(boolean strong, double sizeMm, double roomMm, double x, double y, String words)
+      throws IOException {
+    double fits = sizeMm * roomMm / width(sizeMm, words);
+    text(strong, Math.min(sizeMm, fits), x, y, INK, words);
+  }
+
   private void show(PDFont face, double sizeMm, Matrix place, Color colour, String words)
       throws IOException {
     out.beginText();

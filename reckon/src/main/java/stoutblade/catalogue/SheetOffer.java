@@ -31,6 +31,16 @@ public record SheetOffer(double widthMm, double lengthMm, int pack, double price
         && Math.abs(lengthMm - other.lengthMm) < SAME_MM;
   }
 
+  /** Its longer side, in mm. */
+  public double longMm() {
+    return Math.max(widthMm, lengthMm);
+  }
+
+  /** Its shorter side, in mm. */
+  public double shortMm() {
+    return Math.min(widthMm, lengthMm);
+  }
+
   /** The area of one, in mm². */
   public double areaMm2() {
     return widthMm * lengthMm;

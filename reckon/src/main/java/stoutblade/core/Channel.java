@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Layers;
+import stoutblade.shape.Point;
+import stoutblade.shape.Span;
 
 /**
  * The channel that a core in the middle of all layers wants in one layer.
@@ -19,6 +21,25 @@ public record Channel(
     Layer layer, double widthMm, double depthMm, boolean through, double areaMm2) {
 
   private static final double SAME_MM = 1e-6;
+
+  /**
+   * Where it lies on its layer, all round; nothing where it ends before it begins.
+   *
+   * @param aside how far beside the middle, in mm
+   * @param startMm where it begins, from the near end of the part
+   * @param endMm where it ends
+   */
+  public List<Point> around(Layers layers, double aside, double startMm, double endMm) {
+    double near = layers.solid().near();
+    double start = Math.max(0, startMm);
+    double half = widthMm / 2;
+    return endMm <= start
+        ? List.of()
+        : layers
+            .solid()
+            .course()
+            .strip(new Span(aside - half, aside + half), near + start, near + endMm);
+  }
 
   /** The channels of a core, from the back. */
   public static List<Channel> of(Layers layers, CoreReckoning core) {

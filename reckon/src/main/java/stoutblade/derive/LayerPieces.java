@@ -14,7 +14,6 @@ import stoutblade.layer.Layers;
 import stoutblade.layer.Pocket;
 import stoutblade.shape.Path;
 import stoutblade.shape.Region;
-import stoutblade.shape.Span;
 
 /**
  * What is cut for the layers of a part, with what is cut out of each, drawn and engraved on it as
@@ -69,16 +68,10 @@ record LayerPieces(PlateForm form, Layers layers, Optional<CoreReckoning> core) 
   }
 
   private List<Path> channel(CoreReckoning own, Layer layer) {
-    double near = layers.solid().near();
-    double from = near + Math.max(0, own.choice().startMm());
-    double to = near + own.choice().endMm();
-    if (to <= from) {
-      return List.of();
-    }
     return Channel.of(layers, own).stream()
         .filter(it -> it.layer().number() == layer.number())
-        .map(it -> it.widthMm() / 2)
-        .map(half -> layers.solid().course().strip(new Span(-half, half), from, to))
+        .map(it -> it.around(layers, 0, own.choice().startMm(), own.choice().endMm()))
+        .filter(it -> !it.isEmpty())
         .map(it -> Path.through(it, true))
         .toList();
   }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import stoutblade.develop.Panel;
 import stoutblade.feature.Feature;
 import stoutblade.feature.Where;
 import stoutblade.part.Cut;
@@ -57,7 +58,7 @@ public final class PatternEdits {
   /** The pieces of a tracing, the largest first: what lies within an outline is cut out of it. */
   public static List<Pattern> patterns(Tracing tracing) {
     List<WholeOutline> largeFirst = new ArrayList<>(tracing.outlines());
-    largeFirst.sort(Comparator.comparing(it -> -inside(it).area()));
+    largeFirst.sort(Comparator.comparing(it -> -Math.abs(Panel.area(it.path()))));
     List<Region> regions = largeFirst.stream().map(PatternEdits::inside).toList();
     List<Integer> depths = new ArrayList<>();
     List<Optional<Integer>> around = new ArrayList<>();

@@ -377,8 +377,8 @@ final class PartFindings {
 
   private void sheet(PartReckoning reckoned, SheetMaterial foam) {
     Part part = reckoned.part();
-    double width = Math.min(foam.largest().widthMm(), foam.largest().lengthMm());
-    double length = Math.max(foam.largest().widthMm(), foam.largest().lengthMm());
+    double width = foam.largest().shortMm();
+    double length = foam.largest().longMm();
     for (var panel : reckoned.flat().panels()) {
       Box box = panel.box();
       double small = Math.min(box.width(), box.height());

@@ -2,6 +2,7 @@ package stoutblade.finding;
 
 import java.util.ArrayList;
 import java.util.List;
+import stoutblade.catalogue.SheetOffer;
 import stoutblade.edit.LayerEdits;
 import stoutblade.finding.Finding.Severity;
 import stoutblade.layer.Layer;
@@ -47,13 +48,12 @@ final class SplitFindings {
   }
 
   private void tooLarge(Layer layer) {
-    double wide = layer.foam().largest().widthMm();
-    double high = layer.foam().largest().lengthMm();
+    SheetOffer sheet = layer.foam().largest();
     for (Region piece : layer.pieces()) {
       Box box = piece.box();
       double large = Math.max(box.width(), box.height());
       double small = Math.min(box.width(), box.height());
-      if (large > Math.max(wide, high) + FITS_MM || small > Math.min(wide, high) + FITS_MM) {
+      if (large > sheet.longMm() + FITS_MM || small > sheet.shortMm() + FITS_MM) {
         add(
             layer,
             "large",
@@ -64,8 +64,8 @@ final class SplitFindings {
                     show(box.width()),
                     show(box.height()),
                     layer.foam().shortName(),
-                    show(wide),
-                    show(high)));
+                    show(sheet.widthMm()),
+                    show(sheet.lengthMm())));
         return;
       }
     }
@@ -73,8 +73,7 @@ final class SplitFindings {
 
   /** A joint over another one is where it comes apart. */
   private void over(Layer layer, Layer next) {
-    double sheet = Math.min(layer.foam().largest().widthMm(), layer.foam().largest().lengthMm());
-    if (layer.joints().over(next.joints(), sheet)) {
+    if (layer.joints().over(next.joints(), layer.foam().largest().shortMm())) {
       add(
           layer,
           "over-" + next.number(),

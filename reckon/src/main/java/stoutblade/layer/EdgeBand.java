@@ -145,10 +145,7 @@ public record EdgeBand(
         width,
         glued,
         mass,
-        joints(
-            length.value(),
-            Math.max(foam.largest().lengthMm(), foam.largest().widthMm()),
-            corners));
+        joints(length.value(), foam.largest().longMm(), corners));
   }
 
   private static Figure length(String id, String label, double mm, String words) {

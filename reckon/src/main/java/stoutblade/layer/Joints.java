@@ -176,10 +176,7 @@ public record Joints(
     for (List<Point> ring : layer.simplified(SMOOTH_MM).rings()) {
       for (int i = 1; i < ring.size(); i++) {
         Point at = ring.get(i);
-        Point in = at.minus(ring.get(i - 1));
-        Point out = ring.get(i + 1 < ring.size() ? i + 1 : 1).minus(at);
-        double turn =
-            Math.atan2(in.x() * out.y() - in.y() * out.x(), in.x() * out.x() + in.y() * out.y());
+        double turn = at.turn(ring.get(i - 1), ring.get(i + 1 < ring.size() ? i + 1 : 1));
         if (Math.abs(turn) > SHARP) {
           sharp.add(at);
         }

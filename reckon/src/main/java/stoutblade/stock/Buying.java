@@ -73,14 +73,18 @@ record Buying(List<Lot> lots) {
   /** What is bought for a plan. */
   static Buying of(SheetMaterial foam, double thicknessMm, SheetPlan plan) {
     Map<SheetOffer, Integer> needed = new LinkedHashMap<>();
-    for (SheetPlan.Sheet it : plan.sheets()) {
-      if (!it.cut() && CutList.bought(it.id())) {
-        needed.merge(size(foam, it), 1, Integer::sum);
-      }
-    }
+    sheets(plan).forEach(it -> needed.merge(size(foam, it), 1, Integer::sum));
     List<Lot> lots = new ArrayList<>();
     needed.forEach((size, count) -> lots.addAll(of(foam, thicknessMm, size, count).lots));
     return new Buying(lots);
+  }
+
+  /** The sheets of a plan that have to be bought: what is cut or left over is there. */
+  static List<SheetPlan.Sheet> sheets(SheetPlan plan) {
+    return plan.sheets().stream()
+        .filter(it -> !it.cut())
+        .filter(it -> it.id().equals(CutList.BOUGHT) || it.id().startsWith(CutList.BOUGHT + " "))
+        .toList();
   }
 
   /** The first offer of its size. */

@@ -115,6 +115,8 @@ public record CutList(List<Kind> kinds) {
           sizes.add(it);
         }
       }
+      // Where nobody said what one of them costs, all count by their area.
+      boolean priced = foam.offers().stream().allMatch(it -> it.pricePerM2Mm() > 0);
       List<NestSheet> sheets = new ArrayList<>();
       for (SheetOffer size : sizes) {
         double least =
@@ -123,8 +125,7 @@ public record CutList(List<Kind> kinds) {
                 .mapToDouble(it -> it.price(thicknessMm) / it.pack())
                 .min()
                 .orElseThrow();
-        // Where nobody said what it costs, by its area.
-        double price = least > 0 ? least : size.areaMm2() / MM2_IN_M2;
+        double price = priced ? least : size.areaMm2() / MM2_IN_M2;
         String id =
             sheets.isEmpty()
                 ? BOUGHT
@@ -199,15 +200,14 @@ public record CutList(List<Kind> kinds) {
     }
 
     /** How many sheets a plan buys, and what they cost. */
-    public List<Figure> bought(SheetPlan plan) {
+    public List<Figure> figures(SheetPlan plan) {
       Buying buying = Buying.of(foam, thicknessMm, plan);
       String lots = buying.words(foam, Units.METRIC);
       Figure count =
           Figure.found(
               "sheets.bought",
               "Sheets to buy for " + words(),
-              (double)
-                  plan.sheets().stream().filter(it -> !it.cut() && CutList.bought(it.id())).count(),
+              (double) Buying.sheets(plan).size(),
               Quantity.COUNT,
               "as the pieces lie" + (lots.isEmpty() ? "" : ": " + lots),
               Source.GEOMETRY,
@@ -299,11 +299,6 @@ public record CutList(List<Kind> kinds) {
   /** Copies the list. */
   public CutList {
     kinds = List.copyOf(kinds);
-  }
-
-  /** True for what is bought, of any size. */
-  static boolean bought(String sheetId) {
-    return sheetId.equals(BOUGHT) || sheetId.startsWith(BOUGHT + " ");
   }
 
   /** The same for what is cut from the same sheets. */

@@ -199,13 +199,6 @@ public record HandCut(List<Run> runs, List<Point> pricks, Optional<Fence> fence)
     return all;
   }
 
-  private static double turn(Point before, Point at, Point after) {
-    Point in = at.minus(before);
-    Point out = after.minus(at);
-    return Math.abs(
-        Math.atan2(in.x() * out.y() - in.y() * out.x(), in.x() * out.x() + in.y() * out.y()));
-  }
-
   /** Where one stretch of a ring ends and the next begins. */
   private static List<Integer> breaks(List<Point> ring) {
     List<Integer> all = new ArrayList<>();
@@ -214,7 +207,7 @@ public record HandCut(List<Run> runs, List<Point> pricks, Optional<Fence> fence)
       Point at = ring.get(i);
       Point before = ring.get((i + count - 1) % count);
       Point after = ring.get((i + 1) % count);
-      double turn = turn(before, at, after);
+      double turn = Math.abs(at.turn(before, after));
       double shorter = Math.min(before.distance(at), at.distance(after));
       double longer = Math.max(before.distance(at), at.distance(after));
       if (turn > CORNER
@@ -265,14 +258,7 @@ public record HandCut(List<Run> runs, List<Point> pricks, Optional<Fence> fence)
   private static boolean near(Path path, Point place) {
     List<Point> line = path.flattened(LOOKED_AT_MM);
     for (int i = 1; i < line.size(); i++) {
-      Point way = line.get(i).minus(line.get(i - 1));
-      Point from = place.minus(line.get(i - 1));
-      double square = way.x() * way.x() + way.y() * way.y();
-      double share =
-          square == 0
-              ? 0
-              : Math.clamp((from.x() * way.x() + from.y() * way.y()) / square, 0.0, 1.0);
-      if (from.minus(way.times(share)).length() < ON_LINE_MM) {
+      if (place.distanceToSegment(line.get(i - 1), line.get(i)) < ON_LINE_MM) {
         return true;
       }
     }
@@ -327,18 +313,13 @@ public record HandCut(List<Run> runs, List<Point> pricks, Optional<Fence> fence)
       return Optional.empty();
     }
     Point way = one.way();
-    List<Double> along =
-        outline.stream()
-            .flatMap(it -> it.line.stream())
-            .map(it -> it.x() * way.x() + it.y() * way.y())
-            .toList();
+    List<Double> along = outline.stream().flatMap(it -> it.line.stream()).map(way::dot).toList();
     List<Double> ends = new ArrayList<>();
     boolean plain = outline.size() == 4;
     for (Run it : outline) {
       if (!it.equals(one) && !it.equals(two)) {
         plain &= it.straight;
-        Point own = it.way();
-        ends.add(Math.acos(Math.min(1, Math.abs(own.x() * way.x() + own.y() * way.y()))));
+        ends.add(Math.acos(Math.min(1, Math.abs(it.way().dot(way)))));
       }
     }
     return Optional.of(

@@ -68,8 +68,8 @@ public record Laying(
   }
 
   /** How many sheets must be bought for it. */
-  public long toBuy() {
-    return plan.sheets().stream().filter(it -> !it.cut() && CutList.bought(it.id())).count();
+  public int toBuy() {
+    return Buying.sheets(plan).size();
   }
 
   /** How many pieces lie somewhere. */

@@ -174,7 +174,7 @@ final class SheetsForParts {
 
   /** A piece longer than a sheet is joined from equal lengths. */
   private static List<Box> lengths(Box box, SheetMaterial foam) {
-    double sheet = Math.max(foam.largest().widthMm(), foam.largest().lengthMm());
+    double sheet = foam.largest().longMm();
     double large = Math.max(box.width(), box.height());
     double small = Math.min(box.width(), box.height());
     int count = (int) Math.max(1, Math.ceil(large / sheet));

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import stoutblade.core.BesideReckoning;
 import stoutblade.core.Channel;
+import stoutblade.core.CoreChoice;
 import stoutblade.core.CoreReckoning;
 import stoutblade.core.Groove;
 import stoutblade.develop.Panel;
@@ -26,7 +27,6 @@ import stoutblade.shape.Outline;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
-import stoutblade.shape.Span;
 import stoutblade.stack.Profile;
 import stoutblade.stack.ProfileChange;
 import stoutblade.stack.Splits;
@@ -301,8 +301,7 @@ public final class LayerTemplates {
     for (BesideReckoning it : core.map(CoreReckoning::beside).orElse(List.of())) {
       for (Channel own : it.channelled() ? channels(it, layer) : List.<Channel>of()) {
         for (double aside : it.asides()) {
-          strokes.addAll(
-              strokes(own, aside, Math.max(0, it.choice().startMm()), it.choice().endMm()));
+          strokes.addAll(strokes(own, aside, it.choice().startMm(), it.choice().endMm()));
         }
       }
     }
@@ -316,25 +315,19 @@ public final class LayerTemplates {
   }
 
   private List<Stroke> strokes(Channel channel) {
-    return strokes(
-        channel,
-        0,
-        Math.max(0, core.orElseThrow().choice().startMm()),
-        core.orElseThrow().choice().endMm());
+    CoreChoice choice = core.orElseThrow().choice();
+    return strokes(channel, 0, choice.startMm(), choice.endMm());
   }
 
   private List<Stroke> strokes(Channel channel, double aside, double start, double end) {
-    double half = channel.widthMm() / 2;
-    double near = layers.solid().near();
-    double from = near + start;
-    double to = near + end;
-    if (to <= from) {
+    List<Point> around = channel.around(layers, aside, start, end);
+    if (around.isEmpty()) {
       return List.of();
     }
-    List<Point> around =
-        layers.solid().course().strip(new Span(aside - half, aside + half), from, to);
+    // From the base on it is open there.
+    boolean closed = aside != 0 || layers.solid().near() + Math.max(0, start) > 0;
     Stroke.Kind kind = channel.through() ? Stroke.Kind.CUT : Stroke.Kind.CHANNEL;
-    return List.of(new Stroke(kind, Path.through(around, aside != 0 || from > 0)));
+    return List.of(new Stroke(kind, Path.through(around, closed)));
   }
 
   private static List<Stroke> strokes(Pocket pocket) {

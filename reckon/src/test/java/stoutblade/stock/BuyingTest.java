@@ -95,7 +95,7 @@ class BuyingTest {
         .isCloseTo(foam.pricePerM2Mm() * 10 * (0.6 * 1.0 + 0.6 * 0.6), within(1e-9));
     assertThat(bought.words(sold, Units.METRIC)).contains("1 of 60 cm × 60 cm");
     assertThat(Laying.none(kind).with(plan, kind.mark()).toBuy()).isEqualTo(2);
-    assertThat(kind.bought(plan)).extracting(Figure::value).containsExactly(2.0, bought.price(10));
+    assertThat(kind.figures(plan)).extracting(Figure::value).containsExactly(2.0, bought.price(10));
   }
 
   private static Part plate(String id, double high) {

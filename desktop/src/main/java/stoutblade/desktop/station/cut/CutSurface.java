@@ -171,18 +171,24 @@ public final class CutSurface implements Surface {
     templates.setId("view-templates");
     buying.setId("view-to-buy");
     laid.setId("view-sheets");
-    laid.setOnAction(event -> turn());
+    laid.setOnAction(event -> turnOver());
     machine.setId("view-machine");
-    machine.setOnAction(event -> turn());
+    machine.setOnAction(event -> turnOver());
     for (ToggleButton it : List.of(templates, laid, machine, buying)) {
       it.setMinWidth(Region.USE_PREF_SIZE);
     }
     ToggleGroup each = new ToggleGroup();
     each.getToggles().setAll(templates, laid, machine, buying);
     templates.setSelected(true);
-    templates.setOnAction(event -> turn());
-    buying.setOnAction(event -> turn());
+    templates.setOnAction(event -> turnOver());
+    buying.setOnAction(event -> turnOver());
     node.setCenter(middle);
+    turn();
+  }
+
+  /** What stood beside the other view goes with it. */
+  private void turnOver() {
+    desk.besideProperty().set(List.of());
     turn();
   }
 
@@ -205,7 +211,6 @@ public final class CutSurface implements Surface {
     } else {
       middle.show(buying.isSelected() ? toBuy : mat);
       node.setBottom(tray);
-      desk.besideProperty().set(List.of());
     }
     showLaid();
   }

@@ -393,7 +393,7 @@ final class SheetsModel {
 
   /** What the sheets that are shown come to. */
   List<Figure> figures() {
-    return shown.map(it -> it.kind.bought(it.plan)).orElse(List.of());
+    return shown.map(it -> it.kind.figures(it.plan)).orElse(List.of());
   }
 
   /** What is shown comes to, and what has changed since it was laid. */

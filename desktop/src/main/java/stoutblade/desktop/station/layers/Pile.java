@@ -10,13 +10,11 @@ import stoutblade.desktop.station.Layered;
 import stoutblade.layer.EdgeBand;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Pocket;
-import stoutblade.layer.Solid;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
-import stoutblade.shape.Span;
 import stoutblade.slice.Sliced;
 import stoutblade.stack.Sheet;
 
@@ -156,13 +154,11 @@ record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
   private static List<List<Point>> channel(
       Layered it, CoreReckoning core, Layer layer, double middle) {
     boolean behind = layer.to() <= middle + 1e-9;
-    Solid solid = it.layers().solid();
-    double from = solid.near() + Math.max(0, core.choice().startMm());
-    double to = solid.near() + core.choice().endMm();
     return Channel.of(it.layers(), core).stream()
         .filter(own -> own.layer().number() == layer.number() && (behind || own.through()))
-        .map(own -> own.widthMm() / 2)
-        .map(half -> closed(solid.course().strip(new Span(-half, half), from, to)))
+        .map(own -> own.around(it.layers(), 0, core.choice().startMm(), core.choice().endMm()))
+        .filter(own -> !own.isEmpty())
+        .map(Pile::closed)
         .toList();
   }
 
