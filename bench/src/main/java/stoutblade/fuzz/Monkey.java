@@ -60,6 +60,7 @@ public final class Monkey {
     "99999",
     "0.001",
     "\u202e12",
+    "\u05d7\u05e8\u05d1 \u05e7\u05e6\u05e3 \u05d0\u05e8\u05d5\u05db\u05d4",
     "17:30",
     "none",
     "9-12, 14-18",

@@ -82,7 +82,7 @@ final class SystemDialogs implements Dialogs {
   public Optional<Integer> choose(String question, List<String> among) {
     ChoiceDialog<String> dialog = new ChoiceDialog<>(among.getFirst(), among);
     dialog.initOwner(window);
-    dialog.setHeaderText(question);
+    dialog.setHeaderText(WrappedText.safe(question));
     dialog.setGraphic(null);
     return dialog.showAndWait().map(among::indexOf);
   }
@@ -130,9 +130,9 @@ final class SystemDialogs implements Dialogs {
   }
 
   private ButtonType ask(String title, String words, ButtonType none, ButtonType... answers) {
-    Alert alert = new Alert(Alert.AlertType.CONFIRMATION, words, answers);
+    Alert alert = new Alert(Alert.AlertType.CONFIRMATION, WrappedText.safe(words), answers);
     alert.initOwner(window);
-    alert.setHeaderText(title);
+    alert.setHeaderText(WrappedText.safe(title));
     return alert.showAndWait().orElse(none);
   }
 }

@@ -1,5 +1,9 @@
 package stoutblade.desktop;
 
+import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo;
+import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.name;
+import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
@@ -8,6 +12,7 @@ import com.tngtech.archunit.core.importer.Location;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import javafx.scene.control.Labeled;
 
 /** The arrows between the rooms of the house. */
 @AnalyzeClasses(
@@ -103,4 +108,14 @@ class ArchitectureTest {
           .should()
           .dependOnClassesThat()
           .resideInAnyPackage("javafx.scene..", "javafx.stage..");
+
+  @ArchTest
+  static final ArchRule TEXT_WRAPS_IN_ONE_WAY =
+      noClasses()
+          .that()
+          .doNotHaveFullyQualifiedName("stoutblade.desktop.WrappedText")
+          .should()
+          .callMethodWhere(
+              target(name("setWrapText")).and(target(owner(assignableTo(Labeled.class)))))
+          .because("the toolkit's layout of lines fails over words from right to left");
 }

@@ -27,6 +27,7 @@ import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
 import stoutblade.desktop.Key;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.WrappedText;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.shape.Box;
@@ -122,7 +123,7 @@ public final class MatView extends Inks {
     addEventHandler(MouseEvent.MOUSE_RELEASED, this::released);
     addEventHandler(ScrollEvent.SCROLL, this::scrolled);
     addEventHandler(KeyEvent.KEY_PRESSED, this::keyed);
-    focusedProperty().addListener(it -> redraw());
+    focusedProperty().addListener(it -> focus());
     above.addListener(it -> cover());
   }
 
@@ -195,7 +196,7 @@ public final class MatView extends Inks {
     Label note = new Label();
     note.setId(id);
     note.getStyleClass().add(Style.MAT_NOTE);
-    note.setWrapText(true);
+    WrappedText.in(note);
     note.setMaxWidth(widest);
     over.getChildren().add(note);
     pin(note);
@@ -319,6 +320,13 @@ public final class MatView extends Inks {
     }
     over.resizeRelocate(0, 0, getWidth(), getHeight());
     redraw();
+  }
+
+  /** One that has left the window loses the focus after: what it would draw may be gone. */
+  private void focus() {
+    if (getScene() != null) {
+      redraw();
+    }
   }
 
   /** Draws everything anew. */

@@ -18,6 +18,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.WrappedText;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.shell.PlainText;
@@ -90,9 +91,9 @@ public final class PrintDialog extends Dialog<Printing.Order> {
     next.setOnAction(event -> turn(1));
     which.setId("print-which");
     guard.setId("print-guard");
-    guard.setWrapText(true);
+    WrappedText.in(guard);
     pages.setId("print-pages");
-    pages.setWrapText(true);
+    WrappedText.in(pages);
     mat.setCalled("Pages");
     mat.setDrawing(
         pen ->

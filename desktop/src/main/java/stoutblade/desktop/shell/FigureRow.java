@@ -11,6 +11,7 @@ import javafx.scene.layout.VBox;
 import javafx.scene.text.Font;
 import javafx.scene.text.Text;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.WrappedText;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
@@ -49,7 +50,7 @@ final class FigureRow extends VBox {
     this.units = units;
     this.depth = depth;
     getStyleClass().add(Style.FIGURE);
-    label.setWrapText(true);
+    WrappedText.in(label);
     label.getStyleClass().add(Style.FIGURE_LABEL);
     value.getStyleClass().add(Style.FIGURE_VALUE);
     value.setMinWidth(Region.USE_PREF_SIZE);
@@ -177,7 +178,7 @@ final class FigureRow extends VBox {
 
   private static void add(VBox into, String words, String style) {
     Label label = new Label(words);
-    label.setWrapText(true);
+    WrappedText.in(label);
     label.setMinHeight(Region.USE_PREF_SIZE);
     label.getStyleClass().add(style);
     into.getChildren().add(label);

@@ -13,6 +13,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.WrappedText;
 
 /**
  * The first way through the window, above the figures of a project that was begun empty: five
@@ -84,7 +85,7 @@ public final class FirstPath extends VBox {
     number.pseudoClassStateChanged(DONE, step.done());
     number.setMinWidth(Region.USE_PREF_SIZE);
     Label title = new Label(step.title());
-    title.setWrapText(true);
+    WrappedText.in(title);
     if (!next) {
       title.getStyleClass().add(Style.SOFT);
       HBox line = new HBox(8, number, title);
@@ -92,7 +93,7 @@ public final class FirstPath extends VBox {
       return line;
     }
     Label how = new Label(step.how());
-    how.setWrapText(true);
+    WrappedText.in(how);
     Button go = new Button("Go to " + step.station().title());
     go.setId("first-path-go");
     go.setOnAction(event -> desk.goTo(step.station()));

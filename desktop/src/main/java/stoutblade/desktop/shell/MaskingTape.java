@@ -14,6 +14,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.WrappedText;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
@@ -106,9 +107,9 @@ public final class MaskingTape {
   private static VBox strip(Finding finding, List<Mend> all) {
     Label title = new Label(finding.title());
     title.getStyleClass().add(Style.MASKING_TITLE);
-    title.setWrapText(true);
+    WrappedText.in(title);
     Label why = new Label(finding.why());
-    why.setWrapText(true);
+    WrappedText.in(why);
     why.setMinHeight(Region.USE_PREF_SIZE);
     VBox strip = new VBox(3, title, why);
     strip.getStyleClass().add(Style.MASKING);

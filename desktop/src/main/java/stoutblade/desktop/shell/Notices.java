@@ -19,6 +19,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.WrappedText;
 import stoutblade.edit.Repair;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.Document;
@@ -207,7 +208,7 @@ public final class Notices extends VBox {
 
   private static Label words(String words) {
     Label label = new Label(words);
-    label.setWrapText(true);
+    WrappedText.in(label);
     label.setMinHeight(Region.USE_PREF_SIZE);
     return label;
   }

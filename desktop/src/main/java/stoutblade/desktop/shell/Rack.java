@@ -19,6 +19,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.WrappedText;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
@@ -119,7 +120,7 @@ public final class Rack extends VBox {
     Button card = new Button();
     card.setGraphic(view);
     card.setContentDisplay(ContentDisplay.TOP);
-    card.setWrapText(true);
+    WrappedText.in(card);
     card.setPrefSize(WIDTH - 20, height);
     card.setMinHeight(height);
     card.getStyleClass().add(Style.RACK_CARD);
@@ -191,7 +192,7 @@ public final class Rack extends VBox {
     card.setAlignment(Pos.CENTER_LEFT);
     card.setMinWidth(0);
     card.setMaxWidth(Double.MAX_VALUE);
-    card.setWrapText(true);
+    WrappedText.in(card);
     card.setPrefHeight(PROP_ROW);
     card.setMinHeight(PROP_ROW);
     card.getStyleClass().addAll(Style.RACK_CARD, Style.RACK_PROP);
@@ -260,7 +261,7 @@ public final class Rack extends VBox {
     card.setContentDisplay(ContentDisplay.TOP);
     card.setMinWidth(0);
     card.setMaxWidth(Double.MAX_VALUE);
-    card.setWrapText(true);
+    WrappedText.in(card);
     card.getStyleClass().add(Style.RACK_CARD);
     card.setOnAction(event -> desk.goToPart(first.id()));
     return new Card<>(

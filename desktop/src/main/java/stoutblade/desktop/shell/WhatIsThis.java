@@ -12,6 +12,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import stoutblade.desktop.Key;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.WrappedText;
 
 /**
  * Says beside the figures what the thing under the pointer or under the keys is, while it is asked
@@ -39,7 +40,7 @@ public final class WhatIsThis extends VBox {
     Label title = new Label("What is this?");
     title.getStyleClass().add(Style.MASKING_TITLE);
     words.setId("what-words");
-    words.setWrapText(true);
+    WrappedText.in(words);
     words.setMinHeight(Region.USE_PREF_SIZE);
     getChildren().setAll(title, words);
     setVisible(false);

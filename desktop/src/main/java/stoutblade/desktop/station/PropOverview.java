@@ -10,6 +10,7 @@ import javafx.scene.layout.VBox;
 import stoutblade.derive.Derived;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.WrappedText;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
@@ -89,7 +90,7 @@ public final class PropOverview implements Surface {
     List<Node> lines = new ArrayList<>();
     Label all = new Label(content.ofAll());
     all.setId(content.key() + "-all");
-    all.setWrapText(true);
+    WrappedText.in(all);
     all.getStyleClass().add(Style.HEADING);
     lines.add(all);
     desk.reckoned().parts().forEach(it -> lines.add(row(it)));
@@ -100,13 +101,13 @@ public final class PropOverview implements Surface {
   private Node row(PartReckoning part) {
     Label name = new Label(part.part().name() + (part.made() > 1 ? " × " + part.made() : ""));
     name.getStyleClass().add(Style.CARD_TITLE);
-    name.setWrapText(true);
+    WrappedText.in(name);
     name.setPrefWidth(NAME_WIDE);
     name.setMinWidth(NAME_WIDE);
     Button row = new Button(content.of(part), name);
     row.setAccessibleText(part.part().name() + ". " + row.getText());
     row.setGraphicTextGap(14);
-    row.setWrapText(true);
+    WrappedText.in(row);
     row.setMaxWidth(Double.MAX_VALUE);
     row.setId(content.key() + "-of-" + part.id());
     row.getStyleClass().addAll(Style.CARD, Style.ROW);

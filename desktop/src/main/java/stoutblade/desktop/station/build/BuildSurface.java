@@ -31,6 +31,7 @@ import stoutblade.build.Step;
 import stoutblade.derive.Derived;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.WrappedText;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.PlainText;
@@ -223,7 +224,7 @@ public final class BuildSurface implements Surface {
       Label nothing =
           new Label(
               "The steps follow from the parts, their layers, cores and coats: draft a part first.");
-      nothing.setWrapText(true);
+      WrappedText.in(nothing);
       nothing.getStyleClass().add(Style.SOFT);
       cards.add(nothing);
     } else {
@@ -254,7 +255,7 @@ public final class BuildSurface implements Surface {
 
   private Node card(Plan plan, Step step) {
     Label title = new Label(step.title());
-    title.setWrapText(true);
+    WrappedText.in(title);
     title.getStyleClass().add(Style.CARD_TITLE);
     Label when =
         new Label(
@@ -287,7 +288,7 @@ public final class BuildSurface implements Surface {
 
   private Node doneRow(Step step, Journal.Done done) {
     Label title = new Label("✓ " + step.title());
-    title.setWrapText(true);
+    WrappedText.in(title);
     title.getStyleClass().add(Style.SOFT);
     Label took = new Label(Display.duration(done.minutes()));
     took.setMinWidth(Region.USE_PREF_SIZE);
@@ -337,7 +338,7 @@ public final class BuildSurface implements Surface {
 
   private static void add(VBox card, String words, String style) {
     Label label = new Label(words);
-    label.setWrapText(true);
+    WrappedText.in(label);
     label.setMinHeight(Region.USE_PREF_SIZE);
     if (!style.isEmpty()) {
       label.getStyleClass().add(style);

@@ -18,6 +18,7 @@ import stoutblade.build.WorkChoices;
 import stoutblade.catalogue.Glue;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.WrappedText;
 import stoutblade.edit.PartEdits;
 import stoutblade.edit.PropEdit;
 import stoutblade.part.Workmanship;
@@ -141,7 +142,7 @@ final class WorkMenus {
     Label reason =
         new Label(way.taken().equals(way.proposed()) ? way.reason() : "Your own choice.");
     reason.getStyleClass().add(Style.SOFT);
-    reason.setWrapText(true);
+    WrappedText.in(reason);
     HBox line = new HBox(8, with, menu, reason);
     line.setAlignment(Pos.CENTER_LEFT);
     lines.add(line);

@@ -23,6 +23,7 @@ import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Key;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.WrappedText;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
@@ -319,7 +320,7 @@ public final class CutSurface implements Surface {
           new Label(
               "%d  saw %s; %s left"
                   .formatted(rows.size() + 1, pieces, Display.length(bar.leftMm(), desk.units())));
-      row.setWrapText(true);
+      WrappedText.in(row);
       row.getStyleClass().add(Style.SOFT);
       rows.add(row);
     }

@@ -16,6 +16,7 @@ import javafx.scene.control.ToggleButton;
 import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.WrappedText;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
@@ -139,7 +140,7 @@ final class MachineDesk {
     said.setId("machine-said");
     said.getStyleClass().add(Style.FIGURE_VALUE);
     said.setMaxHeight(Double.MAX_VALUE);
-    said.setWrapText(true);
+    WrappedText.in(said);
     tray =
         new Tray()
             .with("Cut with", kind)

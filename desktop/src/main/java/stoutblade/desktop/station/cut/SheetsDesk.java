@@ -10,6 +10,7 @@ import javafx.scene.control.ToggleButton;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Key;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.WrappedText;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.shell.EntryField;
@@ -88,7 +89,7 @@ final class SheetsDesk {
     said.setId("sheets-said");
     said.getStyleClass().add(Style.FIGURE_VALUE);
     said.setMaxHeight(Double.MAX_VALUE);
-    said.setWrapText(true);
+    WrappedText.in(said);
     tray =
         new Tray()
             .with("Cut from", kind)

@@ -20,6 +20,7 @@ import stoutblade.catalogue.Coating;
 import stoutblade.derive.Derived;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.WrappedText;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
@@ -190,7 +191,7 @@ public final class FinishSurface implements Surface {
                 + Display.duration(coating.cureMinutes())
                 + " before what comes next. "
                 + coating.caution());
-    label.setWrapText(true);
+    WrappedText.in(label);
     label.getStyleClass().add(Style.SOFT);
     return label;
   }

@@ -18,6 +18,7 @@ import stoutblade.catalogue.SheetMaterial;
 import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.WrappedText;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
@@ -255,7 +256,7 @@ final class FindPane {
           new Label(
               "No stack of the foams in the catalogue comes that near. Allow more give or take, or"
                   + " more layers.");
-      none.setWrapText(true);
+      WrappedText.in(none);
       rows.getChildren().add(none);
     }
     double thick = found.stream().mapToDouble(Choice::thicknessMm).max().orElse(model.wantedMm());

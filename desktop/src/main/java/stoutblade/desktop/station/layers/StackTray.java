@@ -17,6 +17,7 @@ import stoutblade.catalogue.SheetMaterial;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Key;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.WrappedText;
 import stoutblade.desktop.shell.Chips;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
@@ -101,7 +102,7 @@ final class StackTray {
     bandThickness.setOnAction(event -> chooseBandThickness());
     bandThickness.managedProperty().bind(bandThickness.visibleProperty());
     closing.setId("closing");
-    closing.setWrapText(true);
+    WrappedText.in(closing);
     closing.setPrefWidth(CLOSING_WIDE);
     closing.minHeightProperty().set(Region.USE_PREF_SIZE);
     closing.managedProperty().bind(closing.visibleProperty());

@@ -18,6 +18,7 @@ import stoutblade.build.Step;
 import stoutblade.derive.Derived;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.WrappedText;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
@@ -124,7 +125,7 @@ public final class LogSurface implements Surface {
     Label title = new Label(step.title());
     title.setMaxWidth(Double.MAX_VALUE);
     title.setMinWidth(0);
-    title.setWrapText(true);
+    WrappedText.in(title);
     HBox.setHgrow(title, Priority.ALWAYS);
     Region planned = bar(step.minutes() * scale, "bar-planned");
     StackPane bars = new StackPane(planned);

@@ -16,6 +16,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.WrappedText;
 import stoutblade.part.Part;
 
 /** Asks which parts keep their size, before a prop is made larger or smaller. */
@@ -36,7 +37,7 @@ final class KeptSizes {
     ContextMenu menu = new ContextMenu();
     Map<String, CheckBox> ticks = new LinkedHashMap<>();
     Label question = new Label("These usually keep their size. Untick what is made larger, too.");
-    question.setWrapText(true);
+    WrappedText.in(question);
     question.setMaxWidth(300);
     VBox box = new VBox(8, question);
     for (Part part : parts) {
