@@ -68,7 +68,7 @@ final class NestBench {
 
   private static List<Mark> laid(List<NestShape> shapes, double seconds) {
     NestJob job =
-        new NestJob(shapes, List.of(NestSheet.roll("roll", Jigsaw.WIDE, 10_000, 1)), 0, 0);
+        new NestJob(shapes, List.of(NestSheet.roll("roll", Jigsaw.WIDE, 10_000, 1, 1)), 0, 0);
     List<Mark> marks = Collections.synchronizedList(new ArrayList<>());
     long start = System.nanoTime();
     new Nester(

@@ -42,6 +42,7 @@ import stoutblade.template.Template;
 final class NestCommand implements Callable<Integer> {
 
   private static final double LONGEST_ROLL_MM = 100_000;
+  private static final double ROLL_STEP_MM = 1;
   private static final double NANOS = 1e9;
 
   private static final Map<String, Turning> TURNS =
@@ -163,7 +164,7 @@ final class NestCommand implements Callable<Integer> {
     try {
       if (text.startsWith("roll:")) {
         double wide = LengthEntry.parse(text.substring(5), Units.METRIC);
-        return NestSheet.roll(typed, wide, LONGEST_ROLL_MM, LONGEST_ROLL_MM * wide);
+        return NestSheet.roll(typed, wide, LONGEST_ROLL_MM, LONGEST_ROLL_MM * wide, ROLL_STEP_MM);
       }
       String[] sizes = text.split("[x×]", 4);
       if (sizes.length < 2 || sizes.length > 3) {
@@ -174,7 +175,7 @@ final class NestCommand implements Callable<Integer> {
       NestSheet all = NestSheet.bought(typed, wide, high, wide * high);
       return sizes.length == 2
           ? all
-          : new NestSheet(typed, all.outline(), Integer.parseInt(sizes[2]), all.price(), false);
+          : new NestSheet(typed, all.outline(), Integer.parseInt(sizes[2]), all.price());
     } catch (EntryException | NumberFormatException e) {
       throw fault(notSheet(typed) + ". " + e.getMessage());
     }

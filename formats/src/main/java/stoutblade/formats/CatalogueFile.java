@@ -105,6 +105,11 @@ public final class CatalogueFile {
         if (!own.has("otherOffers")) {
           own.putArray("otherOffers");
         }
+        for (JsonNode offer : own.get("otherOffers")) {
+          if (offer instanceof ObjectNode it && !it.has("stepMm")) {
+            it.put("stepMm", 0);
+          }
+        }
       }
     }
     for (JsonNode rod : lists.get("rods")) {

@@ -92,11 +92,13 @@ class CatalogueFileTest {
               "textured": false, "modulus": 4, "pricePerM2Mm": 2, "source": "weighed",
               "otherOffers": [
                 {"widthMm": 500, "lengthMm": 500, "pack": 5, "pricePerM2Mm": 1.5},
-                {"widthMm": 1000, "lengthMm": 500, "pack": 1, "pricePerM2Mm": 2}]}]}
+                {"widthMm": 1000, "lengthMm": 9000, "pack": 1, "pricePerM2Mm": 2, "stepMm": 250}]}]}
             """);
     SheetMaterial mine = CatalogueFile.withUsersOwn(own).sheet("mine").orElseThrow();
     assertThat(mine.offers()).hasSize(3);
     assertThat(mine.largest().widthMm()).isEqualTo(1000);
+    assertThat(mine.largest().roll()).isTrue();
+    assertThat(mine.offers().get(1).roll()).isFalse();
 
     Files.writeString(own, Files.readString(own).replace("\"pack\": 5", "\"pack\": 0"));
     assertThatThrownBy(() -> CatalogueFile.withUsersOwn(own))

@@ -1,14 +1,16 @@
 package stoutblade.catalogue;
 
 /**
- * A size in which a sheet is sold.
+ * A size in which a sheet is sold, or a roll from which it is cut.
  *
  * @param widthMm width of one
- * @param lengthMm its length
+ * @param lengthMm its length; of a roll, the longest that is cut off it
  * @param pack how many are sold together
  * @param pricePerM2Mm what a square metre costs for each millimetre of thickness
+ * @param stepMm what is cut off a roll is a multiple of this; 0 where it is no roll
  */
-public record SheetOffer(double widthMm, double lengthMm, int pack, double pricePerM2Mm) {
+public record SheetOffer(
+    double widthMm, double lengthMm, int pack, double pricePerM2Mm, double stepMm) {
 
   private static final double MM2_IN_M2 = 1e6;
   private static final double SAME_MM = 1e-6;
@@ -23,12 +25,37 @@ public record SheetOffer(double widthMm, double lengthMm, int pack, double price
       throw new IllegalArgumentException(
           "A sheet is sold in sizes above 0, one or more together, at no less than nothing");
     }
+    if (!(stepMm >= 0) || stepMm > lengthMm || (stepMm > 0 && pack > 1)) {
+      throw new IllegalArgumentException(
+          "A roll is cut in steps that are shorter than it, one length at a time");
+    }
+  }
+
+  /** One that is no roll. */
+  public SheetOffer(double widthMm, double lengthMm, int pack, double pricePerM2Mm) {
+    this(widthMm, lengthMm, pack, pricePerM2Mm, 0);
+  }
+
+  /** True where lengths are cut off a roll. */
+  public boolean roll() {
+    return stepMm > 0;
+  }
+
+  /**
+   * A length off a roll.
+   *
+   * @param neededMm how long it is at least; more is cut, up to the next step
+   */
+  public SheetOffer cutOff(double neededMm) {
+    double cut = Math.min(lengthMm, Math.ceil(neededMm / stepMm - 1e-9) * stepMm);
+    return new SheetOffer(widthMm, cut, 1, pricePerM2Mm, stepMm);
   }
 
   /** True where it is as large as another. */
   public boolean sameSize(SheetOffer other) {
     return Math.abs(widthMm - other.widthMm) < SAME_MM
-        && Math.abs(lengthMm - other.lengthMm) < SAME_MM;
+        && Math.abs(lengthMm - other.lengthMm) < SAME_MM
+        && roll() == other.roll();
   }
 
   /** Its longer side, in mm. */

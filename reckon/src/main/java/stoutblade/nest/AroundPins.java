@@ -61,8 +61,8 @@ public final class AroundPins {
               id(held),
               it.outline(),
               1,
-              it.roll() ? it.price() : 0,
-              it.roll(),
+              0,
+              0,
               held.pieces().stream().map(own -> own.placed().region()).toList()));
     }
     for (NestSheet it : job.sheets()) {
@@ -71,7 +71,7 @@ public final class AroundPins {
               ? it.count()
               : it.count() - taken.getOrDefault(it.id(), 0);
       if (left > 0) {
-        sheets.add(new NestSheet(it.id(), it.outline(), left, it.price(), it.roll()));
+        sheets.add(new NestSheet(it.id(), it.outline(), left, it.price(), it.stepMm(), List.of()));
       }
     }
     List<NestShape> shapes = new ArrayList<>();

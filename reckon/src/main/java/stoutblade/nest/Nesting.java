@@ -31,6 +31,11 @@ public record Nesting(List<Used> sheets, List<String> left, double price, double
     public Used {
       pieces = List.copyOf(pieces);
     }
+
+    /** The sheet; of a roll, the length that is cut off it. */
+    public NestSheet cutOff() {
+      return sheet.roll() ? sheet.cutOff(usedMm) : sheet;
+    }
   }
 
   /**

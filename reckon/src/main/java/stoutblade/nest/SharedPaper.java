@@ -240,7 +240,7 @@ public record SharedPaper(Template template, Tiling tiling, long alone, List<Tem
                   x + wide - rim(column + 1 == spread.columns),
                   y + high - rim(row + 1 == spread.rows));
           String page = id + PAGE_OF + (all.size() + 1);
-          all.add(new NestSheet(page, Region.of(own), 1, 0, false, List.of(large.region())));
+          all.add(new NestSheet(page, Region.of(own), 1, 0, 0, List.of(large.region())));
         }
       }
       return all;
@@ -249,7 +249,7 @@ public record SharedPaper(Template template, Tiling tiling, long alone, List<Tem
     /** What just fits a page, and no page with room round it. */
     private Nesting.Used alone(Loose piece) {
       Spread page = spread(1, 1);
-      NestSheet sheet = new NestSheet(PAGE, Region.of(page.box), 1, 1, false);
+      NestSheet sheet = new NestSheet(PAGE, Region.of(page.box), 1, 1);
       return new Nesting.Used(sheet, List.of(placed(piece, page)), 0, 0);
     }
 
@@ -269,7 +269,7 @@ public record SharedPaper(Template template, Tiling tiling, long alone, List<Tem
       }
       List<Nesting.Used> pages = new ArrayList<>();
       if (!small.isEmpty()) {
-        rooms.add(new NestSheet(PAGE, Region.of(spread(1, 1).box), NestSheet.UNLIMITED, 1, false));
+        rooms.add(new NestSheet(PAGE, Region.of(spread(1, 1).box), NestSheet.UNLIMITED, 1));
         NestJob job =
             new NestJob(small.stream().map(Sharing::shape).toList(), rooms, BETWEEN_MM, 0);
         Nesting found = new Nester(job, 1, it -> {}, stop).run();
@@ -289,7 +289,7 @@ public record SharedPaper(Template template, Tiling tiling, long alone, List<Tem
       on.forEach(
           (id, pieces) -> {
             Region edge = Region.of(spreads.get(id).box);
-            sheets.add(new Nesting.Used(new NestSheet(id, edge, 1, 0, false), pieces, 0, 0));
+            sheets.add(new Nesting.Used(new NestSheet(id, edge, 1, 0), pieces, 0, 0));
           });
       sheets.addAll(pages);
       sheets.sort(Comparator.comparing(it -> -spreads.get(it.sheet().id()).pages()));

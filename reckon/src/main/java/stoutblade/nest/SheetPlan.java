@@ -111,7 +111,7 @@ public record SheetPlan(List<Sheet> sheets) {
         isCut |= cut.contains(id + it.lay());
         pieces.add(new Piece(id, it.shape().mark(), it.lay(), stays));
       }
-      sheets.add(new Sheet(used.sheet().id(), used.sheet().outline().rings(), isCut, pieces));
+      sheets.add(new Sheet(used.sheet().id(), used.cutOff().outline().rings(), isCut, pieces));
     }
     return new SheetPlan(sheets);
   }
@@ -230,10 +230,13 @@ public record SheetPlan(List<Sheet> sheets) {
     /** One that is cut is there whatever can be had; another one, where there are enough. */
     private NestSheet sheet(Sheet it) {
       if (it.cut) {
-        return new NestSheet(it.id, Region.evenOdd(it.rings), 1, 0, false);
+        return new NestSheet(it.id, Region.evenOdd(it.rings), 1, 0);
       }
       String mark = it.mark();
       for (NestSheet own : job.sheets()) {
+        if (own.roll() && own.id().equals(it.id)) {
+          return own.cutOff(Region.evenOdd(it.rings).box().width());
+        }
         Sheet like = new Sheet(own.id(), own.outline().rings(), false, List.of());
         if (like.mark().equals(mark) && usedSheets.merge(mark, 1, Integer::sum) <= own.count()) {
           return own;

@@ -42,7 +42,9 @@ public final class SheetTemplates {
     for (Nesting.Used used : nesting.sheets()) {
       Box box = used.sheet().outline().box();
       Point by = new Point(from - box.minX(), -box.minY());
-      edges(used).forEach(it -> strokes.add(new Stroke(Stroke.Kind.SHEET, it.moved(by::plus))));
+      for (List<Point> ring : used.cutOff().outline().rings()) {
+        strokes.add(new Stroke(Stroke.Kind.SHEET, Path.through(ring, true).moved(by::plus)));
+      }
       labels.add(
           new Label(
               "Sheet " + sheet + ": " + used.sheet().id(),
@@ -61,23 +63,6 @@ public final class SheetTemplates {
       sheet++;
     }
     return new Template(id, title, copies, strokes, labels);
-  }
-
-  /** A roll is cut off where its last piece ends. */
-  private static List<Path> edges(Nesting.Used used) {
-    if (!used.sheet().roll()) {
-      return used.sheet().outline().rings().stream().map(it -> Path.through(it, true)).toList();
-    }
-    Box box = used.sheet().outline().box();
-    double to = box.minX() + used.usedMm();
-    return List.of(
-        Path.through(
-            List.of(
-                new Point(box.minX(), box.minY()),
-                new Point(to, box.minY()),
-                new Point(to, box.maxY()),
-                new Point(box.minX(), box.maxY())),
-            true));
   }
 
   /** The number of each shape, in the order in which they are met. */

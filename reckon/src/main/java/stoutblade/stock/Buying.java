@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import stoutblade.catalogue.SheetMaterial;
 import stoutblade.catalogue.SheetOffer;
 import stoutblade.measure.Display;
@@ -26,6 +27,13 @@ record Buying(List<Lot> lots) {
   record Lot(SheetOffer offer, int times) {
 
     private String words(Units units) {
+      if (offer.roll()) {
+        return (times == 1 ? "" : times + " × ")
+            + Display.length(offer.lengthMm(), units)
+            + " off the roll, "
+            + Display.length(offer.widthMm(), units)
+            + " wide";
+      }
       String size =
           Display.length(offer.widthMm(), units) + " × " + Display.length(offer.lengthMm(), units);
       return offer.pack() == 1
@@ -41,6 +49,9 @@ record Buying(List<Lot> lots) {
 
   /** The cheapest that has so many of one size. */
   static Buying of(SheetMaterial foam, double thicknessMm, SheetOffer size, int needed) {
+    if (size.roll()) {
+      return new Buying(List.of(new Lot(size, needed)));
+    }
     List<SheetOffer> offers = new ArrayList<>();
     foam.offers().stream().filter(it -> it.sameSize(size)).forEach(offers::add);
     if (offers.stream().noneMatch(it -> it.pack() == 1)) {
@@ -87,10 +98,21 @@ record Buying(List<Lot> lots) {
         .toList();
   }
 
-  /** The first offer of its size. */
+  /** The first offer of its size, or a length off the roll. */
   private static SheetOffer size(SheetMaterial foam, SheetPlan.Sheet sheet) {
     Box box = Box.around(sheet.rings().stream().flatMap(List<Point>::stream).toList());
+    if (sheet.id().startsWith(CutList.OFF_THE_ROLL)) {
+      Optional<SheetOffer> roll =
+          foam.offers().stream()
+              .filter(SheetOffer::roll)
+              .filter(it -> Math.abs(it.widthMm() - box.height()) < SAME_MM)
+              .findFirst();
+      if (roll.isPresent()) {
+        return roll.get().cutOff(box.width());
+      }
+    }
     return foam.offers().stream()
+        .filter(it -> !it.roll())
         .filter(
             it ->
                 Math.abs(it.lengthMm() - box.width()) < SAME_MM

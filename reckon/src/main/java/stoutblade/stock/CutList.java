@@ -40,6 +40,9 @@ public record CutList(List<Kind> kinds) {
   /** What a sheet of the usual size is called in a job; others have their size in the name. */
   public static final String BOUGHT = "sheet";
 
+  /** How the name of a length off a roll begins; its width follows. */
+  static final String OFF_THE_ROLL = BOUGHT + " off the roll, ";
+
   private static final double CUT_MM = 0.1;
   private static final String LEFT_OVER = "left over ";
   private static final String MIRRORED = ", mirrored";
@@ -101,7 +104,7 @@ public record CutList(List<Kind> kinds) {
       }
       List<NestSheet> sheets = new ArrayList<>();
       for (Wish.Leftover it : own(leftovers)) {
-        sheets.add(new NestSheet(LEFT_OVER + (sheets.size() + 1), it.shape(), 1, 0, false));
+        sheets.add(new NestSheet(LEFT_OVER + (sheets.size() + 1), it.shape(), 1, 0));
       }
       sheets.addAll(sold());
       return new NestJob(shapes, sheets, gapMm, rimMm);
@@ -129,14 +132,12 @@ public record CutList(List<Kind> kinds) {
         String id =
             sheets.isEmpty()
                 ? BOUGHT
-                : BOUGHT
-                    + " %s × %s"
-                        .formatted(
-                            Display.decimal(size.widthMm(), 1),
-                            Display.decimal(size.lengthMm(), 1));
+                : (size.roll() ? OFF_THE_ROLL + "%s wide" : BOUGHT + " %s × %s")
+                    .formatted(
+                        Display.decimal(size.widthMm(), 1), Display.decimal(size.lengthMm(), 1));
         // It lies with its length along x.
         Region edge = Region.of(new Box(0, 0, size.lengthMm(), size.widthMm()));
-        sheets.add(new NestSheet(id, edge, NestSheet.UNLIMITED, price, false));
+        sheets.add(new NestSheet(id, edge, NestSheet.UNLIMITED, price, size.stepMm(), List.of()));
       }
       return sheets;
     }

@@ -108,7 +108,7 @@ final class SheetsForParts {
     Buying bought =
         decided
             .map(it -> Buying.of(first.foam(), first.thicknessMm(), it.plan()))
-            .orElseGet(() -> usual(first, buy));
+            .orElseGet(() -> estimated(first, boxes, buy));
     String lots = bought.words(first.foam(), Units.METRIC);
     String name =
         first.foam().name()
@@ -120,9 +120,34 @@ final class SheetsForParts {
     return new Shopping.Line(name, need, buy);
   }
 
-  private static Buying usual(Shopping.Cut first, Figure sheets) {
-    SheetOffer size = first.foam().offers().getFirst();
+  private static Buying estimated(Shopping.Cut first, List<Box> boxes, Figure sheets) {
+    SheetOffer size = rows(first.foam(), boxes);
     return Buying.of(first.foam(), first.thicknessMm(), size, (int) sheets.value());
+  }
+
+  /**
+   * In what the rows lie: usual sheets, or lengths off a roll where a piece is larger than those.
+   */
+  private static SheetOffer rows(SheetMaterial foam, List<Box> boxes) {
+    SheetOffer usual = foam.offers().getFirst();
+    double longest = longest(boxes);
+    double widest =
+        boxes.stream().mapToDouble(it -> Math.min(it.width(), it.height())).max().orElse(0);
+    if (longest + Shopping.ROOM_MM <= usual.longMm()
+        && widest + Shopping.ROOM_MM <= usual.shortMm()) {
+      return usual;
+    }
+    return foam.offers().stream()
+        .filter(SheetOffer::roll)
+        .filter(it -> widest + Shopping.ROOM_MM <= it.widthMm())
+        .map(it -> it.cutOff(longest + Shopping.ROOM_MM))
+        .filter(it -> it.lengthMm() >= longest)
+        .findFirst()
+        .orElse(usual);
+  }
+
+  private static double longest(List<Box> boxes) {
+    return boxes.stream().mapToDouble(it -> Math.max(it.width(), it.height())).max().orElse(0);
   }
 
   /** As many as the pieces take where they were laid. */
@@ -144,8 +169,9 @@ final class SheetsForParts {
   private static Figure inRows(
       String id, List<Shopping.Cut> cuts, List<Box> boxes, double leftMm2, Figure need) {
     SheetMaterial foam = cuts.getFirst().foam();
-    double width = foam.sheetWidthMm();
-    double length = foam.sheetLengthMm();
+    SheetOffer size = rows(foam, boxes);
+    double width = size.widthMm();
+    double length = size.lengthMm();
     List<Box> still = bought(boxes, leftMm2);
     int laid = Shelves.sheets(still, width, length, Shopping.ROOM_MM);
     double sheets =

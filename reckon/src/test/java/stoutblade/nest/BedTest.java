@@ -25,7 +25,7 @@ class BedTest {
     for (int i = 0; i < 12; i++) {
       comb = comb.difference(Region.of(new Box(30 + 30 * i, 150, 40 + 30 * i, 300)));
     }
-    NestSheet sheet = new NestSheet("comb", comb, 1, 0, false);
+    NestSheet sheet = new NestSheet("comb", comb, 1, 0);
     NestShape piece = NestShape.of("p", Region.of(new Box(0, 0, 12, 60)), 1, Turning.ANY, false);
     NestJob job = new NestJob(List.of(piece), List.of(sheet), 0, 0);
     Bed bed = Prepared.bed(sheet, job).orElseThrow();

@@ -47,9 +47,7 @@ class NesterTest {
     NestJob job =
         new NestJob(
             shapes,
-            List.of(
-                new NestSheet("offcut", holed, 1, 0, false),
-                NestSheet.bought("sheet", 500, 350, 10)),
+            List.of(new NestSheet("offcut", holed, 1, 0), NestSheet.bought("sheet", 500, 350, 10)),
             gap,
             gap / 2);
     List<Nesting> answers = Collections.synchronizedList(new ArrayList<>());
@@ -108,7 +106,7 @@ class NesterTest {
             List.of(small),
             List.of(
                 NestSheet.bought("small", 200, 200, 3),
-                new NestSheet("offcut", Region.of(new Box(0, 0, 195, 400)), 1, 0, false)),
+                new NestSheet("offcut", Region.of(new Box(0, 0, 195, 400)), 1, 0)),
             0,
             0);
     Nesting there = run(offcut, 3_000);
@@ -123,7 +121,7 @@ class NesterTest {
     for (int i = 0; i < 9; i++) {
       shapes.add(NestShape.of("p" + i, Checked.blob(random, 60), 1, Turning.ANY, false));
     }
-    NestJob job = new NestJob(shapes, List.of(NestSheet.roll("r", 300, 9000, 1)), 1, 0);
+    NestJob job = new NestJob(shapes, List.of(NestSheet.roll("r", 300, 9000, 1, 1)), 1, 0);
     List<Nesting> one = new ArrayList<>();
     List<Nesting> two = new ArrayList<>();
     new Nester(job, 7, one::add, () -> one.size() >= 4).run();

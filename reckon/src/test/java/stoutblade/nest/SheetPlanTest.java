@@ -94,13 +94,13 @@ class SheetPlanTest {
   @Test
   void a_leftover_that_is_not_there_any_more_gives_its_pieces_back() {
     NestShape disc = NestShape.of("disc", Region.of(new Box(0, 0, 50, 50)), 2, Turning.ANY, false);
-    NestSheet offcut = new NestSheet("left over 1", Region.of(new Box(0, 0, 120, 60)), 1, 0, false);
+    NestSheet offcut = new NestSheet("left over 1", Region.of(new Box(0, 0, 120, 60)), 1, 0);
     NestJob with = new NestJob(List.of(disc), List.of(offcut, SHEET), 2, 0);
     SheetPlan plan = SheetPlan.of(laid(with, SheetPlan.NONE, 300), SheetPlan.NONE);
     assertThat(plan.sheets()).extracting(SheetPlan.Sheet::id).containsExactly("left over 1");
     SheetPlan.Fitted without = plan.on(new NestJob(List.of(disc), List.of(SHEET), 2, 0));
     assertThat(without.fresh()).hasSize(2);
-    NestSheet smaller = new NestSheet("left over 1", Region.of(new Box(0, 0, 90, 60)), 1, 0, false);
+    NestSheet smaller = new NestSheet("left over 1", Region.of(new Box(0, 0, 90, 60)), 1, 0);
     assertThat(plan.on(new NestJob(List.of(disc), List.of(smaller, SHEET), 2, 0)).fresh())
         .hasSize(2);
   }

@@ -13,8 +13,11 @@ import org.junit.jupiter.api.Test;
 import org.ojalgo.optimisation.Expression;
 import org.ojalgo.optimisation.ExpressionsBasedModel;
 import org.ojalgo.optimisation.Variable;
+import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.SheetMaterial;
 import stoutblade.catalogue.SheetOffer;
+import stoutblade.derive.Derived;
+import stoutblade.derive.Reckoner;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
 import stoutblade.nest.NestJob;
@@ -24,6 +27,7 @@ import stoutblade.nest.SheetPlan;
 import stoutblade.part.Part;
 import stoutblade.part.Placing;
 import stoutblade.project.First;
+import stoutblade.project.Project;
 import stoutblade.project.Samples;
 import stoutblade.shape.Node;
 import stoutblade.shape.WholeOutline;
@@ -96,6 +100,53 @@ class BuyingTest {
     assertThat(bought.words(sold, Units.METRIC)).contains("1 of 60 cm × 60 cm");
     assertThat(Laying.none(kind).with(plan, kind.mark()).toBuy()).isEqualTo(2);
     assertThat(kind.figures(plan)).extracting(Figure::value).containsExactly(2.0, bought.price(10));
+  }
+
+  /** Side by side on 1.2 m the longer of them, 900 mm, says how much is cut off: in steps, 1 m. */
+  @Test
+  void lengths_are_cut_off_a_roll_in_its_steps() {
+    SheetMaterial foam = Samples.CATALOGUE.sheet("foam").orElseThrow();
+    double price = 0.8 * foam.pricePerM2Mm();
+    SheetMaterial sold = foam.withOffers(List.of(new SheetOffer(1200, 5000, 1, price, 250)));
+    CutList.Kind kind = kind(sold, plate("d1", 580), plate("d2", 900));
+    NestJob job = kind.job(List.of(), 2, 0);
+    AtomicInteger asked = new AtomicInteger();
+    Nesting laid = new Nester(job, 1, it -> {}, () -> asked.incrementAndGet() > 400).run();
+    SheetPlan plan = SheetPlan.of(laid, SheetPlan.NONE);
+
+    Buying bought = Buying.of(sold, 10, plan);
+    assertThat(bought.price(10)).isCloseTo(price * 10 * 1.2 * 1.0, within(1e-9));
+    assertThat(bought.words(sold, Units.METRIC)).isEqualTo("100 cm off the roll, 120 cm wide");
+    // It is held as it was laid, and what it comes to is the length that is cut off.
+    SheetPlan.Fitted held = plan.on(job);
+    assertThat(held.whole()).isTrue();
+    assertThat(held.nesting().price()).isCloseTo(bought.price(10), within(1e-6));
+    assertThat(held.sheets().getFirst().sheet().outline().box().width()).isEqualTo(1000);
+  }
+
+  /** Before anything is laid: a piece of 1.3 m is larger than a sheet, not than the roll. */
+  @Test
+  void a_piece_too_large_for_a_sheet_comes_off_the_roll() {
+    SheetMaterial foam = Samples.CATALOGUE.sheet("foam").orElseThrow();
+    SheetMaterial sold =
+        foam.withOffers(List.of(new SheetOffer(1200, 5000, 1, foam.pricePerM2Mm(), 100)));
+    Catalogue all = Samples.CATALOGUE;
+    Catalogue catalogue =
+        new Catalogue(
+            all.families(),
+            all.sheets().stream().map(it -> it.id().equals("foam") ? sold : it).toList(),
+            all.rods(),
+            all.glues(),
+            all.coatings(),
+            all.paces(),
+            all.things(),
+            all.fittings());
+    Project project =
+        First.withParts(Samples.whole(), List.of(plate("d1", 1300), plate("d2", 1200)));
+    Derived derived = new Reckoner(catalogue).derive(project, Samples.NOW, Units.METRIC);
+    assertThat(derived.shopping().orElseThrow().lines())
+        .extracting(Shopping.Line::name)
+        .anyMatch(it -> it.endsWith(": 2 × 140 cm off the roll, 120 cm wide"));
   }
 
   private static Part plate(String id, double high) {

@@ -45,7 +45,7 @@ class JigsawTest {
     for (int seed = 0; seed < 3; seed++) {
       List<NestShape> shapes = Jigsaw.of(10, turning, new Random(100 + seed));
       NestJob job =
-          new NestJob(shapes, List.of(NestSheet.roll("roll", Jigsaw.WIDE, 10_000, 1)), 0, 0);
+          new NestJob(shapes, List.of(NestSheet.roll("roll", Jigsaw.WIDE, 10_000, 1, 1)), 0, 0);
       AtomicInteger asked = new AtomicInteger();
       Nesting nesting = new Nester(job, 1, it -> {}, () -> asked.incrementAndGet() > 4_000).run();
       assertThat(nesting.complete()).isTrue();
