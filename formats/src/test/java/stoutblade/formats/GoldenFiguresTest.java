@@ -50,7 +50,8 @@ class GoldenFiguresTest {
   /**
    * Faults that were mended: foam, cement and rods were bought for the blade apart from the parts,
    * pages were counted of the blade's first template alone, and only the blade was in the plan. The
-   * frequency was Rayleigh's quotient with the droop as its shape: half a percent too high.
+   * frequency was Rayleigh's quotient with the droop as its shape: half a percent too high. A core
+   * bore the part that it lies in alone, without what stands on that.
    */
   private static final List<String> MENDED =
       List.of(
@@ -62,6 +63,7 @@ class GoldenFiguresTest {
           "build.buy",
           "build.print",
           "core.frequency",
+          "core.droop",
           "part.d5.mass",
           "part.d6.mass");
 

@@ -98,7 +98,7 @@ public record Body(
 
   /** What a core in it lies in. */
   public Cored cored() {
-    return new Cored(along(), mass, shares, nearMm, course(), layers);
+    return new Cored(along(), mass, shares, nearMm, course(), layers, List.of());
   }
 
   /** The way that it runs. */

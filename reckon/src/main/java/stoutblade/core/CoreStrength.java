@@ -34,7 +34,8 @@ record CoreStrength(
         "Inertia about the hold",
         loads.inertia(),
         Quantity.INERTIA,
-        "mass of each millimetre of foam and rods, times its distance from {core.held} squared",
+        "mass of each millimetre of foam, rods and other parts on them, times its distance from"
+            + " {core.held} squared",
         Source.handbook("moment of inertia = ∫ r² dm (from memory)"),
         Uncertainty.NONE,
         held);

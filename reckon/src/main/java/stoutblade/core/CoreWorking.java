@@ -82,17 +82,26 @@ final class CoreWorking {
         part.layers().map(this::bed),
         inFoam,
         length(),
-        droop(bent, stiffness, held, mass),
+        droop(bent, stiffness, held, bending(mass)),
         choice.limits().orElse(Limits.USUAL),
         CoreReckoning.allowed(choice, held),
-        frequency(bent, stiffness, held, mass),
+        frequency(bent, stiffness, held, bending(mass)),
         mass,
         balance(mass, rodMass, foamMass),
         loads.balance(rodMass.value()).plus(part.course().at(part.nearMm())),
         beside,
         parting,
         bent.line(),
-        others(bent, inFoam, rodMass, foamMass, stiffness));
+        others(bent, mass, inFoam, rodMass, foamMass, stiffness));
+  }
+
+  /** What bends it: the part with its core, and other parts that stand on it. */
+  private Figure bending(Figure mass) {
+    List<Figure> all = new ArrayList<>(List.of(mass));
+    part.attached().forEach(it -> all.add(it.mass()));
+    return part.attached().isEmpty()
+        ? mass
+        : Figure.sum("core.bears", "All that it bears", Quantity.MASS, all);
   }
 
   private Groove groove() {
@@ -180,7 +189,7 @@ final class CoreWorking {
     return section.oblong() ? " + {core.width} - {core.height}" : "";
   }
 
-  private List<Figure> others(Cantilever bent, Figure... more) {
+  private List<Figure> others(Cantilever bent, Figure mass, Figure... more) {
     List<Figure> all = new ArrayList<>();
     if (part.layers().isPresent()) {
       all.add(channelWidth());
@@ -198,6 +207,9 @@ final class CoreWorking {
         new CoreStrength(
             bar, choice, loads, part.length().value(), held(), length(), beside.isEmpty());
     bar.momentAside().ifPresent(all::add);
+    if (!part.attached().isEmpty()) {
+      all.add(bending(mass));
+    }
     all.add(strength.inertia());
     all.addAll(strength.strength(bent));
     strength.cost().ifPresent(all::add);
@@ -432,8 +444,9 @@ final class CoreWorking {
         "Droop of the tip, held level",
         value,
         Quantity.LENGTH,
-        "own weight of foam and core bending {core.stiffness} over {core.overhang}: moment ÷"
-            + " stiffness summed twice along it; {core.mass} in all"
+        "own weight of foam and core%s bending {core.stiffness} over {core.overhang}: moment ÷"
+                .formatted(part.attached().isEmpty() ? "" : ", and of the parts that stand on it,")
+            + " stiffness summed twice along it; {%s} in all".formatted(mass.id())
             + (part.course().bends() ? "; as if its curve were laid straight" : ""),
         Source.handbook(
             "Euler–Bernoulli beam; Roark's Formulas for Stress and Strain" + " (from memory)"),
@@ -454,7 +467,7 @@ final class CoreWorking {
         value,
         Quantity.FREQUENCY,
         "Rayleigh's quotient, the droop for a shape that is bettered until it stays:"
-            + " {core.stiffness}, {core.overhang}, {core.mass}",
+            + " {core.stiffness}, {core.overhang}, {%s}".formatted(mass.id()),
         Source.handbook(
             "Rayleigh's method with Stodola's iteration; Blevins, Formulas for Natural Frequency"
                 + " and Mode Shape (from memory)"),

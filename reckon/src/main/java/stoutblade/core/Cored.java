@@ -17,6 +17,7 @@ import stoutblade.shape.Course;
  * @param course the way that it runs, and the core in it
  * @param layers its layers, where a channel is cut into some; empty where the core goes through
  *     something hollow or solid
+ * @param attached other parts whose weight it bears
  */
 public record Cored(
     Figure length,
@@ -24,15 +25,22 @@ public record Cored(
     List<MaterialShare> shares,
     double nearMm,
     Course course,
-    Optional<Layers> layers) {
+    Optional<Layers> layers,
+    List<Attached> attached) {
 
-  /** Copies the list. */
+  /** Copies the lists. */
   public Cored {
     shares = List.copyOf(shares);
+    attached = List.copyOf(attached);
+  }
+
+  /** The same with other parts whose weight it bears. */
+  public Cored bearing(List<Attached> others) {
+    return new Cored(length, mass, shares, nearMm, course, layers, others);
   }
 
   /** The same with other layers over its core: for how that lies, not for what it weighs. */
   public Cored under(Layers changed) {
-    return new Cored(length, mass, shares, nearMm, course, Optional.of(changed));
+    return new Cored(length, mass, shares, nearMm, course, Optional.of(changed), attached);
   }
 }

@@ -8,6 +8,7 @@ import java.util.function.DoubleUnaryOperator;
 import java.util.function.ToDoubleFunction;
 import stoutblade.catalogue.Rod;
 import stoutblade.layer.MaterialShare;
+import stoutblade.measure.Figure;
 import stoutblade.measure.Uncertainty;
 import stoutblade.shape.Course;
 import stoutblade.shape.Point;
@@ -39,6 +40,8 @@ final class Loads {
   private final List<BesideReckoning> beside;
   private final List<double[]> besideLoads;
   private final List<double[]> foamLoads;
+  private final List<Attached> attached;
+  private final List<double[]> attachedLoads;
 
   /**
    * What one foam carries.
@@ -126,6 +129,8 @@ final class Loads {
                         it.rod().densityGPerMm3()))
             .toList();
     this.foamLoads = foams.stream().map(it -> sampled(y -> area(it, y), it.density())).toList();
+    this.attached = part.attached().stream().map(it -> it.upTo(end)).toList();
+    this.attachedLoads = attached.stream().map(it -> sampled(y -> massPerMm(it, y), 1)).toList();
   }
 
   /** What rods with channels of their own take out of a foam. */
@@ -178,6 +183,14 @@ final class Loads {
     return Math.max(0, whole - channel);
   }
 
+  /** What a millimetre of another part weighs, in g, over the step round a place. */
+  private double massPerMm(Attached other, double y) {
+    double half = (end - choice.heldAtMm()) / Cantilever.STEPS / 2;
+    double bottom = Math.max(choice.heldAtMm(), y - half);
+    double top = Math.min(end, y + half);
+    return other.between(bottom, top) / (top - bottom);
+  }
+
   /** What share of the step round a place is between two others. */
   private double within(double y, double low, double high) {
     double half = (end - choice.heldAtMm()) / Cantilever.STEPS / 2;
@@ -205,7 +218,7 @@ final class Loads {
    */
   Uncertainty uncertainty(double stiffness, ToDoubleFunction<Cantilever> asked) {
     Uncertainty uncertainty = Uncertainty.NONE;
-    for (int i = 0; i < foams.size() + 1; i++) {
+    for (int i = 0; i < foams.size() + 1 + attached.size(); i++) {
       double more = asked.applyAsDouble(bent(stiffness, 1, factors(i, 1 + VARIED)));
       double less = asked.applyAsDouble(bent(stiffness, 1, factors(i, 1 - VARIED)));
       uncertainty = uncertainty.plus(densityDoubt(i).times((more - less) / (2 * VARIED)));
@@ -219,14 +232,19 @@ final class Loads {
   }
 
   private Uncertainty densityDoubt(int number) {
-    return number < foams.size()
-        ? foams.get(number).share().foam().densityDoubt()
-        : rod.densityDoubt();
+    if (number < foams.size()) {
+      return foams.get(number).share().foam().densityDoubt();
+    }
+    if (number == foams.size()) {
+      return rod.densityDoubt();
+    }
+    Figure mass = attached.get(number - foams.size() - 1).mass();
+    return mass.uncertainty().times(1 / mass.value());
   }
 
-  /** Factors of all loads, foams first and the rod last: 1 but for one. */
+  /** Factors of all loads, foams first, then the rod, then other parts: 1 but for one. */
   private double[] factors(int number, double factor) {
-    double[] all = new double[foams.size() + 1];
+    double[] all = new double[foams.size() + 1 + attached.size()];
     Arrays.fill(all, 1);
     all[number] = factor;
     return all;
@@ -250,6 +268,13 @@ final class Loads {
     for (double[] more : besideLoads) {
       for (int i = 0; i < loads.length; i++) {
         loads[i] += between(more, held + (tip - held) * i / Cantilever.STEPS);
+      }
+    }
+    for (int k = 0; k < attached.size(); k++) {
+      double factor = factors.length == 0 ? 1 : factors[foams.size() + 1 + k];
+      for (int i = 0; i < loads.length; i++) {
+        double at = held + (tip - held) * i / Cantilever.STEPS;
+        loads[i] += factor * between(attachedLoads.get(k), at);
       }
     }
     return Cantilever.bend(stretches(stiffness), tip - held, loads);
@@ -309,6 +334,9 @@ final class Loads {
     double sum = rodInertia(rod, 1, choice.startMm(), choice.endMm());
     for (BesideReckoning it : beside) {
       sum += rodInertia(it.rod(), it.choice().count(), it.choice().startMm(), it.choice().endMm());
+    }
+    for (Attached it : attached) {
+      sum += it.inertia(choice.heldAtMm());
     }
     double step = (end - choice.heldAtMm()) / Cantilever.STEPS;
     for (int i = 0; i <= Cantilever.STEPS; i++) {

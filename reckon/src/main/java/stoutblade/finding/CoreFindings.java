@@ -286,7 +286,7 @@ final class CoreFindings {
 
   /** A pipe that is squeezed as little as it takes, where that makes it fit. */
   private Optional<Change> squeezeMend(CoreReckoning core) {
-    return CoreOption.squeezed(body().cored(), core)
+    return CoreOption.squeezed(part.cored().orElseThrow(), core)
         .map(CoreOption::choice)
         .map(
             it ->
@@ -444,7 +444,8 @@ final class CoreFindings {
                     it, LayerEdits.skinned(skinMm).apply(part.part().layering()), catalogue::sheet))
         .map(
             it ->
-                CoreReckoning.of(body().cored().under(it), core.choice(), core.rod(), core.rods()));
+                CoreReckoning.of(
+                    part.cored().orElseThrow().under(it), core.choice(), core.rod(), core.rods()));
   }
 
   /** The core shorter, and a thin rod from there on to where it was to end. */
@@ -475,7 +476,8 @@ final class CoreFindings {
     all.add(on);
     CoreChoice tried = core.choice().withEnd(end).withBeside(all);
     CoreReckoning then =
-        CoreReckoning.of(body().cored(), tried, core.rod(), CoreRods.of(tried, catalogue.rods()));
+        CoreReckoning.of(
+            part.cored().orElseThrow(), tried, core.rod(), CoreRods.of(tried, catalogue.rods()));
     return !then.shows()
         && then.beside().stream()
             .filter(it -> it.choice().equals(on))
@@ -500,7 +502,8 @@ final class CoreFindings {
   }
 
   private CoreReckoning reckoned(CoreReckoning core, Rod rod) {
-    return CoreReckoning.of(body().cored(), core.choice().withRod(rod.id()), rod, core.rods())
+    return CoreReckoning.of(
+            part.cored().orElseThrow(), core.choice().withRod(rod.id()), rod, core.rods())
         .within(core.limits());
   }
 

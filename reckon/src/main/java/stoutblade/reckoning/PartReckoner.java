@@ -8,6 +8,7 @@ import stoutblade.build.WorkChoices;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.catalogue.Rod;
 import stoutblade.catalogue.SheetMaterial;
+import stoutblade.core.Attached;
 import stoutblade.core.CoreReckoning;
 import stoutblade.core.CoreRods;
 import stoutblade.core.Limits;
@@ -50,6 +51,7 @@ final class PartReckoner {
    * @param limits what does not feel limp, by the log
    * @param made how many are made in all
    * @param mirrored how many of them are mirrored
+   * @param attached other parts whose weight its core bears
    */
   record Around(
       String propId,
@@ -57,7 +59,8 @@ final class PartReckoner {
       Optional<Figure> scale,
       Limits limits,
       int made,
-      int mirrored) {}
+      int mirrored,
+      List<Attached> attached) {}
 
   private final Catalogue catalogue;
   private final Typeface typeface;
@@ -126,10 +129,11 @@ final class PartReckoner {
             part.placing().facing() ? 1 : 0);
     Optional<CoreReckoning> core =
         cores.of(
-            () -> core(part, body).map(it -> it.within(around.limits())),
+            () -> core(part, body, around.attached()).map(it -> it.within(around.limits())),
             body,
             part.core(),
-            around.limits());
+            around.limits(),
+            around.attached());
     List<CoatReckoning> planned =
         coats.of(() -> coats(part, body, around.made()), body, part.coats(), around.made());
     WorkChoices ways =
@@ -192,7 +196,8 @@ final class PartReckoner {
               figures(flat, form, body, mass, dried, around.made()),
               lines,
               thin,
-              torn);
+              torn,
+              around.attached());
         },
         part,
         flat,
@@ -204,7 +209,8 @@ final class PartReckoner {
         lines,
         torn,
         around.made(),
-        around.mirrored());
+        around.mirrored(),
+        around.attached());
   }
 
   /** Where its core runs, where something cut into it keeps clear of that. */
@@ -266,7 +272,7 @@ final class PartReckoner {
             it -> new Splices(it.largest().widthMm(), it.largest().lengthMm(), part.thicknessMm()));
   }
 
-  private Optional<CoreReckoning> core(Part part, Optional<Body> body) {
+  private Optional<CoreReckoning> core(Part part, Optional<Body> body, List<Attached> attached) {
     return part.core()
         .flatMap(
             choice ->
@@ -278,7 +284,7 @@ final class PartReckoner {
                                 .map(
                                     (Rod rod) ->
                                         CoreReckoning.of(
-                                            it.cored(),
+                                            it.cored().bearing(attached),
                                             choice,
                                             rod,
                                             CoreRods.of(choice, catalogue.rods())))));

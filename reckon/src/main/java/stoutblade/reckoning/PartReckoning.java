@@ -7,7 +7,9 @@ import java.util.Optional;
 import stoutblade.body.Body;
 import stoutblade.build.WorkChoices;
 import stoutblade.catalogue.SheetMaterial;
+import stoutblade.core.Attached;
 import stoutblade.core.CoreReckoning;
+import stoutblade.core.Cored;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Panel;
 import stoutblade.develop.Strip;
@@ -57,6 +59,7 @@ import stoutblade.template.Template;
  * @param seen what is seen of it from the front of the prop, in its own frame
  * @param slivers where it is narrower than its foam is thick
  * @param broken what is worked into its patterns and would be cut through by their edges
+ * @param attached other parts whose weight its core bears, or would
  */
 public record PartReckoning(
     String propId,
@@ -77,7 +80,8 @@ public record PartReckoning(
     List<Figure> figures,
     List<Path> seen,
     List<PlateForm.Sliver> slivers,
-    List<PanelFeature> broken) {
+    List<PanelFeature> broken,
+    List<Attached> attached) {
 
   /** Copies the lists. */
   public PartReckoning {
@@ -86,6 +90,7 @@ public record PartReckoning(
     seen = List.copyOf(seen);
     slivers = List.copyOf(slivers);
     broken = List.copyOf(broken);
+    attached = List.copyOf(attached);
   }
 
   /** Makes ids of its own to ids of the project. */
@@ -101,6 +106,11 @@ public record PartReckoning(
   /** Its id within its prop. */
   public String id() {
     return part.id();
+  }
+
+  /** What a core in it lies in, and bears. */
+  public Optional<Cored> cored() {
+    return body.map(it -> it.cored().bearing(attached));
   }
 
   /** How many are made, as a figure. */

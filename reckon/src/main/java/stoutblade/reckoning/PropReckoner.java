@@ -1,5 +1,6 @@
 package stoutblade.reckoning;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -7,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import stoutblade.catalogue.Catalogue;
+import stoutblade.core.Attached;
 import stoutblade.core.Limits;
 import stoutblade.feature.Typeface;
 import stoutblade.fit.Fitting;
@@ -44,6 +46,7 @@ public final class PropReckoner {
   private final Memo<List<Figure>> bodies = new Memo<>();
   private final Memo<PropReckoning> all = new Memo<>();
   private Map<String, Figure> known = Map.of();
+  private Map<String, List<Attached>> attached = Map.of();
 
   public PropReckoner(Catalogue catalogue, Typeface typeface) {
     this.catalogue = catalogue;
@@ -117,20 +120,35 @@ public final class PropReckoner {
   private List<PartReckoning> parts(Prop prop, Assembly assembly, Limits limits) {
     reckoners.keySet().retainAll(prop.parts().stream().map(Part::id).toList());
     prop.parts().forEach(this::reckoner);
-    return Parallel.map(
-        prop.parts(),
-        part ->
-            reckoners
-                .get(part.id())
-                .of(
-                    part,
-                    new PartReckoner.Around(
-                        prop.id(),
-                        prop.part(part.placing().on()),
-                        part.cut().flatMap(it -> scale(prop, it)),
-                        limits,
-                        assembly.made(part),
-                        assembly.mirrored(part))));
+    // What stands on a core is seldom another than before: all parts are worked out side by side
+    // with that, and only a core that bears something else once more.
+    List<PartReckoning> first =
+        Parallel.map(
+            prop.parts(),
+            it -> part(it, prop, assembly, limits, attached.getOrDefault(it.id(), List.of())));
+    attached = Bearing.of(first, assembly, attached);
+    List<PartReckoning> all = new ArrayList<>();
+    for (PartReckoning it : first) {
+      List<Attached> own = attached.getOrDefault(it.id(), List.of());
+      all.add(it.attached().equals(own) ? it : part(it.part(), prop, assembly, limits, own));
+    }
+    return all;
+  }
+
+  private PartReckoning part(
+      Part part, Prop prop, Assembly assembly, Limits limits, List<Attached> bears) {
+    return reckoners
+        .get(part.id())
+        .of(
+            part,
+            new PartReckoner.Around(
+                prop.id(),
+                prop.part(part.placing().on()),
+                part.cut().flatMap(it -> scale(prop, it)),
+                limits,
+                assembly.made(part),
+                assembly.mirrored(part),
+                bears));
   }
 
   private PartReckoner reckoner(Part part) {

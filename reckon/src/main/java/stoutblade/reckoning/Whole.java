@@ -85,7 +85,7 @@ public record Whole(
   }
 
   /** What is seen of a part and of its core, in its own frame. */
-  private static List<Point> outline(PartReckoning part) {
+  static List<Point> outline(PartReckoning part) {
     List<Point> own = new ArrayList<>();
     part.seen().forEach(it -> own.addAll(it.flattened(LINE_MM)));
     part.core()
@@ -101,7 +101,7 @@ public record Whole(
   }
 
   /** Where a part balances, in its own frame. */
-  private static Point middle(PartReckoning part) {
+  static Point middle(PartReckoning part) {
     if (part.core().isPresent()) {
       return part.core().get().balancePoint();
     }

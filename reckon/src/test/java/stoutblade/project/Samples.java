@@ -271,7 +271,8 @@ public final class Samples {
         layers.shares(),
         layers.solid().near(),
         layers.solid().course(),
-        Optional.of(layers));
+        Optional.of(layers),
+        List.of());
   }
 
   /** Layers of the sample foams. */

@@ -87,7 +87,22 @@ class PartReckonerTest {
         .isSameAs(before.first().part("d2").orElseThrow().flat());
     assertThat(after.first().part("d2").orElseThrow().body())
         .isSameAs(before.first().part("d2").orElseThrow().body());
-    isSame(blade(after), "d1");
+    // It hangs elsewhere on the core of the blade, which is all that changes there.
+    assertThat(blade(after).body()).isSameAs(blade(before).body());
+    assertThat(blade(after).core()).isNotEqualTo(blade(before).core());
+  }
+
+  @Test
+  void what_hangs_on_no_core_costs_no_core() {
+    Derived aside = derive(PartEdits.move("d2", new Point(500, 5)).in(Prop.FIRST).applyTo(project));
+    Derived further =
+        reckoner.derive(
+            PartEdits.move("d2", new Point(600, 90)).in(Prop.FIRST).applyTo(aside.project()),
+            Samples.NOW,
+            Units.METRIC);
+
+    assertThat(blade(aside).attached()).isEmpty();
+    assertThat(blade(further)).isSameAs(blade(aside));
   }
 
   private void isSame(PartReckoning now, String id) {

@@ -3,7 +3,6 @@ package stoutblade.desktop.station.core;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
-import stoutblade.body.Body;
 import stoutblade.catalogue.Rod;
 import stoutblade.core.Beside;
 import stoutblade.core.CoreChoice;
@@ -82,8 +81,7 @@ final class CoreModel {
 
   /** What there is to compare here; empty where no core can lie. */
   Optional<Compared> compared() {
-    Optional<Cored> part =
-        desk.looked().flatMap(PartReckoning::body).map(Body::cored).filter(this::usable);
+    Optional<Cored> part = desk.looked().flatMap(PartReckoning::cored).filter(this::usable);
     try {
       Optional<CoreChoice> now = core();
       Optional<CoreChoice> like = now.isPresent() ? now : first(desk.catalogue().rods().getFirst());
