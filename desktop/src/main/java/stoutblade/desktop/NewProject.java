@@ -55,7 +55,12 @@ public final class NewProject {
         .withEvent(before.event())
         .withFreeHours(before.freeHours())
         .withShelf(before.shelf())
-        .withCutting(new Cutting(List.of(), before.cutting().cutter(), before.cutting().scale()))
+        .withCutting(
+            new Cutting(
+                List.of(),
+                before.cutting().lengths(),
+                before.cutting().cutter(),
+                before.cutting().scale()))
         .withPaper(before.paper());
   }
 }

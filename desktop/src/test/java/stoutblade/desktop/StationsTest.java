@@ -200,6 +200,16 @@ class StationsTest extends InWindow {
     assertThat(robot.lookup("#core-squeezed").tryQuery()).as("wood is not squeezed").isEmpty();
   }
 
+  private static List<Object> column(TableView<CoreOption> table, String title) {
+    return fx(
+        () ->
+            table.getColumns().stream()
+                .filter(it -> it.getText().equals(title))
+                .findFirst()
+                .map(it -> table.getItems().stream().<Object>map(it::getCellData).toList())
+                .orElseThrow());
+  }
+
   @Test
   void every_rod_is_compared_and_one_taken_from_the_table_or_by_its_dot(FxRobot robot) {
     openDemo();
@@ -229,6 +239,21 @@ class StationsTest extends InWindow {
     settled();
     assertThat(First.core(desk.derived()).orElseThrow().droop().value())
         .isEqualTo(other.core().droop().value());
+
+    type(robot, "#compare-there", "40 cm, 2 × 1.5 m");
+    until(() -> desk.project().cutting().lengths().size() == 2);
+    settled();
+    assertThat(desk.project().cutting().lengths()).allMatch(it -> it.rodId().equals("dowel-9"));
+    assertThat(column(table, "On the shelf")).contains("40 cm, 2 × 150 cm");
+    type(robot, "#compare-there", "a few");
+    assertThat(desk.project().cutting().lengths()).as("refused, and nothing lost").hasSize(2);
+    until(
+        () ->
+            robot
+                .lookup("#compare-there")
+                .queryTextInputControl()
+                .getText()
+                .equals("40 cm, 2 × 150 cm"));
 
     Button dot =
         robot

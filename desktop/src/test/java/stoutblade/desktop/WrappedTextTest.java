@@ -52,20 +52,51 @@ class WrappedTextTest extends InWindow {
           label.setText(words);
           label.applyCss();
           one[0] = label.prefHeight(-1);
-          for (int width = 1; width < 500; width += 3) {
-            heights.add(label.prefHeight(width));
-          }
           // The marks in front take no room: at its whole width it is as wide as the words.
           Text plain = new Text(words);
           plain.setFont(label.getFont());
           assertThat(label.prefWidth(-1))
               .isCloseTo(plain.getLayoutBounds().getWidth(), within(1.0));
+          for (int width = 1; width < 500; width += 3) {
+            label.resize(width, 20);
+            heights.add(label.prefHeight(width));
+          }
           bench.root().getChildren().remove(label);
         });
 
     assertThat(heights).allMatch(it -> it > 0);
     assertThat(heights.getLast()).isLessThan(2 * one[0]);
     assertThat(heights.getFirst() > 2 * one[0]).isEqualTo(words.length() > 1);
+  }
+
+  /** Words stay in their order; each line has those that there is room for, and no more. */
+  @Test
+  void a_name_from_right_to_left_is_broken_between_its_words(FxRobot robot) {
+    robot.interact(
+        () -> {
+          Label label = new Label();
+          bench.root().getChildren().add(label);
+          WrappedText.in(label);
+          label.setText(HEBREW);
+          label.applyCss();
+          Text ruler = new Text();
+          ruler.setFont(label.getFont());
+          for (double width : new double[] {60, 90, 400}) {
+            label.resize(width, 60);
+            List<String> lines = label.getText().replace("\u200e", "").lines().toList();
+            assertThat(String.join(" ", lines)).isEqualTo(HEBREW);
+            assertThat(lines).hasSizeGreaterThan(width > 300 ? 0 : 1);
+            for (String line : lines) {
+              ruler.setText(line);
+              assertThat(ruler.getLayoutBounds().getWidth()).isLessThanOrEqualTo(width);
+            }
+          }
+          assertThat(label.getText()).doesNotContain("\n");
+          label.setText("Sword");
+          label.resize(20, 60);
+          assertThat(label.getText()).isEqualTo("Sword");
+          bench.root().getChildren().remove(label);
+        });
   }
 
   @Test

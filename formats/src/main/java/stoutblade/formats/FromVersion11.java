@@ -42,6 +42,7 @@ final class FromVersion11 implements Migrations.Migration {
     }
     ObjectNode cutting = project.putObject("cutting");
     cutting.putArray("laid");
+    cutting.putArray("lengths");
     ObjectNode cutter = cutting.putObject("cutter");
     cutter.put("kind", "KNIFE").put("kerfMm", 0).put("overcutMm", 0.5);
     cutter.putObject("bed").put("xMm", 1200).put("yMm", 1000).put("clampMm", 0);

@@ -206,13 +206,27 @@ public final class PlanFiles {
   public static void writeLengths(Path file, Shopping shopping) throws IOException {
     StringWriter text = new StringWriter();
     try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
-      csv.printRecord("of", "length number", "piece", "sawn to, mm", "left of this length, mm");
+      csv.printRecord(
+          "of",
+          "length number",
+          "its length, mm",
+          "there already",
+          "piece",
+          "sawn to, mm",
+          "left of this length, mm");
       for (Shopping.Line line : shopping.lines()) {
         List<LengthPlan.Bar> bars = line.sawn().map(LengthPlan::bars).orElse(List.of());
         for (int i = 0; i < bars.size(); i++) {
           for (LengthPlan.Cut cut : bars.get(i).cuts()) {
+            LengthPlan.Bar bar = bars.get(i);
             csv.printRecord(
-                line.name(), i + 1, cut.name(), tenth(cut.mm()), tenth(bars.get(i).leftMm()));
+                line.name(),
+                i + 1,
+                tenth(bar.longMm()),
+                bar.there() ? "yes" : "no",
+                cut.name(),
+                tenth(cut.mm()),
+                tenth(bar.leftMm()));
           }
         }
       }

@@ -23,9 +23,9 @@ import stoutblade.measure.Source;
 import stoutblade.part.Bought;
 import stoutblade.part.Part;
 import stoutblade.pipework.Piping;
+import stoutblade.project.Cutting;
 import stoutblade.reckoning.PartReckoning;
 import stoutblade.stack.Wish;
-import stoutblade.stock.Laying;
 import stoutblade.stock.Shopping;
 
 /** What a part needs, before the needs of all are added up. */
@@ -52,10 +52,7 @@ final class PartNeeds {
 
   /** What all of them need together. */
   static Shopping.Needs sum(
-      List<PartNeeds> all,
-      List<CoatStock> coats,
-      List<Wish.Leftover> leftovers,
-      List<Laying> laid) {
+      List<PartNeeds> all, List<CoatStock> coats, List<Wish.Leftover> leftovers, Cutting cutting) {
     return new Shopping.Needs(
         together(all, it -> it.sheets),
         together(all, it -> it.strips),
@@ -65,7 +62,8 @@ final class PartNeeds {
         together(all, it -> it.bedded),
         coats,
         leftovers,
-        laid);
+        cutting.laid(),
+        cutting.lengths());
   }
 
   private static <T> List<T> together(List<PartNeeds> all, Function<PartNeeds, List<T>> needs) {

@@ -195,7 +195,7 @@ public final class Reckoner {
                         .computeIfAbsent(it.path(), id -> new Memo<>())
                         .of(() -> PartNeeds.of(it, catalogue), it))
             .toList();
-    Shopping.Needs needs = PartNeeds.sum(all, stock, project.leftovers(), project.cutting().laid());
+    Shopping.Needs needs = PartNeeds.sum(all, stock, project.leftovers(), project.cutting());
     return needs.none() ? Optional.empty() : Optional.of(Shopping.of(needs, catalogue));
   }
 

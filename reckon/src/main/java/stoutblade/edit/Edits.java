@@ -23,6 +23,7 @@ import stoutblade.measure.Units;
 import stoutblade.shape.HalfOutline;
 import stoutblade.stack.Wish;
 import stoutblade.stock.Laying;
+import stoutblade.stock.LengthLeft;
 import stoutblade.template.Paper;
 import stoutblade.template.PaperScale;
 
@@ -279,6 +280,13 @@ public final class Edits {
   public static Edit cutter(Cutter other) {
     return new Edit(
         "Set up the machine", project -> project.withCutting(project.cutting().with(other)));
+  }
+
+  /** States what is there of a rod, in place of what was. */
+  public static Edit lengthsThere(String rodId, List<LengthLeft> there) {
+    return new Edit(
+        "Lengths that are there",
+        project -> project.withCutting(project.cutting().with(rodId, there)));
   }
 
   /** By how much the printer is off. */

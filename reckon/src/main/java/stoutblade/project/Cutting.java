@@ -4,28 +4,38 @@ import java.util.ArrayList;
 import java.util.List;
 import stoutblade.machine.Cutter;
 import stoutblade.stock.Laying;
+import stoutblade.stock.LengthLeft;
 import stoutblade.template.PaperScale;
 
 /**
  * How things are cut.
  *
  * @param laid how pieces are laid on sheets, each kind of sheet once
+ * @param lengths of rods and tubes that are there already
  * @param cutter the machine
  * @param scale by how much the printer is off
  */
-public record Cutting(List<Laying> laid, Cutter cutter, PaperScale scale) {
+public record Cutting(
+    List<Laying> laid, List<LengthLeft> lengths, Cutter cutter, PaperScale scale) {
+
+  private static final int MOST_LENGTHS = 2000;
 
   /** Where nothing is decided: nothing laid, a knife, a printer that prints what it is told. */
   public static final Cutting USUAL =
-      new Cutting(List.of(), Cutter.usual(Cutter.Kind.KNIFE), PaperScale.TRUE);
+      new Cutting(List.of(), List.of(), Cutter.usual(Cutter.Kind.KNIFE), PaperScale.TRUE);
 
   /**
-   * Copies the list.
+   * Copies the lists.
    *
-   * @throws IllegalArgumentException if one kind of sheet is laid twice
+   * @throws IllegalArgumentException if one kind of sheet is laid twice, or too much is there
    */
   public Cutting {
     laid = List.copyOf(laid);
+    lengths = List.copyOf(lengths);
+    if (lengths.stream().mapToInt(LengthLeft::count).sum() > MOST_LENGTHS) {
+      throw new IllegalArgumentException(
+          "At most %,d lengths of rods are kept".formatted(MOST_LENGTHS));
+    }
     long kinds =
         laid.stream().map(it -> it.materialId() + " " + it.thicknessMm()).distinct().count();
     if (kinds < laid.size()) {
@@ -38,14 +48,22 @@ public record Cutting(List<Laying> laid, Cutter cutter, PaperScale scale) {
     List<Laying> all = new ArrayList<>(laid);
     all.removeIf(it -> it.isOf(laying.materialId(), laying.thicknessMm()));
     all.add(laying);
-    return new Cutting(all, cutter, scale);
+    return new Cutting(all, lengths, cutter, scale);
   }
 
   public Cutting with(Cutter changed) {
-    return new Cutting(laid, changed, scale);
+    return new Cutting(laid, lengths, changed, scale);
   }
 
   public Cutting with(PaperScale changed) {
-    return new Cutting(laid, cutter, changed);
+    return new Cutting(laid, lengths, cutter, changed);
+  }
+
+  /** The same with what is there of one rod. */
+  public Cutting with(String rodId, List<LengthLeft> there) {
+    List<LengthLeft> all = new ArrayList<>(lengths);
+    all.removeIf(it -> it.rodId().equals(rodId));
+    all.addAll(there);
+    return new Cutting(laid, all, cutter, scale);
   }
 }

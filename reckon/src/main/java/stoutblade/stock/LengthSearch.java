@@ -5,12 +5,13 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * Packs sizes into as few bins of one capacity as it can.
+ * Packs sizes into bins that are there and as few more of one capacity as it can.
  *
  * <p>Best fit, the largest first, gives a first answer; the bound of Martello and Toth (L2;
- * Knapsack Problems, 1990, from memory) says how few there are at least. Between the two every
- * number of bins is tried by a search in depth, which skips what is the same but for the order and
- * gives up where more would be wasted than there is to waste.
+ * Knapsack Problems, 1990, from memory) says how few there are at least where none is there; else
+ * what is more than goes into those. Between the two every number of bins is tried by a search in
+ * depth, which skips what is the same but for the order and gives up where more would be wasted
+ * than there is to waste.
  */
 final class LengthSearch {
 
@@ -18,6 +19,7 @@ final class LengthSearch {
   private static final int MOST_TRIED = 400_000;
 
   private final long[] sizes;
+  private final long[] there;
   private final long capacity;
   private final long total;
   private List<List<Integer>> best;
@@ -28,17 +30,19 @@ final class LengthSearch {
    * A search.
    *
    * @param sizes from the largest to the smallest, each at most the capacity
-   * @param capacity of every bin
+   * @param there the capacities of bins that are there already
+   * @param capacity of every further bin, at least the largest size
    */
-  LengthSearch(long[] sizes, long capacity) {
+  LengthSearch(long[] sizes, long[] there, long capacity) {
     this.sizes = sizes.clone();
+    this.there = there.clone();
     this.capacity = capacity;
     this.total = Arrays.stream(sizes).sum();
     this.best = bestFit();
     better();
   }
 
-  /** The numbers of the sizes in each bin. */
+  /** The numbers of the sizes in each bin, those that are there first, perhaps empty. */
   List<List<Integer>> bins() {
     return best;
   }
@@ -51,6 +55,10 @@ final class LengthSearch {
   private List<List<Integer>> bestFit() {
     List<List<Integer>> bins = new ArrayList<>();
     List<Long> left = new ArrayList<>();
+    for (long own : there) {
+      bins.add(new ArrayList<>());
+      left.add(own);
+    }
     for (int i = 0; i < sizes.length; i++) {
       int at = -1;
       for (int k = 0; k < left.size(); k++) {
@@ -71,7 +79,11 @@ final class LengthSearch {
 
   /** The least number of bins that can be, by sizes that cannot share one. */
   private int least() {
-    int least = (int) Math.ceilDiv(total, capacity);
+    long inThem = Arrays.stream(there).sum();
+    int least = (int) Math.max(0, Math.ceilDiv(total - inThem, capacity));
+    if (there.length > 0) {
+      return least;
+    }
     for (long size : sizes) {
       long small = Math.min(size, capacity - size);
       if (small > capacity / 2) {
@@ -98,13 +110,14 @@ final class LengthSearch {
   }
 
   private void better() {
-    for (int count = least(); count < best.size(); count++) {
-      long[] left = new long[count];
-      Arrays.fill(left, capacity);
+    long inThem = Arrays.stream(there).sum();
+    for (int count = least(); count < best.size() - there.length; count++) {
+      long[] left = Arrays.copyOf(there, there.length + count);
+      Arrays.fill(left, there.length, left.length, capacity);
       int[] bins = new int[sizes.length];
       tried = 0;
-      if (fits(0, left, bins, count * capacity - total)) {
-        best = gathered(bins, count);
+      if (fits(0, left, bins, inThem + count * capacity - total)) {
+        best = gathered(bins, left.length);
         return;
       }
       if (tried >= MOST_TRIED) {
@@ -167,7 +180,6 @@ final class LengthSearch {
     for (int i = 0; i < bins.length; i++) {
       all.get(bins[i]).add(i);
     }
-    all.removeIf(List::isEmpty);
     return all;
   }
 }

@@ -20,15 +20,15 @@ final class RodForParts {
 
   private RodForParts() {}
 
-  static List<Shopping.Line> lines(List<Shopping.Length> lengths) {
+  static List<Shopping.Line> lines(List<Shopping.Length> lengths, List<LengthLeft> there) {
     Map<Rod, List<Shopping.Length>> kinds = new LinkedHashMap<>();
     lengths.forEach(it -> kinds.computeIfAbsent(it.rod(), rod -> new ArrayList<>()).add(it));
     List<Shopping.Line> lines = new ArrayList<>();
-    kinds.forEach((rod, cut) -> lines.add(line(rod, cut)));
+    kinds.forEach((rod, cut) -> lines.add(line(rod, cut, LengthLeft.of(rod.id(), there))));
     return lines;
   }
 
-  private static Shopping.Line line(Rod rod, List<Shopping.Length> cut) {
+  private static Shopping.Line line(Rod rod, List<Shopping.Length> cut, List<Double> there) {
     String id = "stock.rod." + rod.id();
     Figure sold =
         Figure.given(
@@ -53,18 +53,19 @@ final class RodForParts {
         each.add(new LengthPlan.Cut(it.name(), it.length().value()));
       }
     }
-    LengthPlan plan = LengthPlan.of(each, rod.lengthMm(), KERF_MM);
+    LengthPlan plan = LengthPlan.of(each, there, rod.lengthMm(), KERF_MM);
     Figure buy =
         Figure.found(
             id + ".lengths",
             rod.name() + ": lengths to buy",
-            plan.bars().size(),
+            (double) plan.toBuy(),
             Quantity.COUNT,
             "{"
                 + need.id()
                 + "} cut from {"
                 + sold.id()
                 + "}, 2 mm for each cut, "
+                + (there.isEmpty() ? "" : "what is there already first, ")
                 + (plan.proven() ? "from as few as can be" : "the longest first")
                 + "; what is longer than it is sold is joined",
             Source.GEOMETRY,

@@ -217,6 +217,7 @@ public record Shopping(List<Line> lines, CutList pieces) {
    * @param coats what is painted on
    * @param leftovers foam that is there already
    * @param laid how pieces are laid on sheets, as far as it is decided
+   * @param there lengths of rods that are there already
    */
   public record Needs(
       List<Cut> sheets,
@@ -227,7 +228,8 @@ public record Shopping(List<Line> lines, CutList pieces) {
       List<Bedded> bedded,
       List<CoatStock> coats,
       List<Wish.Leftover> leftovers,
-      List<Laying> laid) {
+      List<Laying> laid,
+      List<LengthLeft> there) {
 
     /** True where nothing is needed at all. */
     public boolean none() {
@@ -244,7 +246,7 @@ public record Shopping(List<Line> lines, CutList pieces) {
     CutList pieces = CutList.of(needs.sheets(), catalogue);
     List<Line> lines = new ArrayList<>(SheetsForParts.lines(needs, pieces));
     lines.addAll(StripForParts.lines(needs.strips()));
-    lines.addAll(RodForParts.lines(needs.lengths()));
+    lines.addAll(RodForParts.lines(needs.lengths(), needs.there()));
     lines.addAll(WholeThings.lines(needs.wholes()));
     Map<Glue, List<Glued>> glued = new LinkedHashMap<>();
     needs.glued().stream()

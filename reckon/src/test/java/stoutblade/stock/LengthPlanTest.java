@@ -12,6 +12,7 @@ import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import org.ojalgo.optimisation.Expression;
 import org.ojalgo.optimisation.ExpressionsBasedModel;
+import org.ojalgo.optimisation.Optimisation;
 import org.ojalgo.optimisation.Variable;
 import stoutblade.stock.LengthPlan.Bar;
 import stoutblade.stock.LengthPlan.Cut;
@@ -29,18 +30,29 @@ class LengthPlanTest {
 
   /** The least number of lengths by an integer program: which piece lies in which length. */
   private static int optimum(List<Cut> cuts, double sold, double kerf, int most) {
+    return optimum(cuts, List.of(), sold, kerf, most);
+  }
+
+  /** The same where some lengths are there, and cost nothing. */
+  private static int optimum(
+      List<Cut> cuts, List<Double> there, double sold, double kerf, int most) {
     ExpressionsBasedModel model = new ExpressionsBasedModel();
+    int all = most + there.size();
     Variable[] used = new Variable[most];
-    Variable[][] lies = new Variable[cuts.size()][most];
-    for (int k = 0; k < most; k++) {
-      used[k] = model.addVariable("used" + k).binary().weight(1);
-      Expression room = model.addExpression("room" + k).upper(0);
-      room.set(used[k], -(sold + kerf));
+    Variable[][] lies = new Variable[cuts.size()][all];
+    for (int k = 0; k < all; k++) {
+      Expression room = model.addExpression("room" + k);
+      if (k < most) {
+        used[k] = model.addVariable("used" + k).binary().weight(1);
+        room.upper(0).set(used[k], -(sold + kerf));
+      } else {
+        room.upper(there.get(k - most) + kerf);
+      }
       for (int i = 0; i < cuts.size(); i++) {
         lies[i][k] = model.addVariable("lies" + i + "-" + k).binary();
         room.set(lies[i][k], cuts.get(i).mm() + kerf);
       }
-      if (k > 0) {
+      if (k > 0 && k < most) {
         Expression order = model.addExpression("order" + k).upper(0);
         order.set(used[k], 1);
         order.set(used[k - 1], -1);
@@ -48,11 +60,13 @@ class LengthPlanTest {
     }
     for (int i = 0; i < cuts.size(); i++) {
       Expression once = model.addExpression("once" + i).level(1);
-      for (int k = 0; k < most; k++) {
+      for (int k = 0; k < all; k++) {
         once.set(lies[i][k], 1);
       }
     }
-    return (int) Math.round(model.minimise().getValue());
+    Optimisation.Result found = model.minimise();
+    assertThat(found.getState().isOptimal()).isTrue();
+    return (int) Math.round(found.getValue());
   }
 
   @Property(tries = 25)
@@ -79,9 +93,47 @@ class LengthPlanTest {
         .containsExactlyInAnyOrderElementsOf(cuts);
     for (Bar bar : plan.bars()) {
       double used = bar.cuts().stream().mapToDouble(Cut::mm).sum() + kerf * (bar.cuts().size() - 1);
-      assertThat(used).isLessThanOrEqualTo(plan.soldMm() + 0.02);
-      assertThat(bar.leftMm()).isCloseTo(Math.max(0, plan.soldMm() - used), within(1e-9));
+      assertThat(used).isLessThanOrEqualTo(bar.longMm() + 0.02);
+      assertThat(bar.leftMm()).isCloseTo(Math.max(0, bar.longMm() - used), within(1e-9));
     }
+  }
+
+  @Property(tries = 25)
+  void with_what_is_there_as_few_are_bought_as_an_integer_program_says(@ForAll long seed) {
+    Random random = new Random(seed);
+    double sold = 1000;
+    double kerf = random.nextInt(4);
+    double[] lengths = new double[4 + random.nextInt(4)];
+    for (int i = 0; i < lengths.length; i++) {
+      lengths[i] = 150 + random.nextInt(500);
+    }
+    List<Cut> cuts = cuts(lengths);
+    List<Double> there = new ArrayList<>();
+    for (int i = random.nextInt(4); i > 0; i--) {
+      there.add(100.0 + random.nextInt(1200));
+    }
+
+    LengthPlan plan = LengthPlan.of(cuts, there, sold, kerf);
+
+    assertThat(plan.proven()).isTrue();
+    assertThat(plan.toBuy()).isEqualTo(optimum(cuts, there, sold, kerf, lengths.length));
+    whole(plan, cuts, kerf);
+    List<Double> left = new ArrayList<>(there);
+    plan.bars().stream()
+        .filter(Bar::there)
+        .forEach(it -> assertThat(left.remove(it.longMm())).isTrue());
+  }
+
+  /** A pole longer than it is sold comes from one that is there, whole; else it is joined. */
+  @Test
+  void what_is_there_may_be_longer_than_what_is_sold() {
+    List<Cut> cuts = List.of(new Cut("pole", 1500), new Cut("peg", 90));
+    LengthPlan plan = LengthPlan.of(cuts, List.of(1600.0, 100.0), 1000, 2);
+
+    assertThat(plan.toBuy()).isZero();
+    whole(plan, cuts, 2);
+    assertThat(plan.bars()).extracting(Bar::longMm).containsExactlyInAnyOrder(1600.0, 100.0);
+    assertThat(LengthPlan.of(cuts, List.of(1400.0), 1000, 2).toBuy()).isEqualTo(1);
   }
 
   /** Where the longest first takes three: 5+3+2 and 4+4+2 fill two of 10. */

@@ -14,11 +14,13 @@ import javafx.scene.control.TableCell;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableRow;
 import javafx.scene.control.TableView;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.BorderPane;
 import stoutblade.core.CoreOption;
 import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.measure.Display;
@@ -39,6 +41,7 @@ final class Comparison {
   private final DotPlot plot;
   private final ComboBox<Measure> across = new ComboBox<>();
   private final ComboBox<Measure> up = new ComboBox<>();
+  private final TextField there = PlainText.field();
   private Optional<CoreModel.Compared> shown = Optional.empty();
   private Units units = Units.METRIC;
 
@@ -50,12 +53,22 @@ final class Comparison {
     measure(across, "compare-across", Measure.WEIGHT);
     measure(up, "compare-up", Measure.DROOP);
     BorderPane dots = new BorderPane(plot);
-    dots.setTop(new Tray().with("Dots lie higher by", up).with("and further right by", across));
+    there.setId("compare-there");
+    there.setPromptText("none");
+    there.setOnAction(event -> state());
+    there.setDisable(true);
+    dots.setTop(
+        new Tray()
+            .with("Dots lie higher by", up)
+            .with("and further right by", across)
+            .with("On the shelf, of the chosen row", there));
+    table.getSelectionModel().selectedItemProperty().addListener((it, before, now) -> showThere());
     table.setId("compare-table");
     table.setAccessibleText("All rods and tubes in the place of the core");
     table.getColumns().add(names());
     table.getColumns().add(fits());
     table.getColumns().add(allowed());
+    table.getColumns().add(shelf());
     for (Measure measure : Measure.values()) {
       table.getColumns().add(figures(measure));
     }
@@ -128,6 +141,26 @@ final class Comparison {
     return column;
   }
 
+  /** What is there of it already. */
+  private TableColumn<CoreOption, String> shelf() {
+    TableColumn<CoreOption, String> column = new TableColumn<>("On the shelf");
+    column.setCellValueFactory(it -> new ReadOnlyObjectWrapper<>(model.there(it.getValue().rod())));
+    column.setPrefWidth(1.4 * FIGURE_WIDE);
+    return column;
+  }
+
+  private void showThere() {
+    Optional<CoreOption> chosen = Optional.ofNullable(table.getSelectionModel().getSelectedItem());
+    there.setDisable(chosen.isEmpty());
+    there.setText(chosen.map(it -> model.there(it.rod())).orElse(""));
+  }
+
+  private void state() {
+    Optional.ofNullable(table.getSelectionModel().getSelectedItem())
+        .ifPresent(it -> model.there(it.rod(), there.getText()));
+    showThere();
+  }
+
   private TableColumn<CoreOption, Figure> figures(Measure measure) {
     TableColumn<CoreOption, Figure> column = new TableColumn<>(measure.title());
     column.setCellValueFactory(
@@ -172,6 +205,7 @@ final class Comparison {
     Optional<CoreModel.Compared> now = model.compared();
     if (now.equals(shown) && units.equals(desk.units())) {
       table.refresh();
+      showThere();
       return;
     }
     shown = now;

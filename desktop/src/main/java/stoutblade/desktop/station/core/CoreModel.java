@@ -1,5 +1,6 @@
 package stoutblade.desktop.station.core;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
@@ -19,6 +20,7 @@ import stoutblade.core.RodWork;
 import stoutblade.desktop.Desk;
 import stoutblade.edit.Edits;
 import stoutblade.reckoning.PartReckoning;
+import stoutblade.stock.LengthLeft;
 
 /** The core of the part that is looked at. */
 final class CoreModel {
@@ -94,6 +96,26 @@ final class CoreModel {
 
   private boolean usable(Cored part) {
     return part.length().value() > core().map(CoreChoice::heldAtMm).orElse(0.0);
+  }
+
+  /** What is there already of a rod, in words that can be typed. */
+  String there(Rod rod) {
+    List<LengthLeft> own =
+        desk.project().cutting().lengths().stream()
+            .filter(it -> it.rodId().equals(rod.id()))
+            .toList();
+    return LengthLeft.words(own, desk.units());
+  }
+
+  /** States what is there of a rod; what is no length is refused with the reason. */
+  boolean there(Rod rod, String typed) {
+    try {
+      return desk.perform(
+          Edits.lengthsThere(rod.id(), LengthLeft.parse(rod.id(), typed, desk.units())));
+    } catch (IllegalArgumentException e) {
+      desk.say(e.getMessage());
+      return false;
+    }
   }
 
   void takeOut() {

@@ -318,8 +318,15 @@ public final class CutSurface implements Surface {
               .collect(Collectors.joining(", "));
       Label row =
           new Label(
-              "%d  saw %s; %s left"
-                  .formatted(rows.size() + 1, pieces, Display.length(bar.leftMm(), desk.units())));
+              "%d  %ssaw %s; %s left"
+                  .formatted(
+                      rows.size() + 1,
+                      bar.there()
+                          ? "from the %s that are there, "
+                              .formatted(Display.length(bar.longMm(), desk.units()))
+                          : "",
+                      pieces,
+                      Display.length(bar.leftMm(), desk.units())));
       WrappedText.in(row);
       row.getStyleClass().add(Style.SOFT);
       rows.add(row);
