@@ -60,6 +60,7 @@ public final class NewProject {
                 List.of(),
                 before.cutting().lengths(),
                 before.cutting().cutter(),
+                before.cutting().cutters(),
                 before.cutting().scale()))
         .withPaper(before.paper());
   }

@@ -101,6 +101,10 @@ class MachineTest extends InWindow {
     until(() -> desk.project().cutting().cutter().kind() == Cutter.Kind.MILL);
     assertThat(desk.project().cutting().cutter().bed().xMm()).as("the same bed").isEqualTo(2000);
     until(() -> said(robot).contains("of lines") || said(robot).contains("mm apart"));
+    assertThat(desk.project().cutting().cutters())
+        .as("for the sheet that lies there")
+        .singleElement()
+        .satisfies(it -> assertThat(it.cutter().kind()).isEqualTo(Cutter.Kind.MILL));
     fx(
         () -> {
           desk.undo();

@@ -53,6 +53,7 @@ final class FromVersion11 implements Migrations.Migration {
         .put("travelMmPerMin", 6000)
         .put("passes", 1);
     cutter.putObject("bridges").put("count", 0).put("mm", 2);
+    cutting.putArray("cutters");
     cutting.putObject("scale").put("across", 1).put("along", 1);
     for (JsonNode leftover : project.path("leftovers")) {
       if (leftover instanceof ObjectNode own) {

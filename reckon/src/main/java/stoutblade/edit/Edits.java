@@ -17,9 +17,9 @@ import stoutblade.core.Parting;
 import stoutblade.event.Event;
 import stoutblade.finish.Coats;
 import stoutblade.journal.Journal;
-import stoutblade.machine.Cutter;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
+import stoutblade.project.SheetCutter;
 import stoutblade.shape.HalfOutline;
 import stoutblade.stack.Wish;
 import stoutblade.stock.Laying;
@@ -276,8 +276,8 @@ public final class Edits {
     return new Edit(name, project -> project.withCutting(project.cutting().with(laying)));
   }
 
-  /** The machine, set up another way. */
-  public static Edit cutter(Cutter other) {
+  /** The machine, set up another way for a kind of sheet. */
+  public static Edit cutter(SheetCutter other) {
     return new Edit(
         "Set up the machine", project -> project.withCutting(project.cutting().with(other)));
   }

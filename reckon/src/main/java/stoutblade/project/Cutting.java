@@ -12,17 +12,23 @@ import stoutblade.template.PaperScale;
  *
  * @param laid how pieces are laid on sheets, each kind of sheet once
  * @param lengths of rods and tubes that are there already
- * @param cutter the machine
+ * @param cutter the machine, as it was set up last
+ * @param cutters as it is set up for single kinds of sheets, each once
  * @param scale by how much the printer is off
  */
 public record Cutting(
-    List<Laying> laid, List<LengthLeft> lengths, Cutter cutter, PaperScale scale) {
+    List<Laying> laid,
+    List<LengthLeft> lengths,
+    Cutter cutter,
+    List<SheetCutter> cutters,
+    PaperScale scale) {
 
   private static final int MOST_LENGTHS = 2000;
 
   /** Where nothing is decided: nothing laid, a knife, a printer that prints what it is told. */
   public static final Cutting USUAL =
-      new Cutting(List.of(), List.of(), Cutter.usual(Cutter.Kind.KNIFE), PaperScale.TRUE);
+      new Cutting(
+          List.of(), List.of(), Cutter.usual(Cutter.Kind.KNIFE), List.of(), PaperScale.TRUE);
 
   /**
    * Copies the lists.
@@ -41,6 +47,12 @@ public record Cutting(
     if (kinds < laid.size()) {
       throw new IllegalArgumentException("Each kind of sheet is laid once");
     }
+    cutters = List.copyOf(cutters);
+    long setUp =
+        cutters.stream().map(it -> it.materialId() + " " + it.thicknessMm()).distinct().count();
+    if (setUp < cutters.size()) {
+      throw new IllegalArgumentException("A machine is set up once for each kind of sheet");
+    }
   }
 
   /** The same with what is laid of one kind of sheet. */
@@ -48,15 +60,36 @@ public record Cutting(
     List<Laying> all = new ArrayList<>(laid);
     all.removeIf(it -> it.isOf(laying.materialId(), laying.thicknessMm()));
     all.add(laying);
-    return new Cutting(all, lengths, cutter, scale);
+    return new Cutting(all, lengths, cutter, cutters, scale);
   }
 
-  public Cutting with(Cutter changed) {
-    return new Cutting(laid, lengths, changed, scale);
+  /** The machine for a kind of sheet: as it is set up for that, else as it was set up last. */
+  public Cutter cutter(String materialId, double thicknessMm) {
+    return cutters.stream()
+        .filter(it -> it.isFor(materialId, thicknessMm))
+        .findFirst()
+        .map(SheetCutter::cutter)
+        .orElse(cutter);
+  }
+
+  /**
+   * The same with the machine set up for a kind of sheet; others that are not set up begin with it,
+   * and the bed of one machine is as large whatever lies on it.
+   */
+  public Cutting with(SheetCutter changed) {
+    List<SheetCutter> all = new ArrayList<>();
+    for (SheetCutter it : cutters) {
+      if (!it.isFor(changed.materialId(), changed.thicknessMm())) {
+        boolean same = it.cutter().kind() == changed.cutter().kind();
+        all.add(same ? it.with(changed.cutter().bed()) : it);
+      }
+    }
+    all.add(changed);
+    return new Cutting(laid, lengths, changed.cutter(), all, scale);
   }
 
   public Cutting with(PaperScale changed) {
-    return new Cutting(laid, lengths, cutter, changed);
+    return new Cutting(laid, lengths, cutter, cutters, changed);
   }
 
   /** The same with what is there of one rod. */
@@ -64,6 +97,6 @@ public record Cutting(
     List<LengthLeft> all = new ArrayList<>(lengths);
     all.removeIf(it -> it.rodId().equals(rodId));
     all.addAll(there);
-    return new Cutting(laid, all, cutter, scale);
+    return new Cutting(laid, all, cutter, cutters, scale);
   }
 }

@@ -16,6 +16,8 @@ import stoutblade.machine.ToolPathMaker;
 import stoutblade.measure.Display;
 import stoutblade.nest.SheetPlan;
 import stoutblade.nest.SheetTemplates;
+import stoutblade.project.Cutting;
+import stoutblade.project.SheetCutter;
 import stoutblade.shape.Point;
 import stoutblade.stock.CutList;
 import stoutblade.template.Label;
@@ -54,15 +56,29 @@ final class MachineModel {
     this.changed = changed;
   }
 
+  /** The machine, as it is set up for the sheet that lies on it. */
   Cutter cutter() {
-    return desk.project().cutting().cutter();
+    Cutting cutting = desk.project().cutting();
+    return sheets
+        .shown()
+        .map(it -> cutting.cutter(it.kind().foam().id(), it.kind().thicknessMm()))
+        .orElse(cutting.cutter());
   }
 
-  /** Sets the machine up another way; refused with the reason where it cannot be. */
+  /**
+   * Sets the machine up another way for the sheet that lies on it; refused with the reason where it
+   * cannot be.
+   */
   boolean set(UnaryOperator<Cutter> change) {
+    Optional<CutList.Kind> kind = sheets.shown().map(SheetsModel.Shown::kind);
+    if (kind.isEmpty()) {
+      desk.say("Nothing is cut from sheets yet: there is nothing to set a machine up for");
+      return false;
+    }
     try {
       Cutter other = change.apply(cutter());
-      return desk.perform(Edits.cutter(other));
+      return desk.perform(
+          Edits.cutter(new SheetCutter(kind.get().foam().id(), kind.get().thicknessMm(), other)));
     } catch (IllegalArgumentException e) {
       desk.say(e.getMessage());
       return false;
@@ -180,8 +196,9 @@ final class MachineModel {
         .findFirst()
         .orElseGet(
             () ->
-                "%s of lines, about %s at the machine"
+                "%s: %s of lines, about %s at the machine"
                     .formatted(
+                        worked.get().asked.kind.words(),
                         Display.way(run.line().value(), desk.units()),
                         run.time().show(desk.units())));
   }
