@@ -235,7 +235,8 @@ public record SheetPlan(List<Sheet> sheets) {
       String mark = it.mark();
       for (NestSheet own : job.sheets()) {
         if (own.roll() && own.id().equals(it.id)) {
-          return own.cutOff(Region.evenOdd(it.rings).box().width());
+          Region there = Region.evenOdd(it.rings);
+          return there.isEmpty() ? null : own.cutOff(there.box().width());
         }
         Sheet like = new Sheet(own.id(), own.outline().rings(), false, List.of());
         if (like.mark().equals(mark) && usedSheets.merge(mark, 1, Integer::sum) <= own.count()) {

@@ -16,6 +16,7 @@ import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
 import stoutblade.measure.Source;
 import stoutblade.part.Assembly;
+import stoutblade.shape.Box;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
@@ -32,6 +33,7 @@ final class Bearing {
   private final Assembly assembly;
   private final Map<String, PartReckoning> byId = new HashMap<>();
   private final Map<String, String> bearer = new HashMap<>();
+  private final Map<String, List<Point>> outlines = new HashMap<>();
 
   private Bearing(List<PartReckoning> parts, Assembly assembly) {
     this.assembly = assembly;
@@ -86,9 +88,17 @@ final class Bearing {
     if (other.seen().isEmpty() || !other.seen().getFirst().closed()) {
       return false;
     }
+    Box box = Box.around(other.seen().getFirst().flattened(LINE_MM));
+    List<List<Point>> near =
+        spots(other).stream()
+            .map(spot -> line.stream().map(spot::own).toList())
+            .filter(own -> Box.around(own).meets(box))
+            .toList();
+    if (near.isEmpty()) {
+      return false;
+    }
     Region seen = Region.inside(other.seen().getFirst(), LINE_MM);
-    return spots(other).stream()
-        .map(spot -> line.stream().map(spot::own).toList())
+    return near.stream()
         .flatMap(own -> seen.inside(own).stream())
         .anyMatch(it -> Path.through(it, false).length(LINE_MM) > LEAST_MM);
   }
@@ -132,7 +142,7 @@ final class Bearing {
     double to = Double.NEGATIVE_INFINITY;
     double at = 0;
     for (Spot spot : own) {
-      for (Point it : Whole.outline(other)) {
+      for (Point it : outlines.computeIfAbsent(other.id(), id -> Whole.outline(other))) {
         double along = along(body, under.getFirst(), spot.place(it));
         from = Math.min(from, along);
         to = Math.max(to, along);
