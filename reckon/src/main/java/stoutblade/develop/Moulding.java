@@ -1,5 +1,6 @@
 package stoutblade.develop;
 
+import java.util.ArrayList;
 import java.util.List;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
@@ -78,11 +79,15 @@ public record Moulding(
   /** The strip that its pieces are cut from. */
   public Strip strip() {
     double along = sides == 4 ? 2 * (sideMm + otherMm) : sides * sideMm;
-    double longest = along + (outside ? sides * grows(widthMm) : 0);
+    double mitres = outside ? grows(widthMm) : 0;
+    List<Double> pieces = new ArrayList<>();
+    for (int i = 0; i < sides; i++) {
+      pieces.add((sides == 4 && i % 2 == 1 ? otherMm : sideMm) + mitres);
+    }
     // A section that is the same on both sides of its middle weighs as if cut along it.
     double middle = along + sides * grows(widthMm / 2);
     return new Strip(
-        shape.title(), widthMm, shape.area(widthMm), shape.free(widthMm), middle, longest);
+        shape.title(), widthMm, shape.area(widthMm), shape.free(widthMm), middle, pieces);
   }
 
   @Override

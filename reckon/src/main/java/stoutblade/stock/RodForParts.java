@@ -16,7 +16,7 @@ import stoutblade.measure.Uncertainty;
 final class RodForParts {
 
   /** What a saw takes between two lengths, in mm. */
-  private static final double KERF_MM = 2;
+  static final double KERF_MM = 2;
 
   private RodForParts() {}
 

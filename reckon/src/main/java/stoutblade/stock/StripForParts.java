@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import stoutblade.develop.Strip;
 import stoutblade.measure.Display;
@@ -57,19 +58,33 @@ final class StripForParts {
             SOLD_MM,
             Quantity.LENGTH,
             Source.assumption("foam profiles are sold by the metre; shops differ"));
+    List<LengthPlan.Cut> each = new ArrayList<>();
+    for (Shopping.Profiled part : parts) {
+      for (int i = 0; i < part.made(); i++) {
+        part.strip().piecesMm().forEach(mm -> each.add(new LengthPlan.Cut(part.name(), mm)));
+      }
+    }
+    LengthPlan plan = LengthPlan.of(each, SOLD_MM, RodForParts.KERF_MM);
     Figure buy =
-        Figure.computed(
+        Figure.found(
             id + ".lengths",
             "Lengths of profile",
+            (double) plan.toBuy(),
             Quantity.COUNT,
-            "ceil({%s} / {%s})".formatted(need.id(), sold.id()),
+            "{%s} in pieces, sawn from {%s}, 2 mm for each cut, %s; what is longer is joined"
+                .formatted(
+                    need.id(),
+                    sold.id(),
+                    plan.proven() ? "from as few as can be" : "the longest first"),
             Source.GEOMETRY,
+            Uncertainty.NONE,
             need,
             sold);
     return new Shopping.Line(
         "%s profile, %s mm, for %s"
             .formatted(strip.kind(), Display.decimal(strip.widthMm(), 1), names),
         need,
-        buy);
+        buy,
+        Optional.of(plan));
   }
 }

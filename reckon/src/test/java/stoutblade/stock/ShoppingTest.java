@@ -88,7 +88,17 @@ class ShoppingTest {
 
     Shopping.Line strip = line(project, "Half-round profile");
     assertThat(strip.need().value()).isCloseTo(1000 + 120, within(1e-9));
+    // 330 + 330 + 230 from one, 230 from another: as long together as 1.12 of them.
     assertThat(strip.buy().value()).isEqualTo(2);
+    assertThat(strip.sawn().orElseThrow().bars().getFirst().cuts())
+        .extracting(LengthPlan.Cut::mm)
+        .containsExactlyInAnyOrder(330.0, 330.0, 230.0);
+    // Four of 630 mm are 2.52 m together, but no two come from one length.
+    Project large =
+        PartEdits.shape("d1", "Large", it -> it.with("side", 600).with("other", 600))
+            .in(Prop.FIRST)
+            .applyTo(project);
+    assertThat(line(large, "Half-round profile").buy().value()).isEqualTo(4);
     assertThat(shopping(project).lines())
         .noneMatch(it -> it.name().contains("for Rim strip") && it.buy().id().contains("sheets"));
     double mass = Math.PI * 225 / 8 * (1000 + 60) * 150e-6;
