@@ -99,12 +99,7 @@ final class CrossedFindings {
     if (from.isEmpty()) {
       return;
     }
-    Body body = cored.body().orElseThrow();
-    double near = body.nearMm();
-    List<Point> line =
-        body.course().line(0, near + core.choice().startMm(), near + core.choice().endMm()).stream()
-            .map(from.getFirst()::place)
-            .toList();
+    List<Point> line = cored.coreLine().stream().map(from.getFirst()::place).toList();
     for (PartReckoning other : prop.parts()) {
       if (!other.id().equals(cored.id()) && other.core().isEmpty()) {
         for (Spot spot : spots(other)) {

@@ -10,7 +10,6 @@ import java.util.Set;
 import java.util.stream.Stream;
 import stoutblade.body.Body;
 import stoutblade.core.Attached;
-import stoutblade.core.CoreReckoning;
 import stoutblade.feature.Spot;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
@@ -48,7 +47,7 @@ final class Bearing {
   static Map<String, List<Attached>> of(
       List<PartReckoning> parts, Assembly assembly, Map<String, List<Attached>> before) {
     Bearing own = new Bearing(parts, assembly);
-    parts.forEach(it -> it.core().ifPresent(core -> own.through(it, core)));
+    parts.forEach(own::through);
     Map<String, List<Attached>> all = new HashMap<>();
     for (PartReckoning other : parts) {
       own.bearers(other)
@@ -62,17 +61,12 @@ final class Bearing {
   }
 
   /** Notes what the core of a part goes through. */
-  private void through(PartReckoning cored, CoreReckoning core) {
+  private void through(PartReckoning cored) {
     List<Spot> spots = spots(cored);
-    if (spots.isEmpty()) {
+    if (spots.isEmpty() || cored.core().isEmpty()) {
       return;
     }
-    Body body = cored.body().orElseThrow();
-    double near = body.nearMm();
-    List<Point> line =
-        body.course().line(0, near + core.choice().startMm(), near + core.choice().endMm()).stream()
-            .map(spots.getFirst()::place)
-            .toList();
+    List<Point> line = cored.coreLine().stream().map(spots.getFirst()::place).toList();
     for (PartReckoning other : byId.values()) {
       if (other.core().isEmpty() && !bearer.containsKey(other.id()) && crossed(other, line)) {
         bearer.put(other.id(), cored.id());

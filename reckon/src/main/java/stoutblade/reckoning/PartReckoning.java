@@ -8,6 +8,7 @@ import stoutblade.body.Body;
 import stoutblade.build.WorkChoices;
 import stoutblade.catalogue.SheetMaterial;
 import stoutblade.core.Attached;
+import stoutblade.core.CoreChoice;
 import stoutblade.core.CoreReckoning;
 import stoutblade.core.Cored;
 import stoutblade.develop.Developed;
@@ -29,6 +30,7 @@ import stoutblade.part.Slices;
 import stoutblade.pipework.BendBoards;
 import stoutblade.project.PartRef;
 import stoutblade.shape.Path;
+import stoutblade.shape.Point;
 import stoutblade.template.FlatTemplate;
 import stoutblade.template.LayerTemplates;
 import stoutblade.template.Making;
@@ -106,6 +108,16 @@ public record PartReckoning(
   /** Its id within its prop. */
   public String id() {
     return part.id();
+  }
+
+  /** The line of its core, from end to end in its own frame; empty where it has none. */
+  public List<Point> coreLine() {
+    if (core.isEmpty() || body.isEmpty()) {
+      return List.of();
+    }
+    double near = body.get().nearMm();
+    CoreChoice choice = core.get().choice();
+    return body.get().course().line(0, near + choice.startMm(), near + choice.endMm());
   }
 
   /** What a core in it lies in, and bears. */

@@ -28,6 +28,10 @@ class LengthPlanTest {
     return cuts;
   }
 
+  private static List<Cut> some(Random random, int count) {
+    return cuts(random.ints(count, 0, 500).mapToDouble(it -> 150.0 + it).toArray());
+  }
+
   /** The least number of lengths by an integer program: which piece lies in which length. */
   private static int optimum(List<Cut> cuts, double sold, double kerf, int most) {
     return optimum(cuts, List.of(), sold, kerf, most);
@@ -74,11 +78,7 @@ class LengthPlanTest {
     Random random = new Random(seed);
     double sold = 1000;
     double kerf = random.nextInt(4);
-    double[] lengths = new double[4 + random.nextInt(5)];
-    for (int i = 0; i < lengths.length; i++) {
-      lengths[i] = 150 + random.nextInt(500);
-    }
-    List<Cut> cuts = cuts(lengths);
+    List<Cut> cuts = some(random, 4 + random.nextInt(5));
 
     LengthPlan plan = LengthPlan.of(cuts, sold, kerf);
 
@@ -103,11 +103,7 @@ class LengthPlanTest {
     Random random = new Random(seed);
     double sold = 1000;
     double kerf = random.nextInt(4);
-    double[] lengths = new double[4 + random.nextInt(4)];
-    for (int i = 0; i < lengths.length; i++) {
-      lengths[i] = 150 + random.nextInt(500);
-    }
-    List<Cut> cuts = cuts(lengths);
+    List<Cut> cuts = some(random, 4 + random.nextInt(4));
     List<Double> there = new ArrayList<>();
     for (int i = random.nextInt(4); i > 0; i--) {
       there.add(100.0 + random.nextInt(1200));
@@ -116,7 +112,7 @@ class LengthPlanTest {
     LengthPlan plan = LengthPlan.of(cuts, there, sold, kerf);
 
     assertThat(plan.proven()).isTrue();
-    assertThat(plan.toBuy()).isEqualTo(optimum(cuts, there, sold, kerf, lengths.length));
+    assertThat(plan.toBuy()).isEqualTo(optimum(cuts, there, sold, kerf, cuts.size()));
     whole(plan, cuts, kerf);
     List<Double> left = new ArrayList<>(there);
     plan.bars().stream()
