@@ -9,6 +9,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
+import java.util.function.DoubleConsumer;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.input.MouseEvent;
@@ -58,37 +59,14 @@ final class RedrawBench {
   }
 
   /** A node of 300 of a plate with every feature is dragged: what is drawn at each step. */
-  private static void drag(Desk desk, Workbench bench, Runnable after) {
+  private static void drag(Desk desk, Workbench bench, Pulses pulses, Runnable after) {
     Part plate = Plates.of("d90", 300);
     desk.perform(
         PropEdit.of("Every feature", it -> it.withParts(List.of(plate))),
         () -> {
-          drag(desk, bench, plate);
-          after.run();
+          desk.goToPart(plate.id());
+          pulses.next(it -> new Drag(bench, plate, pulses, after).start());
         });
-  }
-
-  private static void drag(Desk desk, Workbench bench, Part plate) {
-    desk.goToPart(plate.id());
-    bench.root().applyCss();
-    bench.root().layout();
-    MatView mat = (MatView) bench.root().lookup("#draft-mat");
-    Point node = plate.cut().orElseThrow().outline().nodes().getFirst().at();
-    MatPointer.fire(mat, MouseEvent.MOUSE_PRESSED, node);
-    List<Double> millis = new ArrayList<>();
-    for (int i = 0; i < WARM_UP + RUNS; i++) {
-      long start = System.nanoTime();
-      MatPointer.fire(mat, MouseEvent.MOUSE_DRAGGED, node.plus(new Point(0.1 * (i % 100), 0)));
-      bench.root().applyCss();
-      bench.root().layout();
-      if (i >= WARM_UP) {
-        millis.add((System.nanoTime() - start) / 1e6);
-      }
-    }
-    MatPointer.fire(mat, MouseEvent.MOUSE_RELEASED, node);
-    print(
-        "one of 300 nodes dragged, all " + Feature.Kind.values().length + " kinds of features",
-        millis);
   }
 
   private static void measure(Runnable done) throws IOException {
@@ -117,14 +95,16 @@ final class RedrawBench {
     stage.setScene(scene);
     stage.show();
     desk.goTo(Station.DRAFT);
+    Pulses pulses = new Pulses(scene);
     new Edits(
             desk,
-            bench,
             told,
+            pulses,
             () ->
                 drag(
                     desk,
                     bench,
+                    pulses,
                     () -> {
                       bench.stop();
                       stage.close();
@@ -133,12 +113,91 @@ final class RedrawBench {
         .next();
   }
 
+  /**
+   * How long styles and layout took in the window's own pulses. To ask the root for them instead
+   * would style everything anew, which no pulse does.
+   */
+  private static final class Pulses {
+
+    private long began;
+    private double millis;
+    private Optional<DoubleConsumer> waiting = Optional.empty();
+
+    private Pulses(Scene scene) {
+      scene.addPreLayoutPulseListener(() -> began = System.nanoTime());
+      scene.addPostLayoutPulseListener(this::ended);
+    }
+
+    private void ended() {
+      millis += (System.nanoTime() - began) / 1e6;
+      Optional<DoubleConsumer> told = waiting;
+      waiting = Optional.empty();
+      told.ifPresent(it -> it.accept(millis));
+    }
+
+    /** From now on. */
+    private void start() {
+      millis = 0;
+    }
+
+    /** Tells how long all took since the start, after the next one. */
+    private void next(DoubleConsumer told) {
+      waiting = Optional.of(told);
+      Platform.requestNextPulse();
+    }
+  }
+
+  /** A node dragged on and on, a step in each frame. */
+  private static final class Drag {
+
+    private final MatView mat;
+    private final Pulses pulses;
+    private final Runnable after;
+    private final Point node;
+    private final List<Double> millis = new ArrayList<>();
+    private int made;
+
+    private Drag(Workbench bench, Part plate, Pulses pulses, Runnable after) {
+      this.mat = (MatView) bench.root().lookup("#draft-mat");
+      this.pulses = pulses;
+      this.after = after;
+      this.node = plate.cut().orElseThrow().outline().nodes().getFirst().at();
+    }
+
+    private void start() {
+      MatPointer.fire(mat, MouseEvent.MOUSE_PRESSED, node);
+      Platform.runLater(this::step);
+    }
+
+    private void step() {
+      if (made == WARM_UP + RUNS) {
+        MatPointer.fire(mat, MouseEvent.MOUSE_RELEASED, node);
+        print(
+            "one of 300 nodes dragged, all " + Feature.Kind.values().length + " kinds of features",
+            millis);
+        after.run();
+        return;
+      }
+      pulses.start();
+      long start = System.nanoTime();
+      MatPointer.fire(mat, MouseEvent.MOUSE_DRAGGED, node.plus(new Point(0.1 * (made % 100), 0)));
+      double own = (System.nanoTime() - start) / 1e6;
+      pulses.next(
+          it -> {
+            if (++made > WARM_UP) {
+              millis.add(own + it);
+            }
+            Platform.runLater(this::step);
+          });
+    }
+  }
+
   /** One node of the most featured part moved again and again, as the application does it. */
   private static final class Edits {
 
     private final Desk desk;
-    private final Workbench bench;
     private final long[] told;
+    private final Pulses pulses;
     private final Runnable after;
     private final String id;
     private final Point at;
@@ -148,10 +207,10 @@ final class RedrawBench {
     private double submitted;
     private int made;
 
-    private Edits(Desk desk, Workbench bench, long[] told, Runnable after) {
+    private Edits(Desk desk, long[] told, Pulses pulses, Runnable after) {
       this.desk = desk;
-      this.bench = bench;
       this.told = told;
+      this.pulses = pulses;
       this.after = after;
       this.id = desk.lookedId();
       this.at = OutlineEdits.of(desk.prop(), id).nodes().get(NODE).at();
@@ -161,6 +220,7 @@ final class RedrawBench {
     private void next() {
       start = System.nanoTime();
       submitted = 0;
+      pulses.start();
       Point to = at.plus(new Point(0.01 * (made % 100 + 1), 0));
       desk.perform(OutlineEdits.moveNode(id, NODE, to));
       submitted = (System.nanoTime() - start) / 1e6;
@@ -170,12 +230,14 @@ final class RedrawBench {
       if (made == WARM_UP + RUNS) {
         return;
       }
-      bench.root().applyCss();
-      bench.root().layout();
-      long now = System.nanoTime();
+      double listening = (System.nanoTime() - told[0]) / 1e6;
+      pulses.next(it -> drawn(submitted + listening + it));
+    }
+
+    private void drawn(double own) {
       if (++made > WARM_UP) {
-        onThread.add(submitted + (now - told[0]) / 1e6);
-        inAll.add((now - start) / 1e6);
+        onThread.add(own);
+        inAll.add((System.nanoTime() - start) / 1e6);
       }
       if (made < WARM_UP + RUNS) {
         Platform.runLater(this::next);

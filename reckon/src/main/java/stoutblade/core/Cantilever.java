@@ -25,19 +25,17 @@ final class Cantilever {
   /** How often its shape is bettered: after three times nothing of it changes that can be seen. */
   private static final int SHAPES = 3;
 
-  private final double step;
+  private final Bar bar;
   private final double[] loads;
   private final double[] deflection;
   private final double moment;
-  private final List<Stretch> stretches;
 
-  private Cantilever(
-      double step, double[] loads, double[] deflection, double moment, List<Stretch> stretches) {
-    this.stretches = List.copyOf(stretches);
-    this.moment = moment;
-    this.step = step;
+  private Cantilever(Bar bar, double[] loads) {
+    double[] moments = bar.moments(loads);
+    this.bar = bar;
     this.loads = loads;
-    this.deflection = deflection;
+    this.moment = moments[0];
+    this.deflection = bar.deflection(moments);
   }
 
   /**
@@ -78,50 +76,69 @@ final class Cantilever {
    * @param masses mass per length in g/mm at {@link #STEPS} + 1 places, evenly from the hold on
    */
   static Cantilever bend(List<Stretch> stretches, double lengthMm, double[] masses) {
-    double step = lengthMm / STEPS;
-    double[] moments = moments(masses, step);
-    double[] deflection = summed(slope(moments, step, stretches), step);
-    return new Cantilever(step, masses, deflection, moments[0], stretches);
+    return new Bar(stretches, lengthMm).bend(masses);
   }
 
-  /** The bending moment, summed from the free end: force first, then moment. */
-  private static double[] moments(double[] masses, double step) {
-    double[] moments = new double[STEPS + 1];
-    double force = 0;
-    double moment = 0;
-    for (int i = STEPS - 1; i >= 0; i--) {
-      double before = force;
-      // g times mm/s² is µN: a million of them make a newton.
-      force += (masses[i] + masses[i + 1]) / 2 * step * GRAVITY_MM * 1e-6;
-      moment += (before + force) / 2 * step;
-      moments[i] = moment;
-    }
-    return moments;
-  }
+  /** A bar before anything bends it; what it is worked out from once serves for every load. */
+  static final class Bar {
 
-  /** M/EI summed from the hold; a stretch may start or end within a step. */
-  private static double[] slope(double[] moments, double step, List<Stretch> stretches) {
-    double[] slope = new double[STEPS + 1];
-    for (int i = 1; i <= STEPS; i++) {
-      slope[i] = slope[i - 1];
+    private final double step;
+    private final double[] near = new double[STEPS + 1];
+    private final double[] far = new double[STEPS + 1];
+
+    /**
+     * A bar of stretches that do not overlap.
+     *
+     * @param lengthMm length of the whole bar from the hold, in mm
+     */
+    Bar(List<Stretch> stretches, double lengthMm) {
+      this.step = lengthMm / STEPS;
       for (Stretch it : stretches) {
-        double low = Math.clamp(it.from / step - (i - 1), 0, 1);
-        double high = Math.clamp(it.to / step - (i - 1), 0, 1);
-        if (high > low) {
-          double middle = moments[i - 1] + (low + high) / 2 * (moments[i] - moments[i - 1]);
-          slope[i] += (high - low) * step * middle / it.stiffness;
+        int last = (int) Math.min(STEPS, Math.ceil(it.to / step));
+        for (int i = (int) Math.max(1, Math.floor(it.from / step)); i <= last; i++) {
+          // A stretch may start or end within a step; M runs straight from one end of it to the
+          // other.
+          double low = Math.clamp(it.from / step - (i - 1), 0, 1);
+          double high = Math.clamp(it.to / step - (i - 1), 0, 1);
+          double middle = (low + high) / 2;
+          double compliance = (high - low) * step / it.stiffness;
+          near[i] += compliance * (1 - middle);
+          far[i] += compliance * middle;
         }
       }
     }
-    return slope;
-  }
 
-  private static double[] summed(double[] values, double step) {
-    double[] sums = new double[values.length];
-    for (int i = 1; i < values.length; i++) {
-      sums[i] = sums[i - 1] + (values[i - 1] + values[i]) / 2 * step;
+    /** Bends it; masses as of {@link Cantilever#bend(List, double, double[])}. */
+    Cantilever bend(double[] masses) {
+      return new Cantilever(this, masses);
     }
-    return sums;
+
+    /** The bending moment, summed from the free end: force first, then moment. */
+    private double[] moments(double[] masses) {
+      double[] moments = new double[STEPS + 1];
+      double force = 0;
+      double moment = 0;
+      for (int i = STEPS - 1; i >= 0; i--) {
+        double before = force;
+        // g times mm/s² is µN: a million of them make a newton.
+        force += (masses[i] + masses[i + 1]) / 2 * step * GRAVITY_MM * 1e-6;
+        moment += (before + force) / 2 * step;
+        moments[i] = moment;
+      }
+      return moments;
+    }
+
+    /** M/EI summed twice from the hold: slope first, then how far it hangs. */
+    private double[] deflection(double[] moments) {
+      double[] deflection = new double[STEPS + 1];
+      double slope = 0;
+      for (int i = 1; i <= STEPS; i++) {
+        double before = slope;
+        slope += near[i] * moments[i - 1] + far[i] * moments[i];
+        deflection[i] = deflection[i - 1] + (before + slope) / 2 * step;
+      }
+      return deflection;
+    }
   }
 
   /** The bending moment at the hold, in N·mm. */
@@ -149,11 +166,11 @@ final class Cantilever {
       for (int k = 0; k <= STEPS; k++) {
         forces[k] = loads[k] * shape[k] / tip;
       }
-      double[] next = summed(slope(moments(forces, step), step, stretches), step);
+      double[] next = bar.deflection(bar.moments(forces));
       double work = 0;
       double energy = 0;
       for (int k = 0; k <= STEPS; k++) {
-        double part = (k == 0 || k == STEPS ? 0.5 : 1) * loads[k] * step;
+        double part = (k == 0 || k == STEPS ? 0.5 : 1) * loads[k] * bar.step;
         work += part * shape[k] / tip * next[k];
         energy += part * next[k] * next[k];
       }

@@ -64,6 +64,7 @@ final class CoreWorking {
     Figure mass = Figure.sum("core.mass", "Part with core", Quantity.MASS, masses);
     Figure stiffness = bar.stiffness();
     Cantilever bent = loads.bent(stiffness.value());
+    List<Loads.Varied> varied = loads.varied(stiffness.value());
     Figure held =
         Figure.computed(
             "core.overhang",
@@ -82,10 +83,10 @@ final class CoreWorking {
         part.layers().map(this::bed),
         inFoam,
         length(),
-        droop(bent, stiffness, held, bending(mass)),
+        droop(bent, varied, stiffness, held, bending(mass)),
         choice.limits().orElse(Limits.USUAL),
         CoreReckoning.allowed(choice, held),
-        frequency(bent, stiffness, held, bending(mass)),
+        frequency(bent, varied, stiffness, held, bending(mass)),
         mass,
         balance(mass, rodMass, foamMass),
         loads.balance(rodMass.value()).plus(part.course().at(part.nearMm())),
@@ -437,7 +438,8 @@ final class CoreWorking {
     }
   }
 
-  private Figure droop(Cantilever bent, Figure stiffness, Figure held, Figure mass) {
+  private Figure droop(
+      Cantilever bent, List<Loads.Varied> varied, Figure stiffness, Figure held, Figure mass) {
     double value = bent.droop();
     return Figure.found(
         "core.droop",
@@ -453,13 +455,14 @@ final class CoreWorking {
         stiffness
             .uncertainty()
             .times(-value / stiffness.value())
-            .plus(loads.uncertainty(stiffness.value(), Cantilever::droop)),
+            .plus(Loads.uncertainty(varied, Cantilever::droop)),
         stiffness,
         held,
         mass);
   }
 
-  private Figure frequency(Cantilever bent, Figure stiffness, Figure held, Figure mass) {
+  private Figure frequency(
+      Cantilever bent, List<Loads.Varied> varied, Figure stiffness, Figure held, Figure mass) {
     double value = bent.frequency();
     return Figure.found(
         "core.frequency",
@@ -474,7 +477,7 @@ final class CoreWorking {
         stiffness
             .uncertainty()
             .times(value / 2 / stiffness.value())
-            .plus(loads.uncertainty(stiffness.value(), Cantilever::frequency)),
+            .plus(Loads.uncertainty(varied, Cantilever::frequency)),
         stiffness,
         held,
         mass);

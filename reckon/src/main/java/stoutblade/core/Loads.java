@@ -1,7 +1,6 @@
 package stoutblade.core;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.TreeSet;
 import java.util.function.DoubleUnaryOperator;
@@ -208,76 +207,101 @@ final class Loads {
 
   /** The blade bent by its own weight. */
   Cantilever bent(double stiffness) {
-    return bent(stiffness, 1, new double[0]);
+    return bar(stiffness, end).bend(together());
   }
 
   /**
-   * How unsure something of the bent blade is by the densities of foams and rod and by the sizes.
+   * The bent blade with one thing a little more and a little less than it is.
    *
-   * @param asked what is asked of it
+   * @param doubt how unsure that thing is, as a share of it
    */
-  Uncertainty uncertainty(double stiffness, ToDoubleFunction<Cantilever> asked) {
-    Uncertainty uncertainty = Uncertainty.NONE;
-    for (int i = 0; i < foams.size() + 1 + attached.size(); i++) {
-      double more = asked.applyAsDouble(bent(stiffness, 1, factors(i, 1 + VARIED)));
-      double less = asked.applyAsDouble(bent(stiffness, 1, factors(i, 1 - VARIED)));
-      uncertainty = uncertainty.plus(densityDoubt(i).times((more - less) / (2 * VARIED)));
+  record Varied(Uncertainty doubt, Cantilever more, Cantilever less) {}
+
+  /**
+   * The bent blade varied by the densities of foams and rod, the masses of other parts, and the
+   * sizes.
+   */
+  List<Varied> varied(double stiffness) {
+    List<Varied> all = new ArrayList<>();
+    Cantilever.Bar bar = bar(stiffness, end);
+    double[] loads = together();
+    for (int k = 0; k < foams.size(); k++) {
+      all.add(varied(foams.get(k).share().foam().densityDoubt(), bar, loads, foamLoads.get(k)));
+    }
+    all.add(varied(rod.densityDoubt(), bar, loads, rodLoad));
+    for (int k = 0; k < attached.size(); k++) {
+      Figure mass = attached.get(k).mass();
+      Uncertainty doubt = mass.uncertainty().times(1 / mass.value());
+      all.add(varied(doubt, bar, loads, attachedLoads.get(k)));
     }
     if (!size.parts().isEmpty()) {
-      double more = asked.applyAsDouble(bent(stiffness, 1 + VARIED, new double[0]));
-      double less = asked.applyAsDouble(bent(stiffness, 1 - VARIED, new double[0]));
-      uncertainty = uncertainty.plus(size.times((more - less) / (2 * VARIED)));
+      all.add(new Varied(size, sized(stiffness, 1 + VARIED), sized(stiffness, 1 - VARIED)));
+    }
+    return all;
+  }
+
+  private static Varied varied(
+      Uncertainty doubt, Cantilever.Bar bar, double[] loads, double[] one) {
+    double[] more = new double[loads.length];
+    double[] less = new double[loads.length];
+    for (int i = 0; i < loads.length; i++) {
+      more[i] = loads[i] + VARIED * one[i];
+      less[i] = loads[i] - VARIED * one[i];
+    }
+    return new Varied(doubt, bar.bend(more), bar.bend(less));
+  }
+
+  /**
+   * How unsure something of the bent blade is.
+   *
+   * @param varied as {@link #varied} gives it
+   * @param asked what is asked of it
+   */
+  static Uncertainty uncertainty(List<Varied> varied, ToDoubleFunction<Cantilever> asked) {
+    Uncertainty uncertainty = Uncertainty.NONE;
+    for (Varied it : varied) {
+      double change = asked.applyAsDouble(it.more()) - asked.applyAsDouble(it.less());
+      uncertainty = uncertainty.plus(it.doubt().times(change / (2 * VARIED)));
     }
     return uncertainty;
   }
 
-  private Uncertainty densityDoubt(int number) {
-    if (number < foams.size()) {
-      return foams.get(number).share().foam().densityDoubt();
+  /** All that bends it, in g/mm at even places from the hold to the end. */
+  private double[] together() {
+    double[] loads = rodLoad.clone();
+    for (List<double[]> each : List.of(foamLoads, besideLoads, attachedLoads)) {
+      for (double[] one : each) {
+        for (int i = 0; i < loads.length; i++) {
+          loads[i] += one[i];
+        }
+      }
     }
-    if (number == foams.size()) {
-      return rod.densityDoubt();
-    }
-    Figure mass = attached.get(number - foams.size() - 1).mass();
-    return mass.uncertainty().times(1 / mass.value());
+    return loads;
   }
 
-  /** Factors of all loads, foams first, then the rod, then other parts: 1 but for one. */
-  private double[] factors(int number, double factor) {
-    double[] all = new double[foams.size() + 1 + attached.size()];
-    Arrays.fill(all, 1);
-    all[number] = factor;
-    return all;
-  }
-
-  /**
-   * With its foam made larger about the base by a factor, and its loads by factors of their own.
-   */
-  private Cantilever bent(double stiffness, double sized, double[] factors) {
+  /** With its foam made larger about the base by a factor. */
+  private Cantilever sized(double stiffness, double factor) {
     double[] loads = new double[Cantilever.STEPS + 1];
-    double tip = bladeEnds ? end * sized : end;
+    double tip = bladeEnds ? end * factor : end;
     double held = choice.heldAtMm();
     for (int i = 0; i < loads.length; i++) {
       double at = held + (tip - held) * i / Cantilever.STEPS;
-      for (int k = 0; k < foams.size(); k++) {
-        double factor = factors.length == 0 ? 1 : factors[k];
-        loads[i] += factor * sized * between(foamLoads.get(k), at / sized);
+      for (double[] foam : foamLoads) {
+        loads[i] += factor * between(foam, at / factor);
       }
-      loads[i] += (factors.length == 0 ? 1 : factors[foams.size()]) * between(rodLoad, at);
-    }
-    for (double[] more : besideLoads) {
-      for (int i = 0; i < loads.length; i++) {
-        loads[i] += between(more, held + (tip - held) * i / Cantilever.STEPS);
+      loads[i] += between(rodLoad, at);
+      for (double[] more : besideLoads) {
+        loads[i] += between(more, at);
       }
-    }
-    for (int k = 0; k < attached.size(); k++) {
-      double factor = factors.length == 0 ? 1 : factors[foams.size() + 1 + k];
-      for (int i = 0; i < loads.length; i++) {
-        double at = held + (tip - held) * i / Cantilever.STEPS;
-        loads[i] += factor * between(attachedLoads.get(k), at);
+      for (double[] more : attachedLoads) {
+        loads[i] += between(more, at);
       }
     }
-    return Cantilever.bend(stretches(stiffness), tip - held, loads);
+    return bar(stiffness, tip).bend(loads);
+  }
+
+  private Cantilever.Bar bar(double stiffness, double tip) {
+    return new Cantilever.Bar(stretches(stiffness), tip - choice.heldAtMm());
   }
 
   /** How stiff it is from the hold on, rod by rod: where one starts or ends, that changes. */

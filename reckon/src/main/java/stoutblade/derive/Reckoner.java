@@ -51,7 +51,7 @@ public final class Reckoner {
   private final Catalogue catalogue;
   private final Typeface typeface;
   private final Map<String, PropReckoner> reckoners = new HashMap<>();
-  private final Map<String, Memo<List<Finding>>> findings = new HashMap<>();
+  private final Map<String, PropFindings> findings = new HashMap<>();
   private final Map<String, Memo<PartNeeds>> partNeeds = new HashMap<>();
   private final Map<String, Memo<WorkSteps.OfPart>> partSteps = new HashMap<>();
   private final Memo<List<CoatStock>> coats = new Memo<>();
@@ -128,33 +128,20 @@ public final class Reckoner {
 
   private List<Finding> findings(Derived derived, Units units) {
     Project project = derived.project();
-    List<Finding> all = new ArrayList<>();
-    for (PropReckoning prop : derived.props()) {
-      all.addAll(findings(prop, project, units));
-    }
-    all.addAll(Findings.of(derived, catalogue, units));
-    return all;
-  }
-
-  /** What is wrong or risky with a prop, as long as nothing that it reads has changed. */
-  private List<Finding> findings(PropReckoning prop, Project project, Units units) {
-    Map<String, Journal.Printed> printed = project.journal().printed();
-    return findings
-        .computeIfAbsent(prop.id(), id -> new Memo<>())
-        .of(
-            () ->
-                PropFindings.of(
-                    prop,
-                    catalogue,
-                    new PropFindings.Among(
-                        project.event().cores(), project.leftovers(), project.paper(), printed),
-                    units),
-            prop,
+    PropFindings.Among among =
+        new PropFindings.Among(
             project.event().cores(),
             project.leftovers(),
             project.paper(),
-            printed,
-            units);
+            project.journal().printed());
+    project
+        .props()
+        .forEach(it -> findings.computeIfAbsent(it.id(), id -> new PropFindings(catalogue)));
+    List<Finding> all = new ArrayList<>();
+    Parallel.map(derived.props(), it -> findings.get(it.id()).of(it, among, units))
+        .forEach(all::addAll);
+    all.addAll(Findings.of(derived, catalogue, units));
+    return all;
   }
 
   /** The props, each worked out anew only where it is another than before. */

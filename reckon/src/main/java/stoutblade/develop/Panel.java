@@ -107,6 +107,10 @@ public record Panel(
     List<Path> all = new ArrayList<>();
     for (Path line : lines) {
       List<Point> points = line.flattened(DRAWN_MM);
+      if (area.contains(points)) {
+        all.add(line);
+        continue;
+      }
       List<List<Point>> stretches = area.inside(points);
       if (stretches.size() == 1 && whole(stretches.getFirst(), points)) {
         all.add(line);

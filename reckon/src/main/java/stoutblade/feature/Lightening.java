@@ -24,8 +24,6 @@ public record Lightening(Feature feature, List<Path> holes, double room) {
   /** More holes than this in one field are refused. */
   public static final int MOST_HOLES = 1500;
 
-  private static final double TOLERANCE_MM = 0.02;
-
   /** Copies the holes. */
   public Lightening {
     holes = List.copyOf(holes);
@@ -36,27 +34,26 @@ public record Lightening(Feature feature, List<Path> holes, double room) {
    *
    * @param face the area inside it
    * @param each what all its features do to it
+   * @param tolerance how far from curves the lines that stand for them may lie, in mm
    */
-  static List<Lightening> of(Blank blank, Region face, Map<Feature, Worked> each) {
+  static List<Lightening> of(
+      Blank blank, Region face, Map<Feature, Worked> each, double tolerance) {
     List<Lightening> fields = new ArrayList<>();
     if (!blank.asksForCore()) {
       return fields;
     }
-    Region edged = face;
-    Region kept = blank.coreBand(face);
-    for (Map.Entry<Feature, Worked> it : each.entrySet()) {
-      Region cut = Region.union(it.getValue().cut(), TOLERANCE_MM);
-      if (it.getKey().kind().reach() == Feature.Reach.EDGE) {
-        edged = edged.difference(cut);
-      } else {
-        kept = kept.unionWith(cut);
-      }
-    }
-    kept = kept.unionWith(laidIn(blank));
+    List<Region> atEdge = new ArrayList<>();
+    List<Region> others = new ArrayList<>(List.of(blank.coreBand(face)));
+    laidIn(blank).forEach(it -> others.add(Region.inside(it, tolerance)));
+    each.forEach(
+        (feature, own) -> {
+          List<Region> into = feature.kind().reach() == Feature.Reach.EDGE ? atEdge : others;
+          own.cut().forEach(it -> into.add(Region.inside(it, tolerance)));
+        });
     for (Feature feature : blank.features()) {
       if (feature.kind() == Feature.Kind.LIGHTENING) {
-        Lightening own = new Field(feature, blank, edged, kept).lightening();
-        kept = kept.unionWith(Region.union(own.holes, TOLERANCE_MM));
+        Lightening own = Field.of(feature, blank, face, atEdge, others, tolerance).lightening();
+        own.holes.forEach(it -> others.add(Region.inside(it, tolerance)));
         fields.add(own);
       }
     }
@@ -64,7 +61,7 @@ public record Lightening(Feature feature, List<Path> holes, double room) {
   }
 
   /** The heads of fixings, and pockets with the steps round them. */
-  private static Region laidIn(Blank blank) {
+  private static List<Path> laidIn(Blank blank) {
     List<Path> all = new ArrayList<>();
     for (Fixing it : Fixing.of(blank.features(), blank.outline())) {
       it.spots().forEach(spot -> all.add(spot.place(Motifs.disc(it.head()))));
@@ -72,7 +69,7 @@ public record Lightening(Feature feature, List<Path> holes, double room) {
     for (Recess it : Recess.of(blank.features(), blank.outline())) {
       it.spots().forEach(spot -> all.add(spot.place(it.outline())));
     }
-    return Region.union(all, TOLERANCE_MM);
+    return all;
   }
 
   /** True where there would be more than anybody cuts. */
@@ -95,20 +92,55 @@ public record Lightening(Feature feature, List<Path> holes, double room) {
     return holes.stream().mapToDouble(it -> Math.abs(Panel.area(it))).sum();
   }
 
-  /** One field with the room that it has. */
-  private record Field(Feature feature, Spot from, Region free) {
+  /**
+   * One field.
+   *
+   * @param inside the face less the rim
+   * @param atEdge what is cut into the edge: the rim goes round it
+   * @param others what else there is to keep clear of
+   */
+  private record Field(
+      Feature feature,
+      Spot from,
+      Region inside,
+      List<Around> atEdge,
+      List<Around> others,
+      double tolerance) {
 
-    Field(Feature feature, Blank blank, Region face, Region kept) {
-      this(feature, feature.where().spots(blank.outline()).getFirst(), free(feature, face, kept));
+    /** Something to keep away from, and a box round it that is as far away. */
+    private record Around(Region what, Box box, double away) {
+
+      static List<Around> of(List<Region> all, double away) {
+        return all.stream()
+            .filter(it -> !it.isEmpty())
+            .map(it -> new Around(it, it.box().grown(away), away))
+            .toList();
+      }
+
+      boolean inTheWay(Region hole, Box holeBox) {
+        if (!box.meets(holeBox)) {
+          return false;
+        }
+        double apart = what.distance(hole);
+        return apart == 0 || apart < away;
+      }
     }
 
-    private static Region free(Feature feature, Region face, Region kept) {
-      Region inside = face.offset(-feature.size("rim"), TOLERANCE_MM);
-      // The arcs of what is grown are cut short by the tolerance.
-      return kept.isEmpty()
-          ? inside
-          : inside.difference(
-              kept.offsetRounded(feature.size("clear") + TOLERANCE_MM, TOLERANCE_MM));
+    static Field of(
+        Feature feature,
+        Blank blank,
+        Region face,
+        List<Region> atEdge,
+        List<Region> others,
+        double tolerance) {
+      double rim = feature.size("rim");
+      return new Field(
+          feature,
+          feature.where().spots(blank.outline()).getFirst(),
+          face.offset(-rim, tolerance),
+          Around.of(atEdge, rim),
+          Around.of(others, feature.size("clear")),
+          tolerance);
     }
 
     private double pitch() {
@@ -121,10 +153,10 @@ public record Lightening(Feature feature, List<Path> holes, double room) {
     }
 
     Lightening lightening() {
-      if (free.isEmpty()) {
+      if (inside.isEmpty()) {
         return new Lightening(feature, List.of(), 0);
       }
-      Box box = free.box();
+      Box box = inside.box();
       double room = box.width() * box.height() / (pitch() * apart());
       return new Lightening(feature, room > MOST_HOLES ? List.of() : holes(box), room);
     }
@@ -147,9 +179,13 @@ public record Lightening(Feature feature, List<Path> holes, double room) {
     }
 
     private void hole(Point at, List<Path> holes) {
-      if (free.contains(from.place(at))) {
+      if (inside.contains(from.place(at))) {
         Path placed = motif().moved(it -> from.place(it.plus(at)));
-        if (free.contains(Region.inside(placed, TOLERANCE_MM))) {
+        Region hole = Region.inside(placed, tolerance);
+        Box box = hole.box();
+        if (inside.contains(hole)
+            && atEdge.stream().noneMatch(it -> it.inTheWay(hole, box))
+            && others.stream().noneMatch(it -> it.inTheWay(hole, box))) {
           holes.add(placed);
         }
       }

@@ -135,7 +135,7 @@ public record PlateForm(
     for (Feature feature : blank.features()) {
       each.put(feature, Worked.of(feature, blank, face, typeface, tolerance));
     }
-    List<Lightening> lightened = Lightening.of(blank, face, each);
+    List<Lightening> lightened = Lightening.of(blank, face, each, tolerance);
     lightened.forEach(it -> each.put(it.feature(), it.worked()));
     List<Worked> worked = new ArrayList<>();
     List<Partial> partial = new ArrayList<>();

@@ -187,10 +187,11 @@ final class CoreFindings {
     }
     List<Change> mends = new ArrayList<>();
     catalogue.rods().stream()
-        .filter(rule::allows)
+        .filter(rod -> all.size() == 1 && rule.allows(rod))
+        .sorted(Comparator.comparing(CoreFindings::stiffness).reversed())
         .map(rod -> reckoned(core, rod))
-        .filter(other -> all.size() == 1 && !other.shows() && !other.tooDeep())
-        .max(Comparator.comparing(other -> stiffness(other.rod())))
+        .filter(other -> !other.shows() && !other.tooDeep())
+        .findFirst()
         .map(
             other ->
                 Edits.rod(id, other.rod().id(), core.choice()).named("Use " + other.rod().name()))
@@ -492,9 +493,10 @@ final class CoreFindings {
   private List<PropEdit> stifferMend(CoreReckoning core) {
     return catalogue.rods().stream()
         .filter(rod -> stiffness(rod) > stiffness(core.rod()))
+        .sorted(Comparator.comparing(rod -> rod.areaMm2() * rod.densityGPerMm3()))
         .map(rod -> reckoned(core, rod))
         .filter(other -> !other.limp() && !other.tooDeep() && !other.shows())
-        .min(Comparator.comparing(other -> other.mass().value()))
+        .findFirst()
         .map(other -> other.rod())
         .map(rod -> Edits.rod(id, rod.id(), core.choice()).named("Use " + rod.name()))
         .map(List::of)

@@ -23,8 +23,8 @@ import stoutblade.part.Part;
 import stoutblade.part.Slices;
 import stoutblade.project.Station;
 import stoutblade.reckoning.PartReckoning;
-import stoutblade.reckoning.PropReckoning;
 import stoutblade.reference.ModelSize;
+import stoutblade.reference.Sizing;
 import stoutblade.shape.Box;
 import stoutblade.shape.Course;
 import stoutblade.shape.Point;
@@ -37,7 +37,7 @@ import stoutblade.stack.Sheet;
 import stoutblade.stack.StackFinder;
 import stoutblade.stack.Wish;
 
-/** Looks through the layers of the blade and of plates for what is wrong or risky. */
+/** Looks through the layers of a part for what is wrong or risky. */
 final class LayerFindings {
 
   private static final double FOLLOWS = 5e-4;
@@ -45,28 +45,32 @@ final class LayerFindings {
 
   private static final double LEAST_EDGE_MM = 2;
 
-  private final PropReckoning prop;
+  private final PartReckoning part;
+  private final Sizing sizing;
   private final Catalogue catalogue;
   private final List<Wish.Leftover> leftovers;
   private final Units units;
   private final List<Finding> found = new ArrayList<>();
 
   LayerFindings(
-      PropReckoning prop, Catalogue catalogue, List<Wish.Leftover> leftovers, Units units) {
+      PartReckoning part,
+      Sizing sizing,
+      Catalogue catalogue,
+      List<Wish.Leftover> leftovers,
+      Units units) {
     this.leftovers = leftovers;
     this.catalogue = catalogue;
-    this.prop = prop;
+    this.part = part;
+    this.sizing = sizing;
     this.units = units;
   }
 
   List<Finding> all() {
-    for (PartReckoning part : prop.parts()) {
-      if (part.form().isPresent() && part.form().get().whole()) {
-        part.layers()
-            .ifPresentOrElse(it -> layers(part.form().get(), it, part.core()), () -> noFoam(part));
-      }
-      part.part().slices().ifPresent(it -> sliced(part.part(), it));
+    if (part.form().isPresent() && part.form().get().whole()) {
+      part.layers()
+          .ifPresentOrElse(it -> layers(part.form().get(), it, part.core()), () -> noFoam(part));
     }
+    part.part().slices().ifPresent(it -> sliced(part.part(), it));
     return found;
   }
 
@@ -88,7 +92,7 @@ final class LayerFindings {
   /** Its layers are as the model was when it was sliced. */
   private void sliced(Part part, Slices slices) {
     Optional<Double> now =
-        Optional.ofNullable(prop.sizing().models().get(slices.origin().modelId()))
+        Optional.ofNullable(sizing.models().get(slices.origin().modelId()))
             .flatMap(ModelSize::perUnit);
     OptionalDouble since =
         now.isPresent() ? slices.origin().since(now.get()) : OptionalDouble.empty();

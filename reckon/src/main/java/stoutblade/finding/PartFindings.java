@@ -31,14 +31,13 @@ import stoutblade.part.Placing;
 import stoutblade.part.Slices;
 import stoutblade.project.Station;
 import stoutblade.reckoning.PartReckoning;
-import stoutblade.reckoning.PropReckoning;
 import stoutblade.shape.Box;
 import stoutblade.shape.Node;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
 
-/** Looks through the shapes of the parts, and what is worked into them, for what is wrong. */
+/** Looks through the shape of a part, and what is worked into it, for what is wrong. */
 final class PartFindings {
 
   /** Two outlines that differ by less than this share of their area are one. */
@@ -55,21 +54,23 @@ final class PartFindings {
   /** Strips up to this width are joined from lengths as a matter of course. */
   private static final double STRIP_MM = 120;
 
-  private final PropReckoning prop;
+  private final PartReckoning reckoned;
+  private final Optional<PartReckoning> carrier;
   private final Units units;
   private final List<Finding> found = new ArrayList<>();
 
-  PartFindings(PropReckoning prop, Units units) {
-    this.prop = prop;
+  /**
+   * Of one part.
+   *
+   * @param carrier what it is fixed to, where that is a part
+   */
+  PartFindings(PartReckoning reckoned, Optional<PartReckoning> carrier, Units units) {
+    this.reckoned = reckoned;
+    this.carrier = carrier;
     this.units = units;
   }
 
   List<Finding> all() {
-    prop.parts().forEach(this::part);
-    return found;
-  }
-
-  private void part(PartReckoning reckoned) {
     reckoned.form().ifPresent(it -> cut(reckoned.part(), it, reckoned.slivers()));
     reckoned.form().ifPresent(it -> found.addAll(RepeatFindings.of(it.blank(), units)));
     found.addAll(FixingFindings.of(reckoned, units));
@@ -84,6 +85,7 @@ final class PartFindings {
       texture(reckoned);
       halves(reckoned);
     }
+    return found;
   }
 
   // == PATTERNS
@@ -346,8 +348,7 @@ final class PartFindings {
             .map(it -> it.form(part.thicknessMm()))
             .filter(RimBand.class::isInstance)
             .map(RimBand.class::cast);
-    Optional<PartReckoning> carrier =
-        prop.part(part.placing().on()).filter(it -> it.part().cut().isPresent());
+    Optional<PartReckoning> carrier = this.carrier.filter(it -> it.part().cut().isPresent());
     if (own.isEmpty() || carrier.isEmpty() || !carrier.get().part().drawn()) {
       return;
     }

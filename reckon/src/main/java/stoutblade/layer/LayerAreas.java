@@ -34,6 +34,9 @@ final class LayerAreas {
   private final List<Optional<Region>> own;
   private final List<Region> pockets;
   private final Map<Integer, Boolean> closedIn = new ConcurrentHashMap<>();
+  private final Map<Integer, Region> beyond = new ConcurrentHashMap<>();
+  private final Map<Integer, Region> there = new ConcurrentHashMap<>();
+  private final Map<Integer, Region> joined = new ConcurrentHashMap<>();
 
   /** The areas before anything is hollowed out; empty where a layer is cut to the part. */
   private final List<Optional<Region>> drawn;
@@ -125,11 +128,28 @@ final class LayerAreas {
       return worked;
     }
     // What is only hollowed out stands out of the part nowhere.
-    return drawn.get(layer).isEmpty()
-        ? worked.difference(pockets.get(layer))
-        : worked
-            .intersection(own.get(layer).get())
-            .unionWith(own.get(layer).get().difference(face));
+    if (drawn.get(layer).isEmpty()) {
+      return worked.difference(pockets.get(layer));
+    }
+    Region outline = own.get(layer).get();
+    if (worked == face) {
+      return outline;
+    }
+    Region beyond = beyond(layer);
+    Region common = worked == within ? there(layer) : worked.intersection(outline);
+    return beyond.isEmpty() ? common : common.unionWith(beyond);
+  }
+
+  /** What of a layer stands out of the part. */
+  private Region beyond(int layer) {
+    return beyond.computeIfAbsent(layer, it -> area(it).difference(face));
+  }
+
+  /** What of a layer is worked as the part is. */
+  private Region there(int layer) {
+    return there.computeIfAbsent(
+        layer,
+        it -> within == face && beyond(it).isEmpty() ? area(it) : within.intersection(area(it)));
   }
 
   /** Where a layer meets the one before it. */
@@ -138,7 +158,23 @@ final class LayerAreas {
     if (own.get(layer).isEmpty() && own.get(layer - 1).isEmpty()) {
       return worked;
     }
-    return cut(layer, worked).intersection(cut(layer - 1, worked));
+    return worked == face
+        ? joinedAsCut(layer)
+        : cut(layer, worked).intersection(cut(layer - 1, worked));
+  }
+
+  /** What a layer, as it is cut, has in common with the one before it. */
+  private Region joinedAsCut(int layer) {
+    return joined.computeIfAbsent(
+        layer,
+        it -> {
+          Region one = area(it);
+          Region other = area(it - 1);
+          if (one == other || (other == face && beyond(it).isEmpty())) {
+            return one;
+          }
+          return one == face && beyond(it - 1).isEmpty() ? other : one.intersection(other);
+        });
   }
 
   /** All that is cut of it: the face, and what stands out of it in some layer. */
@@ -193,13 +229,9 @@ final class LayerAreas {
     if (closedIn(layer)) {
       return solid.between(from, to).plus(prism(pockets.get(layer), from - to));
     }
-    return own.get(layer)
-        .map(
-            it ->
-                solid
-                    .between(from, to, within.intersection(it))
-                    .plus(prism(it.difference(face), to - from)))
-        .orElseGet(() -> solid.between(from, to));
+    return own.get(layer).isPresent()
+        ? solid.between(from, to, there(layer)).plus(prism(beyond(layer), to - from))
+        : solid.between(from, to);
   }
 
   /** True where all that is hollowed out of a layer lies where it is as thick as its sheet. */
@@ -234,7 +266,7 @@ final class LayerAreas {
     for (int i = 0; i < own.size(); i++) {
       // What is cut out of a full thickness is not there to be sanded, whatever its height.
       if (own.get(i).isPresent() && !closedIn(i)) {
-        Region there = within.intersection(own.get(i).get());
+        Region there = there(i);
         double from = joints.get(i);
         double to = joints.get(i + 1);
         double less = solid.between(from, to).volume() - solid.between(from, to, there).volume();
@@ -250,7 +282,10 @@ final class LayerAreas {
     for (int i = 0; i < own.size(); i++) {
       Region above = outside(i);
       if (i > 0 && above != outside(i - 1)) {
-        sum += above.difference(outside(i - 1)).area() + outside(i - 1).difference(above).area();
+        Region below = outside(i - 1);
+        boolean asCut = above == area(i) && below == area(i - 1);
+        Region both = asCut ? joinedAsCut(i) : above.intersection(below);
+        sum += above.area() + below.area() - 2 * both.area();
       }
       if (above != face) {
         sum += (above.perimeter() - face.perimeter()) * high(i);

@@ -55,20 +55,26 @@ public record Figure(
   public static Figure computed(
       String id, String label, Quantity quantity, String formula, Source source, Figure... inputs) {
     List<Figure> from = List.of(inputs);
-    double value = Formula.compute(formula, name -> input(from, name).value);
+    Formula.Term term = Formula.read(formula, name -> number(from, name));
+    double[] values = from.stream().mapToDouble(Figure::value).toArray();
     Uncertainty uncertainty = Uncertainty.NONE;
     for (Figure input : from) {
       if (!input.uncertainty.parts().isEmpty()) {
-        uncertainty = uncertainty.plus(input.uncertainty.times(slope(formula, from, input)));
+        double slope = slope(term, values, number(from, input.id), input.uncertainty.std());
+        uncertainty = uncertainty.plus(input.uncertainty.times(slope));
       }
     }
-    return new Figure(id, label, value, quantity, formula, from, source, uncertainty);
+    return new Figure(id, label, term.of(values), quantity, formula, from, source, uncertainty);
   }
 
   /** The sum of one or more figures of a quantity; their doubts are carried through. */
   public static Figure sum(String id, String label, Quantity quantity, List<Figure> parts) {
-    return computed(
-        id, label, quantity, plus(parts), Source.GEOMETRY, parts.toArray(Figure[]::new));
+    double sum = 0;
+    for (Figure it : parts) {
+      sum += it.value;
+    }
+    Uncertainty uncertainty = Uncertainty.sum(parts.stream().map(Figure::uncertainty).toList());
+    return new Figure(id, label, sum, quantity, plus(parts), parts, Source.GEOMETRY, uncertainty);
   }
 
   /** The formula that adds figures up. */
@@ -127,22 +133,25 @@ public record Figure(
     return new Figure(id, label, value, quantity, formula, inputs, source, uncertainty.plus(more));
   }
 
-  private static double slope(String formula, List<Figure> from, Figure varied) {
-    double step = Math.max(Math.abs(varied.value) * 1e-6, varied.uncertainty.std() * 1e-3);
-    return (shifted(formula, from, varied, step) - shifted(formula, from, varied, -step))
+  private static double slope(Formula.Term term, double[] values, int varied, double std) {
+    double step = Math.max(Math.abs(values[varied]) * 1e-6, std * 1e-3);
+    return (shifted(term, values, varied, step) - shifted(term, values, varied, -step))
         / (2 * step);
   }
 
-  private static double shifted(String formula, List<Figure> from, Figure varied, double by) {
-    return Formula.compute(
-        formula, name -> name.equals(varied.id) ? varied.value + by : input(from, name).value);
+  private static double shifted(Formula.Term term, double[] values, int varied, double by) {
+    double[] shifted = values.clone();
+    shifted[varied] += by;
+    return term.of(shifted);
   }
 
-  private static Figure input(List<Figure> from, String name) {
-    return from.stream()
-        .filter(figure -> figure.id.equals(name))
-        .findFirst()
-        .orElseThrow(() -> new IllegalArgumentException("The formula names no input " + name));
+  private static int number(List<Figure> from, String name) {
+    for (int i = 0; i < from.size(); i++) {
+      if (from.get(i).id.equals(name)) {
+        return i;
+      }
+    }
+    throw new IllegalArgumentException("The formula names no input " + name);
   }
 
   /** The value as text in the units in use. */
@@ -171,6 +180,6 @@ public record Figure(
   }
 
   private String write(Function<Figure, String> shown) {
-    return Formula.write(formula, name -> shown.apply(input(inputs, name)));
+    return Formula.write(formula, name -> shown.apply(inputs.get(number(inputs, name))));
   }
 }

@@ -3,6 +3,7 @@ package stoutblade.measure;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
+import java.util.function.ToIntFunction;
 
 /**
  * A formula over named inputs, which is both what is computed and what is shown, so that the
@@ -36,27 +37,34 @@ final class Formula {
   private static final Map<String, Double> UNITS = Map.of("1 m", 1e3, "1 m²", 1e6);
 
   private final String text;
-  private final ToDoubleFunction<String> valueOf;
+  private final ToIntFunction<String> numberOf;
   private int at;
 
-  private Formula(String text, ToDoubleFunction<String> valueOf) {
+  private Formula(String text, ToIntFunction<String> numberOf) {
     this.text = text;
-    this.valueOf = valueOf;
+    this.numberOf = numberOf;
+  }
+
+  /** A formula that was read: computed again and again without being read again. */
+  interface Term {
+
+    /** Its value for the values of its inputs. */
+    double of(double[] inputs);
   }
 
   /**
-   * Computes a formula.
+   * Reads a formula.
    *
-   * @param valueOf the value of each input by its id
+   * @param numberOf which of the inputs an id is
    * @throws IllegalArgumentException if the formula is malformed, with the place
    */
-  static double compute(String text, ToDoubleFunction<String> valueOf) {
-    Formula formula = new Formula(text, valueOf);
-    double value = formula.sum();
+  static Term read(String text, ToIntFunction<String> numberOf) {
+    Formula formula = new Formula(text, numberOf);
+    Term read = formula.sum();
     if (formula.peek() != '\0') {
       throw formula.fault("nothing more");
     }
-    return value;
+    return read;
   }
 
   /** Writes a formula with each input put in by the given function and signs as on paper. */
@@ -90,87 +98,92 @@ final class Formula {
         .replace("^4", "⁴");
   }
 
-  private double sum() {
-    double value = product();
+  private Term sum() {
+    Term sum = product();
     for (char sign = peek(); sign == '+' || sign == '-'; sign = peek()) {
       at++;
-      double right = product();
-      value = sign == '+' ? value + right : value - right;
+      Term left = sum;
+      Term right = product();
+      sum = sign == '+' ? it -> left.of(it) + right.of(it) : it -> left.of(it) - right.of(it);
     }
-    return value;
+    return sum;
   }
 
-  private double product() {
-    double value = power();
+  private Term product() {
+    Term product = power();
     for (char sign = peek(); sign == '*' || sign == '/'; sign = peek()) {
       at++;
-      double right = power();
-      value = sign == '*' ? value * right : value / right;
+      Term left = product;
+      Term right = power();
+      product = sign == '*' ? it -> left.of(it) * right.of(it) : it -> left.of(it) / right.of(it);
     }
-    return value;
+    return product;
   }
 
-  private double power() {
-    double base = atom();
+  private Term power() {
+    Term base = atom();
     if (peek() != '^') {
       return base;
     }
     at++;
-    return Math.pow(base, power());
+    Term exponent = power();
+    return it -> Math.pow(base.of(it), exponent.of(it));
   }
 
-  private double atom() {
+  private Term atom() {
     char next = peek();
     if (next == '-') {
       at++;
-      return -atom();
+      Term inner = atom();
+      return it -> -inner.of(it);
     }
     if (next == '(') {
       at++;
-      double inner = sum();
+      Term inner = sum();
       expect(')');
       return inner;
     }
     if (next == '{') {
       int close = text.indexOf('}', at);
-      String id = text.substring(at + 1, close);
+      int number = numberOf.applyAsInt(text.substring(at + 1, close));
       at = close + 1;
-      return valueOf.applyAsDouble(id);
+      return it -> it[number];
     }
     if (next == '[') {
       int close = text.indexOf(']', at);
       double unit = UNITS.get(text.substring(at + 1, close));
       at = close + 1;
-      return unit;
+      return it -> unit;
     }
     return Character.isLetter(next) ? named() : number();
   }
 
-  private double named() {
+  private Term named() {
     int from = at;
     while (at < text.length() && Character.isLetter(text.charAt(at))) {
       at++;
     }
     String name = text.substring(from, at);
     if (name.equals("pi")) {
-      return Math.PI;
+      return it -> Math.PI;
     }
     ToDoubleFunction<double[]> function = FUNCTIONS.get(name);
     if (function == null) {
       throw fault("a known function, not " + name);
     }
     expect('(');
-    double first = sum();
-    double second = Double.NaN;
+    Term first = sum();
+    Term second = it -> Double.NaN;
     if (peek() == ',') {
       at++;
       second = sum();
     }
     expect(')');
-    return function.applyAsDouble(new double[] {first, second});
+    Term last = second;
+    return it -> function.applyAsDouble(new double[] {first.of(it), last.of(it)});
   }
 
-  private double number() {
+  private Term number() {
     peek();
     int from = at;
     while (at < text.length() && (Character.isDigit(text.charAt(at)) || text.charAt(at) == '.')) {
@@ -179,7 +192,8 @@ final class Formula {
     if (from == at) {
       throw fault("a number");
     }
-    return Double.parseDouble(text.substring(from, at));
+    double value = Double.parseDouble(text.substring(from, at));
+    return it -> value;
   }
 
   private void expect(char wanted) {

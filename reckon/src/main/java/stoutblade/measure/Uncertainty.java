@@ -1,7 +1,8 @@
 package stoutblade.measure;
 
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 
 /**
  * How unsure a value is: what each independent cause adds to it, as one standard deviation.
@@ -19,7 +20,7 @@ public record Uncertainty(Map<String, Double> parts) {
 
   /** Copies the parts and drops those that add nothing. */
   public Uncertainty {
-    TreeMap<String, Double> kept = new TreeMap<>(parts);
+    Map<String, Double> kept = new HashMap<>(parts);
     kept.values().removeIf(value -> value == 0);
     parts = Map.copyOf(kept);
   }
@@ -38,15 +39,20 @@ public record Uncertainty(Map<String, Double> parts) {
 
   /** The uncertainty of a value that changes by a factor for each unit of this one. */
   public Uncertainty times(double factor) {
-    TreeMap<String, Double> scaled = new TreeMap<>();
+    Map<String, Double> scaled = new HashMap<>();
     parts.forEach((cause, part) -> scaled.put(cause, part * factor));
     return new Uncertainty(scaled);
   }
 
   /** The uncertainty of a sum of two values. */
   public Uncertainty plus(Uncertainty other) {
-    TreeMap<String, Double> sum = new TreeMap<>(parts);
-    other.parts.forEach((cause, part) -> sum.merge(cause, part, Double::sum));
+    return sum(List.of(this, other));
+  }
+
+  /** The uncertainty of a sum of values. */
+  static Uncertainty sum(List<Uncertainty> all) {
+    Map<String, Double> sum = new HashMap<>();
+    all.forEach(it -> it.parts.forEach((cause, part) -> sum.merge(cause, part, Double::sum)));
     return new Uncertainty(sum);
   }
 

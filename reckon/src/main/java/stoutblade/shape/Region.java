@@ -1,7 +1,9 @@
 package stoutblade.shape;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -15,9 +17,11 @@ import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.Polygonal;
 import org.locationtech.jts.geom.TopologyException;
+import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.geom.util.PolygonExtracter;
+import org.locationtech.jts.index.strtree.STRtree;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.distance.IndexedFacetDistance;
@@ -40,10 +44,16 @@ public final class Region {
 
   private final Geometry geometry;
 
+  /** Made when first asked what lies inside; where two threads ask at once, either will do. */
+  private volatile PreparedGeometry prepared;
+
+  /** Made when first asked how far its boundary is. */
+  private volatile IndexedFacetDistance facets;
+
   /** Worked out when they are first asked for: most areas are only steps to others. */
   private volatile List<List<Point>> rings;
 
-  private volatile double[][][] ringArrays;
+  private volatile Rows rows;
   private volatile Row lastRow;
 
   /** What a line across was last: many places on it are asked for one after another. */
@@ -186,12 +196,68 @@ public final class Region {
       Polygon polygon = FACTORY.createPolygon(coordinates(closed(path.flattened(tolerance))));
       polygons.add(polygon.isValid() ? polygon : polygon.buffer(0));
     }
-    return polygons.isEmpty() ? evenOdd(List.of()) : new Region(UnaryUnionOp.union(polygons));
+    return polygons.isEmpty() ? evenOdd(List.of()) : new Region(united(polygons));
+  }
+
+  /** Most lie by themselves, which their boxes say: only those that may touch are joined. */
+  private static Geometry united(List<Geometry> polygons) {
+    STRtree boxes = new STRtree();
+    for (int i = 0; i < polygons.size(); i++) {
+      boxes.insert(polygons.get(i).getEnvelopeInternal(), i);
+    }
+    List<Geometry> each = new ArrayList<>();
+    boolean[] taken = new boolean[polygons.size()];
+    for (int i = 0; i < polygons.size(); i++) {
+      if (!taken[i]) {
+        List<Geometry> group = new ArrayList<>();
+        gather(i, polygons, boxes, taken, group);
+        Geometry one = group.size() == 1 ? group.getFirst() : UnaryUnionOp.union(group);
+        for (int k = 0; k < one.getNumGeometries(); k++) {
+          each.add(one.getGeometryN(k));
+        }
+      }
+    }
+    return FACTORY.buildGeometry(each);
+  }
+
+  /** Those whose boxes hang together with that of one, box by box. */
+  private static void gather(
+      int first, List<Geometry> polygons, STRtree boxes, boolean[] taken, List<Geometry> group) {
+    Deque<Integer> open = new ArrayDeque<>(List.of(first));
+    taken[first] = true;
+    while (!open.isEmpty()) {
+      Geometry own = polygons.get(open.pop());
+      group.add(own);
+      boxes.query(
+          own.getEnvelopeInternal(),
+          other -> {
+            int number = (Integer) other;
+            if (!taken[number]) {
+              taken[number] = true;
+              open.push(number);
+            }
+          });
+    }
+  }
+
+  /** True where the whole of a line lies inside, away from the boundary. */
+  public boolean contains(List<Point> line) {
+    return line.size() > 1
+        && prepared().containsProperly(FACTORY.createLineString(coordinates(line)));
   }
 
   /** True where the whole of another area lies inside, away from the boundary. */
   public boolean contains(Region other) {
-    return PreparedGeometryFactory.prepare(geometry).containsProperly(other.geometry);
+    return prepared().containsProperly(other.geometry);
+  }
+
+  private PreparedGeometry prepared() {
+    PreparedGeometry made = prepared;
+    if (made == null) {
+      made = PreparedGeometryFactory.prepare(geometry);
+      prepared = made;
+    }
+    return made;
   }
 
   /** Of how many separate parts it is. */
@@ -344,11 +410,22 @@ public final class Region {
     return point(geometry.getCentroid().getCoordinate());
   }
 
-  /** The distance of a place to its boundary, in mm. */
+  /** The distance of a place to its boundary, in mm; 0 where there is none. */
   public double distanceToBoundary(Point place) {
-    return geometry
-        .getBoundary()
-        .distance(FACTORY.createPoint(new Coordinate(place.x(), place.y())));
+    if (geometry.isEmpty()) {
+      return 0;
+    }
+    IndexedFacetDistance made = facets;
+    if (made == null) {
+      made = new IndexedFacetDistance(geometry);
+      facets = made;
+    }
+    return made.distance(FACTORY.createPoint(new Coordinate(place.x(), place.y())));
+  }
+
+  /** How far another area is away; 0 where they meet. */
+  public double distance(Region other) {
+    return geometry.distance(other.geometry);
   }
 
   /** Without the library's own smoothing of hollows, by a hundredth of the distance. */
@@ -359,7 +436,7 @@ public final class Region {
 
   /** True where a place lies inside. */
   public boolean contains(Point place) {
-    return geometry.contains(FACTORY.createPoint(new Coordinate(place.x(), place.y())));
+    return prepared().contains(FACTORY.createPoint(new Coordinate(place.x(), place.y())));
   }
 
   /**
@@ -441,51 +518,12 @@ public final class Region {
   }
 
   private double[] crossings(double y) {
-    double[] found = new double[8];
-    int count = 0;
-    for (double[][] ring : arrays()) {
-      double[] xs = ring[0];
-      double[] ys = ring[1];
-      double[] reach = ring[2];
-      if (y < reach[0] || y > reach[1]) {
-        continue;
-      }
-      for (int i = 1; i < xs.length; i++) {
-        if ((ys[i - 1] <= y) != (ys[i] <= y)) {
-          if (count == found.length) {
-            found = Arrays.copyOf(found, 2 * count);
-          }
-          double share = (y - ys[i - 1]) / (ys[i] - ys[i - 1]);
-          found[count++] = xs[i - 1] + (xs[i] - xs[i - 1]) * share;
-        }
-      }
-    }
-    double[] sorted = Arrays.copyOf(found, count);
-    Arrays.sort(sorted);
-    return sorted;
-  }
-
-  /** The rings again in plain arrays: lines across are asked for by the thousand. */
-  private double[][][] arrays() {
-    double[][][] known = ringArrays;
+    Rows known = rows;
     if (known == null) {
-      known =
-          rings().stream()
-              .map(
-                  ring ->
-                      new double[][] {
-                        ring.stream().mapToDouble(Point::x).toArray(),
-                        ring.stream().mapToDouble(Point::y).toArray(),
-                        // From its lowest to its highest: most lines pass most holes by.
-                        {
-                          ring.stream().mapToDouble(Point::y).min().orElse(0),
-                          ring.stream().mapToDouble(Point::y).max().orElse(0)
-                        }
-                      })
-              .toArray(double[][][]::new);
-      ringArrays = known;
+      known = Rows.of(rings());
+      rows = known;
     }
-    return known;
+    return known.crossings(y);
   }
 
   private static List<Point> closed(List<Point> points) {

@@ -110,9 +110,7 @@ class LighteningTest {
       assertThat(hole.getEnvelopeInternal().getMinY())
           .isGreaterThanOrEqualTo(rim - HALF_HIGH - 1e-6);
       kept.forEach(it -> assertThat(hole.distance(it)).isGreaterThanOrEqualTo(clear - 0.03));
-      if (clear > 0.1) {
-        kept.forEach(it -> assertThat(hole.intersects(it)).isFalse());
-      }
+      kept.forEach(it -> assertThat(hole.intersection(it).getArea()).isLessThan(0.5));
     }
     for (int i = 0; i < holes.size(); i++) {
       for (int k = 0; k < i; k++) {
