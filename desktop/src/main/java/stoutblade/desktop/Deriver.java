@@ -41,6 +41,10 @@ public final class Deriver {
   private final ReadOnlyStringWrapper working = new ReadOnlyStringWrapper("");
   private ExecutorService worker;
   private boolean busy;
+
+  /** True where the last was not there in a moment: the next is not waited for in vain. */
+  private volatile boolean slow;
+
   private int generation;
 
   /**
@@ -99,7 +103,7 @@ public final class Deriver {
   void submit(Turn<?> turn) {
     waiting.add(turn);
     if (!busy) {
-      next(patience);
+      next(slow ? Duration.ZERO : patience);
     }
   }
 
@@ -150,7 +154,17 @@ public final class Deriver {
   private <T> void start(Turn<T> turn, Duration wait) {
     busy = true;
     int mine = ++generation;
-    CompletableFuture<T> result = CompletableFuture.supplyAsync(turn.work, worker);
+    long start = System.nanoTime();
+    CompletableFuture<T> result =
+        CompletableFuture.supplyAsync(
+            () -> {
+              try {
+                return turn.work.get();
+              } finally {
+                slow = System.nanoTime() - start > patience.toNanos();
+              }
+            },
+            worker);
     try {
       result.get(wait.toNanos(), TimeUnit.NANOSECONDS);
     } catch (TimeoutException e) {

@@ -9,10 +9,12 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
+import stoutblade.demo.Demo;
 import stoutblade.edit.PartEdits;
 import stoutblade.finding.Finding;
 import stoutblade.layer.Layer;
 import stoutblade.project.Station;
+import stoutblade.shape.Box;
 import stoutblade.shape.Node;
 import stoutblade.shape.Point;
 import stoutblade.shape.WholeOutline;
@@ -21,7 +23,7 @@ import stoutblade.stack.Profile;
 import stoutblade.stack.Splits;
 import stoutblade.stock.CutList;
 
-/** A layer that is larger than its sheet is cut apart, and where is moved, in a real window. */
+/** What is larger than its sheet is cut apart, and where is moved, in a real window. */
 class SplitTest extends InWindow {
 
   @Start
@@ -100,6 +102,51 @@ class SplitTest extends InWindow {
     until(() -> desk.findingsOf(Station.LAYERS).stream().noneMatch(SplitTest::tooLarge));
     assertThat(layers().getLast().joints().joint()).isEqualTo(Splits.Joint.FINGER);
     until(() -> robot.lookup("#split-proposed").queryAs(Button.class).isDisabled());
+  }
+
+  private boolean decided() {
+    return desk.looked().orElseThrow().part().workmanship().splices().containsKey("Band");
+  }
+
+  private List<Double> lengths() {
+    return pieces().stream()
+        .filter(it -> it.name().contains("Band"))
+        .map(it -> Box.around(it.lines().getFirst().flattened(1)).width())
+        .sorted()
+        .toList();
+  }
+
+  /** The rim of the shield is a band longer than two sheets. */
+  @Test
+  void the_splices_of_a_flat_pattern_are_dragged_and_typed(FxRobot robot) {
+    openDemo();
+    go(robot, Station.CUT);
+    fx(
+        () -> {
+          desk.goToProp(Demo.TIDEGATE);
+          desk.goToPart("d5");
+          return true;
+        });
+    settled();
+    List<Double> even = lengths();
+    assertThat(even).hasSize(3);
+
+    drag(robot, "#cut-mat", new Point(even.getFirst(), 15), new Point(even.getFirst() - 60, 15));
+    until(this::decided);
+    settled();
+    assertThat(lengths().getFirst()).isCloseTo(even.getFirst() - 60, within(6.0));
+    assertThat(lengths().stream().mapToDouble(it -> it).sum())
+        .isCloseTo(even.stream().mapToDouble(it -> it).sum(), within(0.1));
+
+    // Typed where a piece no longer fits its sheet: it is said, and mended.
+    type(robot, "#splice-at", "5 cm");
+    until(() -> desk.findingsOf(Station.CUT).stream().anyMatch(SplitTest::tooLarge));
+    robot.clickOn("#splice-proposed");
+    until(() -> !decided());
+    settled();
+    assertThat(desk.findingsOf(Station.CUT)).noneMatch(SplitTest::tooLarge);
+    assertThat(lengths()).isEqualTo(even);
+    until(() -> robot.lookup("#splice-proposed").queryAs(Button.class).isDisabled());
   }
 
   private static boolean tooLarge(Finding finding) {

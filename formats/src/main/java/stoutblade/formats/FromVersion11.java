@@ -7,7 +7,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
  * Version 11 had one rod for a core as it is sold, laid flat and in one piece: no rods beside it,
  * no joint, nothing drilled or glued together, no limits of its own; nothing was felt, and events
  * said nothing of cores. Offcuts had no shape, how pieces are laid was not kept, and where layers
- * are cut apart could not be decided.
+ * and flat patterns are cut apart could not be decided.
  */
 final class FromVersion11 implements Migrations.Migration {
 
@@ -38,6 +38,9 @@ final class FromVersion11 implements Migrations.Migration {
           core.putNull("parting").putNull("limits").putArray("beside");
         }
         proposed(part.path("stack"));
+        if (part.path("workmanship") instanceof ObjectNode workmanship) {
+          workmanship.putObject("splices");
+        }
       }
     }
     ObjectNode cutting = project.putObject("cutting");

@@ -15,6 +15,7 @@ import stoutblade.part.Part;
 import stoutblade.part.Shape;
 import stoutblade.reference.Reference;
 import stoutblade.shape.WholeOutline;
+import stoutblade.stack.Splits;
 
 /** Edits of what is worked into the flat patterns of a part. */
 public final class PanelEdits {
@@ -94,5 +95,26 @@ public final class PanelEdits {
       case FlatPieces it -> it.withWorked(worked);
       default -> throw new IllegalArgumentException(part.name() + " has no patterns to work on");
     };
+  }
+
+  /**
+   * Where a flat pattern is cut apart that is larger than a sheet.
+   *
+   * @param pattern its name
+   * @param across places across, from its left edge, in mm
+   * @param along places along, from its lower edge
+   */
+  public static PropEdit spliced(
+      String id, String pattern, List<Double> across, List<Double> along) {
+    return PartEdits.workmanship(
+        id,
+        "Where it is cut apart",
+        it -> it.withSplice(pattern, Splits.PROPOSED.at(across, along)));
+  }
+
+  /** A flat pattern is cut apart where it is proposed. */
+  public static PropEdit splicedAsProposed(String id, String pattern) {
+    return PartEdits.workmanship(
+        id, "Cut apart as proposed", it -> it.withSplice(pattern, Splits.PROPOSED));
   }
 }

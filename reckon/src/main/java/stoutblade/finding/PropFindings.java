@@ -109,6 +109,7 @@ public final class PropFindings {
     further.addAll(new SheetFindings(part, catalogue, among.leftovers(), units).all());
     further.addAll(new MaterialFindings(part, catalogue, units).all());
     further.addAll(new CoreFindings(part, catalogue, among.cores(), units).all());
+    further.addAll(SplitFindings.patterns(part, units));
     return new OfPart(
         new PartFindings(part, carrier, units).all(),
         new LayerFindings(part, sizing, catalogue, among.leftovers(), units).all(),

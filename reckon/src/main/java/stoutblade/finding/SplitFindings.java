@@ -3,13 +3,17 @@ package stoutblade.finding;
 import java.util.ArrayList;
 import java.util.List;
 import stoutblade.catalogue.SheetOffer;
+import stoutblade.develop.Panel;
 import stoutblade.edit.LayerEdits;
+import stoutblade.edit.PanelEdits;
 import stoutblade.finding.Finding.Severity;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Layers;
+import stoutblade.layer.Splices;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.project.Station;
+import stoutblade.reckoning.PartReckoning;
 import stoutblade.shape.Box;
 import stoutblade.shape.Region;
 
@@ -45,6 +49,33 @@ final class SplitFindings {
       }
     }
     return findings.found;
+  }
+
+  /** What is wrong with the places where flat patterns of a part are cut apart. */
+  static List<Finding> patterns(PartReckoning part, Units units) {
+    SplitFindings findings = new SplitFindings(part.id(), units);
+    part.splices()
+        .filter(it -> !it.placed().isEmpty())
+        .ifPresent(
+            splices ->
+                part.flat().panels().stream()
+                    .filter(it -> splices.placed().containsKey(it.name()))
+                    .filter(splices::tooLarge)
+                    .forEach(it -> findings.tooLarge(splices, it)));
+    return findings.found;
+  }
+
+  private void tooLarge(Splices splices, Panel panel) {
+    found.add(
+        new Finding(
+            "cut." + id + ".splice-" + panel.name(),
+            Station.CUT,
+            new Place.OnStation(),
+            Severity.WARNING,
+            "A piece of '" + panel.name() + "' is larger than its sheet",
+            "A sheet is %s by %s. Move the joints, or let them be proposed."
+                .formatted(show(splices.sheetWideMm()), show(splices.sheetLongMm())),
+            List.of(PanelEdits.splicedAsProposed(id, panel.name()))));
   }
 
   private void tooLarge(Layer layer) {

@@ -5,8 +5,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import stoutblade.develop.Panel;
+import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 import stoutblade.shape.Region;
+import stoutblade.stack.Splits;
 
 /**
  * How panels that are larger than a sheet are put together from several: edge to edge, with a thin
@@ -15,8 +17,11 @@ import stoutblade.shape.Region;
  * @param sheetWideMm width of a sheet
  * @param sheetLongMm its length
  * @param foamMm its thickness
+ * @param placed where panels are cut apart as decided, by their names; from their left and lower
+ *     edges
  */
-public record Splices(double sheetWideMm, double sheetLongMm, double foamMm) {
+public record Splices(
+    double sheetWideMm, double sheetLongMm, double foamMm, Map<String, Splits> placed) {
 
   /** How closely an outline is looked at, in mm. */
   private static final double TOLERANCE_MM = 0.05;
@@ -30,25 +35,55 @@ public record Splices(double sheetWideMm, double sheetLongMm, double foamMm) {
   /** Splices that are shorter need no strip. */
   private static final double SHORTEST_MM = 1;
 
+  private static final double FITS_MM = 0.1;
+
   /** Lengths of strips that differ by less are one. */
   private static final double ALIKE_MM = 0.1;
 
+  /** Copies the places. */
+  public Splices {
+    placed = Map.copyOf(placed);
+  }
+
+  /** Where a panel is cut apart: as decided, else evenly; nowhere where it fits a sheet. */
+  public Joints joints(Panel panel) {
+    return joints(panel, face(panel));
+  }
+
   /** The lines at which a panel is cut apart; none where it fits a sheet. */
   public List<List<Point>> lines(Panel panel) {
-    Region face = face(panel);
-    return joints(face).lines(face).stream().filter(it -> length(it) >= SHORTEST_MM).toList();
+    return lines(panel, joints(panel));
+  }
+
+  /** The lines at which a panel would be cut apart by other joints. */
+  public static List<List<Point>> lines(Panel panel, Joints joints) {
+    return joints.lines(face(panel)).stream().filter(it -> length(it) >= SHORTEST_MM).toList();
+  }
+
+  /** True where a piece of a panel is larger than a sheet. */
+  public boolean tooLarge(Panel panel) {
+    return pieces(panel).stream()
+        .map(Region::box)
+        .anyMatch(
+            it ->
+                Math.max(it.width(), it.height()) > longMm() + FITS_MM
+                    || Math.min(it.width(), it.height()) > shortMm() + FITS_MM);
   }
 
   /** In how many pieces a panel is cut. */
-  public int pieces(Panel panel) {
+  public int count(Panel panel) {
+    return pieces(panel).size();
+  }
+
+  private List<Region> pieces(Panel panel) {
     Region face = face(panel);
-    return joints(face).pieces(face).size();
+    return joints(panel, face).pieces(face);
   }
 
   /** The pieces that a panel is cut in; itself where it fits a sheet. */
   public List<Panel> split(Panel panel) {
     Region face = face(panel);
-    Joints joints = joints(face);
+    Joints joints = joints(panel, face);
     if (joints.none()) {
       return List.of(panel);
     }
@@ -76,9 +111,25 @@ public record Splices(double sheetWideMm, double sheetLongMm, double foamMm) {
     return line.getFirst().distance(line.getLast());
   }
 
-  private Joints joints(Region face) {
-    return Joints.even(
-        face, Math.min(sheetWideMm, sheetLongMm), Math.max(sheetWideMm, sheetLongMm), 0);
+  private Joints joints(Panel panel, Region face) {
+    Splits own = placed.getOrDefault(panel.name(), Splits.PROPOSED);
+    if (!own.placed() || face.isEmpty()) {
+      return Joints.even(face, shortMm(), longMm(), 0);
+    }
+    Box box = face.box();
+    return new Joints(
+        own.across().stream().map(it -> box.minX() + it).toList(),
+        own.along().stream().map(it -> box.minY() + it).toList(),
+        Splits.Joint.BUTT,
+        foamMm);
+  }
+
+  private double shortMm() {
+    return Math.min(sheetWideMm, sheetLongMm);
+  }
+
+  private double longMm() {
+    return Math.max(sheetWideMm, sheetLongMm);
   }
 
   /** How wide a strip over a splice is, in mm. */
@@ -92,7 +143,7 @@ public record Splices(double sheetWideMm, double sheetLongMm, double foamMm) {
     for (Panel panel : panels) {
       for (List<Point> line : lines(panel)) {
         double length = length(line);
-        int parts = (int) Math.ceil(length / Math.max(sheetWideMm, sheetLongMm) - 1e-9);
+        int parts = (int) Math.ceil(length / longMm() - 1e-9);
         strips.merge(Math.round(length / parts / ALIKE_MM), parts * panel.count(), Integer::sum);
       }
     }

@@ -339,7 +339,7 @@ public record Part(
         core.map(it -> it.times(factor)),
         coats,
         placing.times(factor),
-        workmanship,
+        workmanship.times(factor),
         held);
   }
 }

@@ -1,7 +1,10 @@
 package stoutblade.part;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import stoutblade.stack.Splits;
 
 /**
  * How a part is made, where the maker chose another way than is proposed; what is empty is made as
@@ -13,6 +16,8 @@ import java.util.Optional;
  * @param bedding how its core is bedded
  * @param bevel when its bevel is sanded
  * @param grits what it is sanded smooth with, coarse to fine
+ * @param splices where its flat patterns are cut apart that are larger than a sheet, by their
+ *     names; from their left and lower edges
  */
 public record Workmanship(
     Optional<String> glueId,
@@ -20,7 +25,8 @@ public record Workmanship(
     Optional<ChannelTime> channel,
     Optional<Bedding> bedding,
     Optional<BevelTime> bevel,
-    List<Integer> grits) {
+    List<Integer> grits,
+    Map<String, Splits> splices) {
 
   /** All as proposed. */
   public static final Workmanship PROPOSED =
@@ -30,11 +36,13 @@ public record Workmanship(
           Optional.empty(),
           Optional.empty(),
           Optional.empty(),
-          List.of());
+          List.of(),
+          Map.of());
 
   private static final int COARSEST = 24;
   private static final int FINEST = 3000;
   private static final int MOST_GRITS = 6;
+  private static final int MOST_PATTERNS = 200;
 
   /** When the channel is cut. */
   public enum ChannelTime {
@@ -88,12 +96,18 @@ public record Workmanship(
   }
 
   /**
-   * Copies the grits.
+   * Copies grits and places.
    *
-   * @throws IllegalArgumentException if they are not from coarse to fine, or none that is sold
+   * @throws IllegalArgumentException if grits are not from coarse to fine, or none that is sold; if
+   *     there are too many patterns
    */
   public Workmanship {
     grits = List.copyOf(grits);
+    splices = Map.copyOf(splices);
+    if (splices.size() > MOST_PATTERNS) {
+      throw new IllegalArgumentException(
+          "At most " + MOST_PATTERNS + " patterns are cut apart by hand; found " + splices.size());
+    }
     if (grits.size() > MOST_GRITS) {
       throw new IllegalArgumentException(
           "At most " + MOST_GRITS + " grits are kept; found " + grits.size());
@@ -112,26 +126,44 @@ public record Workmanship(
   }
 
   public Workmanship withGlue(Optional<String> changed) {
-    return new Workmanship(changed, coreGlueId, channel, bedding, bevel, grits);
+    return new Workmanship(changed, coreGlueId, channel, bedding, bevel, grits, splices);
   }
 
   public Workmanship withCoreGlue(Optional<String> changed) {
-    return new Workmanship(glueId, changed, channel, bedding, bevel, grits);
+    return new Workmanship(glueId, changed, channel, bedding, bevel, grits, splices);
   }
 
   public Workmanship withChannel(Optional<ChannelTime> changed) {
-    return new Workmanship(glueId, coreGlueId, changed, bedding, bevel, grits);
+    return new Workmanship(glueId, coreGlueId, changed, bedding, bevel, grits, splices);
   }
 
   public Workmanship withBedding(Optional<Bedding> changed) {
-    return new Workmanship(glueId, coreGlueId, channel, changed, bevel, grits);
+    return new Workmanship(glueId, coreGlueId, channel, changed, bevel, grits, splices);
   }
 
   public Workmanship withBevel(Optional<BevelTime> changed) {
-    return new Workmanship(glueId, coreGlueId, channel, bedding, changed, grits);
+    return new Workmanship(glueId, coreGlueId, channel, bedding, changed, grits, splices);
   }
 
   public Workmanship withGrits(List<Integer> changed) {
-    return new Workmanship(glueId, coreGlueId, channel, bedding, bevel, changed);
+    return new Workmanship(glueId, coreGlueId, channel, bedding, bevel, changed, splices);
+  }
+
+  /** The same with a flat pattern cut apart elsewhere; as proposed where that is what it says. */
+  public Workmanship withSplice(String pattern, Splits changed) {
+    Map<String, Splits> all = new HashMap<>(splices);
+    if (changed.placed()) {
+      all.put(pattern, changed);
+    } else {
+      all.remove(pattern);
+    }
+    return new Workmanship(glueId, coreGlueId, channel, bedding, bevel, grits, all);
+  }
+
+  /** The same for a part that is made larger or smaller by a factor. */
+  Workmanship times(double factor) {
+    Map<String, Splits> all = new HashMap<>();
+    splices.forEach((pattern, own) -> all.put(pattern, own.times(factor)));
+    return new Workmanship(glueId, coreGlueId, channel, bedding, bevel, grits, all);
   }
 }

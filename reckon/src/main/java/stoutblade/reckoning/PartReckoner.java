@@ -126,6 +126,7 @@ final class PartReckoner {
             layered,
             part.shape(),
             part.stack(),
+            part.workmanship().splices(),
             part.placing().facing() ? 1 : 0);
     Optional<CoreReckoning> core =
         cores.of(
@@ -269,7 +270,12 @@ final class PartReckoner {
             && part.strip().isEmpty();
     return foam.filter(it -> fromSheets)
         .map(
-            it -> new Splices(it.largest().widthMm(), it.largest().lengthMm(), part.thicknessMm()));
+            it ->
+                new Splices(
+                    it.largest().widthMm(),
+                    it.largest().lengthMm(),
+                    part.thicknessMm(),
+                    part.workmanship().splices()));
   }
 
   private Optional<CoreReckoning> core(Part part, Optional<Body> body, List<Attached> attached) {

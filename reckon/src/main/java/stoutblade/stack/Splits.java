@@ -82,7 +82,8 @@ public record Splits(Joint joint, boolean placed, List<Double> across, List<Doub
     return new Splits(joint, false, List.of(), List.of());
   }
 
-  Splits times(double factor) {
+  /** The same for what is made larger or smaller by a factor. */
+  public Splits times(double factor) {
     return new Splits(
         joint,
         placed,

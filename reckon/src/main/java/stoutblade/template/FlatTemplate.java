@@ -48,7 +48,7 @@ public final class FlatTemplate {
     List<Template.Copy> copies = new ArrayList<>();
     List<Stroke> strokes = new ArrayList<>();
     List<Wording.Words> words = new ArrayList<>();
-    for (Panel panel : flat.sideBySide(APART_MM)) {
+    for (Panel panel : laid(flat)) {
       copies.addAll(making.copies(panel.name(), panel.count()));
       panel.windows().forEach(it -> strokes.add(new Stroke(Stroke.Kind.CUT, it)));
       strokes.add(new Stroke(Stroke.Kind.CUT, panel.outline()));
@@ -63,6 +63,11 @@ public final class FlatTemplate {
       words.add(names(making, panel, face, splices, units));
     }
     return Wording.set(making.fileId(), making.title(), copies, strokes, words);
+  }
+
+  /** The panels as they lie on the template. */
+  public static List<Panel> laid(Developed flat) {
+    return flat.sideBySide(APART_MM);
   }
 
   private static Region face(Panel panel) {
@@ -84,7 +89,7 @@ public final class FlatTemplate {
     lines.add(making.title() + ": " + words(panel));
     lines.addAll(making.lines(units));
     splices
-        .map(it -> it.pieces(panel))
+        .map(it -> it.count(panel))
         .filter(it -> it > 1)
         .ifPresent(
             it ->

@@ -5,12 +5,16 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
 import stoutblade.catalogue.SheetMaterial;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Edge;
@@ -20,6 +24,7 @@ import stoutblade.develop.Wraps;
 import stoutblade.measure.Units;
 import stoutblade.shape.Path;
 import stoutblade.shape.Point;
+import stoutblade.stack.Splits;
 import stoutblade.template.FlatTemplate;
 import stoutblade.template.Making;
 import stoutblade.template.Stroke;
@@ -28,7 +33,7 @@ import stoutblade.template.Template;
 /** What is larger than a sheet is put together from several. */
 class SplicesTest {
 
-  private static final Splices SHEET = new Splices(600, 1200, 10);
+  private static final Splices SHEET = new Splices(600, 1200, 10, Map.of());
 
   /** A drum of 70 cm: π·71 cm round is 223.1 cm, two lengths of a sheet, spliced once. */
   @Test
@@ -36,7 +41,7 @@ class SplicesTest {
     Developed flat = new Ring(700, Ring.Known.FORMER, 10, 150).develop("x");
     Panel ring = flat.panels().getFirst();
 
-    assertThat(SHEET.pieces(ring)).isEqualTo(2);
+    assertThat(SHEET.count(ring)).isEqualTo(2);
     assertThat(SHEET.lines(ring)).hasSize(1);
     assertThat(SHEET.lines(ring).getFirst().getFirst().x())
         .isCloseTo(Math.PI * 710 / 2, within(0.1));
@@ -86,10 +91,55 @@ class SplicesTest {
     long across = (long) Math.ceil(Math.min(length, width) / 600);
     double splices = (along - 1) * Math.min(length, width) + (across - 1) * Math.max(length, width);
 
-    assertThat(SHEET.pieces(strip)).isEqualTo((int) (along * across));
+    assertThat(SHEET.count(strip)).isEqualTo((int) (along * across));
     double strips = covers.stream().mapToDouble(it -> it.count() * it.box().width()).sum();
     assertThat(strips).isCloseTo(2 * splices, within(0.1 * (along + across) * 4));
     assertThat(covers).allMatch(it -> it.box().width() <= 1200.1);
+  }
+
+  /** Where it was decided, wherever the panel lies: its pieces make it again (JTS). */
+  @Property(tries = 100)
+  void a_panel_is_cut_apart_where_it_was_decided(
+      @ForAll @DoubleRange(min = 300, max = 1500) double length,
+      @ForAll @DoubleRange(min = 100, max = 500) double width,
+      @ForAll @DoubleRange(min = 0.2, max = 0.8) double share,
+      @ForAll @DoubleRange(min = -900, max = 900) double aside) {
+    Path outline =
+        Panel.strip("Band", 1, length, width, "A")
+            .outline()
+            .moved(it -> it.plus(new Point(aside, 7)));
+    Panel strip = Panel.of("Band", 1, List.of(Edge.free(outline)));
+    double at = share * length;
+    Splices decided =
+        new Splices(
+            600, 1200, 10, Map.of("Band", Splits.PROPOSED.at(List.of(at), List.of(width / 2))));
+
+    List<Panel> pieces = decided.split(strip);
+
+    assertThat(pieces).hasSize(4);
+    assertThat(pieces)
+        .allMatch(
+            it ->
+                Math.abs(it.box().width() - at) < 0.01
+                    || Math.abs(it.box().width() - (length - at)) < 0.01);
+    Geometry whole =
+        new GeometryFactory()
+            .buildGeometry(pieces.stream().map(SplicesTest::polygon).toList())
+            .buffer(0);
+    assertThat(whole.getArea()).isCloseTo(length * width, within(0.1));
+    assertThat(whole.getNumGeometries()).isEqualTo(1);
+    double sum = pieces.stream().mapToDouble(it -> polygon(it).getArea()).sum();
+    assertThat(sum).as("none over another").isCloseTo(length * width, within(0.1));
+    assertThat(decided.tooLarge(strip)).isEqualTo(Math.max(at, length - at) > 1200.1);
+    Panel other = Panel.strip("Other", 1, length, width, "A");
+    assertThat(decided.count(other)).isEqualTo(SHEET.count(other));
+  }
+
+  private static Geometry polygon(Panel panel) {
+    List<Coordinate> ring = new ArrayList<>();
+    panel.outline().flattened(0.01).forEach(it -> ring.add(new Coordinate(it.x(), it.y())));
+    ring.set(ring.size() - 1, ring.getFirst());
+    return new GeometryFactory().createPolygon(ring.toArray(Coordinate[]::new));
   }
 
   /** Common practice: seams are covered with a thin strip. */

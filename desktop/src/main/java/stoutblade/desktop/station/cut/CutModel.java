@@ -62,6 +62,11 @@ final class CutModel {
     return desk.whole() && !chosen && !templates().isEmpty();
   }
 
+  /** True where the template that is looked at is wider than high: it lies as the mat does. */
+  boolean wide() {
+    return template.map(Template::box).filter(it -> it.width() > it.height()).isPresent();
+  }
+
   /** A template with where it lies among all of them, and how it is turned. */
   record Laid(Template template, Spot spot, Box box) {}
 

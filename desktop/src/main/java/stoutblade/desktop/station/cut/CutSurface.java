@@ -32,6 +32,7 @@ import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.RunsUnder;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.shell.Trays;
 import stoutblade.desktop.station.Choices;
 import stoutblade.desktop.station.Surface;
 import stoutblade.edit.Edits;
@@ -76,7 +77,10 @@ public final class CutSurface implements Surface {
   private final RunsUnder middle = new RunsUnder(views);
   private final SheetsDesk sheets;
   private final MachineDesk machines;
+  private final SpliceDesk splices;
   private final Tray tray = new Tray();
+  private final Tray cutApart = new Tray();
+  private final Trays below = new Trays();
   private static final double LETTER_PX = 6.5;
   private static final double CHECK_MM = 100;
 
@@ -116,6 +120,10 @@ public final class CutSurface implements Surface {
     this.desk = desk;
     this.model = new CutModel(desk);
     this.tape = new MaskingTape(desk, mat, this::where);
+    this.splices =
+        new SpliceDesk(desk, mat, () -> model.all() ? Optional.empty() : model.template());
+    mat.setHand(splices);
+    splices.into(cutApart);
     mat.setCalled("Template on its pages");
     mat.setId("cut-mat");
     mat.setDrawing(this::draw);
@@ -211,14 +219,21 @@ public final class CutSurface implements Surface {
       view(machines.mat(), machines.tray(), machines.said());
     } else {
       middle.show(buying.isSelected() ? toBuy : mat);
-      node.setBottom(tray);
+      node.setBottom(below);
+      showTrays();
     }
     showLaid();
   }
 
-  private void view(Node shown, Tray below, Label said) {
+  /** Where something is cut apart is asked about only where something is. */
+  private void showTrays() {
+    below.show(
+        splices.needed() && templates.isSelected() ? List.of(tray, cutApart) : List.of(tray));
+  }
+
+  private void view(Node shown, Tray under, Label said) {
     middle.show(shown);
-    node.setBottom(below);
+    node.setBottom(under);
     views.getChildren().add(said);
   }
 
@@ -269,7 +284,9 @@ public final class CutSurface implements Surface {
     along.show(CHECK_MM * scale.along());
     print.setDisable(model.all() || model.tiling().isEmpty());
     pieces.setText(model.pieces());
-    mat.setLie(model.all() ? Lie.UPRIGHT : Lie.LYING);
+    splices.show();
+    showTrays();
+    mat.setLie(model.all() || model.wide() ? Lie.UPRIGHT : Lie.LYING);
     if (model.all()) {
       model.laidOut().stream()
           .map(CutModel.Laid::box)
@@ -372,8 +389,17 @@ public final class CutSurface implements Surface {
     }
     model.tiling().ifPresent(it -> TemplateDrawing.pages(pen, it));
     model.template().ifPresent(it -> TemplateDrawing.lines(pen, it));
-    model.tiling().ifPresent(it -> TemplateDrawing.letters(pen, it));
+    model.tiling().ifPresent(it -> letters(pen, it));
+    splices.draw(pen);
     tape.mark(pen);
+  }
+
+  private void letters(Pen pen, Tiling tiling) {
+    if (model.wide()) {
+      TemplateDrawing.lettersInside(pen, tiling);
+    } else {
+      TemplateDrawing.letters(pen, tiling);
+    }
   }
 
   /** One among all: with its name where there is room for it. */
