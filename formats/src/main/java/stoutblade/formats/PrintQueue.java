@@ -95,7 +95,17 @@ public final class PrintQueue {
       PDFPageable pages = new PDFPageable(document, Orientation.AUTO);
       service.createPrintJob().print(new SimpleDoc(pages, PAGES, null), how);
     } catch (PrintException e) {
-      throw new IOException(name() + " did not take it: " + e.getMessage(), e);
+      throw new IOException(name() + " did not take it: " + reason(e), e);
     }
+  }
+
+  /** What lies behind what is told, such as a program of the system that is not there. */
+  private static String reason(Throwable fault) {
+    Throwable deepest = fault;
+    for (Throwable it = fault; it != null; it = it.getCause()) {
+      // The last but one names the program, the last a number.
+      deepest = it.getMessage() != null && it.getCause() != null ? it : deepest;
+    }
+    return deepest.getMessage();
   }
 }
