@@ -26,6 +26,9 @@ public final class Nester {
   private static final List<Beam> BEAMS =
       List.of(new Beam(1, 1, 1), new Beam(6, 3, 1), new Beam(12, 4, 3), new Beam(24, 4, 1));
 
+  /** With more pieces than this, filling corners takes longer than what it is worth. */
+  private static final int MOST_FILLED = 80;
+
   /** More pieces than this are laid in rows alone. */
   private static final int MOST_SEARCHED = 1200;
 
@@ -74,7 +77,9 @@ public final class Nester {
     }
     ExecutorService searches = Executors.newFixedThreadPool(SEARCHES, Nester::search);
     try {
-      fillings(searches);
+      if (job.pieces().size() <= MOST_FILLED) {
+        fillings(searches);
+      }
       rounds(searches);
     } finally {
       searches.shutdownNow();
