@@ -68,7 +68,17 @@ class VirtualPrinterTest {
     Process scheduler = scheduler(server);
     try {
       until(() -> run(server, "lpstat", "-r") == 0);
-      assertThat(run(server, "lpadmin", "-p", "out", "-v", "cups-pdf:/", "-P", DRIVER + "", "-E"))
+      assertThat(
+              run(
+                  server,
+                  "lpadmin",
+                  "-p",
+                  "out",
+                  "-v",
+                  "cups-pdf:/",
+                  "-P",
+                  DRIVER.toString(),
+                  "-E"))
           .isZero();
       int printed =
           run(

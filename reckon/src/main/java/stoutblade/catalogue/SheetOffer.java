@@ -15,6 +15,9 @@ public record SheetOffer(
   private static final double MM2_IN_M2 = 1e6;
   private static final double SAME_MM = 1e-6;
 
+  /** By so much a piece may be larger: foam gives way. */
+  private static final double FITS_MM = 0.1;
+
   /**
    * Checks the sizes.
    *
@@ -66,6 +69,17 @@ public record SheetOffer(
   /** Its shorter side, in mm. */
   public double shortMm() {
     return Math.min(widthMm, lengthMm);
+  }
+
+  /**
+   * True where a piece fits it, lengthwise or across.
+   *
+   * @param wideMm width of the piece
+   * @param highMm its height
+   */
+  public boolean holds(double wideMm, double highMm) {
+    return Math.max(wideMm, highMm) <= longMm() + FITS_MM
+        && Math.min(wideMm, highMm) <= shortMm() + FITS_MM;
   }
 
   /** The area of one, in mm². */

@@ -2,6 +2,8 @@ package stoutblade.finding;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import stoutblade.catalogue.SheetMaterial;
 import stoutblade.catalogue.SheetOffer;
 import stoutblade.develop.Panel;
 import stoutblade.edit.LayerEdits;
@@ -21,9 +23,8 @@ import stoutblade.shape.Region;
 final class SplitFindings {
 
   /** Pieces fit a sheet to within so much. */
-  private static final double FITS_MM = 0.1;
-
   private final String id;
+
   private final Units units;
   private final List<Finding> found = new ArrayList<>();
 
@@ -54,52 +55,55 @@ final class SplitFindings {
   /** What is wrong with the places where flat patterns of a part are cut apart. */
   static List<Finding> patterns(PartReckoning part, Units units) {
     SplitFindings findings = new SplitFindings(part.id(), units);
-    part.splices()
-        .filter(it -> !it.placed().isEmpty())
-        .ifPresent(
-            splices ->
-                part.flat().panels().stream()
-                    .filter(it -> splices.placed().containsKey(it.name()))
-                    .filter(splices::tooLarge)
-                    .forEach(it -> findings.tooLarge(splices, it)));
+    part.splices().ifPresent(it -> findings.patterns(part, it));
     return findings.found;
   }
 
-  private void tooLarge(Splices splices, Panel panel) {
-    found.add(
-        new Finding(
-            "cut." + id + ".splice-" + panel.name(),
-            Station.CUT,
-            new Place.OnStation(),
-            Severity.WARNING,
-            "A piece of '" + panel.name() + "' is larger than its sheet",
-            "A sheet is %s by %s. Move the joints, or let them be proposed."
-                .formatted(show(splices.sheetWideMm()), show(splices.sheetLongMm())),
-            List.of(PanelEdits.splicedAsProposed(id, panel.name()))));
+  private void patterns(PartReckoning part, Splices splices) {
+    for (Panel panel : part.flat().panels()) {
+      if (splices.placed().containsKey(panel.name())) {
+        splices
+            .tooLarge(panel)
+            .ifPresent(
+                it ->
+                    found.add(
+                        new Finding(
+                            "cut." + id + ".splice-" + panel.name(),
+                            Station.CUT,
+                            new Place.OnStation(),
+                            Severity.WARNING,
+                            "%s: a piece of its %s is larger than its sheet"
+                                .formatted(
+                                    part.part().name(), panel.name().toLowerCase(Locale.ROOT)),
+                            larger(it, part.foam().orElseThrow()),
+                            List.of(PanelEdits.splicedAsProposed(id, panel.name())))));
+      }
+    }
   }
 
   private void tooLarge(Layer layer) {
-    SheetOffer sheet = layer.foam().largest();
-    for (Region piece : layer.pieces()) {
-      Box box = piece.box();
-      double large = Math.max(box.width(), box.height());
-      double small = Math.min(box.width(), box.height());
-      if (large > sheet.longMm() + FITS_MM || small > sheet.shortMm() + FITS_MM) {
-        add(
-            layer,
-            "large",
-            piece,
-            "A piece of layer " + layer.number() + " is larger than its sheet",
-            "It is %s by %s; a sheet of %s is %s by %s. Move the joints, or let them be proposed."
-                .formatted(
-                    show(box.width()),
-                    show(box.height()),
-                    layer.foam().shortName(),
-                    show(sheet.widthMm()),
-                    show(sheet.lengthMm())));
-        return;
-      }
-    }
+    layer.pieces().stream()
+        .filter(it -> !layer.foam().largest().holds(it.box().width(), it.box().height()))
+        .findFirst()
+        .ifPresent(
+            it ->
+                add(
+                    layer,
+                    "large",
+                    it,
+                    "A piece of layer " + layer.number() + " is larger than its sheet",
+                    larger(it.box(), layer.foam())));
+  }
+
+  private String larger(Box piece, SheetMaterial foam) {
+    SheetOffer sheet = foam.largest();
+    return "It is %s by %s; a sheet of %s is %s by %s. Move the joints, or let them be proposed."
+        .formatted(
+            show(piece.width()),
+            show(piece.height()),
+            foam.shortName(),
+            show(sheet.widthMm()),
+            show(sheet.lengthMm()));
   }
 
   /** A joint over another one is where it comes apart. */

@@ -3,7 +3,9 @@ package stoutblade.layer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
+import stoutblade.catalogue.SheetOffer;
 import stoutblade.develop.Panel;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
@@ -14,14 +16,12 @@ import stoutblade.stack.Splits;
  * How panels that are larger than a sheet are put together from several: edge to edge, with a thin
  * strip over each splice, on the side that does not show (common practice).
  *
- * @param sheetWideMm width of a sheet
- * @param sheetLongMm its length
+ * @param sheet the largest that is sold
  * @param foamMm its thickness
  * @param placed where panels are cut apart as decided, by their names; from their left and lower
  *     edges
  */
-public record Splices(
-    double sheetWideMm, double sheetLongMm, double foamMm, Map<String, Splits> placed) {
+public record Splices(SheetOffer sheet, double foamMm, Map<String, Splits> placed) {
 
   /** How closely an outline is looked at, in mm. */
   private static final double TOLERANCE_MM = 0.05;
@@ -34,8 +34,6 @@ public record Splices(
 
   /** Splices that are shorter need no strip. */
   private static final double SHORTEST_MM = 1;
-
-  private static final double FITS_MM = 0.1;
 
   /** Lengths of strips that differ by less are one. */
   private static final double ALIKE_MM = 0.1;
@@ -60,14 +58,12 @@ public record Splices(
     return joints.lines(face(panel)).stream().filter(it -> length(it) >= SHORTEST_MM).toList();
   }
 
-  /** True where a piece of a panel is larger than a sheet. */
-  public boolean tooLarge(Panel panel) {
+  /** The first piece of a panel that is larger than a sheet. */
+  public Optional<Box> tooLarge(Panel panel) {
     return pieces(panel).stream()
         .map(Region::box)
-        .anyMatch(
-            it ->
-                Math.max(it.width(), it.height()) > longMm() + FITS_MM
-                    || Math.min(it.width(), it.height()) > shortMm() + FITS_MM);
+        .filter(it -> !sheet.holds(it.width(), it.height()))
+        .findFirst();
   }
 
   /** In how many pieces a panel is cut. */
@@ -114,7 +110,7 @@ public record Splices(
   private Joints joints(Panel panel, Region face) {
     Splits own = placed.getOrDefault(panel.name(), Splits.PROPOSED);
     if (!own.placed() || face.isEmpty()) {
-      return Joints.even(face, shortMm(), longMm(), 0);
+      return Joints.even(face, sheet.shortMm(), sheet.longMm(), 0);
     }
     Box box = face.box();
     return new Joints(
@@ -122,14 +118,6 @@ public record Splices(
         own.along().stream().map(it -> box.minY() + it).toList(),
         Splits.Joint.BUTT,
         foamMm);
-  }
-
-  private double shortMm() {
-    return Math.min(sheetWideMm, sheetLongMm);
-  }
-
-  private double longMm() {
-    return Math.max(sheetWideMm, sheetLongMm);
   }
 
   /** How wide a strip over a splice is, in mm. */
@@ -143,7 +131,7 @@ public record Splices(
     for (Panel panel : panels) {
       for (List<Point> line : lines(panel)) {
         double length = length(line);
-        int parts = (int) Math.ceil(length / longMm() - 1e-9);
+        int parts = (int) Math.ceil(length / sheet.longMm() - 1e-9);
         strips.merge(Math.round(length / parts / ALIKE_MM), parts * panel.count(), Integer::sum);
       }
     }

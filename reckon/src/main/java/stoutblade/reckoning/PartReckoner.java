@@ -269,13 +269,7 @@ final class PartReckoner {
             && part.stack().isPresent()
             && part.strip().isEmpty();
     return foam.filter(it -> fromSheets)
-        .map(
-            it ->
-                new Splices(
-                    it.largest().widthMm(),
-                    it.largest().lengthMm(),
-                    part.thicknessMm(),
-                    part.workmanship().splices()));
+        .map(it -> new Splices(it.largest(), part.thicknessMm(), part.workmanship().splices()));
   }
 
   private Optional<CoreReckoning> core(Part part, Optional<Body> body, List<Attached> attached) {

@@ -16,6 +16,7 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import stoutblade.catalogue.SheetMaterial;
+import stoutblade.catalogue.SheetOffer;
 import stoutblade.develop.Developed;
 import stoutblade.develop.Edge;
 import stoutblade.develop.Panel;
@@ -33,7 +34,7 @@ import stoutblade.template.Template;
 /** What is larger than a sheet is put together from several. */
 class SplicesTest {
 
-  private static final Splices SHEET = new Splices(600, 1200, 10, Map.of());
+  private static final Splices SHEET = new Splices(new SheetOffer(600, 1200, 1, 0), 10, Map.of());
 
   /** A drum of 70 cm: π·71 cm round is 223.1 cm, two lengths of a sheet, spliced once. */
   @Test
@@ -112,7 +113,7 @@ class SplicesTest {
     double at = share * length;
     Splices decided =
         new Splices(
-            600, 1200, 10, Map.of("Band", Splits.PROPOSED.at(List.of(at), List.of(width / 2))));
+            SHEET.sheet(), 10, Map.of("Band", Splits.PROPOSED.at(List.of(at), List.of(width / 2))));
 
     List<Panel> pieces = decided.split(strip);
 
@@ -130,7 +131,7 @@ class SplicesTest {
     assertThat(whole.getNumGeometries()).isEqualTo(1);
     double sum = pieces.stream().mapToDouble(it -> polygon(it).getArea()).sum();
     assertThat(sum).as("none over another").isCloseTo(length * width, within(0.1));
-    assertThat(decided.tooLarge(strip)).isEqualTo(Math.max(at, length - at) > 1200.1);
+    assertThat(decided.tooLarge(strip).isPresent()).isEqualTo(Math.max(at, length - at) > 1200.1);
     Panel other = Panel.strip("Other", 1, length, width, "A");
     assertThat(decided.count(other)).isEqualTo(SHEET.count(other));
   }

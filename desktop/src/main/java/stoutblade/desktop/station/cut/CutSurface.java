@@ -225,10 +225,10 @@ public final class CutSurface implements Surface {
     showLaid();
   }
 
-  /** Where something is cut apart is asked about only where something is. */
+  /** Where something is cut apart comes first, and only where something is. */
   private void showTrays() {
     below.show(
-        splices.needed() && templates.isSelected() ? List.of(tray, cutApart) : List.of(tray));
+        splices.needed() && templates.isSelected() ? List.of(cutApart, tray) : List.of(tray));
   }
 
   private void view(Node shown, Tray under, Label said) {
@@ -396,7 +396,7 @@ public final class CutSurface implements Surface {
 
   private void letters(Pen pen, Tiling tiling) {
     if (model.wide()) {
-      TemplateDrawing.lettersInside(pen, tiling);
+      TemplateDrawing.lettersOver(pen, tiling);
     } else {
       TemplateDrawing.letters(pen, tiling);
     }

@@ -39,6 +39,11 @@ public final class TemplateDrawing {
     letters(pen, tiling, new Point(-22, -24), 30);
   }
 
+  /** The letters of the pages over their pages, where these stand upright side by side. */
+  static void lettersOver(Pen pen, Tiling tiling) {
+    letters(pen, tiling, new Point(12, -16), 22);
+  }
+
   /** The letters of the pages within their pages, where these stand upright. */
   public static void lettersInside(Pen pen, Tiling tiling) {
     letters(pen, tiling, new Point(14, 14), 18);
