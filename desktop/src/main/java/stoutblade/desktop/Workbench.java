@@ -38,6 +38,7 @@ import stoutblade.desktop.shell.Rack;
 import stoutblade.desktop.shell.Shelf;
 import stoutblade.desktop.shell.Slip;
 import stoutblade.desktop.shell.TapeView;
+import stoutblade.desktop.shell.TemplateFiles;
 import stoutblade.desktop.shell.WhatIsThis;
 import stoutblade.desktop.station.EmptyStation;
 import stoutblade.desktop.station.PartOrWhole;
@@ -86,6 +87,7 @@ public final class Workbench {
   private final Shelf shelf;
   private final Runnable switchTheme;
   private final ProjectFiles files;
+  private final TemplateFiles templates;
   private final Consumer<Autosave.Left> restore;
 
   /**
@@ -125,6 +127,7 @@ public final class Workbench {
     this.opener = new Opener(desk, tasks, pictures, this::sizeSurface);
     this.requests = new StationRequests(desk, dialogs, printers, opener, tasks, this::export);
     this.notices = new Notices(desk);
+    this.templates = new TemplateFiles(desk, tasks);
     this.files = new ProjectFiles(desk, dialogs, tasks, notices, home, this::showPictures);
     this.shelf = new Shelf(desk, tasks, switchTheme, commands::show);
     this.minutes = new Timeline(new KeyFrame(Duration.minutes(1), event -> desk.derive()));
@@ -154,7 +157,10 @@ public final class Workbench {
     root.setTop(new TapeView(desk, bench()));
     rack =
         new Fold(
-            new Rack(desk, files::takeIn), Fold.Side.LEFT, "Props and parts", Key.RACK.label());
+            new Rack(desk, files::takeIn, templates),
+            Fold.Side.LEFT,
+            "Props and parts",
+            Key.RACK.label());
     root.setLeft(rack);
     root.setBottom(shelf);
     // What is said takes its room from the list of figures: it never lies over what is worked on.
@@ -461,6 +467,7 @@ public final class Workbench {
     minutes.stop();
     shelf.stop();
     files.close();
+    templates.clear();
     desk.close();
   }
 }

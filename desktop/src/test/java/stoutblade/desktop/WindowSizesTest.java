@@ -52,7 +52,8 @@ class WindowSizesTest extends InWindow {
     "1024, 700, false, false",
     "1280, 720, true, true",
     "1280, 800, false, true",
-    "1920, 1080, true, false"
+    "1920, 1080, true, false",
+    "3840, 2160, false, false"
   })
   void nothing_leaves_the_window(double wide, double high, boolean dark, boolean inches) {
     openDemo();

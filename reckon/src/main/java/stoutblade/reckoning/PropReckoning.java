@@ -177,6 +177,14 @@ public record PropReckoning(
     return papers.stream().flatMap(it -> it.templates().stream()).toList();
   }
 
+  /** The templates of one part. */
+  public List<Template> templates(String partId) {
+    return papers.stream()
+        .filter(it -> it.partId().equals(partId))
+        .flatMap(it -> it.templates().stream())
+        .toList();
+  }
+
   /** How many pages all its templates take. */
   public long pages() {
     return papers.stream().mapToLong(Papers::pages).sum();

@@ -13,7 +13,7 @@ import stoutblade.part.Placing;
 /** What can be done with a part on the rack: named, put in order, made again, mirrored, removed. */
 final class PartMenu extends RackMenu {
 
-  PartMenu(Desk desk, Part part) {
+  PartMenu(Desk desk, TemplateFiles files, Part part) {
     super(desk, "rack-name", part.name(), name -> PartEdits.name(part.id(), name));
     String id = part.id();
     getItems()
@@ -24,6 +24,10 @@ final class PartMenu extends RackMenu {
             item("rack-mirror", "Cut mirrored", mirrored(part)),
             held(part),
             copies(id),
+            item(
+                "rack-files",
+                "Copy its templates as PDF",
+                () -> files.copy(TemplateFiles.Meant.part(desk.prop().id(), id))),
             item("rack-remove", "Remove", PartEdits.remove(id)));
   }
 

@@ -59,6 +59,7 @@ public final class Rack extends VBox {
   private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
 
   private final Desk desk;
+  private final TemplateFiles files;
   private final MatView whole = small(Lie.UPRIGHT);
   private final Button wholeCard;
   private final MenuButton more;
@@ -75,10 +76,12 @@ public final class Rack extends VBox {
    * A rack that follows the desk.
    *
    * @param takeIn asks for another project and takes a prop of it in
+   * @param files templates that are dragged out or copied
    */
-  public Rack(Desk desk, Runnable takeIn) {
+  public Rack(Desk desk, Runnable takeIn, TemplateFiles files) {
     super(8);
     this.desk = desk;
+    this.files = files;
     more = more(takeIn);
     getStyleClass().add(Style.RACK);
     setPrefWidth(WIDTH);
@@ -140,13 +143,13 @@ public final class Rack extends VBox {
     List<Button> props = new ArrayList<>();
     for (PropReckoning prop : desk.derived().props()) {
       Button card = propRows.computeIfAbsent(prop.id(), id -> propCard(prop)).show(prop);
-      menu(card, List.of(prop.prop().name()), () -> new PropMenu(desk, prop.prop()));
+      menu(card, List.of(prop.prop().name()), () -> new PropMenu(desk, files, prop.prop()));
       props.add(card);
     }
     List<Button> parts = new ArrayList<>();
     for (PartReckoning part : desk.reckoned().parts()) {
       Button card = partRows.computeIfAbsent(part.path(), id -> partCard(part)).show(part);
-      menu(card, says(part.part()), () -> new PartMenu(desk, part.part()));
+      menu(card, says(part.part()), () -> new PartMenu(desk, files, part.part()));
       parts.add(card);
     }
     propRows.keySet().retainAll(desk.project().props().stream().map(Prop::id).toList());
@@ -197,6 +200,7 @@ public final class Rack extends VBox {
     card.setMinHeight(PROP_ROW);
     card.getStyleClass().addAll(Style.RACK_CARD, Style.RACK_PROP);
     card.setOnAction(event -> desk.goToWhole(first.id()));
+    files.drags(card, TemplateFiles.Meant.prop(first.id()));
     return new Card<>(
         card,
         (button, prop) -> {
@@ -264,6 +268,7 @@ public final class Rack extends VBox {
     WrappedText.in(card);
     card.getStyleClass().add(Style.RACK_CARD);
     card.setOnAction(event -> desk.goToPart(first.id()));
+    files.drags(card, TemplateFiles.Meant.part(first.propId(), first.id()));
     return new Card<>(
         card,
         (button, part) -> {

@@ -252,7 +252,8 @@ public final class SizeSurface implements Surface {
   // == DRAGGING IN
 
   private void over(DragEvent event) {
-    if (event.getDragboard().hasFiles()) {
+    // Not what is dragged out of this window.
+    if (event.getDragboard().hasFiles() && event.getGestureSource() == null) {
       event.acceptTransferModes(TransferMode.COPY);
     }
     event.consume();
