@@ -2,6 +2,8 @@ package stoutblade.stock;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,6 +24,9 @@ import stoutblade.shape.Point;
 record Buying(List<Lot> lots) {
 
   private static final double SAME_MM = 1e-3;
+
+  /** Of more sheets than this the rest is bought as what is cheapest for each. */
+  private static final int MOST_WEIGHED = 10_000;
 
   /** So many of one offer. */
   record Lot(SheetOffer offer, int times) {
@@ -57,11 +62,20 @@ record Buying(List<Lot> lots) {
     if (offers.stream().noneMatch(it -> it.pack() == 1)) {
       offers.add(new SheetOffer(size.widthMm(), size.lengthMm(), 1, foam.pricePerM2Mm()));
     }
-    double[] least = new double[needed + 1];
-    int[] taken = new int[needed + 1];
+    Map<SheetOffer, Integer> times = new LinkedHashMap<>();
+    SheetOffer cheapest =
+        Collections.min(
+            offers, Comparator.comparingDouble(it -> it.price(thicknessMm) / it.pack()));
+    int beyond = Math.ceilDiv(Math.max(0, needed - MOST_WEIGHED), cheapest.pack());
+    if (beyond > 0) {
+      times.put(cheapest, beyond);
+    }
+    int weighed = needed - beyond * cheapest.pack();
+    double[] least = new double[weighed + 1];
+    int[] taken = new int[weighed + 1];
     Arrays.fill(least, Double.POSITIVE_INFINITY);
     least[0] = 0;
-    for (int i = 1; i <= needed; i++) {
+    for (int i = 1; i <= weighed; i++) {
       for (int k = 0; k < offers.size(); k++) {
         SheetOffer it = offers.get(k);
         double price = least[Math.max(0, i - it.pack())] + it.price(thicknessMm);
@@ -71,8 +85,7 @@ record Buying(List<Lot> lots) {
         }
       }
     }
-    Map<SheetOffer, Integer> times = new LinkedHashMap<>();
-    for (int left = needed; left > 0; ) {
+    for (int left = weighed; left > 0; ) {
       SheetOffer it = offers.get(taken[left]);
       times.merge(it, 1, Integer::sum);
       left -= it.pack();

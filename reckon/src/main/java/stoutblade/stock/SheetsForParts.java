@@ -87,8 +87,10 @@ final class SheetsForParts {
       for (Shopping.Cut.Piece piece : cut.pieces()) {
         int count = piece.count() * cut.made();
         area += piece.areaMm2() * count;
-        for (int i = 0; i < count && boxes.size() < MOST_LAID; i++) {
-          boxes.addAll(lengths(piece.box(), first.foam()));
+        // One more than are laid says that there are more.
+        for (int i = 0; i < count && boxes.size() <= MOST_LAID; i++) {
+          List<Box> lengths = lengths(piece.box(), first.foam());
+          boxes.addAll(lengths.subList(0, Math.min(lengths.size(), MOST_LAID + 1 - boxes.size())));
         }
       }
     }
@@ -173,7 +175,8 @@ final class SheetsForParts {
     double width = size.widthMm();
     double length = size.lengthMm();
     List<Box> still = bought(boxes, leftMm2);
-    int laid = Shelves.sheets(still, width, length, Shopping.ROOM_MM);
+    boolean tooMany = boxes.size() > MOST_LAID;
+    int laid = tooMany ? -1 : Shelves.sheets(still, width, length, Shopping.ROOM_MM);
     double sheets =
         laid < 0 ? Math.max(1, Math.ceil(need.value() / ((1 - LOST) * width * length))) : laid;
     return Figure.found(
@@ -182,7 +185,9 @@ final class SheetsForParts {
         sheets,
         Quantity.COUNT,
         laid < 0
-            ? "a piece is larger than a sheet and has to be joined: {"
+            ? (tooMany
+                    ? "there are more than %d pieces: {".formatted(MOST_LAID)
+                    : "a piece is larger than a sheet and has to be joined: {")
                 + need.id()
                 + "} over seven tenths of a sheet"
             : "boxes of "
