@@ -11,6 +11,7 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -52,6 +53,7 @@ class FirstPathTest extends InWindow {
   }
 
   @Test
+  @Tag("double")
   void a_first_template_is_made_by_keys_alone(FxRobot robot) throws IOException {
     assertThat(shown()).isTrue();
     assertThat(done()).containsExactly(false, false, false, false, false);

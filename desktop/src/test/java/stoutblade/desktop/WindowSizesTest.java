@@ -21,6 +21,7 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.MouseEvent;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -58,6 +59,7 @@ class WindowSizesTest extends InWindow {
     "1920, 1080, true, false",
     "3840, 2160, false, false"
   })
+  @Tag("any-scale")
   void nothing_leaves_the_window(double wide, double high, boolean dark, boolean inches) {
     double scale = Screen.getPrimary().getOutputScaleX();
     assumeTrue(wide * scale <= MOST_DOTS, "no screen has so many dots");
