@@ -42,9 +42,15 @@ final class EventBench {
     LocalDateTime now = LocalDateTime.now(Clock.systemUTC());
     Project event = event(Demo.open(now).project());
     for (String how : List.of("first", "again, warm")) {
+      // As the window opens it: the prop that is looked at, then the others.
+      Reckoner opening = reckoner();
       long start = System.nanoTime();
-      reckoner().derive(event, now, Units.METRIC);
-      System.out.printf("12 props of 40 parts worked out, %s: %.0f ms%n", how, since(start));
+      opening.deriveAlone(event, event.first().id(), Units.METRIC);
+      double looked = since(start);
+      opening.derive(event, now, Units.METRIC);
+      System.out.printf(
+          "12 props of 40 parts worked out, %s: the first after %.0f ms, all after %.0f ms%n",
+          how, looked, since(start));
     }
     Reckoner reckoner = reckoner();
     Derived before = reckoner.derive(event, now, Units.METRIC);

@@ -89,6 +89,11 @@ public final class Deriver {
         });
   }
 
+  /** True where it works beside what asks. */
+  boolean beside() {
+    return patience.compareTo(NOTICED) < 0;
+  }
+
   /** What is being worked out for longer than the hand notices; empty for nothing. */
   public ReadOnlyStringProperty workingProperty() {
     return working.getReadOnlyProperty();

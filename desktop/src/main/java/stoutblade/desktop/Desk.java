@@ -54,6 +54,9 @@ public final class Desk {
   /** What the id of a model that is sliced at Layers starts with. */
   public static final String SLICE = "slice:";
 
+  /** Of more parts than these the prop that is looked at is shown before all are worked out. */
+  private static final int LARGE_PARTS = 60;
+
   private final Deriver deriver;
   private final Clock clock;
   private final Optional<Keeper> keeper;
@@ -113,7 +116,14 @@ public final class Desk {
     this.history = History.of(document.project());
     this.savedAs = document.project();
     prop.set(project().first().id());
-    derived.set(reckoner.derive(project(), now(), units()));
+    boolean alone = deriver.beside() && project().props().size() > 1;
+    derived.set(
+        alone
+            ? reckoner.deriveAlone(project(), prop.get(), units())
+            : reckoner.derive(project(), now(), units()));
+    if (alone) {
+      others(e -> say(e.getMessage()));
+    }
     units.addListener(it -> refresh());
     part.addListener(it -> layer.set(-1));
   }
@@ -186,9 +196,9 @@ public final class Desk {
     return derived().findingsOf(of, prop().id());
   }
 
-  /** Looks at another prop, where one is. */
+  /** Looks at another prop, where one is and has been worked out. */
   public void goToProp(String id) {
-    if (!prop.get().equals(id)) {
+    if (!prop.get().equals(id) && derived().has(id)) {
       part.set("");
       sums.set(false);
       layer.set(-1);
@@ -466,15 +476,29 @@ public final class Desk {
   }
 
   private void refresh() {
+    derive("Bring up to date", e -> say(e.getMessage()));
+  }
+
+  /** Works out all props, where one alone is shown. */
+  private void others(Consumer<RuntimeException> broken) {
+    derive("Work out the other props", broken);
+  }
+
+  private void derive(String name, Consumer<RuntimeException> broken) {
     LocalDateTime now = now();
     Units shown = units();
     Reckoner own = reckoner;
     deriver.submit(
         new Deriver.Turn<>(
-            "Bring up to date",
-            () -> own.derive(history.now(), now, shown),
-            derived::set,
-            e -> say(e.getMessage())));
+            name, () -> own.derive(history.now(), now, shown), derived::set, broken));
+  }
+
+  /** True where all props are worked out; else it is told that they will be. */
+  public boolean complete() {
+    if (!derived().complete()) {
+      say("The other props are being worked out: try again in a moment");
+    }
+    return derived().complete();
   }
 
   /** What is being worked out for longer than the hand notices; empty for nothing. */
@@ -510,29 +534,51 @@ public final class Desk {
 
   /**
    * Puts a saved document on the desk once it is worked out; until then, and where it cannot be,
-   * what is there stays.
+   * what is there stays. Of a large one the first prop is shown before the others are worked out.
    *
    * @param then done once it is there
    * @param broken takes the reason why it cannot be worked out
    */
   public void open(
       Document opened, Optional<Path> from, Runnable then, Consumer<RuntimeException> broken) {
-    submit(
-        "Open",
-        it -> History.of(opened.project()),
+    Project project = opened.project();
+    boolean alone = deriver.beside() && large(project);
+    Consumer<Stood> done =
         stood -> {
           document = opened;
           take(stood);
-          savedAs = opened.project();
+          savedAs = project;
           file.set(from);
           changed.set(false);
           notice.set("");
           part.set("");
-          goToProp(opened.project().first().id());
+          goToProp(project.first().id());
           keeper.ifPresent(Keeper::saved);
           then.run();
-        },
-        broken);
+          if (alone) {
+            others(broken);
+          }
+        };
+    Units shown = units();
+    Reckoner own = reckoner;
+    deriver.submit(
+        alone
+            ? new Deriver.Turn<>(
+                "Open",
+                () -> {
+                  String first = project.first().id();
+                  return new Stood(
+                      History.of(project), Optional.of(own.deriveAlone(project, first, shown)));
+                },
+                done,
+                broken)
+            : turn("Open", it -> History.of(project), done, broken));
+  }
+
+  /** True where opening it takes longer than one waits for gladly. */
+  private static boolean large(Project project) {
+    int parts = project.props().stream().mapToInt(it -> it.parts().size()).sum();
+    return project.props().size() > 1 && parts > LARGE_PARTS;
   }
 
   /** True while something is being worked out. */

@@ -1,6 +1,7 @@
 package stoutblade.desktop;
 
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
@@ -19,11 +20,12 @@ import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
 import stoutblade.formats.ShippedTypeface;
 import stoutblade.measure.Units;
+import stoutblade.project.Project;
 
 /**
  * What the window opens with, made ready on a thread of its own while the toolkit starts.
  *
- * @param reckoner a reckoner that has derived the document already
+ * @param reckoner a reckoner that has derived what is shown of the document first
  * @param document the demo, or a new project
  * @param left what programs that did not end well had open
  * @param autosaves where autosaves lie
@@ -71,7 +73,12 @@ record Opening(
         arguments.contains(ProjectSource.DEMO)
             ? Demo.open(now)
             : new Document(NewProject.first(now), Map.of());
-    Reckoner reckoner = derived(await(catalogue), document, now, said);
+    Reckoner reckoner =
+        Files.exists(CatalogueFile.usersOwn())
+            ? derived(await(catalogue), document, now, said)
+            : new Reckoner(await(catalogue), new ShippedTypeface());
+    Project project = document.project();
+    reckoner.deriveAlone(project, project.first().id(), Units.METRIC);
     return new Opening(
         reckoner, document, walk ? List.of() : left(autosaves, said), autosaves, said);
   }

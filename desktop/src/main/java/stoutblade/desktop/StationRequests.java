@@ -144,6 +144,9 @@ final class StationRequests implements SizeSurface.Requests, CutSurface.Requests
   /** All of them share pages; that takes a moment, beside the window. */
   @Override
   public void printShared(List<Template> templates) {
+    if (!desk.complete()) {
+      return;
+    }
     Paper paper = desk.project().paper();
     Map<String, Journal.Printed> marks = new TreeMap<>();
     for (PropReckoning prop : desk.derived().props()) {

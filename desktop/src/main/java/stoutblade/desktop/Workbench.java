@@ -361,6 +361,9 @@ public final class Workbench {
 
   /** Exports everything to a folder. */
   public void export(Path folder) {
+    if (!desk.complete()) {
+      return;
+    }
     var derived = desk.derived();
     var units = desk.units();
     LocalDateTime now = desk.now();

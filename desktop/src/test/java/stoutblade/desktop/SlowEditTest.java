@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -16,6 +18,7 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import stoutblade.demo.Demo;
+import stoutblade.derive.Derived;
 import stoutblade.derive.Reckoner;
 import stoutblade.edit.Edits;
 import stoutblade.edit.PartEdits;
@@ -23,6 +26,7 @@ import stoutblade.edit.PropEdit;
 import stoutblade.feature.Feature;
 import stoutblade.feature.Typeface;
 import stoutblade.feature.Where;
+import stoutblade.finding.Finding;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
 import stoutblade.formats.ProjectFile;
@@ -136,6 +140,84 @@ class SlowEditTest extends InWindow {
         });
     until(() -> desk.project().name().equals("Osiermouth Lantern Walk"));
     assertThat(desk.derived().project()).isEqualTo(desk.project());
+  }
+
+  /** Seven props of ten parts and more; the last has letters that are waited for. */
+  private static Document large(String letters) throws IOException {
+    Document demo = demo();
+    Prop one = demo.project().first();
+    List<Prop> props = new ArrayList<>(List.of(one));
+    while (props.size() * one.parts().size() <= 70) {
+      props.add(one.withId("more" + props.size()).withName("More " + props.size()));
+    }
+    Project project = demo.project().withProps(props).withName("Large");
+    return demo.with(lettering(letters).in(props.getLast().id()).applyTo(project));
+  }
+
+  @Test
+  void of_a_large_project_the_first_prop_is_there_before_the_others(FxRobot robot)
+      throws IOException {
+    Document large = large("SLOW");
+    String last = large.project().props().getLast().id();
+    fx(
+        () -> {
+          desk.open(large, Optional.empty());
+          return true;
+        });
+    until(() -> desk.project().name().equals("Large"));
+    assertThat(desk.looked().orElseThrow().mass()).isPresent();
+    assertThat(desk.derived().complete()).isFalse();
+    assertThat(
+            robot.lookup((Button it) -> it.getText().equals("More 1")).queryButton().isDisabled())
+        .isTrue();
+
+    // Nothing of all props together is taken for all there is.
+    robot.push(KeyCode.DIGIT5);
+    until(() -> robot.lookup("The other props are being worked out.").tryQuery().isPresent());
+    fx(
+        () -> {
+          bench.export(folder.resolve("too-early"));
+          desk.goToProp(last);
+          return true;
+        });
+    assertThat(folder.resolve("too-early")).doesNotExist();
+    assertThat(desk.noticeProperty().get()).contains("try again");
+    assertThat(desk.prop().id()).isEqualTo(large.project().first().id());
+
+    letters.countDown();
+    until(() -> desk.derived().complete());
+    assertThat(robot.lookup("#prop-" + last).queryButton().isDisabled()).isFalse();
+    Derived fresh =
+        new Reckoner(CatalogueFile.shipped(), (words, high) -> List.of())
+            .derive(desk.project(), desk.now(), desk.units());
+    assertThat(desk.derived().shopping()).isEqualTo(fresh.shopping());
+    assertThat(desk.derived().findings())
+        .extracting(Finding::why)
+        .isEqualTo(fresh.findings().stream().map(Finding::why).toList());
+    fx(
+        () -> {
+          desk.goToProp(last);
+          return true;
+        });
+    assertThat(desk.prop().id()).isEqualTo(last);
+  }
+
+  @Test
+  void where_another_prop_cannot_be_worked_out_it_is_offered_to_open_without_what_is_wrong(
+      FxRobot robot) throws IOException {
+    Document large = large("NEVER");
+    Path file = folder.resolve("large.stout");
+    ProjectFile.write(file, large);
+    fx(
+        () -> {
+          bench.files().open(file);
+          return true;
+        });
+    until(() -> robot.lookup("#repair").tryQuery().isPresent());
+    robot.clickOn("Open without it");
+    until(() -> desk.derived().complete());
+    assertThat(desk.project().props()).hasSameSizeAs(large.project().props());
+    assertThat(desk.changedProperty().get()).isTrue();
   }
 
   @Test

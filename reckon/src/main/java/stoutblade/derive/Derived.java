@@ -49,6 +49,16 @@ public record Derived(
     findings = List.copyOf(findings);
   }
 
+  /** False while only the prop that is looked at has been worked out. */
+  public boolean complete() {
+    return props.size() == project.props().size();
+  }
+
+  /** True where a prop has been worked out. */
+  public boolean has(String propId) {
+    return props.stream().anyMatch(it -> it.id().equals(propId));
+  }
+
   /** The same with other findings. */
   Derived with(List<Finding> other) {
     return new Derived(project, props, coats, shopping, plan, comparison, other);

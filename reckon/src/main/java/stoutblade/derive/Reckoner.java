@@ -126,17 +126,37 @@ public final class Reckoner {
     return derived.with(findings(derived, units));
   }
 
+  /**
+   * Derives one prop alone, to be looked at while the others are worked out: what is of all of them
+   * together, to buy, to mix and to do, is not there yet.
+   *
+   * @param propId the prop
+   */
+  public Derived deriveAlone(Project project, String propId, Units units) {
+    follow(project);
+    Prop alone = project.prop(propId).orElseGet(project::first);
+    List<PropReckoning> props = List.of(reckoned(project, alone, units));
+    List<PartReckoning> parts = props.getFirst().parts();
+    Derived derived =
+        new Derived(
+            project,
+            props,
+            List.of(),
+            Optional.empty(),
+            Optional.empty(),
+            comparison(project, parts, Optional.empty()),
+            List.of());
+    return derived.with(findings.get(alone.id()).of(props.getFirst(), among(project), units));
+  }
+
+  private static PropFindings.Among among(Project project) {
+    return new PropFindings.Among(
+        project.event().cores(), project.leftovers(), project.paper(), project.journal().printed());
+  }
+
   private List<Finding> findings(Derived derived, Units units) {
     Project project = derived.project();
-    PropFindings.Among among =
-        new PropFindings.Among(
-            project.event().cores(),
-            project.leftovers(),
-            project.paper(),
-            project.journal().printed());
-    project
-        .props()
-        .forEach(it -> findings.computeIfAbsent(it.id(), id -> new PropFindings(catalogue)));
+    PropFindings.Among among = among(project);
     List<Finding> all = new ArrayList<>();
     Parallel.map(derived.props(), it -> findings.get(it.id()).of(it, among, units))
         .forEach(all::addAll);
@@ -146,6 +166,18 @@ public final class Reckoner {
 
   /** The props, each worked out anew only where it is another than before. */
   private List<PropReckoning> props(Project project, Units units) {
+    follow(project);
+    return Parallel.map(project.props(), prop -> reckoned(project, prop, units));
+  }
+
+  private PropReckoning reckoned(Project project, Prop prop, Units units) {
+    return reckoners
+        .get(prop.id())
+        .of(prop, project.wearer(prop), project.journal().limits(), project.paper(), units);
+  }
+
+  /** Has a place for each prop, and forgets those and their parts that are there no longer. */
+  private void follow(Project project) {
     List<String> ids = project.props().stream().map(Prop::id).toList();
     reckoners.keySet().retainAll(ids);
     findings.keySet().retainAll(ids);
@@ -156,17 +188,7 @@ public final class Reckoner {
     partSteps.keySet().retainAll(paths);
     partNeeds.keySet().retainAll(paths);
     ids.forEach(it -> reckoners.computeIfAbsent(it, id -> new PropReckoner(catalogue, typeface)));
-    return Parallel.map(
-        project.props(),
-        prop ->
-            reckoners
-                .get(prop.id())
-                .of(
-                    prop,
-                    project.wearer(prop),
-                    project.journal().limits(),
-                    project.paper(),
-                    units));
+    ids.forEach(it -> findings.computeIfAbsent(it, id -> new PropFindings(catalogue)));
   }
 
   // == WHAT IS BOUGHT

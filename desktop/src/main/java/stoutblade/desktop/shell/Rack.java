@@ -146,6 +146,9 @@ public final class Rack extends VBox {
       menu(card, List.of(prop.prop().name()), () -> new PropMenu(desk, files, prop.prop()));
       props.add(card);
     }
+    desk.project().props().stream()
+        .filter(it -> !desk.derived().has(it.id()))
+        .forEach(it -> props.add(later(it)));
     List<Button> parts = new ArrayList<>();
     for (PartReckoning part : desk.reckoned().parts()) {
       Button card = partRows.computeIfAbsent(part.path(), id -> partCard(part)).show(part);
@@ -192,13 +195,8 @@ public final class Rack extends VBox {
     Button card = new Button("", picture);
     card.setId("prop-" + first.id());
     card.setContentDisplay(ContentDisplay.LEFT);
-    card.setAlignment(Pos.CENTER_LEFT);
-    card.setMinWidth(0);
-    card.setMaxWidth(Double.MAX_VALUE);
     WrappedText.in(card);
-    card.setPrefHeight(PROP_ROW);
-    card.setMinHeight(PROP_ROW);
-    card.getStyleClass().addAll(Style.RACK_CARD, Style.RACK_PROP);
+    propRow(card);
     card.setOnAction(event -> desk.goToWhole(first.id()));
     files.drags(card, TemplateFiles.Meant.prop(first.id()));
     return new Card<>(
@@ -216,6 +214,24 @@ public final class Rack extends VBox {
           }
           button.setText(prop.prop().name());
         });
+  }
+
+  /** A prop that is not worked out yet: its name alone. */
+  private static Button later(Prop prop) {
+    Button card = new Button(prop.name());
+    card.setDisable(true);
+    WrappedText.in(card);
+    propRow(card);
+    return card;
+  }
+
+  private static void propRow(Button card) {
+    card.setAlignment(Pos.CENTER_LEFT);
+    card.setMinWidth(0);
+    card.setMaxWidth(Double.MAX_VALUE);
+    card.setPrefHeight(PROP_ROW);
+    card.setMinHeight(PROP_ROW);
+    card.getStyleClass().addAll(Style.RACK_CARD, Style.RACK_PROP);
   }
 
   /** What the menu of a part follows from. */

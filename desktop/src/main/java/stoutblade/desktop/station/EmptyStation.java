@@ -49,6 +49,7 @@ public final class EmptyStation implements Surface {
   private final Surface filled;
   private final MatView mat = new MatView(Lie.LYING);
   private final StackPane empty = new StackPane(mat);
+  private final StackPane later = later();
   private final StackPane node = new StackPane();
 
   /** The station, with what it shows once there are parts. */
@@ -77,6 +78,16 @@ public final class EmptyStation implements Surface {
     turn();
   }
 
+  private static StackPane later() {
+    Label all = new Label("The other props are being worked out.");
+    all.getStyleClass().add(Style.HEADING);
+    Label why = new Label("What is bought, mixed and done is of all of them together.");
+    why.getStyleClass().add(Style.SOFT);
+    VBox words = new VBox(10, all, why);
+    words.setAlignment(Pos.CENTER);
+    return new StackPane(words);
+  }
+
   private String purpose() {
     return switch (station) {
       case LAYERS -> "Here a part gets its sheets, glued up and worked to a section.";
@@ -98,8 +109,14 @@ public final class EmptyStation implements Surface {
     };
   }
 
+  /** True while only the prop that is looked at is worked out, and this is about all of them. */
+  private boolean waiting() {
+    return !desk.derived().complete()
+        && (station == Station.CUT || station == Station.BUILD || station == Station.FINISH);
+  }
+
   private void turn() {
-    Panes.put(node, nothing() ? empty : filled.node());
+    Panes.put(node, nothing() ? empty : waiting() ? later : filled.node());
   }
 
   @Override
@@ -110,7 +127,9 @@ public final class EmptyStation implements Surface {
   @Override
   public void show(Derived derived) {
     turn();
-    if (nothing()) {
+    if (waiting()) {
+      desk.showNothingBeside();
+    } else if (nothing()) {
       desk.showNothingBeside();
       mat.setUnits(desk.units());
       mat.fitAnew(EXAMPLE, MARGIN_PX);
@@ -122,12 +141,16 @@ public final class EmptyStation implements Surface {
 
   @Override
   public boolean shortcut(KeyEvent event) {
-    return !nothing() && filled.shortcut(event);
+    return shown() && filled.shortcut(event);
   }
 
   @Override
   public boolean key(KeyEvent event) {
-    return !nothing() && filled.key(event);
+    return shown() && filled.key(event);
+  }
+
+  private boolean shown() {
+    return !nothing() && !waiting();
   }
 
   // == THE EXAMPLE
