@@ -106,7 +106,7 @@ class FirstPathTest extends InWindow {
     assertThat(printer.printed).hasSize(1);
     assertThat(shown()).isTrue();
 
-    robot.clickOn("#first-path-leave");
+    fire(robot, "#first-path-leave");
     until(() -> !shown());
   }
 
