@@ -1,6 +1,7 @@
 package stoutblade.desktop;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.ZoneId;
@@ -10,7 +11,6 @@ import java.util.concurrent.CompletableFuture;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.stage.Stage;
-import stoutblade.demo.ProjectSource;
 import stoutblade.formats.Autosave;
 
 /**
@@ -20,12 +20,14 @@ import stoutblade.formats.Autosave;
 public class App extends Application {
 
   private static CompletableFuture<Opening> begun = new CompletableFuture<>();
+  private static Optional<CompletableFuture<ProjectFiles.Read>> asked = Optional.empty();
 
   private Optional<Windows> windows = Optional.empty();
 
   /** Begins to make ready what the window opens with. */
   static void begin(String... arguments) {
     begun = Opening.begin(List.of(arguments));
+    asked = Opening.asked(List.of(arguments));
   }
 
   /** Shows a window at once; what it opens with comes when it is worked out. */
@@ -39,7 +41,6 @@ public class App extends Application {
   private void open(Stage stage) {
     try {
       open(stage, Opening.await(begun));
-      opened(stage);
     } catch (IOException | RuntimeException e) {
       // Nothing can be shown: said where whoever started it sees it.
       System.err.println("Stout Blade cannot open: " + e.getMessage());
@@ -50,9 +51,8 @@ public class App extends Application {
   /** Called once the first window is there, for what watches it. */
   protected void opened(Stage stage) throws IOException {}
 
-  private void open(Stage stage, Opening opening) throws IOException {
+  private void open(Stage stage, Opening opening) {
     Clock clock = Clock.system(ZoneId.systemDefault());
-    List<String> named = getParameters().getUnnamed();
     Optional<Path> walk = Optional.ofNullable(getParameters().getNamed().get("walk")).map(Path::of);
     Windows all =
         new Windows(
@@ -63,10 +63,15 @@ public class App extends Application {
     windows = Optional.of(all);
     ProjectWindow first = all.first(stage, opening.reckoner(), opening.document(), opening.said());
     first.bench().offer(opening.left());
-    if (walk.isPresent()) {
-      new Walk(first.bench(), first.scene(), walk.get()).start();
-    } else if (!named.isEmpty() && !named.contains(ProjectSource.DEMO)) {
-      first.bench().files().open(Path.of(named.getFirst()));
+    first.show(asked, () -> shown(stage, first, walk));
+  }
+
+  private void shown(Stage stage, ProjectWindow first, Optional<Path> walk) {
+    walk.ifPresent(it -> new Walk(first.bench(), first.scene(), it).start());
+    try {
+      opened(stage);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
   }
 

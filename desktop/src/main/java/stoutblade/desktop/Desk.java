@@ -21,6 +21,8 @@ import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
+import javafx.beans.value.ChangeListener;
+import javafx.beans.value.ObservableValue;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.derive.Derived;
 import stoutblade.derive.Reckoner;
@@ -55,7 +57,7 @@ public final class Desk {
   public static final String SLICE = "slice:";
 
   /** Of more parts than these the prop that is looked at is shown before all are worked out. */
-  private static final int LARGE_PARTS = 60;
+  private static final int LARGE_PARTS = 20;
 
   private final Deriver deriver;
   private final Clock clock;
@@ -116,14 +118,7 @@ public final class Desk {
     this.history = History.of(document.project());
     this.savedAs = document.project();
     prop.set(project().first().id());
-    boolean alone = deriver.beside() && project().props().size() > 1;
-    derived.set(
-        alone
-            ? reckoner.deriveAlone(project(), prop.get(), units())
-            : reckoner.derive(project(), now(), units()));
-    if (alone) {
-      others(e -> say(e.getMessage()));
-    }
+    derived.set(reckoner.derive(project(), now(), units()));
     units.addListener(it -> refresh());
     part.addListener(it -> layer.set(-1));
   }
@@ -491,6 +486,25 @@ public final class Desk {
     deriver.submit(
         new Deriver.Turn<>(
             name, () -> own.derive(history.now(), now, shown), derived::set, broken));
+  }
+
+  /** Does something once all props are worked out. */
+  public void whenComplete(Runnable then) {
+    if (derived().complete()) {
+      then.run();
+      return;
+    }
+    derived.addListener(
+        new ChangeListener<>() {
+          @Override
+          public void changed(
+              ObservableValue<? extends Derived> of, Derived before, Derived after) {
+            if (after.complete()) {
+              derived.removeListener(this);
+              then.run();
+            }
+          }
+        });
   }
 
   /** True where all props are worked out; else it is told that they will be. */

@@ -1,13 +1,13 @@
 package stoutblade.desktop;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.CopyOnWriteArrayList;
@@ -20,13 +20,12 @@ import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
 import stoutblade.formats.ShippedTypeface;
 import stoutblade.measure.Units;
-import stoutblade.project.Project;
 
 /**
- * What the window opens with, made ready on a thread of its own while the toolkit starts.
+ * What the first window is made with, ready on a thread of its own while the toolkit starts.
  *
- * @param reckoner a reckoner that has derived what is shown of the document first
- * @param document the demo, or a new project
+ * @param reckoner a reckoner that has derived the document
+ * @param document a new project
  * @param left what programs that did not end well had open
  * @param autosaves where autosaves lie
  * @param said what could not be read, in words: the window opens without it
@@ -43,20 +42,38 @@ record Opening(
 
   /** Begins to make ready. */
   static CompletableFuture<Opening> begin(List<String> arguments) {
-    CompletableFuture<Opening> ready = new CompletableFuture<>();
+    return beside("opening", () -> ready(arguments));
+  }
+
+  /** Begins to read what is asked for: the demo, or a file; empty where nothing is. */
+  static Optional<CompletableFuture<ProjectFiles.Read>> asked(List<String> arguments) {
+    return arguments.stream()
+        .filter(it -> !it.startsWith("--"))
+        .findFirst()
+        .map(it -> beside("reading", () -> read(it)));
+  }
+
+  private static ProjectFiles.Read read(String name) throws IOException {
+    return name.equals(ProjectSource.DEMO)
+        ? ProjectFiles.Read.of(Demo.open(LocalDateTime.now(ZoneId.systemDefault())))
+        : ProjectFiles.Read.of(Path.of(name));
+  }
+
+  private static <T> CompletableFuture<T> beside(String name, Callable<T> work) {
+    CompletableFuture<T> done = new CompletableFuture<>();
     Thread thread =
         new Thread(
             () -> {
               try {
-                ready.complete(ready(arguments));
-              } catch (IOException | RuntimeException e) {
-                ready.completeExceptionally(e);
+                done.complete(work.call());
+              } catch (Exception e) {
+                done.completeExceptionally(e);
               }
             },
-            "opening");
+            name);
     thread.setDaemon(true);
     thread.start();
-    return ready;
+    return done;
   }
 
   private static Opening ready(List<String> arguments) throws IOException {
@@ -69,16 +86,8 @@ record Opening(
     List<String> said = new CopyOnWriteArrayList<>();
     CompletableFuture<Catalogue> catalogue =
         CompletableFuture.supplyAsync(() -> catalogue(CatalogueFile.usersOwn(), said));
-    Document document =
-        arguments.contains(ProjectSource.DEMO)
-            ? Demo.open(now)
-            : new Document(NewProject.first(now), Map.of());
-    Reckoner reckoner =
-        Files.exists(CatalogueFile.usersOwn())
-            ? derived(await(catalogue), document, now, said)
-            : new Reckoner(await(catalogue), new ShippedTypeface());
-    Project project = document.project();
-    reckoner.deriveAlone(project, project.first().id(), Units.METRIC);
+    Document document = new Document(NewProject.first(now), Map.of());
+    Reckoner reckoner = derived(await(catalogue), document, now, said);
     return new Opening(
         reckoner, document, walk ? List.of() : left(autosaves, said), autosaves, said);
   }

@@ -85,41 +85,68 @@ public final class ProjectFiles {
 
   /** Puts a document on the desk that lies in no file. */
   private void stand(Document document, Runnable then) {
-    desk.open(
-        document,
-        Optional.empty(),
-        () -> {
-          claim(Optional.empty());
-          stamp = Optional.empty();
-          showPictures.run();
-          then.run();
-        },
-        e -> repair("It", document, e));
+    stand(Read.of(document), () -> desk.whenComplete(then), e -> repair("It", document, e));
   }
 
-  /** A document as it was read, with what its file was like before. */
-  private record Opened(Document document, Optional<Stamp> stamp) {}
+  /**
+   * A document as it was read.
+   *
+   * @param from its file; empty where it lies in none
+   * @param stamp what the file was like before
+   */
+  record Read(Document document, Optional<Path> from, Optional<Stamp> stamp) {
+
+    /** What lies in no file. */
+    static Read of(Document document) {
+      return new Read(document, Optional.empty(), Optional.empty());
+    }
+
+    /** Reads a file. */
+    static Read of(Path file) throws IOException {
+      // First: what changes while it is read is noticed when it is saved.
+      Optional<Stamp> before = Stamp.of(file);
+      return new Read(ProjectFile.read(file), Optional.of(file), before);
+    }
+
+    private String called() {
+      return from.map(it -> "'" + it.getFileName() + "'").orElse("It");
+    }
+  }
+
+  /** Puts what was read on the desk, and then does something else, also where it cannot be. */
+  void opened(Read read, Runnable then) {
+    stand(
+        read,
+        then,
+        e -> {
+          then.run();
+          repair(read.called(), read.document, e);
+        });
+  }
+
+  /**
+   * Puts what was read on the desk.
+   *
+   * @param then done once what is looked at first is shown
+   */
+  private void stand(Read read, Runnable then, Consumer<RuntimeException> broken) {
+    desk.open(
+        read.document,
+        read.from,
+        () -> {
+          stamp = read.stamp;
+          claim(read.from);
+          read.from.ifPresent(recent::add);
+          then.run();
+          showPictures.run();
+        },
+        broken);
+  }
 
   /** Opens a project file; until it is read whole and worked out, what is open stays. */
   public void open(Path file) {
     tasks.start(
-        "Opening " + file.getFileName(),
-        () -> {
-          // First: what changes while it is read is noticed when it is saved.
-          Optional<Stamp> before = Stamp.of(file);
-          return new Opened(ProjectFile.read(file), before);
-        },
-        opened ->
-            desk.open(
-                opened.document,
-                Optional.of(file),
-                () -> {
-                  stamp = opened.stamp;
-                  claim(Optional.of(file));
-                  recent.add(file);
-                  showPictures.run();
-                },
-                e -> repair("'" + file.getFileName() + "'", opened.document, e)));
+        "Opening " + file.getFileName(), () -> Read.of(file), read -> opened(read, () -> {}));
   }
 
   /** Asks for another project's file and takes one of its props in. */

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.BiConsumer;
 import javafx.application.ColorScheme;
 import javafx.application.Platform;
@@ -141,6 +142,43 @@ final class ProjectWindow {
     return scene;
   }
 
+  /**
+   * Shows it with what is asked for, once that is read and worked out; meanwhile it is made ready
+   * behind the cover. Where it cannot be opened the window is shown without it, and says why.
+   *
+   * @param then done once it is shown
+   */
+  void show(Optional<CompletableFuture<ProjectFiles.Read>> asked, Runnable then) {
+    if (asked.isEmpty()) {
+      show();
+      then.run();
+      return;
+    }
+    bench.root().applyCss();
+    bench.root().layout();
+    Runnable shown =
+        () -> {
+          if (stage.getScene() != scene) {
+            show();
+            then.run();
+          }
+        };
+    var unused =
+        asked
+            .get()
+            .whenComplete(
+                (read, fault) ->
+                    Platform.runLater(
+                        () -> {
+                          if (fault == null) {
+                            bench.files().opened(read, shown);
+                          } else {
+                            shown.run();
+                            bench.desk().say(BackgroundTasks.reason("Opening", fault));
+                          }
+                        }));
+  }
+
   /** Shows it, wholly on the screen however small that is. */
   void show() {
     Rectangle2D room = Screen.getPrimary().getVisualBounds();
@@ -160,7 +198,6 @@ final class ProjectWindow {
     // A window manager may say only later what it made of it.
     Platform.runLater(() -> within(room));
     bench.focusMat();
-    bench.showPictures();
   }
 
   /** A window manager may have put it partly off the screen, or its frame made it larger. */

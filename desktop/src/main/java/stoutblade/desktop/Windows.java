@@ -50,7 +50,7 @@ final class Windows {
     }
   }
 
-  /** Shows a document that has been worked out already in the first window. */
+  /** Makes the first window, with a document that has been worked out already. */
   ProjectWindow first(Stage stage, Reckoner reckoner, Document document, List<String> said) {
     List<String> all = new ArrayList<>(said);
     Optional<Autosave> autosave = begin(all);
@@ -67,7 +67,6 @@ final class Windows {
         new ProjectWindow(stage, clock, reckoner, document, autosave, files, memory, this::restore);
     open.add(window);
     stage.setOnHidden(event -> closed(window));
-    window.show();
     return window;
   }
 
@@ -107,6 +106,7 @@ final class Windows {
     Document empty = new Document(NewProject.first(from.desk().now()), Map.of());
     ProjectWindow window =
         window(new Stage(), new Reckoner(catalogue, typeface), empty, Optional.of(taken.autosave));
+    window.show();
     window.bench().files().restored(document.get(), taken.left.origin());
     open.stream()
         .filter(it -> it.bench() == from && it.bench().files().untouched())

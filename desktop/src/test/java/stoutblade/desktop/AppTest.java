@@ -26,6 +26,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import stoutblade.demo.Demo;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.Document;
+import stoutblade.formats.ProjectFile;
 
 /** The application as it starts, in a process of its own. */
 class AppTest {
@@ -37,10 +38,11 @@ class AppTest {
 
     private Started() {}
 
-    /** Takes the word of a button to press, or nothing. */
+    /** Takes what is to be opened, or nothing, and the word of a button to press, or nothing. */
     public static void main(String[] arguments) {
-      press = arguments.length == 0 ? "" : arguments[0];
-      Launcher.start(Watched.class);
+      press = arguments.length < 2 ? "" : arguments[1];
+      boolean opens = arguments.length > 0 && !arguments[0].isEmpty();
+      Launcher.start(Watched.class, opens ? new String[] {arguments[0]} : new String[0]);
     }
 
     private static String press = "";
@@ -110,7 +112,12 @@ class AppTest {
     }
   }
 
-  private List<String> started(Path autosaves, List<String> options, String... press)
+  /**
+   * Starts it.
+   *
+   * @param words what is to be opened, and the word of a button to press; either may be left out
+   */
+  private List<String> started(Path autosaves, List<String> options, String... words)
       throws IOException, InterruptedException {
     List<String> command = new ArrayList<>();
     command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
@@ -124,7 +131,7 @@ class AppTest {
             "-cp",
             System.getProperty("java.class.path"),
             Started.class.getName()));
-    command.addAll(List.of(press));
+    command.addAll(List.of(words));
     ProcessBuilder builder = new ProcessBuilder(command);
     builder.environment().put("XDG_STATE_HOME", folder.resolve("state").toString());
     builder.environment().put("XDG_CONFIG_HOME", folder.resolve("config").toString());
@@ -151,10 +158,24 @@ class AppTest {
     Path autosaves = folder.resolve("autosaves");
     Path left = left(autosaves, "Left behind");
 
-    List<String> said = started(autosaves, List.of(), "Restore");
+    List<String> said = started(autosaves, List.of(), "", "Restore");
 
     assertThat(said).contains("says: Left behind");
     assertThat(left).as("its window was closed by the end of the program").doesNotExist();
+  }
+
+  @Test
+  void a_file_that_is_named_is_there_when_the_window_is_and_one_that_is_not_is_said()
+      throws IOException, InterruptedException {
+    Document demo = Demo.open(TestDesk.now());
+    Path file = folder.resolve("quay.stout");
+    ProjectFile.write(file, demo);
+    assertThat(started(folder.resolve("autosaves"), List.of(), file.toString()))
+        .contains("says: Osiermouth Lantern Walk");
+    String none = folder.resolve("none.stout").toString();
+    assertThat(started(folder.resolve("autosaves"), List.of(), none))
+        .contains("window")
+        .anyMatch(it -> it.contains("none.stout"));
   }
 
   @Test

@@ -13,6 +13,8 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import stoutblade.formats.ProjectFile;
+import stoutblade.formats.Stamp;
 
 class OpeningTest {
 
@@ -29,9 +31,27 @@ class OpeningTest {
   }
 
   @Test
-  void the_demo_or_a_new_project_is_made_ready() throws IOException {
-    assertThat(Opening.await(Opening.begin(List.of("demo"))).document().project().name())
-        .isEqualTo("Osiermouth Lantern Walk");
+  void what_is_asked_for_is_read_the_demo_or_a_file() throws IOException {
+    ProjectFiles.Read demo =
+        Opening.await(Opening.asked(List.of("--walk=out", "demo")).orElseThrow());
+    assertThat(demo.document().project().name()).isEqualTo("Osiermouth Lantern Walk");
+    assertThat(demo.from()).isEmpty();
+
+    Path file = autosaves.resolve("walk.stout");
+    ProjectFile.write(file, demo.document());
+    ProjectFiles.Read read = Opening.await(Opening.asked(List.of(file.toString())).orElseThrow());
+    assertThat(read.document().project()).isEqualTo(demo.document().project());
+    assertThat(read.from()).contains(file);
+    assertThat(read.stamp()).isEqualTo(Stamp.of(file));
+
+    assertThat(Opening.asked(List.of("--walk=out"))).isEmpty();
+    Path none = autosaves.resolve("none.stout");
+    assertThatThrownBy(() -> Opening.await(Opening.asked(List.of(none.toString())).orElseThrow()))
+        .hasMessageContaining("none.stout");
+  }
+
+  @Test
+  void a_new_project_is_made_ready() throws IOException {
     Opening bare = Opening.await(Opening.begin(List.of()));
     assertThat(bare.document().project().name()).isEqualTo("New work");
     assertThat(bare.left()).isEmpty();
