@@ -105,7 +105,7 @@ public final class BackgroundTasks {
    * What files and people do wrong is told as it is; anything else is a fault of ours, which is
    * noted with its place.
    */
-  static String reason(String title, Throwable fault) {
+  private static String reason(String title, Throwable fault) {
     if (fault instanceof OutOfMemoryError) {
       return title + ": there is not enough memory for it";
     }

@@ -66,7 +66,7 @@ record Opening(
             () -> {
               try {
                 done.complete(work.call());
-              } catch (Exception e) {
+              } catch (Exception | OutOfMemoryError | StackOverflowError e) {
                 done.completeExceptionally(e);
               }
             },

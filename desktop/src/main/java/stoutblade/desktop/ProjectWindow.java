@@ -6,6 +6,7 @@ import java.time.Clock;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.BiConsumer;
+import javafx.animation.PauseTransition;
 import javafx.application.ColorScheme;
 import javafx.application.Platform;
 import javafx.geometry.Rectangle2D;
@@ -15,6 +16,7 @@ import javafx.scene.image.Image;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
+import javafx.util.Duration;
 import stoutblade.derive.Reckoner;
 import stoutblade.desktop.print.SystemPrinters;
 import stoutblade.formats.Autosave;
@@ -31,6 +33,9 @@ final class ProjectWindow {
 
   /** What a window manager puts round a window, at most, where it does not say. */
   private static final double FRAME = 40;
+
+  /** So long the cover stands before the window is shown with nothing in it yet. */
+  private static final Duration PATIENCE = Duration.seconds(2);
 
   private final Stage stage;
   private final Scene scene;
@@ -156,31 +161,41 @@ final class ProjectWindow {
     }
     bench.root().applyCss();
     bench.root().layout();
+    boolean[] read = {false};
+    boolean[] there = {false};
     Runnable shown =
         () -> {
-          if (stage.getScene() != scene) {
-            show();
+          show();
+          if (!there[0]) {
+            there[0] = true;
             then.run();
           }
         };
-    var unused =
-        asked
-            .get()
-            .whenComplete(
-                (read, fault) ->
-                    Platform.runLater(
-                        () -> {
-                          if (fault == null) {
-                            bench.files().opened(read, shown);
-                          } else {
-                            shown.run();
-                            bench.desk().say(BackgroundTasks.reason("Opening", fault));
-                          }
-                        }));
+    bench
+        .tasks()
+        .start(
+            "Opening",
+            progress -> Opening.await(asked.get()),
+            it -> {
+              read[0] = true;
+              bench.files().opened(it, shown);
+            },
+            () -> {
+              if (!read[0]) {
+                shown.run();
+              }
+            });
+    // What takes long can be seen, and stopped.
+    PauseTransition patience = new PauseTransition(PATIENCE);
+    patience.setOnFinished(event -> show());
+    patience.play();
   }
 
   /** Shows it, wholly on the screen however small that is. */
   void show() {
+    if (stage.getScene() == scene) {
+      return;
+    }
     Rectangle2D room = Screen.getPrimary().getVisualBounds();
     title();
     bench.desk().derivedProperty().addListener(it -> title());

@@ -60,17 +60,16 @@ public final class TemplateFiles {
     }
   }
 
-  /** Files that are there, or are being written, and what they were written from. */
-  private record Written(
-      Meant meant, List<Template> templates, Paper paper, CompletableFuture<List<File>> files) {
+  /** Files that are there, or are being written, with what they were written from. */
+  private record Written(Wanted wanted, CompletableFuture<List<File>> files) {}
 
-    private boolean is(Meant wanted, List<Template> now, Paper on) {
-      return meant.equals(wanted)
-          && paper == on
-          && templates.equals(now)
-          && !files.isCompletedExceptionally();
-    }
-  }
+  /**
+   * All that files follow from.
+   *
+   * @param called what the prop is called on paper
+   * @param scale what the scale is, in words
+   */
+  private record Wanted(List<Template> templates, Paper paper, String called, String scale) {}
 
   /**
    * Writes files for who wants them.
@@ -153,21 +152,24 @@ public final class TemplateFiles {
 
   /** Writes them, where they are not what was written last; empty where nothing is cut. */
   private Optional<CompletableFuture<List<File>>> written(Meant meant) {
-    List<Template> templates = templates(meant);
-    Paper paper = desk.project().paper();
-    if (templates.isEmpty()) {
+    PropReckoning prop = desk.derived().prop(meant.propId);
+    Wanted wanted =
+        new Wanted(
+            templates(meant),
+            desk.project().paper(),
+            Exports.called(desk.project(), prop.prop()),
+            Exports.scale(prop, desk.units()));
+    if (wanted.templates.isEmpty()) {
       desk.say("Nothing of it is cut: it has no template");
       return Optional.empty();
     }
-    Optional<Written> there = last.filter(it -> it.is(meant, templates, paper));
+    Optional<Written> there =
+        last.filter(it -> it.wanted.equals(wanted) && !it.files.isCompletedExceptionally());
     if (there.isPresent()) {
       return there.map(Written::files);
     }
     CompletableFuture<List<File>> files = new CompletableFuture<>();
-    last = Optional.of(new Written(meant, templates, paper, files));
-    PropReckoning prop = desk.derived().prop(meant.propId);
-    String called = Exports.called(desk.project(), prop.prop());
-    String scale = Exports.scale(prop, desk.units());
+    last = Optional.of(new Written(wanted, files));
     tasks.start(
         "Writing templates",
         progress -> {
@@ -175,10 +177,10 @@ public final class TemplateFiles {
             Path folder = Files.createTempDirectory("stoutblade-templates");
             folders.add(folder);
             List<File> all = new ArrayList<>();
-            for (Template it : templates) {
-              Exports.Sheets sheets = new Exports.Sheets(folder, called, scale);
-              all.add(Exports.writeTemplate(sheets, it, paper).toFile());
-              progress.accept((double) all.size() / templates.size());
+            for (Template it : wanted.templates) {
+              Exports.Sheets sheets = new Exports.Sheets(folder, wanted.called, wanted.scale);
+              all.add(Exports.writeTemplate(sheets, it, wanted.paper).toFile());
+              progress.accept((double) all.size() / wanted.templates.size());
             }
             files.complete(all);
             return all;
