@@ -16,11 +16,13 @@ import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.geometry.Point2D;
+import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import javafx.stage.Screen;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import org.junit.jupiter.api.AfterEach;
@@ -198,9 +200,30 @@ abstract class InWindow {
   void type(FxRobot robot, String field, String text) {
     still();
     robot.clickOn(field);
+    WaitForAsyncUtils.waitForFxEvents();
+    if (!typesInto(robot, field)) {
+      // It was laid out elsewhere at that moment; what is typed would be keys of the window.
+      still();
+      robot.clickOn(field);
+    }
     robot.push(KeyCode.CONTROL, KeyCode.A).write(text).push(KeyCode.ENTER);
     WaitForAsyncUtils.waitForFxEvents();
     still();
+  }
+
+  private static boolean typesInto(FxRobot robot, String field) {
+    Node wanted = robot.lookup(field).query();
+    for (Node it = wanted.getScene().getFocusOwner(); it != null; it = it.getParent()) {
+      if (it.equals(wanted)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** What a screen draws all things larger by. */
+  static double screenScale() {
+    return Screen.getPrimary().getOutputScaleX();
   }
 
   <T> void choose(FxRobot robot, String box, T value) {
