@@ -33,6 +33,7 @@ import stoutblade.formats.ProjectFile;
 import stoutblade.project.First;
 import stoutblade.project.Project;
 import stoutblade.project.Prop;
+import stoutblade.project.Station;
 
 /** Edits that take long, and projects that cannot be worked out, in the window as it ships. */
 class SlowEditTest extends InWindow {
@@ -181,6 +182,9 @@ class SlowEditTest extends InWindow {
           return true;
         });
     assertThat(folder.resolve("too-early")).doesNotExist();
+    assertThat(desk.derived().figuresOf(Station.CUT, desk.prop().id(), ""))
+        .as("no total of one prop alone")
+        .noneMatch(it -> it.label().contains("in all"));
     assertThat(desk.noticeProperty().get()).contains("try again");
     assertThat(desk.prop().id()).isEqualTo(large.project().first().id());
 

@@ -111,6 +111,10 @@ public record Derived(
   /** What all props share at a station, and the times of some of the steps. */
   private List<Figure> shared(Station station, Predicate<Step> steps) {
     List<Figure> figures = new ArrayList<>();
+    if (!complete()) {
+      // Of one prop alone they would be taken for those of all.
+      return figures;
+    }
     switch (station) {
       case SIZE, DRAFT, LAYERS, CORE -> {}
       case CUT -> {
