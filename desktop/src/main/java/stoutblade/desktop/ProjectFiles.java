@@ -143,7 +143,7 @@ public final class ProjectFiles {
         broken);
   }
 
-  /** Opens a project file; until it is read whole and worked out, what is open stays. */
+  /** Opens a project file; until it is read whole and can be shown, what is open stays. */
   public void open(Path file) {
     tasks.start(
         "Opening " + file.getFileName(), () -> Read.of(file), read -> opened(read, () -> {}));

@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import stoutblade.desktop.print.Printers;
 import stoutblade.desktop.print.Printing;
 import stoutblade.desktop.station.Figures;
@@ -19,6 +18,7 @@ import stoutblade.edit.Edits;
 import stoutblade.feature.PlateForm;
 import stoutblade.formats.CheckPagePdf;
 import stoutblade.formats.Exports;
+import stoutblade.formats.Folders;
 import stoutblade.formats.MachineFiles;
 import stoutblade.formats.MarkerSheetPdf;
 import stoutblade.formats.PrinterCorrection;
@@ -282,12 +282,7 @@ final class StationRequests implements SizeSurface.Requests, CutSurface.Requests
       PrinterCorrection.apply(pdf, scale);
       return order.printer().print(pdf, order.paper(), order.copies());
     } finally {
-      try (Stream<Path> left = Files.list(folder)) {
-        for (Path file : left.toList()) {
-          Files.deleteIfExists(file);
-        }
-      }
-      Files.deleteIfExists(folder);
+      Folders.delete(folder);
     }
   }
 }

@@ -13,8 +13,6 @@ import java.util.concurrent.TimeoutException;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.Scene;
-import javafx.scene.control.Button;
-import javafx.scene.control.MenuItem;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.TransferMode;
@@ -117,7 +115,7 @@ class DragOutTest extends InWindow {
   void copied_from_the_menu_they_are_files_on_the_clipboard(FxRobot robot) throws IOException {
     openDemo();
     Part part = desk.prop().parts().getFirst();
-    fire("#part-" + part.id(), "rack-files", robot);
+    menuOf(robot, "#part-" + part.id(), "rack-files");
     until(() -> desk.noticeProperty().get().startsWith("Copied as PDF"));
     dropped.addAll(fx(() -> Clipboard.getSystemClipboard().getFiles()));
     are(desk.reckoned().templates(part.id()));
@@ -138,7 +136,7 @@ class DragOutTest extends InWindow {
           return true;
         });
     settled();
-    fire("#part-" + part.id(), "rack-files", robot);
+    menuOf(robot, "#part-" + part.id(), "rack-files");
     assertThat(desk.noticeProperty().get()).contains("no template");
   }
 
@@ -148,20 +146,6 @@ class DragOutTest extends InWindow {
 
   private String path(Template template) {
     return desk.reckoned().path(template);
-  }
-
-  private void fire(String card, String item, FxRobot robot) {
-    fx(
-        () -> {
-          Button button = robot.lookup(card).queryAs(Button.class);
-          MenuItem found =
-              button.getContextMenu().getItems().stream()
-                  .filter(it -> item.equals(it.getId()))
-                  .findFirst()
-                  .orElseThrow();
-          found.fire();
-          return true;
-        });
   }
 
   /** Drags again where it was told that the files are still written. */

@@ -18,6 +18,7 @@ import java.util.concurrent.TimeoutException;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.Scene;
+import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
@@ -254,6 +255,20 @@ abstract class InWindow {
       }
     }
     until(done);
+  }
+
+  /** Does what the menu of a card on the rack offers. */
+  void menuOf(FxRobot robot, String card, String item) {
+    settled();
+    fx(
+        () -> {
+          robot.lookup(card).queryAs(Button.class).getContextMenu().getItems().stream()
+              .filter(it -> item.equals(it.getId()))
+              .findFirst()
+              .orElseThrow()
+              .fire();
+          return true;
+        });
   }
 
   /** Presses a button wherever it lies, also where it would have to be scrolled to. */

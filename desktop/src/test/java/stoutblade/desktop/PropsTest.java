@@ -162,19 +162,6 @@ class PropsTest extends InWindow {
     assertThat(desk.prop().id()).as("another one is looked at").isEqualTo(Prop.FIRST);
   }
 
-  private void menuOf(FxRobot robot, String card, String item) {
-    settled();
-    fx(
-        () -> {
-          robot.lookup(card).queryAs(Button.class).getContextMenu().getItems().stream()
-              .filter(it -> item.equals(it.getId()))
-              .findFirst()
-              .orElseThrow()
-              .fire();
-          return true;
-        });
-  }
-
   @Test
   void a_part_is_made_for_another_prop_too(FxRobot robot) {
     openDemo();

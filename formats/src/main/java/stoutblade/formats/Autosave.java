@@ -273,14 +273,6 @@ public final class Autosave implements AutoCloseable {
 
   /** Removes a folder that was left, once it was taken over or given up. */
   public static void discard(Path folder) throws IOException {
-    if (!Files.isDirectory(folder)) {
-      return;
-    }
-    try (Stream<Path> files = Files.list(folder)) {
-      for (Path file : files.toList()) {
-        Files.deleteIfExists(file);
-      }
-    }
-    Files.deleteIfExists(folder);
+    Folders.delete(folder);
   }
 }

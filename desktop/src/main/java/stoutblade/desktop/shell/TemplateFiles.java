@@ -13,7 +13,6 @@ import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
-import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.input.Clipboard;
@@ -25,6 +24,7 @@ import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.edit.Edits;
 import stoutblade.formats.Exports;
+import stoutblade.formats.Folders;
 import stoutblade.journal.Journal;
 import stoutblade.reckoning.PropReckoning;
 import stoutblade.template.Paper;
@@ -196,11 +196,8 @@ public final class TemplateFiles {
   /** Takes the files away again; whoever they were given to has a copy. */
   public void clear() {
     for (Path folder : folders) {
-      try (Stream<Path> left = Files.list(folder)) {
-        for (Path file : left.toList()) {
-          Files.deleteIfExists(file);
-        }
-        Files.deleteIfExists(folder);
+      try {
+        Folders.delete(folder);
       } catch (IOException e) {
         System.getLogger(TemplateFiles.class.getName())
             .log(System.Logger.Level.INFO, "Not cleared: " + folder, e);
