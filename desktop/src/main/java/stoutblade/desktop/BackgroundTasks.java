@@ -8,6 +8,7 @@ import java.util.function.DoubleConsumer;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import javafx.concurrent.Task;
+import stoutblade.desktop.texts.Texts;
 
 /** Long work: off the window's thread, with progress, and cancelled from the shelf. */
 public final class BackgroundTasks {
@@ -107,7 +108,7 @@ public final class BackgroundTasks {
    */
   private static String reason(String title, Throwable fault) {
     if (fault instanceof OutOfMemoryError) {
-      return title + ": there is not enough memory for it";
+      return Texts.WINDOW.of("there-is-not-enough-memory", title);
     }
     String message = fault.getMessage();
     boolean told = message != null && !message.isBlank();
@@ -115,6 +116,6 @@ public final class BackgroundTasks {
       return message;
     }
     LOG.log(Level.WARNING, "Failed: " + title, fault);
-    return title + " did not work out" + (told ? ": " + message : "");
+    return Texts.WINDOW.of("did-not-work-out", title, told ? ": " + message : "");
   }
 }

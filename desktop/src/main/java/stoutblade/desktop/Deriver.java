@@ -16,6 +16,7 @@ import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import stoutblade.desktop.texts.Texts;
 
 /**
  * Works things out one after another, beside the window's thread.
@@ -221,12 +222,11 @@ public final class Deriver {
       return refused;
     }
     LOG.log(Level.WARNING, "Not worked out: " + name, fault);
-    return new IllegalStateException(
-        "'"
-            + name
-            + "' could not be worked out, so nothing was changed."
-            + (fault instanceof OutOfMemoryError ? " There is not enough memory for it." : ""),
-        fault);
+    String words =
+        fault instanceof OutOfMemoryError
+            ? Texts.WINDOW.of("could-not-be-worked-out-memory", name)
+            : Texts.WINDOW.of("could-not-be-worked-out", name);
+    return new IllegalStateException(words, fault);
   }
 
   /** Runs each task at once, on the thread that asks. */

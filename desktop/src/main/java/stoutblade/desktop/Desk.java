@@ -27,6 +27,7 @@ import stoutblade.catalogue.Catalogue;
 import stoutblade.derive.Derived;
 import stoutblade.derive.Reckoner;
 import stoutblade.derive.Refit;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Change;
 import stoutblade.edit.Edit;
 import stoutblade.edit.History;
@@ -383,12 +384,12 @@ public final class Desk {
 
   /** Takes the last edit back. */
   public void undo() {
-    walk("Undo", History::undo);
+    walk(Texts.WINDOW.of("undo"), History::undo);
   }
 
   /** Brings an edit back that was taken back. */
   public void redo() {
-    walk("Redo", History::redo);
+    walk(Texts.WINDOW.of("redo"), History::redo);
   }
 
   /** Steps that wait together are worked out once, for where they lead. */
@@ -471,12 +472,12 @@ public final class Desk {
   }
 
   private void refresh() {
-    derive("Bring up to date", e -> say(e.getMessage()));
+    derive(Texts.WINDOW.of("bring-up-to-date"), e -> say(e.getMessage()));
   }
 
   /** Works out all props, where one alone is shown. */
   private void others(Consumer<RuntimeException> broken) {
-    derive("Work out the other props", broken);
+    derive(Texts.WINDOW.of("work-out-the-other-props"), broken);
   }
 
   private void derive(String name, Consumer<RuntimeException> broken) {
@@ -510,7 +511,7 @@ public final class Desk {
   /** True where all props are worked out; else it is told that they will be. */
   public boolean complete() {
     if (!derived().complete()) {
-      say("The other props are being worked out: try again in a moment");
+      say(Texts.WINDOW.of("the-other-props-are-being"));
     }
     return derived().complete();
   }
@@ -526,7 +527,7 @@ public final class Desk {
     // The old one may be at work still, on a thread that nobody waits for.
     reckoner = new Reckoner(catalogue(), typeface());
     derived.set(derived().again());
-    say("Stopped. What you see is as it was before.");
+    say(Texts.WINDOW.of("stopped-what-you-see-is"));
   }
 
   /** Nothing can be worked out after that. */
@@ -578,7 +579,7 @@ public final class Desk {
     deriver.submit(
         alone
             ? new Deriver.Turn<>(
-                "Open",
+                Texts.WINDOW.of("open"),
                 () -> {
                   String first = project.first().id();
                   return new Stood(
@@ -586,7 +587,7 @@ public final class Desk {
                 },
                 done,
                 broken)
-            : turn("Open", it -> History.of(project), done, broken));
+            : turn(Texts.WINDOW.of("open"), it -> History.of(project), done, broken));
   }
 
   /** True where opening it takes longer than one waits for gladly. */

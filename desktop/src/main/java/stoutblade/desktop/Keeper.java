@@ -12,6 +12,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.Document;
 
@@ -74,7 +75,7 @@ public final class Keeper implements AutoCloseable {
       autosave.write(kept.document, kept.origin);
       told.accept(Optional.empty());
     } catch (IOException | RuntimeException e) {
-      told.accept(Optional.of("Not autosaved: " + e.getMessage()));
+      told.accept(Optional.of(Texts.WINDOW.of("not-autosaved", e.getMessage())));
     }
   }
 
@@ -89,7 +90,7 @@ public final class Keeper implements AutoCloseable {
       autosave.clear();
       told.accept(Optional.empty());
     } catch (IOException e) {
-      told.accept(Optional.of("The autosave could not be cleared: " + e.getMessage()));
+      told.accept(Optional.of(Texts.WINDOW.of("the-autosave-could-not-be", e.getMessage())));
     }
   }
 

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.DoubleConsumer;
 import javafx.scene.image.Image;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.formats.ModelFile;
 import stoutblade.mesh.MeshSection;
 import stoutblade.mesh.Shading;
@@ -74,7 +75,7 @@ public final class Meshes {
     byte[] bytes = desk.document().files().get(model.digest());
     if (ready == null && bytes != null && making.add(model.digest())) {
       tasks.start(
-          "Reading '" + model.name() + "'",
+          Texts.WINDOW.of("reading", model.name()),
           progress -> ModelFile.read(model.name(), bytes, progress),
           read -> {
             making.remove(model.digest());
@@ -97,7 +98,7 @@ public final class Meshes {
 
   private void look(ModelFile file, Side side) {
     tasks.start(
-        side.view.words() + " of '" + file.name() + "'",
+        Texts.WINDOW.of("of", side.view.words(), file.name()),
         progress -> seen(file, side, progress),
         made -> {
           making.remove(side);

@@ -4,6 +4,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import stoutblade.build.FreeHours;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.PropEdits;
 import stoutblade.event.Event;
 import stoutblade.journal.Journal;
@@ -24,9 +25,9 @@ public final class NewProject {
   /** A first project. */
   public static Project first(LocalDateTime now) {
     return new Project(
-        "New work",
+        Texts.WINDOW.of("new-work"),
         new Event(
-            "The event",
+            Texts.WINDOW.of("the-event"),
             now.toLocalDate().plusWeeks(WEEKS).atTime(10, 0),
             Event.USUAL_READY_BEFORE),
         FreeHours.EVENINGS_AND_WEEKENDS,
@@ -35,8 +36,8 @@ public final class NewProject {
         Cutting.USUAL,
         Paper.A4,
         Journal.EMPTY,
-        Wearers.of(new Wearer("Wearer", 1700)),
-        List.of(PropEdits.blank(Prop.FIRST, "New prop", Wearers.FIRST)));
+        Wearers.of(new Wearer(Texts.WINDOW.of("wearer"), 1700)),
+        List.of(PropEdits.blank(Prop.FIRST, Texts.WINDOW.of("new-prop"), Wearers.FIRST)));
   }
 
   /**

@@ -14,6 +14,7 @@ import javafx.scene.input.Clipboard;
 import javax.imageio.ImageIO;
 import stoutblade.demo.Demo;
 import stoutblade.desktop.station.size.SizeSurface;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.SizeEdits;
 import stoutblade.formats.LinesFile;
 import stoutblade.formats.ModelFile;
@@ -55,14 +56,16 @@ final class Opener {
 
   void picture(Path file) {
     tasks.start(
-        "Opening " + file.getFileName(),
+        Texts.WINDOW.of("opening", file.getFileName()),
         () -> Opened.of(PictureFile.read(file)),
         opened -> add(opened, named(file)));
   }
 
   private static String named(Path file) {
     String name = String.valueOf(file.getFileName()).replaceAll("\\.[A-Za-z0-9]+$", "").strip();
-    return name.isEmpty() ? "Picture" : name.substring(0, Math.min(LONGEST_NAME, name.length()));
+    return name.isEmpty()
+        ? Texts.WINDOW.of("picture")
+        : name.substring(0, Math.min(LONGEST_NAME, name.length()));
   }
 
   private void add(Opened opened, String name) {
@@ -86,7 +89,7 @@ final class Opener {
     }
     Image image = clipboard.getImage();
     if (image == null) {
-      desk.say("There is no picture on the clipboard");
+      desk.say(Texts.WINDOW.of("there-is-no-picture-on"));
       return;
     }
     take(image);
@@ -101,9 +104,9 @@ final class Opener {
         .getPixelReader()
         .getPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), argb, 0, width);
     tasks.start(
-        "Taking the picture",
+        Texts.WINDOW.of("taking-the-picture"),
         () -> Opened.of(PictureFile.read("clipboard.png", png(width, height, argb))),
-        opened -> add(opened, "From the clipboard"));
+        opened -> add(opened, Texts.WINDOW.of("from-the-clipboard")));
   }
 
   private static byte[] png(int width, int height, int[] argb) throws IOException {
@@ -116,14 +119,16 @@ final class Opener {
 
   void model(Path file) {
     tasks.start(
-        "Reading " + file.getFileName(),
+        Texts.WINDOW.of("reading-2", file.getFileName()),
         progress -> ModelFile.read(file, progress),
         read -> size.get().take(read));
   }
 
   void lines(Path file) {
     tasks.start(
-        "Reading " + file.getFileName(), () -> LinesFile.read(file), read -> size.get().take(read));
+        Texts.WINDOW.of("reading-2", file.getFileName()),
+        () -> LinesFile.read(file),
+        read -> size.get().take(read));
   }
 
   void paper(Path file) {
@@ -133,7 +138,7 @@ final class Opener {
   /** The photograph of a paper that ships with the application. */
   void samplePaper() {
     paper(
-        "Sample leaf",
+        Texts.WINDOW.of("sample-leaf"),
         () -> {
           try (InputStream in = Demo.class.getResourceAsStream(Demo.PATTERN)) {
             return PictureFile.read(Demo.PATTERN, in.readAllBytes());
@@ -143,7 +148,7 @@ final class Opener {
 
   private void paper(String name, Callable<PictureFile> reading) {
     tasks.start(
-        "Finding the markers",
+        Texts.WINDOW.of("finding-the-markers"),
         progress -> {
           PictureFile read = reading.call();
           progress.accept(0.2);
@@ -157,10 +162,10 @@ final class Opener {
                     sheet.field,
                     name,
                     ". "
-                        + sheet.reader.found()
-                        + " markers miss their places by "
-                        + stoutblade.measure.Display.decimal(sheet.reader.missMm(), 2)
-                        + " mm"));
+                        + Texts.WINDOW.of(
+                            "markers-miss-their-places-by",
+                            sheet.reader.found(),
+                            stoutblade.measure.Display.decimal(sheet.reader.missMm(), 2))));
   }
 
   private record Sheet(SheetReader reader, Flattened field) {}

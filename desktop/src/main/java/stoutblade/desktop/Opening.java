@@ -15,6 +15,7 @@ import stoutblade.catalogue.Catalogue;
 import stoutblade.demo.Demo;
 import stoutblade.demo.ProjectSource;
 import stoutblade.derive.Reckoner;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.CatalogueFile;
 import stoutblade.formats.Document;
@@ -97,11 +98,7 @@ record Opening(
     try {
       return CatalogueFile.withUsersOwn(usersOwn);
     } catch (IOException | RuntimeException e) {
-      said.add(
-          "Your own catalogue is left out until it is mended: "
-              + e.getMessage()
-              + ". It lies at "
-              + usersOwn);
+      said.add(Texts.WINDOW.of("your-own-catalogue-is-left", e.getMessage(), usersOwn));
       return CatalogueFile.shipped();
     }
   }
@@ -114,8 +111,7 @@ record Opening(
       reckoner.derive(document.project(), now, Units.METRIC);
       return reckoner;
     } catch (RuntimeException e) {
-      said.add(
-          "Your own catalogue is left out: nothing can be worked out with it. " + e.getMessage());
+      said.add(Texts.WINDOW.of("your-own-catalogue-is-left-out", e.getMessage()));
       Reckoner shipped = new Reckoner(CatalogueFile.shipped(), new ShippedTypeface());
       shipped.derive(document.project(), now, Units.METRIC);
       return shipped;
@@ -126,7 +122,7 @@ record Opening(
     try {
       return Autosave.left(autosaves);
     } catch (IOException | RuntimeException e) {
-      said.add("What is autosaved in " + autosaves + " cannot be looked at: " + e.getMessage());
+      said.add(Texts.WINDOW.of("what-is-autosaved-in-cannot", autosaves, e.getMessage()));
       return List.of();
     }
   }

@@ -14,6 +14,7 @@ import java.util.Set;
 import javafx.scene.image.Image;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.formats.Document;
 import stoutblade.formats.PictureFile;
 import stoutblade.reference.Dressing;
@@ -128,7 +129,9 @@ public final class Pictures {
       return;
     }
     tasks.start(
-        wanted.flat.flattened() ? "Flattening '" + reference.name() + "'" : "Brightening",
+        wanted.flat.flattened()
+            ? Texts.WINDOW.of("flattening", reference.name())
+            : Texts.WINDOW.of("brightening"),
         () -> {
           Pixels bright = plain.pixels.brightened(wanted.brightness);
           if (!wanted.flat.flattened()) {
@@ -208,7 +211,7 @@ public final class Pictures {
   private void read(List<Picture> unread, Document document, Runnable each) {
     Picture first = unread.getFirst();
     tasks.start(
-        "Reading '" + first.name() + "'",
+        Texts.WINDOW.of("reading", first.name()),
         progress -> {
           byte[] file = document.files().get(first.digest());
           return levels(pixels(PictureFile.read(first.name(), file).image()));

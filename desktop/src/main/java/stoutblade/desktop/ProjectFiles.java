@@ -11,6 +11,7 @@ import java.util.function.Consumer;
 import stoutblade.demo.Demo;
 import stoutblade.derive.Reckoner;
 import stoutblade.desktop.shell.Notices;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.PropEdits;
 import stoutblade.edit.Repair;
 import stoutblade.formats.Document;
@@ -57,7 +58,7 @@ public final class ProjectFiles {
 
   /** Looks beside the window for projects that were open before and are still there. */
   void lookForRecent(Consumer<List<Path>> then) {
-    tasks.start("Looking for projects", recent::files, then);
+    tasks.start(Texts.WINDOW.of("looking-for-projects"), recent::files, then);
   }
 
   /** Starts a new project, with the wearer, event and shelf of the one that is open. */
@@ -80,12 +81,17 @@ public final class ProjectFiles {
     leaving(
         () ->
             tasks.start(
-                "Opening the demo", () -> Demo.open(now), document -> stand(document, then)));
+                Texts.WINDOW.of("opening-the-demo"),
+                () -> Demo.open(now),
+                document -> stand(document, then)));
   }
 
   /** Puts a document on the desk that lies in no file. */
   private void stand(Document document, Runnable then) {
-    stand(Read.of(document), () -> desk.whenComplete(then), e -> repair("It", document, e));
+    stand(
+        Read.of(document),
+        () -> desk.whenComplete(then),
+        e -> repair(Texts.WINDOW.of("it"), document, e));
   }
 
   /**
@@ -109,7 +115,7 @@ public final class ProjectFiles {
     }
 
     private String called() {
-      return from.map(it -> "'" + it.getFileName() + "'").orElse("It");
+      return from.map(it -> "'" + it.getFileName() + "'").orElse(Texts.WINDOW.of("it"));
     }
   }
 
@@ -146,7 +152,9 @@ public final class ProjectFiles {
   /** Opens a project file; until it is read whole and can be shown, what is open stays. */
   public void open(Path file) {
     tasks.start(
-        "Opening " + file.getFileName(), () -> Read.of(file), read -> opened(read, () -> {}));
+        Texts.WINDOW.of("opening", file.getFileName()),
+        () -> Read.of(file),
+        read -> opened(read, () -> {}));
   }
 
   /** Asks for another project's file and takes one of its props in. */
@@ -156,7 +164,7 @@ public final class ProjectFiles {
         .ifPresent(
             file ->
                 tasks.start(
-                    "Reading " + file.getFileName(),
+                    Texts.WINDOW.of("reading-2", file.getFileName()),
                     () -> ProjectFile.read(file),
                     document -> {
                       List<Prop> props = document.project().props();
@@ -167,7 +175,9 @@ public final class ProjectFiles {
   private Optional<Prop> chosen(List<Prop> props) {
     return props.size() == 1
         ? Optional.of(props.getFirst())
-        : dialogs.choose("Which prop?", props.stream().map(Prop::name).toList()).map(props::get);
+        : dialogs
+            .choose(Texts.WINDOW.of("which-prop"), props.stream().map(Prop::name).toList())
+            .map(props::get);
   }
 
   private void takeIn(Document from, Prop prop) {
@@ -185,11 +195,7 @@ public final class ProjectFiles {
     try {
       claim = files.claim(file.get());
       if (claim.isEmpty()) {
-        desk.say(
-            "'"
-                + file.get().getFileName()
-                + "' is open in another window, too. Before one writes over what the other has"
-                + " saved, you will be asked.");
+        desk.say(Texts.WINDOW.of("is-open-in-another-window", file.get().getFileName()));
       }
     } catch (IOException e) {
       // Nothing can be written down on this machine: other windows cannot be known of.
@@ -207,7 +213,7 @@ public final class ProjectFiles {
           desk.unsaved();
           showPictures.run();
         },
-        e -> repair("What was autosaved", document, e));
+        e -> repair(Texts.WINDOW.of("what-was-autosaved"), document, e));
   }
 
   /** True where nothing was begun in this window. */
@@ -223,12 +229,12 @@ public final class ProjectFiles {
     LocalDateTime now = desk.now();
     Units units = desk.units();
     tasks.start(
-        "Looking for what is wrong",
+        Texts.WINDOW.of("looking-for-what-is-wrong"),
         (BackgroundTasks.Work<Repair>)
             progress -> Repair.of(broken.project(), it -> own.derive(it, now, units), progress),
         repair ->
             notices.repair(
-                what + " cannot be worked out as it is: " + why.getMessage(),
+                Texts.WINDOW.of("cannot-be-worked-out-as", what, why.getMessage()),
                 repair,
                 () -> stand(broken.with(repair.mended()), desk::unsaved)));
   }
@@ -261,7 +267,7 @@ public final class ProjectFiles {
 
   private void save(Path file, Document document, Callable<Saving.Outcome> saving, Runnable then) {
     tasks.start(
-        "Saving " + file.getFileName(),
+        Texts.WINDOW.of("saving", file.getFileName()),
         saving,
         outcome -> {
           switch (outcome) {
@@ -290,7 +296,7 @@ public final class ProjectFiles {
         Path beside = Saving.beside(it.file());
         save(beside, document, () -> Saving.anew(beside, document), then);
       }
-      case CANCEL -> desk.say("Not saved.");
+      case CANCEL -> desk.say(Texts.WINDOW.of("not-saved"));
     }
   }
 

@@ -19,6 +19,7 @@ import javafx.stage.Stage;
 import javafx.util.Duration;
 import stoutblade.derive.Reckoner;
 import stoutblade.desktop.print.SystemPrinters;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.Document;
 import stoutblade.formats.OpenFiles;
@@ -62,7 +63,7 @@ final class ProjectWindow {
             it -> new Keeper(it, fault -> Platform.runLater(() -> bench().desk().kept(fault))));
     Desk desk = new Desk(reckoner, clock, keeper, document, Deriver.besideWindow());
     if (keeper.isEmpty()) {
-      desk.kept(Optional.of("Not autosaved"));
+      desk.kept(Optional.of(Texts.WINDOW.of("not-autosaved-2")));
     }
     this.bench =
         new Workbench(
@@ -110,21 +111,21 @@ final class ProjectWindow {
   /** What is seen of a window before there is anything in it: the bench, and whose it is. */
   static void cover(Stage stage) {
     Rectangle2D room = Screen.getPrimary().getVisualBounds();
-    Label name = new Label("Stout Blade");
+    Label name = new Label(Texts.WINDOW.of("stout-blade"));
     name.getStyleClass().add(Style.COVER);
     StackPane bench = new StackPane(name);
     bench.getStyleClass().add(Style.BENCH);
     Scene cover =
         new Scene(bench, Math.min(WIDE, room.getWidth()), Math.min(HIGH, room.getHeight() - FRAME));
     Theme.dress(cover, systemIsDark());
-    stage.setTitle("Stout Blade");
+    stage.setTitle(Texts.WINDOW.of("stout-blade"));
     icon(stage);
     stage.setScene(cover);
     stage.show();
   }
 
   private void title() {
-    stage.setTitle(bench.desk().project().name() + " · Stout Blade");
+    stage.setTitle(Texts.WINDOW.of("stout-blade-2", bench.desk().project().name()));
   }
 
   private static void icon(Stage stage) {
@@ -174,7 +175,7 @@ final class ProjectWindow {
     bench
         .tasks()
         .start(
-            "Opening",
+            Texts.WINDOW.of("opening-2"),
             progress -> Opening.await(asked.get()),
             it -> {
               read[0] = true;

@@ -14,6 +14,7 @@ import stoutblade.desktop.print.Printing;
 import stoutblade.desktop.station.Figures;
 import stoutblade.desktop.station.cut.CutSurface;
 import stoutblade.desktop.station.size.SizeSurface;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Edits;
 import stoutblade.feature.PlateForm;
 import stoutblade.formats.CheckPagePdf;
@@ -136,9 +137,9 @@ final class StationRequests implements SizeSurface.Requests, CutSurface.Requests
         .ifPresent(
             folder ->
                 tasks.start(
-                    "Writing for the machine",
+                    Texts.WINDOW.of("writing-for-the-machine"),
                     () -> MachineFiles.write(folder, job),
-                    files -> desk.say(files.size() + " files written to " + folder)));
+                    files -> desk.say(Texts.WINDOW.of("files-written-to", files.size(), folder))));
   }
 
   /** All of them share pages; that takes a moment, beside the window. */
@@ -154,18 +155,19 @@ final class StationRequests implements SizeSurface.Requests, CutSurface.Requests
       marks.putAll(prop.printed(own, desk.now()));
     }
     tasks.start(
-        "Sharing pages",
+        Texts.WINDOW.of("sharing-pages"),
         progress -> SharedPaper.of(templates, paper, Timed.until(SHARED_SECONDS, progress)),
         found -> {
           if (!found.left().isEmpty()) {
             desk.say(
-                "Too large to share pages: print by themselves "
-                    + found.left().stream().map(Template::title).collect(Collectors.joining(", ")));
+                Texts.WINDOW.of(
+                    "too-large-to-share-pages",
+                    found.left().stream().map(Template::title).collect(Collectors.joining(", "))));
           }
           print(
               new Printing(
-                  "on shared pages: %d instead of %d"
-                      .formatted(found.tiling().tiles().size(), found.alone()),
+                  Texts.WINDOW.of(
+                      "on-shared-pages-instead-of", found.tiling().tiles().size(), found.alone()),
                   Optional.of(found.template()),
                   Optional.of(found.tiling()),
                   paper,
@@ -184,7 +186,7 @@ final class StationRequests implements SizeSurface.Requests, CutSurface.Requests
   public void printCheckPage() {
     print(
         new Printing(
-            "the check page",
+            Texts.WINDOW.of("the-check-page"),
             Optional.empty(),
             desk.project().paper(),
             (folder, paper, letters) -> {
@@ -200,7 +202,7 @@ final class StationRequests implements SizeSurface.Requests, CutSurface.Requests
   public void printMarkerSheet() {
     print(
         new Printing(
-            "the marker sheet",
+            Texts.WINDOW.of("the-marker-sheet"),
             Optional.empty(),
             desk.project().paper(),
             (folder, paper, letters) -> {
@@ -216,7 +218,7 @@ final class StationRequests implements SizeSurface.Requests, CutSurface.Requests
   public void printStrip() {
     double whole = Figures.wholeLength(desk.reckoned());
     if (whole <= 0) {
-      desk.say("Nothing tells the prop's length yet");
+      desk.say(Texts.WINDOW.of("nothing-tells-the-props-length"));
       return;
     }
     printAlone(
@@ -234,7 +236,7 @@ final class StationRequests implements SizeSurface.Requests, CutSurface.Requests
         .filter(PlateForm::whole)
         .ifPresentOrElse(
             form -> printAlone(FirstPapers.outline(form.blank().name(), form)),
-            () -> desk.say("Draft a part first: there is no outline yet"));
+            () -> desk.say(Texts.WINDOW.of("draft-a-part-first-there")));
   }
 
   private void print(Template template, Runnable then) {
@@ -258,7 +260,7 @@ final class StationRequests implements SizeSurface.Requests, CutSurface.Requests
 
   private void print(Printing what, PaperScale scale, Runnable then) {
     tasks.start(
-        "Looking for printers",
+        Texts.WINDOW.of("looking-for-printers"),
         printers::all,
         found ->
             dialogs
@@ -266,7 +268,7 @@ final class StationRequests implements SizeSurface.Requests, CutSurface.Requests
                 .ifPresent(
                     order ->
                         tasks.start(
-                            "Printing",
+                            Texts.WINDOW.of("printing"),
                             () -> sent(what, order, scale),
                             said -> {
                               then.run();

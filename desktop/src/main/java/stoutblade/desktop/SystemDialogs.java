@@ -15,6 +15,7 @@ import javafx.stage.Window;
 import stoutblade.desktop.print.PrintDialog;
 import stoutblade.desktop.print.Printer;
 import stoutblade.desktop.print.Printing;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.formats.ProjectFile;
 import stoutblade.formats.Saving;
 
@@ -30,19 +31,23 @@ final class SystemDialogs implements Dialogs {
   @Override
   public Optional<Path> openPicture() {
     return open(
-        "Open a picture",
-        "Pictures",
+        Texts.WINDOW.of("open-a-picture"),
+        Texts.WINDOW.of("pictures"),
         List.of("png", "jpg", "jpeg", "webp", "tif", "tiff", "gif", "bmp"));
   }
 
   @Override
   public Optional<Path> openModel() {
-    return open("Open a model", "3D models", List.of("obj", "stl", "3mf", "ply", "gltf", "glb"));
+    return open(
+        Texts.WINDOW.of("open-a-model"),
+        Texts.WINDOW.of("3d-models"),
+        List.of("obj", "stl", "3mf", "ply", "gltf", "glb"));
   }
 
   @Override
   public Optional<Path> openLines() {
-    return open("Open an outline", "Outlines", List.of("svg", "dxf"));
+    return open(
+        Texts.WINDOW.of("open-an-outline"), Texts.WINDOW.of("outlines"), List.of("svg", "dxf"));
   }
 
   private Optional<Path> open(String title, String kind, List<String> endings) {
@@ -59,12 +64,12 @@ final class SystemDialogs implements Dialogs {
 
   @Override
   public Optional<Path> openProject() {
-    return path(projects("Open a project").showOpenDialog(window));
+    return path(projects(Texts.WINDOW.of("open-a-project")).showOpenDialog(window));
   }
 
   @Override
   public Optional<Path> saveAs(String proposed) {
-    FileChooser chooser = projects("Save the project");
+    FileChooser chooser = projects(Texts.WINDOW.of("save-the-project"));
     chooser.setInitialFileName(proposed + ProjectFile.ENDING);
     return path(chooser.showSaveDialog(window));
   }
@@ -74,7 +79,9 @@ final class SystemDialogs implements Dialogs {
     chooser.setTitle(title);
     chooser
         .getExtensionFilters()
-        .add(new FileChooser.ExtensionFilter("Stout Blade projects", "*" + ProjectFile.ENDING));
+        .add(
+            new FileChooser.ExtensionFilter(
+                Texts.WINDOW.of("stout-blade-projects"), "*" + ProjectFile.ENDING));
     return chooser;
   }
 
@@ -95,7 +102,7 @@ final class SystemDialogs implements Dialogs {
   @Override
   public Optional<Path> exportFolder() {
     DirectoryChooser chooser = new DirectoryChooser();
-    chooser.setTitle("Export to a folder");
+    chooser.setTitle(Texts.WINDOW.of("export-to-a-folder"));
     return path(chooser.showDialog(window));
   }
 
@@ -105,23 +112,29 @@ final class SystemDialogs implements Dialogs {
 
   @Override
   public Leave leave() {
-    ButtonType save = new ButtonType("Save");
-    ButtonType discard = new ButtonType("Don't save");
-    ButtonType stay = new ButtonType("Cancel");
+    ButtonType save = new ButtonType(Texts.WINDOW.of("save"));
+    ButtonType discard = new ButtonType(Texts.WINDOW.of("dont-save"));
+    ButtonType stay = new ButtonType(Texts.WINDOW.of("cancel"));
     ButtonType answer =
-        ask("Save first?", "There are edits that are not saved.", stay, save, discard, stay);
+        ask(
+            Texts.WINDOW.of("save-first"),
+            Texts.WINDOW.of("there-are-edits-that-are"),
+            stay,
+            save,
+            discard,
+            stay);
     return answer == save ? Leave.SAVE : answer == discard ? Leave.DISCARD : Leave.STAY;
   }
 
   @Override
   public Over over(String file, Saving.Objection why) {
-    ButtonType over = new ButtonType("Write over it");
-    ButtonType both = new ButtonType("Keep both");
-    ButtonType cancel = new ButtonType("Cancel");
+    ButtonType over = new ButtonType(Texts.WINDOW.of("write-over-it"));
+    ButtonType both = new ButtonType(Texts.WINDOW.of("keep-both"));
+    ButtonType cancel = new ButtonType(Texts.WINDOW.of("cancel"));
     ButtonType answer =
         ask(
             "'" + file + "' " + why.words(),
-            "Write over it, or keep both: yours is then saved beside it under another name.",
+            Texts.WINDOW.of("write-over-it-or-keep"),
             cancel,
             both,
             over,

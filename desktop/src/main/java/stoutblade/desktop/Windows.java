@@ -11,6 +11,7 @@ import javafx.application.Platform;
 import javafx.stage.Stage;
 import stoutblade.catalogue.Catalogue;
 import stoutblade.derive.Reckoner;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.feature.Typeface;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.Document;
@@ -42,10 +43,7 @@ final class Windows {
     try {
       return Optional.of(Autosave.begin(autosaves));
     } catch (IOException e) {
-      said.add(
-          "Edits are not autosaved: nothing can be written to "
-              + autosaves
-              + ". Save often, or start with another state folder.");
+      said.add(Texts.WINDOW.of("edits-are-not-autosaved-nothing", autosaves));
       return Optional.empty();
     }
   }
@@ -82,11 +80,12 @@ final class Windows {
   private void restore(Workbench from, Autosave.Left left) {
     from.tasks()
         .start(
-            "Restoring",
+            Texts.WINDOW.of("restoring"),
             () -> {
               Autosave taken =
                   Autosave.adopt(left.folder())
-                      .orElseThrow(() -> new IOException("Another window has restored it by now"));
+                      .orElseThrow(
+                          () -> new IOException(Texts.WINDOW.of("another-window-has-restored-it")));
               return new Taken(taken, taken.content());
             },
             taken -> beside(from, taken));

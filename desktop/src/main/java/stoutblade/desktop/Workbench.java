@@ -57,6 +57,7 @@ import stoutblade.desktop.station.log.LogSurface;
 import stoutblade.desktop.station.log.WholeLog;
 import stoutblade.desktop.station.size.SizeSurface;
 import stoutblade.desktop.sums.SumsSurface;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Edits;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.Exports;
@@ -159,7 +160,7 @@ public final class Workbench {
         new Fold(
             new Rack(desk, files::takeIn, templates),
             Fold.Side.LEFT,
-            "Props and parts",
+            Texts.WINDOW.of("props-and-parts"),
             Key.RACK.label());
     root.setLeft(rack);
     root.setBottom(shelf);
@@ -167,7 +168,7 @@ public final class Workbench {
     BorderPane beside = new BorderPane(new Slip(desk));
     beside.setTop(new FirstPath(desk, notices.waiting()));
     beside.setBottom(new VBox(what, notices));
-    figures = new Fold(beside, Fold.Side.RIGHT, "Figures", Key.FIGURES.label());
+    figures = new Fold(beside, Fold.Side.RIGHT, Texts.WINDOW.of("figures"), Key.FIGURES.label());
     root.setRight(figures);
     root.setCenter(middle);
     desk.stationProperty().addListener(it -> showSurface());
@@ -270,7 +271,7 @@ public final class Workbench {
 
   private Node bench() {
     MenuButton bench = new MenuButton();
-    Menu again = new Menu("Open again");
+    Menu again = new Menu(Texts.WINDOW.of("open-again"));
     again.setId("open-again");
     again.setDisable(true);
     bench.setId("bench");
@@ -279,13 +280,13 @@ public final class Workbench {
     bench
         .getItems()
         .setAll(
-            item("New project", KeyCode.N, this::startNew),
-            item("Open a project…", KeyCode.O, files::openProject),
+            item(Texts.WINDOW.of("new-project"), KeyCode.N, this::startNew),
+            item(Texts.WINDOW.of("open-a-project-2"), KeyCode.O, files::openProject),
             again,
-            item("Save", KeyCode.S, () -> files.save(() -> {})),
-            item("Save as…", null, () -> files.saveAs(() -> {})),
+            item(Texts.WINDOW.of("save"), KeyCode.S, () -> files.save(() -> {})),
+            item(Texts.WINDOW.of("save-as"), null, () -> files.saveAs(() -> {})),
             new SeparatorMenuItem(),
-            item("The lantern walk", null, () -> files.demo(() -> {})),
+            item(Texts.WINDOW.of("the-lantern-walk"), null, () -> files.demo(() -> {})),
             new SeparatorMenuItem(),
             new NamesItem(desk));
     bench.setOnShowing(event -> files.lookForRecent(found -> showRecent(again, found)));
@@ -368,7 +369,7 @@ public final class Workbench {
     var units = desk.units();
     LocalDateTime now = desk.now();
     tasks.start(
-        "Exporting",
+        Texts.WINDOW.of("exporting"),
         (BackgroundTasks.Work<Exports.Written>)
             progress -> Exports.write(folder, derived, units, now, progress),
         written -> {
@@ -385,7 +386,7 @@ public final class Workbench {
 
   private void discard(Autosave.Left left) {
     tasks.start(
-        "Clearing up",
+        Texts.WINDOW.of("clearing-up"),
         () -> {
           Autosave.discard(left.folder());
           return left;

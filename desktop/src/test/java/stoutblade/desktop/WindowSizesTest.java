@@ -114,7 +114,6 @@ class WindowSizesTest extends InWindow {
   @Test
   void every_control_says_what_it_is() {
     openDemo();
-    What what = new What();
     Set<String> untold = new TreeSet<>();
     for (Station station : Station.values()) {
       for (Prop prop : desk.project().props()) {
@@ -122,7 +121,7 @@ class WindowSizesTest extends InWindow {
         settled();
         fx(
             () -> {
-              ask(bench.root(), what, station + " ", untold);
+              ask(bench.root(), station + " ", untold);
               return true;
             });
       }
@@ -130,16 +129,16 @@ class WindowSizesTest extends InWindow {
     assertThat(untold).isEmpty();
   }
 
-  private static void ask(Node node, What what, String where, Set<String> untold) {
+  private static void ask(Node node, String where, Set<String> untold) {
     boolean control =
         node instanceof ButtonBase
             || node instanceof TextInputControl
             || node instanceof ComboBoxBase;
-    if (control && node.getId() != null && what.of(node).isEmpty()) {
+    if (control && node.getId() != null && What.of(node).isEmpty()) {
       untold.add(where + node.getId());
     }
     if (node instanceof Parent parent && !node.getStyleClass().contains("figure")) {
-      parent.getChildrenUnmodifiable().forEach(it -> ask(it, what, where, untold));
+      parent.getChildrenUnmodifiable().forEach(it -> ask(it, where, untold));
     }
   }
 

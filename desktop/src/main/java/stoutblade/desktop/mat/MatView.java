@@ -1,6 +1,8 @@
 package stoutblade.desktop.mat;
 
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
@@ -28,6 +30,7 @@ import javafx.scene.text.TextAlignment;
 import stoutblade.desktop.Key;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.WrappedText;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.measure.Display;
 import stoutblade.measure.Units;
 import stoutblade.shape.Box;
@@ -71,7 +74,7 @@ public final class MatView extends Inks {
   private final DoubleProperty above = new SimpleDoubleProperty();
   private final KeyPointer pointer =
       new KeyPointer(canvas, this::pressed, this::dragged, this::released);
-  private String called = "Drawing";
+  private String called = Texts.WINDOW.of("drawing");
   private boolean holding;
   private boolean panning;
   private Point grabbed = new Point(0, 0);
@@ -115,7 +118,7 @@ public final class MatView extends Inks {
     getChildren().addAll(canvas, over);
     setFocusTraversable(true);
     setAccessibleRole(AccessibleRole.IMAGE_VIEW);
-    setAccessibleRoleDescription("drawing");
+    setAccessibleRoleDescription(Texts.WINDOW.of("drawing-2"));
     setAccessibleText(called);
     setMinSize(120, 90);
     addEventHandler(MouseEvent.MOUSE_PRESSED, this::pressed);
@@ -142,22 +145,23 @@ public final class MatView extends Inks {
 
   /** What it shows, what is selected on it, and where the keys' pointer is. */
   private void sayAloud() {
-    StringBuilder words = new StringBuilder(called);
-    hand.map(Hand::selected)
-        .filter(it -> !it.isEmpty())
-        .ifPresent(it -> words.append(". ").append(it));
+    List<String> all = new ArrayList<>();
+    all.add(called);
+    hand.map(Hand::selected).filter(it -> !it.isEmpty()).ifPresent(all::add);
     pointer
         .at()
         .map(this::toThing)
-        .ifPresent(it -> words.append(". Pointer at ").append(place(it)));
-    if (!words.toString().equals(getAccessibleText())) {
-      setAccessibleText(words.toString());
+        .ifPresent(it -> all.add(Texts.WINDOW.of("pointer-at", place(it))));
+    String words = String.join(". ", all);
+    if (!words.equals(getAccessibleText())) {
+      setAccessibleText(words);
     }
   }
 
   private String place(Point it) {
     return ruled
-        ? Display.length(it.x(), units) + " sideways, " + Display.length(it.y(), units) + " along"
+        ? Texts.WINDOW.of(
+            "sideways-along", Display.length(it.x(), units), Display.length(it.y(), units))
         : Math.round(it.x()) + ", " + Math.round(it.y());
   }
 

@@ -24,6 +24,7 @@ import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.station.Choices;
 import stoutblade.desktop.station.cut.TemplateDrawing;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.shape.Box;
 import stoutblade.template.Paper;
 import stoutblade.template.Template;
@@ -52,7 +53,8 @@ public final class PrintDialog extends Dialog<Printing.Order> {
   /** The page that is looked at, counted from 0; −1 for all of them. */
   private int at = -1;
 
-  private final ButtonType print = new ButtonType("Print", ButtonBar.ButtonData.OK_DONE);
+  private final ButtonType print =
+      new ButtonType(Texts.WINDOW.of("print"), ButtonBar.ButtonData.OK_DONE);
 
   /**
    * The dialog.
@@ -62,7 +64,7 @@ public final class PrintDialog extends Dialog<Printing.Order> {
   public PrintDialog(Window owner, Printing what, List<Printer> printers) {
     this.what = what;
     initOwner(owner);
-    setTitle("Print " + what.title());
+    setTitle(Texts.WINDOW.of("print-2", what.title()));
     setHeaderText(null);
     getDialogPane().getStylesheets().setAll(owner.getScene().getStylesheets());
     getDialogPane().getButtonTypes().setAll(print, ButtonType.CANCEL);
@@ -83,7 +85,7 @@ public final class PrintDialog extends Dialog<Printing.Order> {
     copies.setId("copies");
     copies.setEditable(true);
     only.setId("print-only");
-    only.setPromptText("all; or A, C-E");
+    only.setPromptText(Texts.WINDOW.of("all-or-a-c-e"));
     only.textProperty().addListener(it -> update());
     before.setId("print-before");
     before.setOnAction(event -> turn(-1));
@@ -94,7 +96,7 @@ public final class PrintDialog extends Dialog<Printing.Order> {
     WrappedText.in(guard);
     pages.setId("print-pages");
     WrappedText.in(pages);
-    mat.setCalled("Pages");
+    mat.setCalled(Texts.WINDOW.of("pages"));
     mat.setDrawing(
         pen ->
             shown()
@@ -123,9 +125,9 @@ public final class PrintDialog extends Dialog<Printing.Order> {
     VBox asked =
         new VBox(
             12,
-            labelled("Printer", printer),
-            labelled("Paper", paper),
-            labelled("Copies", copies),
+            labelled(Texts.WINDOW.of("printer"), printer),
+            labelled(Texts.WINDOW.of("paper"), paper),
+            labelled(Texts.WINDOW.of("copies"), copies),
             pages,
             guard);
     asked.setMinWidth(250);
@@ -133,7 +135,7 @@ public final class PrintDialog extends Dialog<Printing.Order> {
     HBox all = new HBox(16, asked);
     all.setPadding(new Insets(16));
     if (what.template().isPresent()) {
-      asked.getChildren().add(3, labelled("Pages", only));
+      asked.getChildren().add(3, labelled(Texts.WINDOW.of("pages"), only));
       HBox turning = new HBox(10, before, which, next);
       turning.setAlignment(Pos.CENTER);
       VBox seen = new VBox(8, mat, turning);
@@ -191,9 +193,9 @@ public final class PrintDialog extends Dialog<Printing.Order> {
   private String counted(Tiling it) {
     int all = it.tiles().size();
     if (letters.size() < all) {
-      return "%d of %d pages again".formatted(letters.size(), all);
+      return Texts.WINDOW.of("of-pages-again", letters.size(), all);
     }
-    return all == 1 ? "1 page" : all + " pages and a page that shows how they lie";
+    return all == 1 ? Texts.WINDOW.of("1-page") : Texts.WINDOW.of("pages-and-a-page-that", all);
   }
 
   private void update() {
@@ -205,19 +207,16 @@ public final class PrintDialog extends Dialog<Printing.Order> {
     pages.setText(wrong.orElseGet(() -> tiling.map(this::counted).orElse("")));
     which.setText(
         at < 0
-            ? "all pages at once"
-            : "page %s, %d of %d".formatted(letters.get(at), at + 1, letters.size()));
+            ? Texts.WINDOW.of("all-pages-at-once")
+            : Texts.WINDOW.of("page-of", letters.get(at), at + 1, letters.size()));
     before.setDisable(letters.isEmpty());
     next.setDisable(letters.isEmpty());
     guard.setText(
         !printable
-            ? "At this size it takes more than " + Tiling.MOST_PAGES + " pages of this paper."
+            ? Texts.WINDOW.of("at-this-size-it-takes", Tiling.MOST_PAGES)
             : taken
-                ? "Printed at 100 %, nothing is fitted to the paper. Measure the check length on the"
-                    + " first page before you cut."
-                : "This printer has no "
-                    + paper.getValue().label()
-                    + ": it would shrink the pages. Choose another paper or printer.");
+                ? Texts.WINDOW.of("printed-at-100-nothing-is")
+                : Texts.WINDOW.of("this-printer-has-no-it", paper.getValue().label()));
     getDialogPane().lookupButton(print).setDisable(!taken || !printable || wrong.isPresent());
     shown()
         .flatMap(it -> it.tiles().stream().map(Tiling.Tile::window).reduce(Box::with))

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.template.Paper;
 
 /** Stands in for a printer: what would be printed is kept as a PDF in a folder. */
@@ -18,7 +19,7 @@ public final class SavedAsPdf implements Printer {
 
   @Override
   public String name() {
-    return "Save as PDF (simulated printer)";
+    return Texts.WINDOW.of("save-as-pdf-simulated-printer");
   }
 
   @Override
@@ -31,6 +32,6 @@ public final class SavedAsPdf implements Printer {
     Files.createDirectories(folder);
     Path kept = folder.resolve(pdf.getFileName());
     Files.copy(pdf, kept, StandardCopyOption.REPLACE_EXISTING);
-    return "Saved as " + kept;
+    return Texts.WINDOW.of("saved-as", kept);
   }
 }

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.formats.PrintQueue;
 import stoutblade.template.Paper;
 
@@ -40,7 +41,7 @@ public final class SystemPrinters implements Printers {
     @Override
     public String print(Path pdf, Paper paper, int copies) throws IOException {
       queue.print(pdf, paper, copies);
-      return "Sent to " + name();
+      return Texts.WINDOW.of("sent-to", name());
     }
   }
 }

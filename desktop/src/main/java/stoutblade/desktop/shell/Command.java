@@ -18,6 +18,7 @@ import javafx.scene.input.KeyCombination;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Key;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.project.Station;
 
 /**
@@ -36,7 +37,7 @@ public record Command(String name, String key, Runnable run) {
       add(
           all,
           new Command(
-              "Go to " + station.title(),
+              Texts.WINDOW.of("go-to", station.title()),
               Integer.toString(station.number()),
               () -> desk.goTo(station)));
     }
@@ -46,11 +47,18 @@ public record Command(String name, String key, Runnable run) {
             it ->
                 add(
                     all,
-                    new Command("Look at all of " + it.name(), "", () -> desk.goToWhole(it.id()))));
+                    new Command(
+                        Texts.WINDOW.of("look-at-all-of", it.name()),
+                        "",
+                        () -> desk.goToWhole(it.id()))));
     desk.prop()
         .parts()
         .forEach(
-            it -> add(all, new Command("Look at " + it.name(), "", () -> desk.goToPart(it.id()))));
+            it ->
+                add(
+                    all,
+                    new Command(
+                        Texts.WINDOW.of("look-at", it.name()), "", () -> desk.goToPart(it.id()))));
     inSight(root, all);
     Key.ON_DRAWINGS.forEach(
         it ->
@@ -68,8 +76,8 @@ public record Command(String name, String key, Runnable run) {
   static List<Command> within(Parent controls) {
     Map<String, Command> all = new LinkedHashMap<>();
     inSight(controls, all);
-    all.remove("More");
-    all.remove("Less");
+    all.remove(Texts.WINDOW.of("more"));
+    all.remove(Texts.WINDOW.of("less"));
     return List.copyOf(all.values());
   }
 

@@ -17,6 +17,7 @@ import javafx.scene.layout.VBox;
 import javafx.stage.Popup;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.texts.Texts;
 
 /** Every command by name in one field, with its key: type some of its words, Enter does it. */
 public final class CommandList {
@@ -43,13 +44,12 @@ public final class CommandList {
     list.setId("command-list");
     list.setFocusTraversable(false);
     list.setPrefSize(WIDE, HIGH);
-    list.setPlaceholder(new Label("Nothing here is called that. Try another station."));
+    list.setPlaceholder(new Label(Texts.WINDOW.of("nothing-here-is-called-that")));
     list.setCellFactory(it -> new Row());
     list.setOnMouseClicked(event -> run());
-    Label how =
-        new Label("Enter does it, Esc leaves. The key beside it does it without this list.");
+    Label how = new Label(Texts.WINDOW.of("enter-does-it-esc-leaves"));
     how.getStyleClass().add(Style.SOFT);
-    Label question = new Label("What do you want to do?");
+    Label question = new Label(Texts.WINDOW.of("what-do-you-want-to"));
     question.getStyleClass().add(Style.HEADING);
     question.setLabelFor(field);
     VBox box = new VBox(8, question, field, list, how);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.measure.Figure;
 import stoutblade.project.Station;
 
@@ -23,22 +24,22 @@ record FigureGroups(List<Figure> main, Map<String, List<Figure>> groups) {
   /** A group, and what stands in the ids of its figures; the first that fits is taken. */
   private static final List<Map.Entry<String, String>> NAMES =
       List.of(
-          Map.entry("section.", "At the section"),
-          Map.entry("log.", "Built against planned"),
-          Map.entry("wearer.", "The wearer"),
-          Map.entry("bearer.", "The wearer"),
-          Map.entry("fit.", "Held and carried"),
-          Map.entry("prop.", "Whole prop"),
-          Map.entry("/grip.", "Grip"),
-          Map.entry("/core.", "Core"),
-          Map.entry("/layers.", "Layers"),
-          Map.entry("/part.", "This part"),
-          Map.entry("/frame.", "Pipes"),
-          Map.entry("build.", "Times of the steps"),
-          Map.entry("stock.parts.", "Sheets"),
-          Map.entry("finish.", "Coats"),
-          Map.entry("stock.", "Other things to buy"),
-          Map.entry("size.", "Size"));
+          Map.entry("section.", Texts.WINDOW.of("at-the-section")),
+          Map.entry("log.", Texts.WINDOW.of("built-against-planned")),
+          Map.entry("wearer.", Texts.WINDOW.of("the-wearer")),
+          Map.entry("bearer.", Texts.WINDOW.of("the-wearer")),
+          Map.entry("fit.", Texts.WINDOW.of("held-and-carried")),
+          Map.entry("prop.", Texts.WINDOW.of("whole-prop")),
+          Map.entry("/grip.", Texts.WINDOW.of("grip")),
+          Map.entry("/core.", Texts.WINDOW.of("core")),
+          Map.entry("/layers.", Texts.WINDOW.of("layers")),
+          Map.entry("/part.", Texts.WINDOW.of("this-part")),
+          Map.entry("/frame.", Texts.WINDOW.of("pipes")),
+          Map.entry("build.", Texts.WINDOW.of("times-of-the-steps")),
+          Map.entry("stock.parts.", Texts.WINDOW.of("sheets")),
+          Map.entry("finish.", Texts.WINDOW.of("coats")),
+          Map.entry("stock.", Texts.WINDOW.of("other-things-to-buy")),
+          Map.entry("size.", Texts.WINDOW.of("size")));
 
   /** Sorts the figures of a station. */
   static FigureGroups of(Station station, List<Figure> figures) {
@@ -72,7 +73,7 @@ record FigureGroups(List<Figure> main, Map<String, List<Figure>> groups) {
         .filter(it -> figure.id().contains(it.getKey()))
         .findFirst()
         .map(Map.Entry::getValue)
-        .orElse("More");
+        .orElse(Texts.WINDOW.of("more"));
   }
 
   /** What the ids of the figures end with that matter most. */

@@ -12,6 +12,7 @@ import javafx.scene.text.Font;
 import javafx.scene.text.Text;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.WrappedText;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
@@ -166,7 +167,7 @@ final class FigureRow extends VBox {
     }
     add(working, figure.source().text(), Style.SOFT);
     if (!figure.uncertainty().parts().isEmpty()) {
-      add(working, "± holds the true value about 19 times in 20", Style.SOFT);
+      add(working, Texts.WINDOW.of("holds-the-true-value-about"), Style.SOFT);
     }
     if (depth < DEEPEST) {
       figure

@@ -14,6 +14,7 @@ import javafx.scene.layout.VBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.WrappedText;
+import stoutblade.desktop.texts.Texts;
 
 /**
  * The first way through the window, above the figures of a project that was begun empty: five
@@ -62,7 +63,7 @@ public final class FirstPath extends VBox {
   }
 
   private void lay(List<FirstSteps> steps) {
-    Label heading = new Label("From a picture to a template");
+    Label heading = new Label(Texts.WINDOW.of("from-a-picture-to-a"));
     heading.getStyleClass().add(Style.HEADING);
     getChildren().setAll(heading);
     boolean next = true;
@@ -71,7 +72,7 @@ public final class FirstPath extends VBox {
       getChildren().add(line(i, step, next && !step.done()));
       next = next && step.done();
     }
-    Button leave = new Button(next ? "Done" : "I know my way");
+    Button leave = new Button(next ? Texts.WINDOW.of("done") : Texts.WINDOW.of("i-know-my-way"));
     leave.setId("first-path-leave");
     leave.setOnAction(event -> desk.guidedProperty().set(false));
     Region gap = new Region();
@@ -94,7 +95,7 @@ public final class FirstPath extends VBox {
     }
     Label how = new Label(step.how());
     WrappedText.in(how);
-    Button go = new Button("Go to " + step.station().title());
+    Button go = new Button(Texts.WINDOW.of("go-to", step.station().title()));
     go.setId("first-path-go");
     go.setOnAction(event -> desk.goTo(step.station()));
     boolean there = desk.stationProperty().get() == step.station();

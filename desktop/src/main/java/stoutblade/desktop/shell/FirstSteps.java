@@ -3,6 +3,7 @@ package stoutblade.desktop.shell;
 import java.util.List;
 import stoutblade.derive.Derived;
 import stoutblade.desktop.Key;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.part.Cut;
 import stoutblade.part.Part;
 import stoutblade.project.Project;
@@ -33,38 +34,30 @@ public record FirstSteps(String title, String how, Station station, boolean done
             || !size.tracings().isEmpty();
     return List.of(
         new FirstSteps(
-            "Bring in a picture of it",
-            press(Key.PICTURE)
-                + ", drag one into the window, or paste it. One with somebody holding it is best.",
+            Texts.WINDOW.of("bring-in-a-picture-of"),
+            Texts.WINDOW.of("press-or-drag-one-into-the-window", Key.PICTURE.label()),
             Station.SIZE,
             picture),
         new FirstSteps(
-            "Say how large something in it is",
-            press(Key.PERSON)
-                + " and drag from the top of the head to the heel, or "
-                + Key.KNOWN.label()
-                + " along a thing whose size you know.",
+            Texts.WINDOW.of("say-how-large-something-in"),
+            Texts.WINDOW.of("press-and-drag-from-the-top", Key.PERSON.label(), Key.KNOWN.label()),
             Station.SIZE,
             scaled),
         new FirstSteps(
-            "Mark how long the prop is",
-            press(Key.WHOLE) + " and drag from one end of it to the other.",
+            Texts.WINDOW.of("mark-how-long-the-prop"),
+            Texts.WINDOW.of("press-and-drag-from-one-end", Key.WHOLE.label()),
             Station.SIZE,
             derived.prop(prop.id()).sizing().wholeLength().isPresent()),
         new FirstSteps(
-            "Draw the first part",
-            press(Key.DRAW) + " and click along its edge. A blade needs one edge only.",
+            Texts.WINDOW.of("draw-the-first-part"),
+            Texts.WINDOW.of("press-and-click-along-its-edge", Key.DRAW.label()),
             Station.DRAFT,
             prop.parts().stream().anyMatch(FirstSteps::drawn)),
         new FirstSteps(
-            "Print its template",
-            press(Key.PRINT) + ". Measure the check length on the paper before you cut.",
+            Texts.WINDOW.of("print-its-template"),
+            Texts.WINDOW.of("press-then-measure-the-check-length", Key.PRINT.label()),
             Station.CUT,
             !project.journal().printed().isEmpty()));
-  }
-
-  private static String press(Key key) {
-    return "Press " + key.label();
   }
 
   private static boolean drawn(Part part) {

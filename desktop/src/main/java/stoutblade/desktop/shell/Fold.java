@@ -8,6 +8,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.BorderPane;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.texts.Texts;
 
 /**
  * What stands at a side of the window and folds to a narrow edge, to leave the drawing its room.
@@ -52,8 +53,8 @@ public final class Fold extends BorderPane {
     content.managedProperty().bind(content.visibleProperty());
     content.visibleProperty().bind(folded.not());
     folded.addListener((it, was, is) -> edge.setText(is ? side.unfold : side.fold));
-    edge.setTooltip(new Tooltip(what + ": fold away, or bring back  " + key));
-    edge.setAccessibleText(what + ": fold away, or bring back");
+    edge.setTooltip(new Tooltip(Texts.WINDOW.of("fold-away-or-bring-back", what, key)));
+    edge.setAccessibleText(Texts.WINDOW.of("fold-away-or-bring-back-2", what));
   }
 
   /** Folds it away, or brings it back. */

@@ -7,6 +7,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Change;
 import stoutblade.edit.Edits;
 import stoutblade.edit.PropEdits;
@@ -26,10 +27,10 @@ public final class NamesItem extends CustomMenuItem {
     this.desk = desk;
     setHideOnClick(false);
     setContent(grid);
-    add("Work", "work-name", () -> desk.project().name(), Edits::name);
-    add("Prop", "prop-name", () -> desk.prop().name(), PropEdits::name);
+    add(Texts.WINDOW.of("work"), "work-name", () -> desk.project().name(), Edits::name);
+    add(Texts.WINDOW.of("prop"), "prop-name", () -> desk.prop().name(), PropEdits::name);
     add(
-        "Wearer",
+        Texts.WINDOW.of("wearer"),
         "wearer-name",
         () -> desk.wearer().name(),
         it -> WearerEdits.name(desk.prop().wearerId(), it));

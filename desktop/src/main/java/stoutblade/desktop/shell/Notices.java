@@ -20,6 +20,7 @@ import javafx.scene.layout.VBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.WrappedText;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Repair;
 import stoutblade.formats.Autosave;
 import stoutblade.formats.Document;
@@ -60,7 +61,7 @@ public final class Notices extends VBox {
     String words = desk.noticeProperty().get();
     take(NOTICE);
     if (!words.isBlank()) {
-      Button seen = new Button("OK");
+      Button seen = new Button(Texts.WINDOW.of("ok"));
       seen.setOnAction(event -> desk.say(""));
       getChildren().add(bar(NOTICE, words(words), seen));
     }
@@ -88,8 +89,8 @@ public final class Notices extends VBox {
     VBox list = new VBox(12);
     for (Autosave.Left one : left) {
       VBox entry = entry(one);
-      Button yes = button("Restore");
-      Button no = button("Discard");
+      Button yes = button(Texts.WINDOW.of("restore"));
+      Button no = button(Texts.WINDOW.of("discard"));
       yes.setOnAction(event -> answer(list, entry, () -> restore.accept(one)));
       no.setOnAction(event -> answer(list, entry, () -> discard.accept(one)));
       HBox buttons = one.document().isPresent() ? new HBox(8, yes, no) : new HBox(8, no);
@@ -105,11 +106,7 @@ public final class Notices extends VBox {
         .addListener(it -> scroll.setPrefViewportHeight(Math.min(MOST_HIGH, list.getHeight())));
     scroll.getStyleClass().add(Style.NOTICE_LIST);
     VBox.setVgrow(scroll, Priority.ALWAYS);
-    Node title =
-        title(
-            left.size() == 1
-                ? "This was open when the program stopped"
-                : "These were open when the program stopped");
+    Node title = title(Texts.WINDOW.of("these-were-open-when-the", left.size()));
     getChildren().add(framed(RECOVERY, title, scroll));
   }
 
@@ -126,7 +123,7 @@ public final class Notices extends VBox {
     VBox about =
         new VBox(
             2,
-            title(project.map(Project::name).orElse("Cannot be read")),
+            title(project.map(Project::name).orElse(Texts.WINDOW.of("cannot-be-read"))),
             words(WHEN.format(left.at().atZone(ZoneId.systemDefault()))),
             words(size(left.bytes()) + ", " + place(left)));
     HBox.setHgrow(about, Priority.ALWAYS);
@@ -140,15 +137,17 @@ public final class Notices extends VBox {
 
   private static String place(Autosave.Left left) {
     if (left.document().isEmpty()) {
-      return left.fault() + " It lies in " + left.folder();
+      return Texts.WINDOW.of("it-lies-in", left.fault(), left.folder());
     }
-    return left.origin().map(it -> "saved as " + it).orElse("never saved");
+    return left.origin()
+        .map(it -> Texts.WINDOW.of("saved-as-2", it))
+        .orElse(Texts.WINDOW.of("never-saved"));
   }
 
   private static String size(long bytes) {
     return bytes < 100_000
         ? Math.max(1, Math.round(bytes / 1e3)) + " kB"
-        : "%.1f MB".formatted(bytes / 1e6);
+        : Texts.WINDOW.of("mb", "%.1f".formatted(bytes / 1e6));
   }
 
   // == WHAT MUST BE TAKEN OUT
@@ -165,9 +164,9 @@ public final class Notices extends VBox {
     for (Repair.Removed it : repair.removed()) {
       lines.add(words("• " + it.what() + ": " + it.why()));
     }
-    lines.add(words("Without that it can be opened. Its file stays as it is."));
-    Button open = button("Open without it");
-    Button leave = button("Cancel");
+    lines.add(words(Texts.WINDOW.of("without-that-it-can-be")));
+    Button open = button(Texts.WINDOW.of("open-without-it"));
+    Button leave = button(Texts.WINDOW.of("cancel"));
     VBox bar = framed(REPAIR, lines.toArray(Node[]::new));
     bar.getChildren().add(new HBox(8, open, leave));
     open.setOnAction(

@@ -4,6 +4,7 @@ import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Change;
 import stoutblade.edit.PartEdits;
 import stoutblade.edit.PropEdits;
@@ -18,21 +19,21 @@ final class PartMenu extends RackMenu {
     String id = part.id();
     getItems()
         .addAll(
-            item("rack-up", "Move up", PartEdits.order(id, -1)),
-            item("rack-down", "Move down", PartEdits.order(id, 1)),
-            item("rack-again", "Another like it", PartEdits.again(id)),
-            item("rack-mirror", "Cut mirrored", mirrored(part)),
+            item("rack-up", Texts.WINDOW.of("move-up"), PartEdits.order(id, -1)),
+            item("rack-down", Texts.WINDOW.of("move-down"), PartEdits.order(id, 1)),
+            item("rack-again", Texts.WINDOW.of("another-like-it"), PartEdits.again(id)),
+            item("rack-mirror", Texts.WINDOW.of("cut-mirrored"), mirrored(part)),
             held(part),
             copies(id),
             item(
                 "rack-files",
-                "Copy its templates as PDF",
+                Texts.WINDOW.of("copy-its-templates-as-pdf"),
                 () -> files.copy(TemplateFiles.Meant.part(desk.prop().id(), id))),
-            item("rack-remove", "Remove", PartEdits.remove(id)));
+            item("rack-remove", Texts.WINDOW.of("remove"), PartEdits.remove(id)));
   }
 
   private MenuItem held(Part part) {
-    CheckMenuItem item = new CheckMenuItem("Keeps its size");
+    CheckMenuItem item = new CheckMenuItem(Texts.WINDOW.of("keeps-its-size"));
     item.setId("rack-held");
     item.setSelected(part.held());
     item.setOnAction(event -> desk.perform(PartEdits.held(part.id(), item.isSelected())));
@@ -41,7 +42,7 @@ final class PartMenu extends RackMenu {
 
   /** The other props, in which the part is made as well. */
   private Menu copies(String id) {
-    Menu menu = new Menu("Make it for another prop too");
+    Menu menu = new Menu(Texts.WINDOW.of("make-it-for-another-prop"));
     menu.setId("rack-copy");
     String own = desk.prop().id();
     desk.project().props().stream()
@@ -62,6 +63,7 @@ final class PartMenu extends RackMenu {
   private static Change mirrored(Part part) {
     Placing placing = part.placing();
     int now = placing.mirrored() == placing.copies() ? 0 : placing.copies();
-    return PartEdits.place(part.id(), "Cut mirrored", it -> it.made(it.copies(), now));
+    return PartEdits.place(
+        part.id(), Texts.WINDOW.of("cut-mirrored"), it -> it.made(it.copies(), now));
   }
 }

@@ -1,6 +1,7 @@
 package stoutblade.desktop.shell;
 
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.PropEdits;
 import stoutblade.project.Prop;
 
@@ -12,13 +13,16 @@ final class PropMenu extends RackMenu {
     String id = prop.id();
     getItems()
         .addAll(
-            item("rack-prop-up", "Move up", PropEdits.order(id, -1)),
-            item("rack-prop-down", "Move down", PropEdits.order(id, 1)),
-            item("rack-prop-again", "Another like it", () -> desk.addProp(PropEdits.again(id))),
+            item("rack-prop-up", Texts.WINDOW.of("move-up"), PropEdits.order(id, -1)),
+            item("rack-prop-down", Texts.WINDOW.of("move-down"), PropEdits.order(id, 1)),
+            item(
+                "rack-prop-again",
+                Texts.WINDOW.of("another-like-it"),
+                () -> desk.addProp(PropEdits.again(id))),
             item(
                 "rack-prop-files",
-                "Copy its templates as PDF",
+                Texts.WINDOW.of("copy-its-templates-as-pdf"),
                 () -> files.copy(TemplateFiles.Meant.prop(id))),
-            item("rack-prop-remove", "Remove", PropEdits.remove(id)));
+            item("rack-prop-remove", Texts.WINDOW.of("remove"), PropEdits.remove(id)));
   }
 }

@@ -26,6 +26,7 @@ import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.PartDrawing;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.station.Figures;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Edit;
 import stoutblade.edit.PropEdits;
 import stoutblade.measure.Display;
@@ -255,21 +256,23 @@ public final class Rack extends VBox {
   private MenuButton more(Runnable takeIn) {
     MenuButton add =
         new MenuButton(
-            "Add a prop",
+            Texts.WINDOW.of("add-a-prop"),
             null,
-            RackMenu.item("add-prop-new", "A new one", () -> desk.addProp(blank())),
+            RackMenu.item(
+                "add-prop-new", Texts.WINDOW.of("a-new-one"), () -> desk.addProp(blank())),
             RackMenu.item(
                 "add-prop-like",
-                "Another like this one",
+                Texts.WINDOW.of("another-like-this-one"),
                 () -> desk.addProp(PropEdits.again(desk.prop().id()))),
-            RackMenu.item("add-prop-other", "One from another project…", takeIn));
+            RackMenu.item("add-prop-other", Texts.WINDOW.of("one-from-another-project"), takeIn));
     add.setId("add-prop");
     add.setMaxWidth(Double.MAX_VALUE);
     return add;
   }
 
   private Edit blank() {
-    return PropEdits.add("Prop " + (desk.project().props().size() + 1), desk.prop().wearerId());
+    return PropEdits.add(
+        Texts.WINDOW.of("prop-2", desk.project().props().size() + 1), desk.prop().wearerId());
   }
 
   private Card<PartReckoning> partCard(PartReckoning first) {

@@ -22,6 +22,7 @@ import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Key;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.project.Station;
 
 /** The shelf along the bottom: the last edit with its undo, running clocks, long work, the view. */
@@ -35,7 +36,7 @@ public final class Shelf extends HBox {
   private final HBox clocks = new HBox(8);
   private final HBox tasks = new HBox(8);
   private final Label saved = new Label();
-  private final ToggleButton sums = new ToggleButton(Key.SUMS.on("Sums"));
+  private final ToggleButton sums = new ToggleButton(Key.SUMS.on(Texts.WINDOW.of("sums")));
   private final Button units = new Button();
   private final Button fraction = new Button();
   private final Timeline seconds =
@@ -63,10 +64,10 @@ public final class Shelf extends HBox {
     sums.setId("sums");
     sums.setOnAction(event -> desk.sumsProperty().set(sums.isSelected()));
     desk.sumsProperty().addListener(it -> sums.setSelected(desk.sumsProperty().get()));
-    Button theme = new Button(Key.THEME.on("Light or dark"));
+    Button theme = new Button(Key.THEME.on(Texts.WINDOW.of("light-or-dark-2")));
     theme.setId("theme");
     theme.setOnAction(event -> switchTheme.run());
-    Button keys = new Button(Key.COMMANDS.on("Find"));
+    Button keys = new Button(Key.COMMANDS.on(Texts.WINDOW.of("find")));
     keys.setId("commands");
     keys.setOnAction(event -> commands.run());
     saved.getStyleClass().add(Style.SOFT);
@@ -86,19 +87,26 @@ public final class Shelf extends HBox {
 
   private void show() {
     var undoable = desk.history().undoable();
-    undo.setText("Undo" + undoable.map(it -> ": " + it).orElse(""));
+    undo.setText(Texts.WINDOW.of("undo-2", undoable.map(it -> ": " + it).orElse("")));
     undo.setDisable(undoable.isEmpty());
     var redoable = desk.history().redoable();
-    redo.setText("Redo" + redoable.map(it -> ": " + it).orElse(""));
+    redo.setText(Texts.WINDOW.of("redo-2", redoable.map(it -> ": " + it).orElse("")));
     redo.setDisable(redoable.isEmpty());
     saved.setText(
         desk.changedProperty().get()
-            ? desk.unkeptProperty().get().map(it -> "Not autosaved").orElse("Autosaved")
-            : desk.fileProperty().get().map(it -> "Saved").orElse("Nothing to save"));
+            ? desk.unkeptProperty()
+                .get()
+                .map(it -> Texts.WINDOW.of("not-autosaved-2"))
+                .orElse(Texts.WINDOW.of("autosaved"))
+            : desk.fileProperty()
+                .get()
+                .map(it -> Texts.WINDOW.of("saved"))
+                .orElse(Texts.WINDOW.of("nothing-to-save")));
     saved.setTooltip(desk.unkeptProperty().get().map(Tooltip::new).orElse(null));
     saved.pseudoClassStateChanged(WRONG, desk.unkeptProperty().get().isPresent());
-    units.setText(Key.UNITS.on(desk.units().metric() ? "cm → in" : "in → cm"));
-    fraction.setText("to 1/" + desk.units().denominator() + "\"" + Key.BEFORE + "Shift U");
+    units.setText(
+        Key.UNITS.on(desk.units().metric() ? Texts.WINDOW.of("cm-in") : Texts.WINDOW.of("in-cm")));
+    fraction.setText(Texts.WINDOW.of("to-1-shift-u", desk.units().denominator(), Key.BEFORE));
     fraction.setVisible(!desk.units().metric());
     fraction.setManaged(!desk.units().metric());
     showClocks();
@@ -143,7 +151,7 @@ public final class Shelf extends HBox {
     }
     Duration left = reading.left();
     String time = "%d:%02d".formatted(left.toMinutes(), left.toSecondsPart());
-    return reading.stage().words() + ", " + time + " left";
+    return Texts.WINDOW.of("left", reading.stage().words(), time);
   }
 
   private void showChores(BackgroundTasks work) {
@@ -165,7 +173,7 @@ public final class Shelf extends HBox {
 
   private static HBox chip(Label title, ProgressBar bar, Runnable stop) {
     bar.setPrefWidth(90);
-    Button cancel = new Button("Stop");
+    Button cancel = new Button(Texts.WINDOW.of("stop"));
     cancel.setOnAction(event -> stop.run());
     HBox chip = new HBox(6, title, bar, cancel);
     chip.setAlignment(Pos.CENTER_LEFT);

@@ -11,6 +11,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.measure.Quantity;
 import stoutblade.sum.Entry;
 
@@ -49,19 +50,19 @@ public final class SizeFields {
               EntryField.number(
                   desk,
                   "°",
-                  () -> entry.label() + " is an angle in degrees",
+                  () -> Texts.WINDOW.of("is-an-angle-in-degrees", entry.label()),
                   value -> commit.test(entry, Math.toRadians(value)));
           case MASS ->
               EntryField.number(
                   desk,
                   "g",
-                  () -> entry.label() + " is a weight in grams",
+                  () -> Texts.WINDOW.of("is-a-weight-in-grams", entry.label()),
                   value -> commit.test(entry, value));
           default ->
               EntryField.number(
                   desk,
                   "",
-                  () -> entry.label() + " is a number",
+                  () -> Texts.WINDOW.of("is-a-number", entry.label()),
                   value -> commit.test(entry, value));
         };
     field.setId(prefix + entry.key());

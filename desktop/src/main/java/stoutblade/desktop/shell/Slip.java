@@ -16,6 +16,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.finding.Finding;
 import stoutblade.measure.Figure;
 import stoutblade.project.Project;
@@ -81,7 +82,7 @@ public final class Slip extends ScrollPane {
     shown.clear();
     List<Node> lines = new ArrayList<>(List.of(placeless, title()));
     if (figures.isEmpty()) {
-      Label nothing = new Label("No figures here yet.");
+      Label nothing = new Label(Texts.WINDOW.of("no-figures-here-yet"));
       nothing.getStyleClass().add(Style.SOFT);
       lines.add(nothing);
     }
@@ -159,7 +160,7 @@ public final class Slip extends ScrollPane {
   }
 
   private static Label title() {
-    Label title = new Label("Figures");
+    Label title = new Label(Texts.WINDOW.of("figures"));
     title.getStyleClass().add(Style.SLIP_TITLE);
     return title;
   }

@@ -20,6 +20,7 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Inks;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.finding.Finding;
 import stoutblade.project.Station;
 
@@ -94,7 +95,7 @@ public final class TapeView extends Inks {
     mark.getStyleClass().add(Style.TAPE_MARK);
     mark.setId("station-" + station.number());
     mark.setAccessibleText(station.title());
-    mark.setTooltip(new Tooltip(station.title() + ", key " + station.number()));
+    mark.setTooltip(new Tooltip(Texts.WINDOW.of("key", station.title(), station.number())));
     mark.setOnAction(event -> desk.goTo(station));
     return mark;
   }
@@ -122,12 +123,14 @@ public final class TapeView extends Inks {
   static String countdown(LocalDateTime now, LocalDateTime starts) {
     Duration left = Duration.between(now, starts);
     if (left.isNegative()) {
-      return "The day has passed";
+      return Texts.WINDOW.of("the-day-has-passed");
     }
     if (left.toDays() >= 2) {
-      return left.toDays() + " days left";
+      return Texts.WINDOW.of("days-left", left.toDays());
     }
-    return left.toHours() > 0 ? left.toHours() + " h left" : left.toMinutes() + " min left";
+    return left.toHours() > 0
+        ? Texts.WINDOW.of("h-left", left.toHours())
+        : Texts.WINDOW.of("min-left", left.toMinutes());
   }
 
   /** How far the tape is pulled out: to the last station that has something to show. */

@@ -22,6 +22,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.TransferMode;
 import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Edits;
 import stoutblade.formats.Exports;
 import stoutblade.formats.Folders;
@@ -117,7 +118,7 @@ public final class TemplateFiles {
     Clipboard.getSystemClipboard().setContent(content(files));
     desk.perform(
         Edits.printed(marks),
-        () -> desk.say("Copied as PDF, " + files.size() + " in all: paste into a folder"));
+        () -> desk.say(Texts.WINDOW.of("copied-as-pdf-in-all", files.size())));
   }
 
   private static ClipboardContent content(List<File> files) {
@@ -140,7 +141,7 @@ public final class TemplateFiles {
     try {
       return Optional.of(files.get(WAIT_MS, TimeUnit.MILLISECONDS));
     } catch (TimeoutException e) {
-      desk.say("The templates are being written: drag again in a moment");
+      desk.say(Texts.WINDOW.of("the-templates-are-being-written"));
     } catch (ExecutionException e) {
       // Told by what wrote them.
       return Optional.empty();
@@ -160,7 +161,7 @@ public final class TemplateFiles {
             Exports.called(desk.project(), prop.prop()),
             Exports.scale(prop, desk.units()));
     if (wanted.templates.isEmpty()) {
-      desk.say("Nothing of it is cut: it has no template");
+      desk.say(Texts.WINDOW.of("nothing-of-it-is-cut"));
       return Optional.empty();
     }
     Optional<Written> there =
@@ -171,7 +172,7 @@ public final class TemplateFiles {
     CompletableFuture<List<File>> files = new CompletableFuture<>();
     last = Optional.of(new Written(wanted, files));
     tasks.start(
-        "Writing templates",
+        Texts.WINDOW.of("writing-templates"),
         progress -> {
           try {
             Path folder = Files.createTempDirectory("stoutblade-templates");

@@ -16,6 +16,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.texts.Texts;
 
 /**
  * The tray below a mat: the few things that are decided at a station, each under its name. In a low
@@ -143,7 +144,7 @@ public final class Tray extends FlowPane {
       it.setVisible(!folded || it.getLayoutY() < below);
     }
     more.setVisible(foldable);
-    more.setText(folded ? "More" : "Less");
+    more.setText(folded ? Texts.WINDOW.of("more") : Texts.WINDOW.of("less"));
     if (foldable) {
       more.autosize();
       more.relocate(getWidth() - more.getWidth() - 10, below - more.getHeight());

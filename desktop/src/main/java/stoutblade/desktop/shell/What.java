@@ -1,49 +1,23 @@
 package stoutblade.desktop.shell;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.util.List;
-import java.util.Map;
+import java.util.Comparator;
 import java.util.Optional;
-import java.util.Properties;
-import java.util.TreeMap;
 import javafx.scene.Node;
+import stoutblade.desktop.texts.Texts;
 
 /** What the controls and the figures are, in a sentence each, from the texts of each station. */
 public final class What {
 
-  private static final List<String> CONTROLS =
-      List.of("window", "size", "draft", "layers", "bench");
+  private static final String CONTROL = "what.";
+  private static final String FIGURE = "figure.";
+  private static final String FIGURE_ID = "figure-";
 
-  private static final String FIGURE = "figure-";
-
-  private final Map<String, String> controls = new TreeMap<>();
-  private final Map<String, String> figures = new TreeMap<>();
-
-  /** The texts that ship with the application. */
-  public What() {
-    CONTROLS.forEach(it -> read(it, controls));
-    read("figures", figures);
-  }
-
-  private static void read(String name, Map<String, String> into) {
-    String file = "/stoutblade/desktop/what/" + name + ".properties";
-    Properties texts = new Properties();
-    try (InputStream in = What.class.getResourceAsStream(file)) {
-      texts.load(new InputStreamReader(in, StandardCharsets.UTF_8));
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-    texts.forEach((id, words) -> into.put((String) id, (String) words));
-  }
+  private What() {}
 
   /** What a node is, or what the nearest is that it lies in; empty where nothing is known. */
-  public Optional<String> of(Node node) {
+  public static Optional<String> of(Node node) {
     for (Node it = node; it != null; it = it.getParent()) {
-      Optional<String> words = Optional.ofNullable(it.getId()).flatMap(this::of);
+      Optional<String> words = Optional.ofNullable(it.getId()).flatMap(What::of);
       if (words.isPresent()) {
         return words;
       }
@@ -52,19 +26,29 @@ public final class What {
   }
 
   /** What the node of an id is. */
-  Optional<String> of(String id) {
-    if (id.startsWith(FIGURE)) {
-      return figures.entrySet().stream()
-          .filter(it -> id.endsWith(it.getKey().replace('.', '-')))
-          .max((a, b) -> Integer.compare(a.getKey().length(), b.getKey().length()))
-          .map(Map.Entry::getValue);
-    }
+  static Optional<String> of(String id) {
+    return id.startsWith(FIGURE_ID) ? figure(id) : control(id);
+  }
+
+  /** By what the id begins with, up to a hyphen or all of it: the longest that is told. */
+  private static Optional<String> control(String id) {
     for (int end = id.length(); end > 0; end--) {
-      String words = controls.get(id.substring(0, end));
-      if (words != null && (end == id.length() || id.charAt(end - 1) == '-')) {
-        return Optional.of(words);
+      if (end == id.length() || id.charAt(end - 1) == '-') {
+        Optional<String> words = Texts.find(CONTROL + id.substring(0, end));
+        if (words.isPresent()) {
+          return words;
+        }
       }
     }
     return Optional.empty();
+  }
+
+  /** By what the id ends with: the longest that is told. */
+  private static Optional<String> figure(String id) {
+    return Texts.WINDOW.keys().stream()
+        .filter(it -> it.startsWith(FIGURE))
+        .filter(it -> id.endsWith(it.substring(FIGURE.length()).replace('.', '-')))
+        .max(Comparator.comparingInt(String::length))
+        .map(Texts.WINDOW::of);
   }
 }

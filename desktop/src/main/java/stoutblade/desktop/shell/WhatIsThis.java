@@ -13,6 +13,7 @@ import javafx.scene.layout.VBox;
 import stoutblade.desktop.Key;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.WrappedText;
+import stoutblade.desktop.texts.Texts;
 
 /**
  * Says beside the figures what the thing under the pointer or under the keys is, while it is asked
@@ -20,11 +21,9 @@ import stoutblade.desktop.WrappedText;
  */
 public final class WhatIsThis extends VBox {
 
-  private static final String HOW =
-      "Point at a control or a figure, or Tab to it. " + Key.WHAT.label() + " or Esc ends.";
+  private static final String HOW = Texts.WINDOW.of("point-at-a-control-or", Key.WHAT.label());
 
   private final Parent root;
-  private final What what = new What();
   private final Label words = new Label(HOW);
   private final EventHandler<MouseEvent> pointed = it -> say((Node) it.getTarget());
   private final EventHandler<KeyEvent> left = this::left;
@@ -37,7 +36,7 @@ public final class WhatIsThis extends VBox {
     setId("what-is-this");
     getStyleClass().add(Style.NOTICE);
     setMaxWidth(Slip.WIDE);
-    Label title = new Label("What is this?");
+    Label title = new Label(Texts.WINDOW.of("what-is-this"));
     title.getStyleClass().add(Style.MASKING_TITLE);
     words.setId("what-words");
     WrappedText.in(words);
@@ -74,7 +73,7 @@ public final class WhatIsThis extends VBox {
 
   private void say(Node node) {
     if (node != null) {
-      what.of(node).ifPresent(words::setText);
+      What.of(node).ifPresent(words::setText);
     }
   }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 import javafx.scene.control.ComboBox;
+import stoutblade.desktop.texts.Texts;
 
 /** Between the repeats of which other thing something stands, by ids; an empty one for none. */
 public final class Between {
@@ -24,7 +25,9 @@ public final class Between {
   public Between(String id, Consumer<String> chosen) {
     box.setId(id);
     box.setPrefWidth(WIDE);
-    box.setConverter(Choices.named(it -> it.isEmpty() ? "nothing" : names.getOrDefault(it, it)));
+    box.setConverter(
+        Choices.named(
+            it -> it.isEmpty() ? Texts.WINDOW.of("nothing") : names.getOrDefault(it, it)));
     box.setOnAction(
         event -> {
           if (!showing && box.getValue() != null) {

@@ -2,6 +2,7 @@ package stoutblade.desktop.station;
 
 import java.util.function.Function;
 import javafx.util.StringConverter;
+import stoutblade.desktop.texts.Texts;
 
 /** How choices are written in boxes that are chosen from and not typed into. */
 public final class Choices {
@@ -18,7 +19,7 @@ public final class Choices {
 
       @Override
       public T fromString(String text) {
-        throw new UnsupportedOperationException("Choices are not typed");
+        throw new UnsupportedOperationException(Texts.WINDOW.of("choices-are-not-typed"));
       }
     };
   }

@@ -18,6 +18,7 @@ import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.Panes;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.project.Station;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
@@ -62,9 +63,9 @@ public final class EmptyStation implements Surface {
     mat.setDrawing(this::draw);
     Label purpose = new Label(purpose());
     purpose.getStyleClass().add(Style.HEADING);
-    Label first = new Label("It follows from a part, and this prop has none yet.");
+    Label first = new Label(Texts.WINDOW.of("it-follows-from-a-part"));
     first.getStyleClass().add(Style.SOFT);
-    Button start = new Button("Draft the first part");
+    Button start = new Button(Texts.WINDOW.of("draft-the-first-part"));
     start.setId("first-part-" + station.number());
     start.getStyleClass().add(Style.PRIMARY);
     start.setOnAction(event -> desk.goTo(Station.DRAFT));
@@ -79,9 +80,9 @@ public final class EmptyStation implements Surface {
   }
 
   private static StackPane later() {
-    Label all = new Label("The other props are being worked out.");
+    Label all = new Label(Texts.WINDOW.of("the-other-props-are-being-worked"));
     all.getStyleClass().add(Style.HEADING);
-    Label why = new Label("What is bought, mixed and done is of all of them together.");
+    Label why = new Label(Texts.WINDOW.of("what-is-bought-mixed-and"));
     why.getStyleClass().add(Style.SOFT);
     VBox words = new VBox(10, all, why);
     words.setAlignment(Pos.CENTER);
@@ -90,12 +91,12 @@ public final class EmptyStation implements Surface {
 
   private String purpose() {
     return switch (station) {
-      case LAYERS -> "Here a part gets its sheets, glued up and worked to a section.";
-      case CORE -> "Here a part gets the rod or tube that keeps it straight.";
-      case FINISH -> "Here a part gets its seal, primer, paint and clear coat.";
-      case LOG -> "Here you note how long it took and what was built.";
-      case CUT -> "Here the templates are printed, and you see what is to buy.";
-      case BUILD -> "Here the steps of all props stand in the order of work, each with its day.";
+      case LAYERS -> Texts.WINDOW.of("here-a-part-gets-its");
+      case CORE -> Texts.WINDOW.of("here-a-part-gets-the");
+      case FINISH -> Texts.WINDOW.of("here-a-part-gets-its-seal");
+      case LOG -> Texts.WINDOW.of("here-you-note-how-long");
+      case CUT -> Texts.WINDOW.of("here-the-templates-are-printed");
+      case BUILD -> Texts.WINDOW.of("here-the-steps-of-all");
       case SIZE, DRAFT -> station.title();
     };
   }

@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import javafx.scene.control.TextField;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.PlainText;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.feature.Feature;
 
 /** Which of the repeats of a detail are left out, as numbers that are typed. */
@@ -29,7 +30,7 @@ public final class LeftOut {
     this.desk = desk;
     field.setId(id);
     field.setPrefColumnCount(5);
-    field.setPromptText("none");
+    field.setPromptText(Texts.WINDOW.of("none"));
     field.setOnAction(
         event -> {
           if (read().filter(change).isEmpty()) {
@@ -56,7 +57,7 @@ public final class LeftOut {
     for (String word :
         BETWEEN.splitAsStream(field.getText()).filter(it -> !it.isEmpty()).toList()) {
       if (!word.matches("[0-9]{1," + MOST_DIGITS + "}")) {
-        desk.say("Left out: numbers from 1, such as 3, 7; found '" + word + "'");
+        desk.say(Texts.WINDOW.of("left-out-numbers-from-1", word));
         return Optional.empty();
       }
       numbers.add(Integer.parseInt(word));

@@ -7,6 +7,7 @@ import javafx.scene.control.ComboBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.feature.Spot;
 import stoutblade.feature.Where;
 import stoutblade.shape.HalfOutline;
@@ -19,10 +20,10 @@ public final class PlaceFields {
 
   /** The ways in which things are repeated. */
   public enum Way {
-    ONE("One"),
-    RING("Ring"),
-    ROW("Row"),
-    EDGE("Along the edge");
+    ONE(Texts.WINDOW.of("one")),
+    RING(Texts.WINDOW.of("ring")),
+    ROW(Texts.WINDOW.of("row")),
+    EDGE(Texts.WINDOW.of("along-the-edge"));
 
     private final String words;
 
@@ -79,25 +80,34 @@ public final class PlaceFields {
     way.setOnAction(
         event -> {
           if (!showing && way.getValue() != null) {
-            placed.put("Repeat it", it -> as(way.getValue(), it));
+            placed.put(Texts.WINDOW.of("repeat-it"), it -> as(way.getValue(), it));
           }
         });
     count =
         EntryField.number(
             desk,
             "×",
-            () -> "how many, a whole number",
-            value -> placed.put("How many", it -> it.withCount((int) Math.rint(value))));
-    pitch = EntryField.length(desk, mm -> placed.put("Spacing", it -> spaced(it, mm)));
-    across = EntryField.length(desk, mm -> placed.put("Move it", it -> to(it, mm, true)));
-    along = EntryField.length(desk, mm -> placed.put("Move it", it -> to(it, mm, false)));
+            () -> Texts.WINDOW.of("how-many-a-whole-number"),
+            value ->
+                placed.put(
+                    Texts.WINDOW.of("how-many"), it -> it.withCount((int) Math.rint(value))));
+    pitch =
+        EntryField.length(desk, mm -> placed.put(Texts.WINDOW.of("spacing"), it -> spaced(it, mm)));
+    across =
+        EntryField.length(
+            desk, mm -> placed.put(Texts.WINDOW.of("move-it"), it -> to(it, mm, true)));
+    along =
+        EntryField.length(
+            desk, mm -> placed.put(Texts.WINDOW.of("move-it"), it -> to(it, mm, false)));
     turn =
         EntryField.number(
             desk,
             "°",
-            () -> "an angle in degrees",
-            value -> placed.put("Turn it", it -> turned(it, Math.toRadians(value))));
-    reach = EntryField.length(desk, mm -> placed.put("Reach", it -> reaching(it, mm)));
+            () -> Texts.WINDOW.of("an-angle-in-degrees"),
+            value ->
+                placed.put(Texts.WINDOW.of("turn-it"), it -> turned(it, Math.toRadians(value))));
+    reach =
+        EntryField.length(desk, mm -> placed.put(Texts.WINDOW.of("reach"), it -> reaching(it, mm)));
     count.setId(prefix + "number");
     pitch.setId(prefix + "pitch");
     across.setId(prefix + "across");
@@ -113,20 +123,24 @@ public final class PlaceFields {
 
   /** Puts the fields that its place has into a tray. */
   public void into(Tray tray) {
-    tray.with("Repeated", way);
+    tray.with(Texts.WINDOW.of("repeated"), way);
     Way now = placed.where().map(Way::of).orElse(Way.ONE);
     if (now != Way.ONE) {
-      tray.with("How many", count).with("Every", pitch);
+      tray.with(Texts.WINDOW.of("how-many"), count).with(Texts.WINDOW.of("every"), pitch);
     }
     switch (now) {
-      case ONE -> tray.with("Sideways", across).with("Lengthwise", along).with("Turned", turn);
+      case ONE ->
+          tray.with(Texts.WINDOW.of("sideways"), across)
+              .with(Texts.WINDOW.of("lengthwise"), along)
+              .with(Texts.WINDOW.of("turned"), turn);
       case RING ->
-          tray.with("Ring, radius", reach)
-              .with("Middle, across", across)
-              .with("Lengthwise", along)
-              .with("First at", turn);
-      case ROW -> tray.with("Row, length", reach).with("Runs at", turn);
-      case EDGE -> tray.with("Inside the edge", reach);
+          tray.with(Texts.WINDOW.of("ring-radius"), reach)
+              .with(Texts.WINDOW.of("middle-across"), across)
+              .with(Texts.WINDOW.of("lengthwise"), along)
+              .with(Texts.WINDOW.of("first-at"), turn);
+      case ROW ->
+          tray.with(Texts.WINDOW.of("row-length"), reach).with(Texts.WINDOW.of("runs-at"), turn);
+      case EDGE -> tray.with(Texts.WINDOW.of("inside-the-edge"), reach);
     }
   }
 
@@ -245,7 +259,7 @@ public final class PlaceFields {
   /** About so far apart, evenly: never one thin at the end. */
   private Where spaced(Where where, double mm) {
     if (!(mm > 0)) {
-      throw new IllegalArgumentException("A spacing is above 0; found " + mm + " mm");
+      throw new IllegalArgumentException(Texts.WINDOW.of("a-spacing-is-above-0", mm));
     }
     int spaces = (int) Math.max(1, Math.rint(way(where) / mm));
     int halves = placed.carrier() instanceof HalfOutline ? 2 : 1;

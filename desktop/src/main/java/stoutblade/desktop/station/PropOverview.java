@@ -15,6 +15,7 @@ import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.measure.Display;
 import stoutblade.reckoning.PartReckoning;
 import stoutblade.reckoning.Whole;
@@ -62,7 +63,7 @@ public final class PropOverview implements Surface {
     this.desk = desk;
     this.content = content;
     this.drawing = new PropDrawing(desk, content.look());
-    mat.setCalled("The whole prop");
+    mat.setCalled(Texts.WINDOW.of("the-whole-prop"));
     mat.setId(content.key() + "-whole-mat");
     mat.setDrawing(
         pen -> {
@@ -119,13 +120,20 @@ public final class PropOverview implements Surface {
   public static String sizes(Desk desk) {
     Whole whole = desk.reckoned().whole();
     List<String> words = new ArrayList<>();
-    whole.length().ifPresent(it -> words.add(Display.length(it.value(), desk.units()) + " long"));
-    whole.width().ifPresent(it -> words.add(Display.length(it.value(), desk.units()) + " wide"));
+    whole
+        .length()
+        .ifPresent(
+            it -> words.add(Texts.WINDOW.of("long", Display.length(it.value(), desk.units()))));
+    whole
+        .width()
+        .ifPresent(
+            it -> words.add(Texts.WINDOW.of("wide", Display.length(it.value(), desk.units()))));
     whole.mass().ifPresent(it -> words.add(it.show(desk.units())));
-    String all = words.isEmpty() ? "Nothing is drafted yet" : String.join(", ", words);
-    return desk.prop().name()
-        + ": "
-        + all
-        + (whole.unknown().isEmpty() ? "" : ", without " + String.join(", ", whole.unknown()));
+    String all =
+        words.isEmpty() ? Texts.WINDOW.of("nothing-is-drafted-yet") : String.join(", ", words);
+    String known = desk.prop().name() + ": " + all;
+    return whole.unknown().isEmpty()
+        ? known
+        : Texts.WINDOW.of("without", known, String.join(", ", whole.unknown()));
   }
 }

@@ -18,6 +18,7 @@ import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.PartDrawing;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.MaskingTape;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.finding.Place;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
@@ -63,7 +64,7 @@ public final class SectionDesk extends SplitPane {
     setOrientation(Orientation.VERTICAL);
     getItems().addAll(plan, section);
     setDividerPositions(0.62);
-    plan.setCalled("The part from the front");
+    plan.setCalled(Texts.WINDOW.of("the-part-from-the-front"));
     section.setCalled("Cross-section");
     plan.setId("plan-mat-" + station.number());
     section.setId("section-mat-" + station.number());
@@ -129,11 +130,11 @@ public final class SectionDesk extends SplitPane {
   /** Why nothing is cut through below. */
   private static String words(PartReckoning part) {
     if (part.part().stack().isEmpty()) {
-      return part.part().name() + " is bought: there are no layers to cut through.";
+      return Texts.WINDOW.of("is-bought-there-are-no", part.part().name());
     }
     return part.part().cut().isPresent()
-        ? "There is no outline to cut through yet."
-        : part.part().name() + " is made of one sheet: there are no layers to cut through.";
+        ? Texts.WINDOW.of("there-is-no-outline-to")
+        : Texts.WINDOW.of("is-made-of-one-sheet", part.part().name());
   }
 
   private static boolean about(Place place, String id) {
@@ -212,12 +213,7 @@ public final class SectionDesk extends SplitPane {
         it -> {
           SolidDrawing.plan(pen, it);
           more.accept(pen);
-          SolidDrawing.station(
-              pen,
-              it,
-              at,
-              Display.length(at - it.layers().solid().near(), desk.units())
-                  + (it.lies() ? " from the base" : " along"));
+          SolidDrawing.station(pen, it, at, station(it));
           tape.mark(pen);
         });
   }
@@ -236,6 +232,11 @@ public final class SectionDesk extends SplitPane {
         : Optional.of(Section.of(it.layers(), it.core(), at));
   }
 
+  private String station(Layered it) {
+    String far = Display.length(at - it.layers().solid().near(), desk.units());
+    return it.lies() ? Texts.WINDOW.of("from-the-base", far) : Texts.WINDOW.of("along", far);
+  }
+
   private void measure(Pen pen, Layered it, Section measured) {
     double top = measured.thickness().value() / 2;
     List<Span> spans = it.course().straight(it.layers().solid().outermost()).across(at);
@@ -245,7 +246,7 @@ public final class SectionDesk extends SplitPane {
     pen.measure(
         new Point(beside, -top),
         new Point(beside, top),
-        measured.thickness().show(desk.units()) + " in the middle",
+        Texts.WINDOW.of("in-the-middle", measured.thickness().show(desk.units())),
         pen.colour(Ink.MEASURE));
     double below = -it.layers().thickness().value() / 2 - 14 / pen.zoom();
     pen.measure(
@@ -260,7 +261,7 @@ public final class SectionDesk extends SplitPane {
                 pen.measure(
                     new Point(0, top - over.value()),
                     new Point(0, top),
-                    over.show(desk.units()) + " over the core",
+                    Texts.WINDOW.of("over-the-core", over.show(desk.units())),
                     pen.colour(Ink.SELECTED)));
   }
 

@@ -19,6 +19,7 @@ import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.desktop.station.LeftOut;
 import stoutblade.desktop.station.PlaceFields;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.develop.Panel;
 import stoutblade.edit.PanelEdits;
 import stoutblade.feature.Feature;
@@ -37,7 +38,7 @@ final class PatternTray {
   private final Desk desk;
   private final Runnable after;
   private final Tray tray = new Tray();
-  private final MenuButton add = new MenuButton(Key.DETAILS.on("Add details"));
+  private final MenuButton add = new MenuButton(Key.DETAILS.on(Texts.SUMS.of("add-details")));
   private final ComboBox<String> which = new ComboBox<>();
   private final ComboBox<Integer> pattern = new ComboBox<>();
   private final PlaceFields places;
@@ -62,7 +63,7 @@ final class PatternTray {
         new RoundField(
             desk,
             move -> {
-              boolean done = change("Round it", it -> it.at(move.apply(it.where())));
+              boolean done = change(Texts.SUMS.of("round-it"), it -> it.at(move.apply(it.where())));
               after.run();
               return done;
             });
@@ -71,7 +72,7 @@ final class PatternTray {
             desk,
             "detail-left-out",
             without -> {
-              boolean done = change("Leave out", it -> it.leavingOut(without));
+              boolean done = change(Texts.SUMS.of("leave-out"), it -> it.leavingOut(without));
               after.run();
               return done;
             });
@@ -124,14 +125,14 @@ final class PatternTray {
   }
 
   private Menu cutOuts() {
-    Menu menu = new Menu("Cut-out along an outline");
+    Menu menu = new Menu(Texts.SUMS.of("cut-out-along-an-outline"));
     desk.prop()
         .size()
         .tracings()
         .forEach(
             it -> {
               WholeOutline outline = it.outlines().getFirst();
-              MenuItem item = new MenuItem("As " + it.name());
+              MenuItem item = new MenuItem(Texts.SUMS.of("as", it.name()));
               item.setMnemonicParsing(false);
               item.setOnAction(event -> add(Feature.Kind.CUTOUT, Optional.of(outline.centred())));
               menu.getItems().add(item);
@@ -155,7 +156,7 @@ final class PatternTray {
                 new Point(box.maxX() - box.width() * 0.2, middle.y()),
                 kind == Feature.Kind.SCORES ? 6 : 1)
             : Where.At.of(middle.x(), middle.y());
-    String words = kind == Feature.Kind.LETTERS ? "LANTERN" : "";
+    String words = kind == Feature.Kind.LETTERS ? Texts.SUMS.of("lantern") : "";
     String id = part.get().id();
     desk.perform(
         PanelEdits.add(id, 0, kind, words, where, outline),
@@ -218,7 +219,7 @@ final class PatternTray {
 
   private String patternName(int index) {
     List<Panel> panels = panels();
-    return index < panels.size() ? panels.get(index).name() : "pattern " + (index + 1);
+    return index < panels.size() ? panels.get(index).name() : Texts.SUMS.of("pattern", index + 1);
   }
 
   // == SHOWING
@@ -273,7 +274,7 @@ final class PatternTray {
   private void layOut() {
     tray.lay(
         () -> {
-          tray.with("Details", add);
+          tray.with(Texts.SUMS.of("details"), add);
           detail().ifPresent(it -> lay(it.feature()));
         });
   }
@@ -289,9 +290,9 @@ final class PatternTray {
                     it -> it.with(entry.key(), value)),
             after);
     sizes = Optional.of(fields);
-    tray.with("Selected", which);
+    tray.with(Texts.SUMS.of("selected"), which);
     if (panels().size() > 1) {
-      tray.with("On pattern", pattern);
+      tray.with(Texts.SUMS.of("on-pattern"), pattern);
     }
     if (feature.kind() == Feature.Kind.LETTERS) {
       TextField words = PlainText.field(feature.words());
@@ -299,24 +300,24 @@ final class PatternTray {
       words.setPrefColumnCount(12);
       words.setOnAction(
           event -> {
-            change("Lettering", it -> it.saying(words.getText().strip()));
+            change(Texts.SUMS.of("lettering"), it -> it.saying(words.getText().strip()));
             after.run();
           });
-      tray.with("It says", words);
+      tray.with(Texts.SUMS.of("it-says"), words);
     }
     feature.kind().entries().forEach(it -> tray.with(it.label(), fields.control(it)));
     places.into(tray);
     if (round.of(part)) {
-      tray.with("From the front, round it", round.control());
+      tray.with(Texts.SUMS.of("from-the-front-round-it"), round.control());
     }
     if (feature.where().count() > 1) {
-      tray.with("Left out", leftOut.of(feature));
+      tray.with(Texts.SUMS.of("left-out"), leftOut.of(feature));
     }
     tray.with(
         " ",
         Tray.button(
             "detail-remove",
-            "Take out",
+            Texts.SUMS.of("take-out"),
             () -> part.ifPresent(it -> desk.perform(PanelEdits.remove(it.id(), chosen))),
             after));
   }

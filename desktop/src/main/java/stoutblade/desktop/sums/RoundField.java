@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.EntryField;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.develop.Ring;
 import stoutblade.feature.Where;
 import stoutblade.part.Part;
@@ -29,7 +30,7 @@ final class RoundField {
         EntryField.number(
             desk,
             "°",
-            () -> "an angle in degrees, 0 at the front",
+            () -> Texts.SUMS.of("an-angle-in-degrees-0"),
             degrees -> put.apply(it -> it.moved(new Point(across(degrees) - it.middle().x(), 0))));
     field.setId("detail-round");
     field.setPrefColumnCount(4);

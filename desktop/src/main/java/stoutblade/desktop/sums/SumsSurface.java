@@ -37,6 +37,7 @@ import stoutblade.desktop.shell.SizeFields;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.shell.Trays;
 import stoutblade.desktop.station.Surface;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.develop.Panel;
 import stoutblade.edit.PartEdits;
 import stoutblade.measure.Display;
@@ -88,7 +89,7 @@ public final class SumsSurface implements Surface {
     this.printer = printer;
     this.model = new SumsModel(desk);
     this.patterns = new PatternTray(desk, () -> show(desk.derived()));
-    mat.setCalled("What the sum lays out");
+    mat.setCalled(Texts.SUMS.of("what-the-sum-lays-out"));
     mat.setId("sum-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Pulling());
@@ -97,7 +98,7 @@ public final class SumsSurface implements Surface {
     node.setLeft(drawers());
     node.setBottom(below);
     tasks.start(
-        "Drawing the sums",
+        Texts.SUMS.of("drawing-the-sums"),
         () -> SumsModel.usual(desk.catalogue()),
         // One after another: all at once would hold the window up.
         usual ->
@@ -181,11 +182,11 @@ public final class SumsSurface implements Surface {
         .part()
         .ifPresent(
             part -> {
-              tray.with("This part is", name(part));
-              tray.with("Made", made(part));
+              tray.with(Texts.SUMS.of("this-part-is"), name(part));
+              tray.with(Texts.SUMS.of("made"), made(part));
             });
     model.chosen().entries().forEach(it -> tray.with(it.label(), laid.control(it)));
-    Button print = new Button(Key.PRINT.on("Print"));
+    Button print = new Button(Key.PRINT.on(Texts.SUMS.of("print")));
     print.setId("sums-print");
     print.setOnAction(event -> print());
     print.setDisable(model.result().answer().flatMap(Answer::form).isEmpty());
@@ -200,7 +201,7 @@ public final class SumsSurface implements Surface {
   }
 
   private Button usual() {
-    Button usual = new Button("Reset");
+    Button usual = new Button(Texts.SUMS.of("reset"));
     usual.setId("sums-usual");
     usual.setOnAction(
         event -> {
@@ -211,9 +212,9 @@ public final class SumsSurface implements Surface {
   }
 
   private Button keep() {
-    Button keep = new Button(Key.PART.on("Keep as a part"));
+    Button keep = new Button(Key.PART.on(Texts.SUMS.of("keep-as-a-part")));
     keep.setId("sums-keep");
-    keep.setTooltip(new Tooltip("Keep it as a part of the prop"));
+    keep.setTooltip(new Tooltip(Texts.SUMS.of("keep-it-as-a-part")));
     keep.setOnAction(event -> keepIt());
     keep.setDisable(model.result().answer().flatMap(Answer::form).isEmpty());
     return keep;
@@ -235,7 +236,9 @@ public final class SumsSurface implements Surface {
         event -> {
           desk.perform(
               PartEdits.change(
-                  part.id(), "Name a part", it -> it.withName(name.getText().strip())));
+                  part.id(),
+                  Texts.SUMS.of("name-a-part"),
+                  it -> it.withName(name.getText().strip())));
           node.requestFocus();
         });
     return name;
@@ -246,12 +249,12 @@ public final class SumsSurface implements Surface {
         EntryField.number(
             desk,
             "×",
-            () -> "how many are made",
+            () -> Texts.SUMS.of("how-many-are-made"),
             value ->
                 desk.perform(
                     PartEdits.place(
                         part.id(),
-                        "How many",
+                        Texts.SUMS.of("how-many"),
                         it -> it.made((int) Math.rint(value), it.mirrored()))));
     made.setId("part-count");
     made.setPrefColumnCount(3);
@@ -260,7 +263,7 @@ public final class SumsSurface implements Surface {
   }
 
   private Button remove(Part part) {
-    Button remove = new Button("Remove");
+    Button remove = new Button(Texts.SUMS.of("remove"));
     remove.setId("part-remove");
     remove.setOnAction(event -> desk.perform(PartEdits.remove(part.id())));
     return remove;

@@ -20,6 +20,7 @@ import stoutblade.build.Plan;
 import stoutblade.build.Step;
 import stoutblade.derive.Derived;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Edits;
 import stoutblade.event.CoreRule;
 import stoutblade.event.Event;
@@ -116,7 +117,7 @@ final class BuildModel {
     try {
       desk.perform(Edits.freeHours(desk.project().freeHours().with(weekday, stretches(text))));
     } catch (DateTimeParseException e) {
-      desk.say("'" + text + "': free hours are written as 19:00-21:30, several with commas");
+      desk.say(Texts.BUILD.of("free-hours-are-written-as", text));
     } catch (IllegalArgumentException e) {
       desk.say(e.getMessage());
     }
@@ -126,10 +127,10 @@ final class BuildModel {
   static List<FreeHours.Stretch> stretches(String text) {
     List<FreeHours.Stretch> all = new ArrayList<>();
     for (String part : text.split(",", -1)) {
-      if (!part.isBlank() && !part.strip().equalsIgnoreCase("none")) {
+      if (!part.isBlank() && !part.strip().equalsIgnoreCase(Texts.BUILD.of("none"))) {
         String[] ends = part.strip().split("\\s*[-–]\\s*", -1);
         if (ends.length != 2) {
-          throw new DateTimeParseException("from and to", part, 0);
+          throw new DateTimeParseException(Texts.BUILD.of("from-and-to"), part, 0);
         }
         all.add(new FreeHours.Stretch(clock(ends[0]), clock(ends[1])));
       }

@@ -39,6 +39,7 @@ import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.shell.TrayMenu;
 import stoutblade.desktop.station.Choices;
 import stoutblade.desktop.station.Surface;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.event.CoreRule;
 import stoutblade.event.Event;
 import stoutblade.finding.Finding;
@@ -66,9 +67,9 @@ public final class BuildSurface implements Surface {
   private final TextField eventName = PlainText.field();
   private final DatePicker day = new DatePicker();
   private final TextField time = PlainText.field();
-  private final MenuButton hours = new MenuButton("Free hours");
+  private final MenuButton hours = new MenuButton(Texts.BUILD.of("free-hours"));
   private final EntryField reserve;
-  private final Button usual = new Button("Reset");
+  private final Button usual = new Button(Texts.BUILD.of("reset"));
   private final ComboBox<CoreRule> cores = new ComboBox<>();
   private Optional<FreeHours> shownHours = Optional.empty();
   private boolean showing;
@@ -106,7 +107,7 @@ public final class BuildSurface implements Surface {
         EntryField.number(
             desk,
             "h",
-            () -> "what is kept in reserve is a number of hours",
+            () -> Texts.BUILD.of("what-is-kept-in-reserve"),
             value -> model.reserve(Optional.of(value)));
     reserve.setId("reserve");
     reserve.setPrefColumnCount(5);
@@ -124,13 +125,13 @@ public final class BuildSurface implements Surface {
         });
     node.setBottom(
         new Tray()
-            .with("The event", eventName)
-            .with("Day", day)
-            .with("Starts at", time)
-            .with("When you can work", hours)
-            .with("Kept in reserve", reserve)
+            .with(Texts.BUILD.of("the-event"), eventName)
+            .with(Texts.BUILD.of("day"), day)
+            .with(Texts.BUILD.of("starts-at"), time)
+            .with(Texts.BUILD.of("when-you-can-work"), hours)
+            .with(Texts.BUILD.of("kept-in-reserve"), reserve)
             .with(" ", usual)
-            .with("Its rules allow", cores));
+            .with(Texts.BUILD.of("its-rules-allow"), cores));
   }
 
   /** A day as it is typed; what is none is refused with the reason, and the old one stays. */
@@ -160,7 +161,7 @@ public final class BuildSurface implements Surface {
       return;
     }
     if (day.getValue() == null) {
-      desk.say("The day of the event is missing: type it as 12 Dec 2031, or choose it");
+      desk.say(Texts.BUILD.of("the-day-of-the-event"));
       return;
     }
     model.event(eventName.getText(), day.getValue(), time.getText());
@@ -202,7 +203,7 @@ public final class BuildSurface implements Surface {
     for (DayOfWeek weekday : DayOfWeek.values()) {
       TextField field = PlainText.field(model.hours(weekday));
       field.setPrefColumnCount(16);
-      field.setPromptText("none, or 19:00-21:30");
+      field.setPromptText(Texts.BUILD.of("none-or-19-00-21"));
       field.setOnAction(event -> model.hours(weekday, field.getText()));
       grid.add(
           new Label(weekday.getDisplayName(TextStyle.FULL, Locale.ENGLISH)), 0, weekday.getValue());
@@ -221,9 +222,7 @@ public final class BuildSurface implements Surface {
         .forEach(it -> cards.add(MaskingTape.strip(desk, it)));
     Optional<Plan> plan = derived.plan();
     if (plan.isEmpty()) {
-      Label nothing =
-          new Label(
-              "The steps follow from the parts, their layers, cores and coats: draft a part first.");
+      Label nothing = new Label(Texts.BUILD.of("the-steps-follow-from-the"));
       WrappedText.in(nothing);
       nothing.getStyleClass().add(Style.SOFT);
       cards.add(nothing);
@@ -242,7 +241,7 @@ public final class BuildSurface implements Surface {
   }
 
   private Button theRest(int count) {
-    Button rest = new Button("Show the " + count + " steps after these, too");
+    Button rest = new Button(Texts.BUILD.of("show-the-steps-after-these", count));
     rest.setId("all-steps");
     rest.setMaxWidth(Double.MAX_VALUE);
     rest.setOnAction(
@@ -260,8 +259,8 @@ public final class BuildSurface implements Surface {
     Label when =
         new Label(
             plan.place(step.id())
-                .map(it -> "by " + TIME.format(it.start()))
-                .orElse("no time found"));
+                .map(it -> Texts.BUILD.of("by", TIME.format(it.start())))
+                .orElse(Texts.BUILD.of("no-time-found")));
     when.setMinWidth(Region.USE_PREF_SIZE);
     when.getStyleClass().add(Style.FIGURE_VALUE);
     VBox card = new VBox(4, line(title, when));
@@ -293,7 +292,7 @@ public final class BuildSurface implements Surface {
     Label took = new Label(Display.duration(done.minutes()));
     took.setMinWidth(Region.USE_PREF_SIZE);
     took.getStyleClass().add(Style.SOFT);
-    Button back = new Button("Not done");
+    Button back = new Button(Texts.BUILD.of("not-done"));
     back.setMinWidth(Region.USE_PREF_SIZE);
     back.setId("undone-" + Style.nodeId(step.id()));
     back.setOnAction(event -> model.notDone(step));
@@ -313,27 +312,33 @@ public final class BuildSurface implements Surface {
                 .map(Step::title)
                 .toList());
     if (!before.isEmpty()) {
-      add(card, "First: " + before, Style.SOFT);
+      add(card, Texts.BUILD.of("first", before), Style.SOFT);
     }
-    add(card, Display.duration(step.minutes()) + " hands on" + waits(step), "");
+    add(card, hands(step), "");
     if (!step.tools().isEmpty()) {
-      add(card, "Tools: " + String.join(", ", step.tools()), Style.SOFT);
+      add(card, Texts.BUILD.of("tools", String.join(", ", step.tools())), Style.SOFT);
     }
     step.cautions().forEach(it -> add(card, it, Style.CAUTION));
   }
 
-  private static String waits(Step step) {
-    StringBuilder words = new StringBuilder();
+  /** How long hands are at it, and what it waits for. */
+  private static String hands(Step step) {
+    List<String> words = new ArrayList<>();
+    words.add(Texts.BUILD.of("hands-on", Display.duration(step.minutes())));
     for (Step.Need need : step.needs()) {
       if (need.notBefore() > 0) {
-        words.append("; not before ").append(Display.duration(need.notBefore()));
-        if (need.notAfter().isPresent()) {
-          words.append(", not after ").append(Display.duration(need.notAfter().getAsDouble()));
-        }
-        words.append(": ").append(need.reason());
+        String before = Display.duration(need.notBefore());
+        words.add(
+            need.notAfter().isPresent()
+                ? Texts.BUILD.of(
+                    "not-before-not-after",
+                    before,
+                    Display.duration(need.notAfter().getAsDouble()),
+                    need.reason())
+                : Texts.BUILD.of("not-before", before, need.reason()));
       }
     }
-    return words.toString();
+    return String.join("; ", words);
   }
 
   private static void add(VBox card, String words, String style) {
@@ -352,18 +357,21 @@ public final class BuildSurface implements Surface {
     if (!step.glueId().isEmpty()) {
       boolean running = model.drying(step);
       Button clock =
-          new Button(running ? "Spread again: start anew" : "Glue is spread: start the clock");
+          new Button(
+              running
+                  ? Texts.BUILD.of("spread-again-start-anew")
+                  : Texts.BUILD.of("glue-is-spread-start-the"));
       clock.setId("start-clock-" + Style.nodeId(step.id()));
       clock.setOnAction(event -> model.startClock(step));
       row.getChildren().add(clock);
       if (running) {
-        Button stop = new Button("Stop it");
+        Button stop = new Button(Texts.BUILD.of("stop-it"));
         stop.setId("stop-clock-" + Style.nodeId(step.id()));
         stop.setOnAction(event -> model.stopClock(step));
         row.getChildren().add(stop);
       }
     }
-    Button mark = new Button("Done");
+    Button mark = new Button(Texts.BUILD.of("done"));
     mark.setId("done-" + Style.nodeId(step.id()));
     mark.setOnAction(event -> model.done(step));
     row.getChildren().add(mark);

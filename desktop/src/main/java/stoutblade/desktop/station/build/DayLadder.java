@@ -25,6 +25,7 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Inks;
+import stoutblade.desktop.texts.Texts;
 
 /**
  * The days from now to the event as rungs: free hours as hollow bars, the work in them; runs of
@@ -160,10 +161,11 @@ final class DayLadder extends Inks {
     boolean run = !rung.from.equals(rung.to);
     out.fillText(DAY.format(rung.from), PAD, run ? y + RUNG / 2 - 8 : y + RUNG / 2);
     if (run) {
-      out.fillText("to " + DAY.format(rung.to), PAD, y + RUNG / 2 + 8);
+      out.fillText(Texts.BUILD.of("to", DAY.format(rung.to)), PAD, y + RUNG / 2 + 8);
       long days = ChronoUnit.DAYS.between(rung.from, rung.to) + 1;
       out.setFill(colour(Ink.SOFT));
-      out.fillText(days + " days with nothing that must be done", NAME + 3 * PAD, y + RUNG / 2);
+      out.fillText(
+          Texts.BUILD.of("days-with-nothing-that-must", days), NAME + 3 * PAD, y + RUNG / 2);
       return;
     }
     free(out, rung.from, y, event);

@@ -19,6 +19,7 @@ import stoutblade.catalogue.Glue;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.WrappedText;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.PartEdits;
 import stoutblade.edit.PropEdit;
 import stoutblade.part.Workmanship;
@@ -57,24 +58,49 @@ final class WorkMenus {
     String own = step.id().substring(step.id().lastIndexOf('/') + 1);
     List<Node> lines = new ArrayList<>();
     if (!step.glueId().isEmpty()) {
-      add(lines, "Glued with", "glue", choices.glue(), Glue::name, this::glue);
+      add(lines, Texts.BUILD.of("glued-with"), "glue", choices.glue(), Glue::name, this::glue);
     }
     switch (own) {
       case "core-bed" -> {
-        add(lines, "Glued with", "glue", choices.coreGlue(), Glue::name, this::coreGlue);
-        add(lines, "How", "way", choices.bedding(), Workmanship.Bedding::words, this::bedding);
+        add(
+            lines,
+            Texts.BUILD.of("glued-with"),
+            "glue",
+            choices.coreGlue(),
+            Glue::name,
+            this::coreGlue);
+        add(
+            lines,
+            Texts.BUILD.of("how"),
+            "way",
+            choices.bedding(),
+            Workmanship.Bedding::words,
+            this::bedding);
       }
       case "groove" ->
           add(
               lines,
-              "When",
+              Texts.BUILD.of("when"),
               "way",
               choices.channel(),
               Workmanship.ChannelTime::words,
               this::channel);
       case "bevel" ->
-          add(lines, "When", "way", choices.bevel(), Workmanship.BevelTime::words, this::bevel);
-      case "sand" -> add(lines, "Grits", "way", choices.grits(), WorkMenus::grits, this::sanded);
+          add(
+              lines,
+              Texts.BUILD.of("when"),
+              "way",
+              choices.bevel(),
+              Workmanship.BevelTime::words,
+              this::bevel);
+      case "sand" ->
+          add(
+              lines,
+              Texts.BUILD.of("grits"),
+              "way",
+              choices.grits(),
+              WorkMenus::grits,
+              this::sanded);
       default -> {}
     }
     return lines;
@@ -90,22 +116,22 @@ final class WorkMenus {
 
   private PropEdit bedding(Optional<Workmanship.Bedding> chosen) {
     return PartEdits.workmanship(
-        part.partId(), "How the core is bedded", it -> it.withBedding(chosen));
+        part.partId(), Texts.BUILD.of("how-the-core-is-bedded"), it -> it.withBedding(chosen));
   }
 
   private PropEdit channel(Optional<Workmanship.ChannelTime> chosen) {
     return PartEdits.workmanship(
-        part.partId(), "When the channel is cut", it -> it.withChannel(chosen));
+        part.partId(), Texts.BUILD.of("when-the-channel-is-cut"), it -> it.withChannel(chosen));
   }
 
   private PropEdit bevel(Optional<Workmanship.BevelTime> chosen) {
     return PartEdits.workmanship(
-        part.partId(), "When the bevel is sanded", it -> it.withBevel(chosen));
+        part.partId(), Texts.BUILD.of("when-the-bevel-is-sanded"), it -> it.withBevel(chosen));
   }
 
   private PropEdit sanded(Optional<List<Integer>> chosen) {
     return PartEdits.workmanship(
-        part.partId(), "Grits", it -> it.withGrits(chosen.orElse(List.of())));
+        part.partId(), Texts.BUILD.of("grits"), it -> it.withGrits(chosen.orElse(List.of())));
   }
 
   private static String grits(List<Integer> all) {
@@ -125,7 +151,8 @@ final class WorkMenus {
     }
     MenuButton menu = new MenuButton(name.apply(way.taken()));
     menu.setId(id + "-" + Style.nodeId(step.id()));
-    menu.setTooltip(new Tooltip("Proposed: " + name.apply(way.proposed()) + ". " + way.reason()));
+    menu.setTooltip(
+        new Tooltip(Texts.BUILD.of("proposed", name.apply(way.proposed()), way.reason())));
     for (int i = 0; i < way.options().size(); i++) {
       T option = way.options().get(i);
       boolean usual = option.equals(way.proposed());
@@ -140,7 +167,8 @@ final class WorkMenus {
     with.setMinWidth(Region.USE_PREF_SIZE);
     menu.setMinWidth(Region.USE_PREF_SIZE);
     Label reason =
-        new Label(way.taken().equals(way.proposed()) ? way.reason() : "Your own choice.");
+        new Label(
+            way.taken().equals(way.proposed()) ? way.reason() : Texts.BUILD.of("your-own-choice"));
     reason.getStyleClass().add(Style.SOFT);
     WrappedText.in(reason);
     HBox line = new HBox(8, with, menu, reason);

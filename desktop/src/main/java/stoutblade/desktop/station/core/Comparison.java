@@ -23,6 +23,7 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Units;
@@ -54,17 +55,17 @@ final class Comparison {
     measure(up, "compare-up", Measure.DROOP);
     BorderPane dots = new BorderPane(plot);
     there.setId("compare-there");
-    there.setPromptText("none");
+    there.setPromptText(Texts.CORE.of("none"));
     there.setOnAction(event -> state());
     there.setDisable(true);
     dots.setTop(
         new Tray()
-            .with("Dots lie higher by", up)
-            .with("and further right by", across)
-            .with("On the shelf, of the chosen row", there));
+            .with(Texts.CORE.of("dots-lie-higher-by"), up)
+            .with(Texts.CORE.of("and-further-right-by"), across)
+            .with(Texts.CORE.of("on-the-shelf-of-the"), there));
     table.getSelectionModel().selectedItemProperty().addListener((it, before, now) -> showThere());
     table.setId("compare-table");
-    table.setAccessibleText("All rods and tubes in the place of the core");
+    table.setAccessibleText(Texts.CORE.of("all-rods-and-tubes-in"));
     table.getColumns().add(names());
     table.getColumns().add(fits());
     table.getColumns().add(allowed());
@@ -102,19 +103,18 @@ final class Comparison {
 
   private static String name(CoreOption option, Units units) {
     int count = option.core().section().count();
-    return (count > 1 ? count + " × " : "")
-        + option.rod().name()
-        + option
-            .choice()
-            .work()
-            .squeezedMm()
-            .filter(it -> option.core().section().squeezed())
-            .map(it -> ", squeezed to " + Display.length(it, units))
-            .orElse("");
+    String name = (count > 1 ? count + " × " : "") + option.rod().name();
+    return option
+        .choice()
+        .work()
+        .squeezedMm()
+        .filter(it -> option.core().section().squeezed())
+        .map(it -> Texts.CORE.of("squeezed-to", name, Display.length(it, units)))
+        .orElse(name);
   }
 
   private TableColumn<CoreOption, String> names() {
-    TableColumn<CoreOption, String> column = new TableColumn<>("Rod or tube");
+    TableColumn<CoreOption, String> column = new TableColumn<>(Texts.CORE.of("rod-or-tube"));
     column.setCellValueFactory(
         it -> new ReadOnlyObjectWrapper<>(name(it.getValue(), desk.units())));
     column.setPrefWidth(NAME_WIDE);
@@ -122,7 +122,7 @@ final class Comparison {
   }
 
   private static TableColumn<CoreOption, CoreOption.Fits> fits() {
-    TableColumn<CoreOption, CoreOption.Fits> column = new TableColumn<>("Fits");
+    TableColumn<CoreOption, CoreOption.Fits> column = new TableColumn<>(Texts.CORE.of("fits"));
     column.setCellValueFactory(it -> new ReadOnlyObjectWrapper<>(it.getValue().fits()));
     column.setCellFactory(it -> new Words<>(CoreOption.Fits::words));
     column.setPrefWidth(NAME_WIDE * 0.8);
@@ -131,19 +131,20 @@ final class Comparison {
 
   /** Whether the rules of the event, as they were noted, allow it. */
   private TableColumn<CoreOption, Boolean> allowed() {
-    TableColumn<CoreOption, Boolean> column = new TableColumn<>("At the event");
+    TableColumn<CoreOption, Boolean> column = new TableColumn<>(Texts.CORE.of("at-the-event"));
     column.setCellValueFactory(
         it ->
             new ReadOnlyObjectWrapper<>(
                 desk.project().event().cores().allows(it.getValue().rod())));
-    column.setCellFactory(it -> new Words<>(may -> may ? "allowed" : "not allowed"));
+    column.setCellFactory(
+        it -> new Words<>(may -> may ? Texts.CORE.of("allowed") : Texts.CORE.of("not-allowed")));
     column.setPrefWidth(FIGURE_WIDE);
     return column;
   }
 
   /** What is there of it already. */
   private TableColumn<CoreOption, String> shelf() {
-    TableColumn<CoreOption, String> column = new TableColumn<>("On the shelf");
+    TableColumn<CoreOption, String> column = new TableColumn<>(Texts.CORE.of("on-the-shelf"));
     column.setCellValueFactory(it -> new ReadOnlyObjectWrapper<>(model.there(it.getValue().rod())));
     column.setPrefWidth(1.4 * FIGURE_WIDE);
     return column;
@@ -214,7 +215,7 @@ final class Comparison {
     now.ifPresent(
         it ->
             tasks.start(
-                "Comparing cores",
+                Texts.CORE.of("comparing-cores"),
                 () -> CoreOption.all(it.part(), it.like(), it.now(), desk.catalogue().rods()),
                 options -> {
                   // What was asked for since is shown when it is there.

@@ -18,6 +18,7 @@ import stoutblade.core.PartingReckoning;
 import stoutblade.core.RodSection;
 import stoutblade.core.RodWork;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Edits;
 import stoutblade.reckoning.PartReckoning;
 import stoutblade.stock.LengthLeft;
@@ -247,8 +248,10 @@ final class CoreModel {
   /** What weight at which end of the core would make it balance at a place. */
   String counterweight(CoreReckoning core, double mm) {
     Counterweight it = Counterweight.of(core, mm);
-    return "%s at the %s end of the core"
-        .formatted(it.weight().show(desk.units()), it.nearEnd() ? "near" : "far");
+    return Texts.CORE.of(
+        "at-the-end-of-the",
+        it.weight().show(desk.units()),
+        it.nearEnd() ? Texts.CORE.of("near") : Texts.CORE.of("far"));
   }
 
   /** Says so, and what it does to weight and swing. */
@@ -259,12 +262,12 @@ final class CoreModel {
             core -> {
               Counterweight it = Counterweight.of(core, mm);
               desk.say(
-                  "It balances there with %s: %s in all, inertia %s instead of %s"
-                      .formatted(
-                          counterweight(core, mm),
-                          it.all().show(desk.units()),
-                          it.inertia().show(desk.units()),
-                          core.inertia().show(desk.units())));
+                  Texts.CORE.of(
+                      "it-balances-there-with-in",
+                      counterweight(core, mm),
+                      it.all().show(desk.units()),
+                      it.inertia().show(desk.units()),
+                      core.inertia().show(desk.units())));
             });
   }
 

@@ -28,6 +28,7 @@ import stoutblade.desktop.station.Choices;
 import stoutblade.desktop.station.SectionDesk;
 import stoutblade.desktop.station.SolidDrawing;
 import stoutblade.desktop.station.Surface;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.project.Station;
 import stoutblade.reckoning.PartReckoning;
 import stoutblade.shape.Point;
@@ -37,9 +38,9 @@ public final class CoreSurface implements Surface {
 
   /** How large the droop is drawn. */
   private enum Drooping {
-    NOT("not at all", 0),
-    TRUE("as it is", 1),
-    TEN("ten times", 10);
+    NOT(Texts.CORE.of("not-at-all"), 0),
+    TRUE(Texts.CORE.of("as-it-is"), 1),
+    TEN(Texts.CORE.of("ten-times"), 10);
 
     private final String words;
     private final double times;
@@ -59,7 +60,7 @@ public final class CoreSurface implements Surface {
   private final SectionDesk section;
   private final BorderPane node = new BorderPane();
   private final ComboBox<Rod> rod = new ComboBox<>();
-  private final Button none = new Button("No core");
+  private final Button none = new Button(Texts.CORE.of("no-core"));
   private final ComboBox<Groove> groove = new ComboBox<>();
   private final EntryField start;
   private final EntryField end;
@@ -69,12 +70,12 @@ public final class CoreSurface implements Surface {
   private final EntryField droopLimit;
   private final EntryField leastHz;
   private final ComboBox<Integer> bundle = new ComboBox<>();
-  private final ToggleButton onEdge = new ToggleButton("On edge");
+  private final ToggleButton onEdge = new ToggleButton(Texts.CORE.of("on-edge"));
   private final Tray tray = new Tray();
   private final Trays below = new Trays();
   private final RodsTray rods;
   private final ComboBox<Drooping> drooping = new ComboBox<>();
-  private final ToggleButton compare = new ToggleButton("Compare all");
+  private final ToggleButton compare = new ToggleButton(Texts.CORE.of("compare-all"));
   private final Comparison comparison;
   private Optional<Double> moved = Optional.empty();
   private Optional<Double> weighted = Optional.empty();
@@ -96,7 +97,7 @@ public final class CoreSurface implements Surface {
     compare.setOnAction(event -> show(desk.derived()));
     rod.getItems().setAll(desk.catalogue().rods());
     rod.setConverter(Choices.named(Rod::name));
-    rod.setPromptText("Choose a rod or tube");
+    rod.setPromptText(Texts.CORE.of("choose-a-rod-or-tube"));
     rod.setId("rod");
     rod.setPrefWidth(230);
     rod.setOnAction(
@@ -130,19 +131,20 @@ public final class CoreSurface implements Surface {
         EntryField.number(
             desk,
             "%",
-            () -> "the droop allowed is a number: so many parts in 100 of its reach",
+            () -> Texts.CORE.of("the-droop-allowed-is-a"),
             value -> model.limit(it -> it.withDroopShare(value / 100)));
     droopLimit.setId("core-droop-limit");
     leastHz =
         EntryField.number(
             desk,
             "Hz",
-            () -> "how fast it swings at least is a number of times a second",
+            () -> Texts.CORE.of("how-fast-it-swings-at"),
             value -> model.limit(it -> it.withLeastHz(value)));
     leastHz.setId("core-least-hz");
     bundle.setId("core-bundle");
     bundle.getItems().setAll(Bundle.counts());
-    bundle.setConverter(Choices.named(it -> it == 1 ? "one" : it + " glued together"));
+    bundle.setConverter(
+        Choices.named(it -> it == 1 ? Texts.CORE.of("one") : Texts.CORE.of("glued-together", it)));
     bundle.setOnAction(
         event -> {
           if (!showing && bundle.getValue() != null) {
@@ -162,24 +164,25 @@ public final class CoreSurface implements Surface {
   }
 
   private void fill() {
-    tray.with("Rod or tube", rod).with(" ", compare).with(" ", none);
+    tray.with(Texts.CORE.of("rod-or-tube"), rod).with(" ", compare).with(" ", none);
     if (model.squeezes()) {
-      tray.with("Squeezed to", squeezed);
+      tray.with(Texts.CORE.of("squeezed-to-2"), squeezed);
     }
     if (model.stands()) {
       tray.with(" ", onEdge);
     }
-    tray.with("Channel", groove)
-        .with("Starts, from the near end", start)
-        .with("Ends, from the near end", end)
-        .with("Held at", held)
-        .with("Droop, drawn", drooping);
-    tray.with("Droop allowed", droopLimit).with("Swings at least at", leastHz);
+    tray.with(Texts.CORE.of("channel"), groove)
+        .with(Texts.CORE.of("starts-from-the-near-end"), start)
+        .with(Texts.CORE.of("ends-from-the-near-end"), end)
+        .with(Texts.CORE.of("held-at"), held)
+        .with(Texts.CORE.of("droop-drawn"), drooping);
+    tray.with(Texts.CORE.of("droop-allowed"), droopLimit)
+        .with(Texts.CORE.of("swings-at-least-at"), leastHz);
     if (model.drills()) {
-      tray.with("Drilled through (0: not)", drilled);
+      tray.with(Texts.CORE.of("drilled-through-0-not"), drilled);
     }
     if (model.bundles()) {
-      tray.with("Rods in it", bundle);
+      tray.with(Texts.CORE.of("rods-in-it"), bundle);
     }
   }
 
@@ -259,10 +262,11 @@ public final class CoreSurface implements Surface {
       hangs.add(body.course().at(line.get(i) * as.times, body.nearMm() + along));
     }
     pen.stroke(List.of(hangs), pen.colour(Ink.SELECTED), 3);
+    String by = core.droop().show(desk.units());
     pen.plate(
-        "hangs "
-            + core.droop().show(desk.units())
-            + (as == Drooping.TEN ? ", drawn ten times" : ""),
+        as == Drooping.TEN
+            ? Texts.CORE.of("hangs-drawn-ten-times", by)
+            : Texts.CORE.of("hangs", by),
         hangs.getLast().plus(new Point(20 / pen.zoom(), -20 / pen.zoom())),
         pen.colour(Ink.SELECTED));
   }
@@ -333,7 +337,9 @@ public final class CoreSurface implements Surface {
     pen.dot(balance, 9, pen.colour(Ink.PAPER));
     pen.dot(balance, 6, pen.colour(Ink.MEASURE));
     pen.plate(
-        weighted.map(it -> "with " + model.counterweight(core, it)).orElse("balances here"),
+        weighted
+            .map(it -> Texts.CORE.of("with", model.counterweight(core, it)))
+            .orElse(Texts.CORE.of("balances-here")),
         balanceWords(pen, part, side, balance),
         pen.colour(Ink.MEASURE));
     Point hold = hold(body, core);
@@ -343,6 +349,6 @@ public final class CoreSurface implements Surface {
         PartDrawing.lie(part) == Lie.LYING
             ? new Point(22 / pen.zoom(), 0)
             : new Point(-64 / pen.zoom(), 0);
-    pen.plate("held here", hold.plus(beside), pen.colour(Ink.SELECTED));
+    pen.plate(Texts.CORE.of("held-here"), hold.plus(beside), pen.colour(Ink.SELECTED));
   }
 }

@@ -12,6 +12,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Region;
 import stoutblade.core.CoreOption;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
 import stoutblade.measure.Quantity;
@@ -88,7 +89,7 @@ final class DotPlot extends Region {
     ends[1].setText(Display.show(wide.most, shown[0], units));
     ends[2].setText(Display.show(high.least, shown[1], units));
     ends[3].setText(Display.show(high.most, shown[1], units));
-    said.setText(own.map(name).orElse("No core yet: press a dot to take one"));
+    said.setText(own.map(name).orElse(Texts.CORE.of("no-core-yet-press-a")));
     getChildren().setAll(ends);
     getChildren().add(said);
     dots.forEach(it -> getChildren().add(it.button));

@@ -4,19 +4,20 @@ import java.util.Optional;
 import java.util.function.Function;
 import stoutblade.core.CoreOption;
 import stoutblade.core.CoreReckoning;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.measure.Figure;
 
 /** What cores are compared by. */
 enum Measure {
-  WEIGHT("Weight", it -> Optional.of(it.mass())),
-  DROOP("Droop", it -> Optional.of(it.droop())),
-  FREQUENCY("Swings at", it -> Optional.of(it.frequency())),
-  BALANCE("Balances at", it -> Optional.of(it.balance())),
-  INERTIA("Inertia", it -> Optional.of(it.inertia())),
-  COVER("Foam over it", it -> it.bed().map(bed -> bed.leastCover())),
-  CHANNEL("Channel", it -> it.bed().map(bed -> bed.depth())),
-  STRESS("Knock", CoreReckoning::knocked),
-  COST("Cost", CoreReckoning::cost);
+  WEIGHT(Texts.CORE.of("weight"), it -> Optional.of(it.mass())),
+  DROOP(Texts.CORE.of("droop"), it -> Optional.of(it.droop())),
+  FREQUENCY(Texts.CORE.of("swings-at"), it -> Optional.of(it.frequency())),
+  BALANCE(Texts.CORE.of("balances-at"), it -> Optional.of(it.balance())),
+  INERTIA(Texts.CORE.of("inertia"), it -> Optional.of(it.inertia())),
+  COVER(Texts.CORE.of("foam-over-it"), it -> it.bed().map(bed -> bed.leastCover())),
+  CHANNEL(Texts.CORE.of("channel"), it -> it.bed().map(bed -> bed.depth())),
+  STRESS(Texts.CORE.of("knock"), CoreReckoning::knocked),
+  COST(Texts.CORE.of("cost"), CoreReckoning::cost);
 
   private final String title;
 

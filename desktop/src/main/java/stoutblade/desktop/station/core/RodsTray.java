@@ -17,6 +17,7 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.texts.Texts;
 
 /** What goes with a core: rods beside it, and the joint where it comes apart. */
 final class RodsTray {
@@ -29,8 +30,8 @@ final class RodsTray {
   private final EntryField from;
   private final EntryField to;
   private final EntryField aside;
-  private final ToggleButton onEdge = new ToggleButton("On edge");
-  private final ToggleButton parted = new ToggleButton("Comes apart");
+  private final ToggleButton onEdge = new ToggleButton(Texts.CORE.of("on-edge"));
+  private final ToggleButton parted = new ToggleButton(Texts.CORE.of("comes-apart"));
   private final ComboBox<Parting.Way> way = new ComboBox<>();
   private final ComboBox<Parting.Lock> lock = new ComboBox<>();
   private final ComboBox<Rod> join = new ComboBox<>();
@@ -148,15 +149,15 @@ final class RodsTray {
   }
 
   private void fill() {
-    tray.with(" ", button("beside-add", "Add a rod beside it", this::add));
+    tray.with(" ", button("beside-add", Texts.CORE.of("add-a-rod-beside-it"), this::add));
     now()
         .ifPresent(
             it -> {
-              tray.with("Rods beside it", which)
-                  .with("This one", rod)
-                  .with("From", from)
-                  .with("To", to)
-                  .with("Aside (0: on the line)", aside);
+              tray.with(Texts.CORE.of("rods-beside-it"), which)
+                  .with(Texts.CORE.of("this-one"), rod)
+                  .with(Texts.CORE.of("from"), from)
+                  .with(Texts.CORE.of("to"), to)
+                  .with(Texts.CORE.of("aside-0-on-the-line"), aside);
               if (desk.catalogue().rod(it.rodId()).filter(Rod::square).isPresent()) {
                 tray.with(" ", onEdge);
               }
@@ -164,16 +165,16 @@ final class RodsTray {
                   " ",
                   button(
                       "beside-remove",
-                      "Take it out",
+                      Texts.CORE.of("take-it-out"),
                       () -> model.beside(chosen, own -> Optional.empty())));
             });
     tray.with(" ", parted);
     if (model.parting().isPresent()) {
-      tray.with("Apart at, from the near end", at)
-          .with("Joined by", way)
-          .with("Of", join)
-          .with("In each piece", overlap)
-          .with("Kept together by", lock);
+      tray.with(Texts.CORE.of("apart-at-from-the-near"), at)
+          .with(Texts.CORE.of("joined-by"), way)
+          .with(Texts.CORE.of("of"), join)
+          .with(Texts.CORE.of("in-each-piece"), overlap)
+          .with(Texts.CORE.of("kept-together-by"), lock);
     }
   }
 

@@ -6,6 +6,7 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.station.PropOverview;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.feature.Spot;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
@@ -29,16 +30,15 @@ public final class WholeCore implements PropOverview.Content {
 
   @Override
   public String ofAll() {
-    return PropOverview.sizes(desk)
-        + desk.reckoned()
-            .whole()
-            .balance()
-            .map(
-                it ->
-                    "; balances "
-                        + Display.length(it.value(), desk.units())
-                        + " from its lower end")
-            .orElse("");
+    String sizes = PropOverview.sizes(desk);
+    return desk.reckoned()
+        .whole()
+        .balance()
+        .map(
+            it ->
+                Texts.CORE.of(
+                    "balances-from-its-lower-end", sizes, Display.length(it.value(), desk.units())))
+        .orElse(sizes);
   }
 
   @Override
@@ -46,15 +46,16 @@ public final class WholeCore implements PropOverview.Content {
     return part.core()
         .map(
             it ->
-                it.rod().name()
-                    + ", "
-                    + shown(it.length())
-                    + "; tip hangs "
-                    + shown(it.droop())
-                    + "; balances "
-                    + shown(it.balance())
-                    + " from its near end")
-        .orElse(part.part().core().isPresent() ? "its core cannot be worked out yet" : "no core");
+                Texts.CORE.of(
+                    "tip-hangs-balances-from-its",
+                    it.rod().name(),
+                    shown(it.length()),
+                    shown(it.droop()),
+                    shown(it.balance())))
+        .orElse(
+            part.part().core().isPresent()
+                ? Texts.CORE.of("its-core-cannot-be-worked")
+                : Texts.CORE.of("no-core-2"));
   }
 
   private String shown(Figure figure) {

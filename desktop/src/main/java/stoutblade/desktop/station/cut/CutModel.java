@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Edits;
 import stoutblade.feature.Spot;
 import stoutblade.shape.Box;
@@ -164,18 +165,15 @@ final class CutModel {
   String pieces() {
     if (all()) {
       List<Template> all = templates();
-      return all.size()
-          + (all.size() == 1 ? " template" : " templates")
-          + " of "
-          + desk.prop().name()
-          + ", "
-          + all.stream().mapToInt(it -> it.copies().size()).sum()
-          + " pieces, "
-          + desk.reckoned().pages()
-          + " pages";
+      return Texts.CUT.of(
+          "templates-of-pieces-pages",
+          all.size(),
+          desk.prop().name(),
+          all.stream().mapToInt(it -> it.copies().size()).sum(),
+          desk.reckoned().pages());
     }
     return template
-        .map(it -> it.copies().size() + " to cut, " + it.mirroredCopies() + " of them mirrored")
-        .orElse("nothing to cut yet");
+        .map(it -> Texts.CUT.of("to-cut-of-them-mirrored", it.copies().size(), it.mirroredCopies()))
+        .orElse(Texts.CUT.of("nothing-to-cut-yet"));
   }
 }

@@ -35,6 +35,7 @@ import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.shell.Trays;
 import stoutblade.desktop.station.Choices;
 import stoutblade.desktop.station.Surface;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Edits;
 import stoutblade.finding.Place;
 import stoutblade.formats.MachineFiles;
@@ -60,19 +61,19 @@ public final class CutSurface implements Surface {
   private final BorderPane node = new BorderPane(mat);
   private final ComboBox<Paper> paper = new ComboBox<>();
   private final ComboBox<Template> which = new ComboBox<>();
-  private final Button export = new Button(Key.EXPORT.on("Export all…"));
-  private final Button print = new Button(Key.PRINT.on("Print…"));
+  private final Button export = new Button(Key.EXPORT.on(Texts.CUT.of("export-all")));
+  private final Button print = new Button(Key.PRINT.on(Texts.CUT.of("print")));
   private final Label pieces = new Label();
-  private final Button shared = new Button("Share pages…");
-  private final Button check = new Button("Check page…");
+  private final Button shared = new Button(Texts.CUT.of("share-pages"));
+  private final Button check = new Button(Texts.CUT.of("check-page"));
   private final EntryField across;
   private final EntryField along;
   private final VBox list = new VBox(4);
   private final ScrollPane toBuy = new ScrollPane(list);
-  private final ToggleButton templates = new ToggleButton("Templates");
-  private final ToggleButton buying = new ToggleButton("To buy");
-  private final ToggleButton laid = new ToggleButton("Sheets");
-  private final ToggleButton machine = new ToggleButton("Machine");
+  private final ToggleButton templates = new ToggleButton(Texts.CUT.of("templates"));
+  private final ToggleButton buying = new ToggleButton(Texts.CUT.of("to-buy"));
+  private final ToggleButton laid = new ToggleButton(Texts.CUT.of("sheets"));
+  private final ToggleButton machine = new ToggleButton(Texts.CUT.of("machine"));
   private final HBox views = new HBox(8);
   private final RunsUnder middle = new RunsUnder(views);
   private final SheetsDesk sheets;
@@ -124,7 +125,7 @@ public final class CutSurface implements Surface {
         new SpliceDesk(desk, mat, () -> model.all() ? Optional.empty() : model.template());
     mat.setHand(splices);
     splices.into(cutApart);
-    mat.setCalled("Template on its pages");
+    mat.setCalled(Texts.CUT.of("template-on-its-pages"));
     mat.setId("cut-mat");
     mat.setDrawing(this::draw);
     paper.getItems().setAll(Paper.values());
@@ -155,7 +156,7 @@ public final class CutSurface implements Surface {
     along.setId("check-along");
     which.setId("template");
     which.setConverter(Choices.named(Template::title));
-    which.setPromptText("All of them");
+    which.setPromptText(Texts.CUT.of("all-of-them"));
     which.setPrefWidth(190);
     which.setOnAction(
         event -> {
@@ -164,15 +165,15 @@ public final class CutSurface implements Surface {
             look();
           }
         });
-    tray.with("Template", which)
-        .with("Paper", paper)
-        .with("Everything, at true size", export)
-        .with("This one on paper", print)
-        .with("On as few pages as can be", shared)
-        .with("Pieces", pieces)
-        .with("Is the printer true?", check)
-        .with("Its 100 mm across are", across)
-        .with("and lengthwise", along);
+    tray.with(Texts.CUT.of("template"), which)
+        .with(Texts.CUT.of("paper"), paper)
+        .with(Texts.CUT.of("everything-at-true-size"), export)
+        .with(Texts.CUT.of("this-one-on-paper"), print)
+        .with(Texts.CUT.of("on-as-few-pages-as"), shared)
+        .with(Texts.CUT.of("pieces"), pieces)
+        .with(Texts.CUT.of("is-the-printer-true"), check)
+        .with(Texts.CUT.of("its-100-mm-across-are"), across)
+        .with(Texts.CUT.of("and-lengthwise"), along);
     toBuy.setFitToWidth(true);
     toBuy.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     list.getStyleClass().add(Style.LIST);
@@ -315,7 +316,11 @@ public final class CutSurface implements Surface {
     Label need = new Label(line.need().show(desk.units()));
     need.setMinWidth(Region.USE_PREF_SIZE);
     need.getStyleClass().add(Style.SOFT);
-    Label buy = new Label(line.missing() ? "buy " + line.buy().show(desk.units()) : "on the shelf");
+    Label buy =
+        new Label(
+            line.missing()
+                ? Texts.CUT.of("buy", line.buy().show(desk.units()))
+                : Texts.CUT.of("on-the-shelf"));
     buy.setMinWidth(90);
     buy.getStyleClass().add(line.missing() ? Style.FIGURE_VALUE : Style.SOFT);
     HBox row = new HBox(14, name, need, buy);
@@ -333,17 +338,14 @@ public final class CutSurface implements Surface {
           bar.cuts().stream()
               .map(it -> Display.length(it.mm(), desk.units()) + " " + it.name())
               .collect(Collectors.joining(", "));
+      int number = rows.size() + 1;
+      String left = Display.length(bar.leftMm(), desk.units());
+      String length = Display.length(bar.longMm(), desk.units());
       Label row =
           new Label(
-              "%d  %ssaw %s; %s left"
-                  .formatted(
-                      rows.size() + 1,
-                      bar.there()
-                          ? "from the %s that are there, "
-                              .formatted(Display.length(bar.longMm(), desk.units()))
-                          : "",
-                      pieces,
-                      Display.length(bar.leftMm(), desk.units())));
+              bar.there()
+                  ? Texts.CUT.of("saw-from-there-left", number, length, pieces, left)
+                  : Texts.CUT.of("saw-left", number, pieces, left));
       WrappedText.in(row);
       row.getStyleClass().add(Style.SOFT);
       rows.add(row);
@@ -355,7 +357,7 @@ public final class CutSurface implements Surface {
   public boolean key(KeyEvent event) {
     if (Key.PRINT.is(event)) {
       if (print.isDisabled() && !model.templates().isEmpty()) {
-        desk.say("Choose the template that is to be printed: " + Key.NEXT.label() + " goes to one");
+        desk.say(Texts.CUT.of("choose-the-template-that-is", Key.NEXT.label()));
       }
       print.fire();
     } else if (Key.EXPORT.is(event)) {

@@ -24,6 +24,7 @@ import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.formats.MachineFiles;
 import stoutblade.machine.Cutter;
 import stoutblade.machine.SimulatedCutter;
@@ -58,8 +59,8 @@ final class MachineDesk {
   private final EntryField draw;
   private final EntryField travel;
   private final EntryField clamp;
-  private final ToggleButton run = new ToggleButton("Run it here");
-  private final Button write = new Button("Write files…");
+  private final ToggleButton run = new ToggleButton(Texts.CUT.of("run-it-here"));
+  private final Button write = new Button(Texts.CUT.of("write-files"));
   private final Label said = new Label();
   private final Watch watch = new Watch();
   private Optional<Box> fitted = Optional.empty();
@@ -100,7 +101,7 @@ final class MachineDesk {
     this.desk = desk;
     this.sheets = sheets;
     this.model = new MachineModel(desk, sheets, tasks, this::show);
-    mat.setCalled("A sheet on the machine");
+    mat.setCalled(Texts.CUT.of("a-sheet-on-the-machine"));
     mat.setId("machine-mat");
     mat.setDrawing(this::draw);
     kind.setId("machine-kind");
@@ -113,7 +114,7 @@ final class MachineDesk {
           }
         });
     sheet.setId("machine-sheet");
-    sheet.setConverter(Choices.named(it -> "Sheet " + (it + 1)));
+    sheet.setConverter(Choices.named(it -> Texts.CUT.of("sheet", it + 1)));
     sheet.setOnAction(
         event -> {
           if (!showing && sheet.getValue() != null) {
@@ -143,20 +144,20 @@ final class MachineDesk {
     WrappedText.in(said);
     tray =
         new Tray()
-            .with("Cut with", kind)
-            .with("On the bed", sheet)
-            .with("The tool's way", run)
-            .with("SVG, DXF, HP-GL, G-code", write)
-            .with("Bed, sideways", bedX)
-            .with("Bed, lengthwise", bedY)
-            .with("Width of the cut", kerf)
-            .with("Past corners", overcut)
-            .with("Cut in a minute", feed)
-            .with("Engraved in a minute", draw)
-            .with("Gone between, in a minute", travel)
-            .with("Passes", passes)
-            .with("Bridges", bridges)
-            .with("Held down at the left", clamp);
+            .with(Texts.CUT.of("cut-with"), kind)
+            .with(Texts.CUT.of("on-the-bed"), sheet)
+            .with(Texts.CUT.of("the-tools-way"), run)
+            .with(Texts.CUT.of("svg-dxf-hp-gl-g"), write)
+            .with(Texts.CUT.of("bed-sideways"), bedX)
+            .with(Texts.CUT.of("bed-lengthwise"), bedY)
+            .with(Texts.CUT.of("width-of-the-cut"), kerf)
+            .with(Texts.CUT.of("past-corners"), overcut)
+            .with(Texts.CUT.of("cut-in-a-minute"), feed)
+            .with(Texts.CUT.of("engraved-in-a-minute"), draw)
+            .with(Texts.CUT.of("gone-between-in-a-minute"), travel)
+            .with(Texts.CUT.of("passes"), passes)
+            .with(Texts.CUT.of("bridges"), bridges)
+            .with(Texts.CUT.of("held-down-at-the-left"), clamp);
   }
 
   private boolean bed(UnaryOperator<Cutter.Bed> change) {
@@ -179,7 +180,7 @@ final class MachineDesk {
         EntryField.number(
             desk,
             "",
-            () -> "a whole number is expected",
+            () -> Texts.CUT.of("a-whole-number-is-expected"),
             value -> value == Math.rint(value) && take.test((int) value));
     field.setId(id);
     field.setPrefColumnCount(COLUMNS);
@@ -262,7 +263,7 @@ final class MachineDesk {
     Cutter cutter = model.cutter();
     Box bed = new Box(0, 0, cutter.bed().xMm(), cutter.bed().yMm());
     pen.stroke(closed(bed), pen.colour(Ink.RULE_STRONG), 2);
-    pen.words("Bed", new Point(0, bed.maxY()), 16, -9, 12, pen.colour(Ink.SOFT));
+    pen.words(Texts.CUT.of("bed"), new Point(0, bed.maxY()), 16, -9, 12, pen.colour(Ink.SOFT));
     if (cutter.bed().clampMm() > 0) {
       Box held = new Box(0, 0, Math.min(cutter.bed().clampMm(), bed.maxX()), bed.maxY());
       pen.fill(closed(held), pen.faint(Ink.WRONG, 0.18));

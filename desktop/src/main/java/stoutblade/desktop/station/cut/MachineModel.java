@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Edits;
 import stoutblade.formats.MachineFiles;
 import stoutblade.machine.Cutter;
@@ -72,7 +73,7 @@ final class MachineModel {
   boolean set(UnaryOperator<Cutter> change) {
     Optional<CutList.Kind> kind = sheets.shown().map(SheetsModel.Shown::kind);
     if (kind.isEmpty()) {
-      desk.say("Nothing is cut from sheets yet: there is nothing to set a machine up for");
+      desk.say(Texts.CUT.of("nothing-is-cut-from-sheets"));
       return false;
     }
     try {
@@ -129,7 +130,7 @@ final class MachineModel {
     SheetPlan.Held held = sheets.shown().orElseThrow().fitted().sheets().get(it.sheet);
     var family = desk.catalogue().family(it.kind.foam());
     tasks.start(
-        "Working out the tool's way",
+        Texts.CUT.of("working-out-the-tools-way"),
         progress -> {
           MachineSheet sheet = it.kind.onMachine(held);
           ToolPath path = ToolPathMaker.of(sheet, it.cutter);
@@ -152,7 +153,7 @@ final class MachineModel {
         .map(
             it ->
                 new MachineFiles.Job(
-                    it.asked.kind.words() + ", sheet " + (it.asked.sheet + 1),
+                    Texts.CUT.of("sheet-2", it.asked.kind.words(), it.asked.sheet + 1),
                     it.sheet,
                     it.path,
                     it.asked.cutter,
@@ -185,10 +186,10 @@ final class MachineModel {
   /** What it comes to, or what is wrong first. */
   String words() {
     if (asked().isEmpty()) {
-      return "nothing laid yet: see Sheets";
+      return Texts.CUT.of("nothing-laid-yet-see-sheets");
     }
     if (worked.isEmpty() || !current()) {
-      return givenUp.equals(asked()) ? "the way was not worked out" : "…";
+      return givenUp.equals(asked()) ? Texts.CUT.of("the-way-was-not-worked") : "…";
     }
     SimulatedCutter.Run run = worked.get().run;
     return run.crashes().stream()
@@ -196,10 +197,10 @@ final class MachineModel {
         .findFirst()
         .orElseGet(
             () ->
-                "%s: %s of lines, about %s at the machine"
-                    .formatted(
-                        worked.get().asked.kind.words(),
-                        Display.way(run.line().value(), desk.units()),
-                        run.time().show(desk.units())));
+                Texts.CUT.of(
+                    "of-lines-about-at-the",
+                    worked.get().asked.kind.words(),
+                    Display.way(run.line().value(), desk.units()),
+                    run.time().show(desk.units())));
   }
 }

@@ -16,6 +16,7 @@ import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.nest.Nesting;
 import stoutblade.nest.SheetTemplates;
 import stoutblade.shape.Box;
@@ -36,11 +37,11 @@ final class SheetsDesk {
   private final ComboBox<CutList.Kind> kind = new ComboBox<>();
   private final EntryField gap;
   private final EntryField rim;
-  private final Button again = new Button("Lay them again");
-  private final Button turn = new Button(Key.TURN.on("Turn"));
-  private final ToggleButton stays = new ToggleButton(Key.STAYS.on("Stays"));
-  private final Button cut = new Button("They are cut");
-  private final Button print = new Button("Print…");
+  private final Button again = new Button(Texts.CUT.of("lay-them-again"));
+  private final Button turn = new Button(Key.TURN.on(Texts.CUT.of("turn")));
+  private final ToggleButton stays = new ToggleButton(Key.STAYS.on(Texts.CUT.of("stays")));
+  private final Button cut = new Button(Texts.CUT.of("they-are-cut"));
+  private final Button print = new Button(Texts.CUT.of("print"));
   private final Label said = new Label();
   private Optional<Box> fitted = Optional.empty();
   private boolean showing;
@@ -53,7 +54,7 @@ final class SheetsDesk {
   SheetsDesk(Desk desk, SheetsModel model, Consumer<Template> print) {
     this.desk = desk;
     this.model = model;
-    mat.setCalled("Sheets with what is cut from them");
+    mat.setCalled(Texts.CUT.of("sheets-with-what-is-cut"));
     mat.setId("sheets-mat");
     drawing = new SheetsDrawing(model);
     hand = new SheetsHand(desk, model, drawing, this::look);
@@ -61,7 +62,7 @@ final class SheetsDesk {
     mat.setDrawing(pen -> drawing.draw(pen, hand.spot(), hand.inHand(), hand.path()));
     kind.setId("sheets-kind");
     kind.setPrefWidth(310);
-    kind.setConverter(Choices.named(it -> it.words() + ": " + it.count() + " pieces"));
+    kind.setConverter(Choices.named(it -> Texts.CUT.of("pieces-2", it.words(), it.count())));
     kind.setOnAction(
         event -> {
           if (!showing && kind.getValue() != null) {
@@ -92,14 +93,14 @@ final class SheetsDesk {
     WrappedText.in(said);
     tray =
         new Tray()
-            .with("Cut from", kind)
-            .with("Between pieces", gap)
-            .with("Free along edges", rim)
-            .with("All that does not stay", again)
-            .with("By 15°", turn)
-            .with("Whatever is laid anew", stays)
-            .with("Keeps the offcuts", cut)
-            .with("At full size", this.print);
+            .with(Texts.CUT.of("cut-from"), kind)
+            .with(Texts.CUT.of("between-pieces"), gap)
+            .with(Texts.CUT.of("free-along-edges"), rim)
+            .with(Texts.CUT.of("all-that-does-not-stay"), again)
+            .with(Texts.CUT.of("by-15"), turn)
+            .with(Texts.CUT.of("whatever-is-laid-anew"), stays)
+            .with(Texts.CUT.of("keeps-the-offcuts"), cut)
+            .with(Texts.CUT.of("at-full-size"), this.print);
   }
 
   Node mat() {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Pen;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.measure.Display;
 import stoutblade.nest.Nesting;
 import stoutblade.nest.SheetPlan;
@@ -149,10 +150,12 @@ final class SheetsDrawing {
     double share =
         sheet.held.pieces().stream().mapToDouble(it -> it.placed().shape().outline().area()).sum()
             / sheet.held.sheet().outline().area();
-    String what = cut ? "Cut" : sheet.held.sheet().price() > 0 ? "Sheet" : "Left over";
+    String what =
+        cut
+            ? Texts.CUT.of("cut")
+            : sheet.held.sheet().price() > 0 ? Texts.CUT.of("sheet-3") : Texts.CUT.of("left-over");
     pen.words(
-        "%s %d: %s %% of it pieces"
-            .formatted(what, sheet.number + 1, Display.decimal(share * 100, 0)),
+        Texts.CUT.of("of-it-pieces", what, sheet.number + 1, Display.decimal(share * 100, 0)),
         new Point(sheet.box().centre().x(), sheet.box().minY()),
         0,
         14,

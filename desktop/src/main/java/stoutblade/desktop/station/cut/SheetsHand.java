@@ -8,6 +8,7 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.Key;
 import stoutblade.desktop.mat.Arrows;
 import stoutblade.desktop.mat.MatView;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.nest.Slide;
 import stoutblade.project.PartRef;
 import stoutblade.reckoning.PartReckoning;
@@ -173,7 +174,7 @@ final class SheetsHand implements MatView.Hand {
   /** Turns what is selected, by 15° or as far as its grain lets it. */
   void turn(double radians) {
     if (spot().isEmpty()) {
-      desk.say("Select a piece first: press it, or " + Key.PLACE.label() + " goes to the next");
+      desk.say(Texts.CUT.of("select-a-piece-first-press", Key.PLACE.label()));
       return;
     }
     SheetsModel.Spot it = spot().get();
@@ -185,7 +186,7 @@ final class SheetsHand implements MatView.Hand {
               if (slide.turn(grained ? Math.PI : radians)) {
                 model.put(it, it.sheet(), slide.placed());
               } else {
-                desk.say("There is no room to turn it here: move it first");
+                desk.say(Texts.CUT.of("there-is-no-room-to"));
               }
             });
   }
@@ -200,11 +201,7 @@ final class SheetsHand implements MatView.Hand {
     spot()
         .ifPresentOrElse(
             model::pin,
-            () ->
-                desk.say(
-                    "Select a piece first: press it, or "
-                        + Key.PLACE.label()
-                        + " goes to the next"));
+            () -> desk.say(Texts.CUT.of("select-a-piece-first-press", Key.PLACE.label())));
   }
 
   private void next(int by) {
@@ -223,6 +220,12 @@ final class SheetsHand implements MatView.Hand {
 
   @Override
   public String selected() {
-    return spot().map(it -> entry(it).words() + (model.pinned(it) ? ", stays" : "")).orElse("");
+    return spot()
+        .map(
+            it -> {
+              String words = entry(it).words();
+              return model.pinned(it) ? Texts.CUT.of("stays-2", words) : words;
+            })
+        .orElse("");
   }
 }

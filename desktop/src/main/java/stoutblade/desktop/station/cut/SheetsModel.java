@@ -10,6 +10,7 @@ import javafx.application.Platform;
 import stoutblade.desktop.BackgroundTasks;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Timed;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Edits;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
@@ -137,7 +138,7 @@ final class SheetsModel {
                 Laying now = laying(it);
                 Laying other = now.with(gap, rim).with(now.plan().staying(), "");
                 lookedAt.remove(it.words());
-                return desk.perform(Edits.laid("Room between pieces", other));
+                return desk.perform(Edits.laid(Texts.CUT.of("room-between-pieces"), other));
               } catch (IllegalArgumentException e) {
                 desk.say(e.getMessage());
                 return false;
@@ -221,7 +222,7 @@ final class SheetsModel {
     long way = seed;
     running = Optional.of(search);
     tasks.start(
-        "Laying pieces on sheets",
+        Texts.CUT.of("laying-pieces-on-sheets"),
         progress ->
             AroundPins.lay(
                 now.job,
@@ -253,10 +254,12 @@ final class SheetsModel {
           byItself = best;
           found = Optional.of(new Found(began.laying, plan));
           desk.perform(
-              Edits.laid("Lay pieces on sheets", began.laying.with(plan, search.kind.mark())));
+              Edits.laid(
+                  Texts.CUT.of("lay-pieces-on-sheets"),
+                  began.laying.with(plan, search.kind.mark())));
         });
     if (best.isEmpty() && search.best.isPresent()) {
-      desk.say("Nothing better was found: the pieces lie as they did");
+      desk.say(Texts.CUT.of("nothing-better-was-found-the"));
     }
     changed.run();
   }
@@ -266,12 +269,12 @@ final class SheetsModel {
   /** Takes hold of a piece, to slide it on a sheet; empty where it is not to be moved. */
   Optional<Slide> take(Spot spot, int onSheet) {
     if (looking()) {
-      desk.say("Pieces are still being laid: stop that below, or wait for it");
+      desk.say(Texts.CUT.of("pieces-are-still-being-laid"));
       return Optional.empty();
     }
     Shown now = shown.orElseThrow();
     if (cut(spot.sheet) || cut(onSheet)) {
-      desk.say("This sheet is cut already: nothing on it moves");
+      desk.say(Texts.CUT.of("this-sheet-is-cut-already"));
       return Optional.empty();
     }
     SheetPlan.Held sheet = now.fitted.sheets().get(onSheet);
@@ -324,7 +327,7 @@ final class SheetsModel {
       more.add(piece);
       plan = plan.with(now.fitted.sheets().get(onSheet).number(), with(other, more));
     }
-    keep("Move a piece on its sheet", now, plan.withoutEmpty());
+    keep(Texts.CUT.of("move-a-piece-on-its"), now, plan.withoutEmpty());
   }
 
   private static SheetPlan.Sheet with(SheetPlan.Sheet sheet, List<SheetPlan.Piece> pieces) {
@@ -340,7 +343,7 @@ final class SheetsModel {
     SheetPlan.Piece it = all.get(number);
     all.set(number, new SheetPlan.Piece(it.shape(), it.mark(), it.lay(), !it.pinned()));
     keep(
-        it.pinned() ? "Let a piece lie anywhere" : "A piece stays",
+        it.pinned() ? Texts.CUT.of("let-a-piece-lie-anywhere") : Texts.CUT.of("a-piece-stays"),
         now,
         now.plan.with(now.fitted.sheets().get(spot.sheet).number(), with(sheet, all)));
   }
@@ -385,8 +388,8 @@ final class SheetsModel {
             offcuts));
     desk.say(
         offcuts.isEmpty()
-            ? "Nothing is left of them that could be cut from again"
-            : "%d offcuts are kept, and are used first from now on".formatted(offcuts.size()));
+            ? Texts.CUT.of("nothing-is-left-of-them")
+            : Texts.CUT.of("offcuts-are-kept-and-are", offcuts.size()));
   }
 
   // == IN WORDS
@@ -398,52 +401,51 @@ final class SheetsModel {
 
   /** What is shown comes to, and what has changed since it was laid. */
   String words() {
-    return shown.map(this::words).orElse("nothing to cut yet");
+    return shown.map(this::words).orElse(Texts.CUT.of("nothing-to-cut-yet"));
   }
 
   private String words(Shown now) {
     Nesting it = now.fitted.nesting();
     if (it.sheets().isEmpty()) {
-      return looking() ? "…" : "not laid yet: lay them again";
+      return looking() ? "…" : Texts.CUT.of("not-laid-yet-lay-them");
     }
     long bought = it.sheets().stream().filter(own -> own.sheet().price() > 0).count();
     long cut = now.plan.sheets().stream().filter(SheetPlan.Sheet::cut).count();
-    String others =
-        cut > 0
-            ? " and %d cut already".formatted(cut)
-            : bought < it.sheets().size() ? " and what is left over" : "";
-    return "%d %s%s: %s %% pieces%s%s"
-        .formatted(
-            bought,
-            bought == 1 ? "sheet" : "sheets",
-            others,
-            Display.decimal(it.density() * 100, 0),
-            missing(now),
-            byHand(it));
+    String sheets = Texts.CUT.of("sheets-in-all", bought);
+    if (cut > 0) {
+      sheets = Texts.CUT.of("and-cut-already", sheets, cut);
+    } else if (bought < it.sheets().size()) {
+      sheets = Texts.CUT.of("and-what-is-left-over", sheets);
+    }
+    List<String> words = new ArrayList<>();
+    words.add(Texts.CUT.of("sheets-pieces", sheets, Display.decimal(it.density() * 100, 0)));
+    missing(now).ifPresent(words::add);
+    byHand(it).ifPresent(words::add);
+    return String.join("; ", words);
   }
 
-  private String missing(Shown now) {
+  private Optional<String> missing(Shown now) {
     Nesting it = now.fitted.nesting();
     boolean sameList = now.laying.listMark().equals(now.kind.mark());
     if (now.fitted.whole()) {
-      return it.proven() ? "; fewer cannot do" : "";
+      return it.proven() ? Optional.of(Texts.CUT.of("fewer-cannot-do")) : Optional.empty();
     }
-    return looking() || sameList || found.isPresent()
-        ? "; %d larger than any sheet: cut apart at Layers".formatted(it.left().size())
-        : "; since then " + SheetPlan.changes(now.fitted);
+    return Optional.of(
+        looking() || sameList || found.isPresent()
+            ? Texts.CUT.of("larger-than-any-sheet-cut", it.left().size())
+            : Texts.CUT.of("since-then", SheetPlan.changes(now.fitted)));
   }
 
   /** What it came to before hands moved anything, where it is known. */
-  private String byHand(Nesting now) {
+  private Optional<String> byHand(Nesting now) {
     return byItself
         .filter(it -> !looking() && it.sheets().size() == now.sheets().size())
         .filter(it -> Math.abs(it.lastUsedMm() - now.lastUsedMm()) > 0.05)
         .map(
             it ->
-                "; last one used to %s, by itself to %s"
-                    .formatted(
-                        Display.length(now.lastUsedMm(), desk.units()),
-                        Display.length(it.lastUsedMm(), desk.units())))
-        .orElse("");
+                Texts.CUT.of(
+                    "last-one-used-to-by",
+                    Display.length(now.lastUsedMm(), desk.units()),
+                    Display.length(it.lastUsedMm(), desk.units())));
   }
 }

@@ -15,6 +15,7 @@ import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.develop.Panel;
 import stoutblade.edit.PanelEdits;
 import stoutblade.layer.Joints;
@@ -65,7 +66,9 @@ final class SpliceDesk implements MatView.Hand {
     }
 
     String words() {
-      return "%s, %s, %d".formatted(panel.name(), isAcross ? "across" : "along", index + 1);
+      return "%s, %s, %d"
+          .formatted(
+              panel.name(), isAcross ? Texts.CUT.of("across") : Texts.CUT.of("along"), index + 1);
     }
 
     Joints moved(double mm) {
@@ -83,7 +86,7 @@ final class SpliceDesk implements MatView.Hand {
     this.mat = mat;
     this.template = template;
     which.setId("splice-which");
-    which.setAccessibleText("Which joint");
+    which.setAccessibleText(Texts.CUT.of("which-joint"));
     which.setConverter(Choices.named(Held::words));
     which.setPrefWidth(150);
     which.setOnAction(
@@ -94,15 +97,15 @@ final class SpliceDesk implements MatView.Hand {
         });
     at = EntryField.length(desk, this::typed);
     at.setId("splice-at");
-    at.setAccessibleText("Where the joint lies, from the pattern's edge");
+    at.setAccessibleText(Texts.CUT.of("where-the-joint-lies-from"));
     at.setPrefColumnCount(5);
-    proposed = Tray.button("splice-proposed", "As proposed", this::again, () -> {});
+    proposed = Tray.button("splice-proposed", Texts.CUT.of("as-proposed"), this::again, () -> {});
     places = new HBox(6, which, at, proposed);
   }
 
   /** Puts the controls into a tray; they are there only where something is cut apart. */
   void into(Tray tray) {
-    tray.with("Larger than a sheet: joint at, from the edge", places);
+    tray.with(Texts.CUT.of("larger-than-a-sheet-joint"), places);
   }
 
   // == WHAT THERE IS

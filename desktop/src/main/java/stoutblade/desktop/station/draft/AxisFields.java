@@ -7,6 +7,7 @@ import javafx.scene.control.ToggleButton;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.AxisEdits;
 import stoutblade.edit.PropEdit;
 import stoutblade.shape.Point;
@@ -17,7 +18,7 @@ final class AxisFields {
   private final Desk desk;
   private final OutlineModel model;
   private final Runnable after;
-  private final MenuButton choice = new MenuButton("Straight");
+  private final MenuButton choice = new MenuButton(Texts.DRAFT.of("straight"));
   private final Tray nodeTray = new Tray();
   private final EntryField across;
   private final EntryField along;
@@ -30,23 +31,24 @@ final class AxisFields {
     choice
         .getItems()
         .setAll(
-            item("centre-straight", "Straight up", AxisEdits::straight),
-            item("centre-midway", "Midway between the edges", AxisEdits::midway),
-            item("centre-drawn", "Drawn by hand", AxisEdits::upright));
+            item("centre-straight", Texts.DRAFT.of("straight-up"), AxisEdits::straight),
+            item("centre-midway", Texts.DRAFT.of("midway-between-the-edges"), AxisEdits::midway),
+            item("centre-drawn", Texts.DRAFT.of("drawn-by-hand"), AxisEdits::upright));
     across = EntryField.length(desk, mm -> model.axis().moveTo(new Point(mm, place().y())));
     along = EntryField.length(desk, mm -> model.axis().moveTo(new Point(place().x(), mm)));
     across.setId("centre-across");
     along.setId("centre-along");
     across.setPrefColumnCount(5);
     along.setPrefColumnCount(5);
-    Button remove = Tray.button("centre-remove", "Remove  Del", model::remove, after);
-    ToggleButton bends = new ToggleButton("bends along");
+    Button remove =
+        Tray.button("centre-remove", Texts.DRAFT.of("remove-del"), model::remove, after);
+    ToggleButton bends = new ToggleButton(Texts.DRAFT.of("bends-along"));
     bends.setId("centre-bends");
     bends.selectedProperty().bindBidirectional(model.axis().bendsProperty());
     nodeTray
-        .with("Centre line, across", across)
-        .with("Centre line, along", along)
-        .with("The outline", bends)
+        .with(Texts.DRAFT.of("centre-line-across"), across)
+        .with(Texts.DRAFT.of("centre-line-along"), along)
+        .with(Texts.DRAFT.of("the-outline"), bends)
         .with(" ", remove);
   }
 
@@ -68,8 +70,9 @@ final class AxisFields {
 
   /** Where it comes from. */
   void into(Tray tray) {
-    choice.setText(model.axis().shown().isPresent() ? "Curved" : "Straight");
-    tray.with("Centre line", choice);
+    choice.setText(
+        model.axis().shown().isPresent() ? Texts.DRAFT.of("curved") : Texts.DRAFT.of("straight"));
+    tray.with(Texts.DRAFT.of("centre-line"), choice);
   }
 
   /** The tray of its selected node. */

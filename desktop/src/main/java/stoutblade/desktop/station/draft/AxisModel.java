@@ -4,6 +4,7 @@ import java.util.Optional;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.AxisEdits;
 import stoutblade.measure.Display;
 import stoutblade.part.Cut;
@@ -63,12 +64,12 @@ final class AxisModel {
     return place()
         .map(
             it ->
-                "Node %d of %d of the centre line, %s sideways, %s along"
-                    .formatted(
-                        selected + 1,
-                        shown().orElseThrow().nodes().size(),
-                        Display.length(it.x(), desk.units()),
-                        Display.length(it.y(), desk.units())))
+                Texts.DRAFT.of(
+                    "node-of-of-the-centre",
+                    selected + 1,
+                    shown().orElseThrow().nodes().size(),
+                    Display.length(it.x(), desk.units()),
+                    Display.length(it.y(), desk.units())))
         .orElse("");
   }
 

@@ -13,6 +13,7 @@ import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.PartEdits;
 import stoutblade.part.Bought;
 import stoutblade.part.Part;
@@ -35,30 +36,35 @@ final class BoughtFields {
     this.part = part;
     what.setId("thing-what");
     what.setPrefColumnCount(12);
-    what.setOnAction(event -> change("What it is", it -> called(it, what.getText().strip())));
+    what.setOnAction(
+        event -> change(Texts.DRAFT.of("what-it-is"), it -> called(it, what.getText().strip())));
     List<Optional<Rod>> kinds = new ArrayList<>(List.of(Optional.empty()));
     desk.catalogue().rods().forEach(it -> kinds.add(Optional.of(it)));
     rod.setId("thing-rod");
     rod.getItems().setAll(kinds);
-    rod.setConverter(Choices.named(it -> it.map(Rod::name).orElse("something else")));
+    rod.setConverter(
+        Choices.named(it -> it.map(Rod::name).orElse(Texts.DRAFT.of("something-else"))));
     rod.setPrefWidth(190);
     rod.setOnAction(
         event -> {
           if (!showing && rod.getValue() != null) {
-            change("Of what it is", it -> of(it, rod.getValue()));
+            change(Texts.DRAFT.of("of-what-it-is"), it -> of(it, rod.getValue()));
           }
         });
-    along = EntryField.length(desk, mm -> change("Length", it -> it.along(mm)));
-    across = EntryField.length(desk, mm -> change("Width", it -> it.across(mm)));
+    along = EntryField.length(desk, mm -> change(Texts.DRAFT.of("length"), it -> it.along(mm)));
+    across = EntryField.length(desk, mm -> change(Texts.DRAFT.of("width"), it -> it.across(mm)));
     mass =
         EntryField.number(
             desk,
             "g",
-            () -> "a weight is a number of grams",
-            g -> change("Weight", it -> it.weighing(g)));
+            () -> Texts.DRAFT.of("a-weight-is-a-number"),
+            g -> change(Texts.DRAFT.of("weight"), it -> it.weighing(g)));
     price =
         EntryField.number(
-            desk, "", () -> "a price is a number", each -> change("Price", it -> it.costing(each)));
+            desk,
+            "",
+            () -> Texts.DRAFT.of("a-price-is-a-number"),
+            each -> change(Texts.DRAFT.of("price"), it -> it.costing(each)));
     along.setId("thing-along");
     across.setId("thing-across");
     mass.setId("thing-mass");
@@ -93,12 +99,12 @@ final class BoughtFields {
   }
 
   void into(Tray tray) {
-    tray.with("A length of", rod).with("Length", along);
+    tray.with(Texts.DRAFT.of("a-length-of"), rod).with(Texts.DRAFT.of("length"), along);
     if (thing().filter(Bought::ofRod).isEmpty()) {
-      tray.with("What it is", what)
-          .with("Width", across)
-          .with("Weight of one", mass)
-          .with("Price of one", price);
+      tray.with(Texts.DRAFT.of("what-it-is"), what)
+          .with(Texts.DRAFT.of("width"), across)
+          .with(Texts.DRAFT.of("weight-of-one"), mass)
+          .with(Texts.DRAFT.of("price-of-one"), price);
     }
   }
 

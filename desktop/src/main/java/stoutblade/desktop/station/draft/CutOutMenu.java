@@ -5,6 +5,7 @@ import java.util.List;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.PartEdits;
 import stoutblade.feature.Where;
 import stoutblade.part.Part;
@@ -24,7 +25,7 @@ final class CutOutMenu {
   private final Desk desk;
   private final OutlineModel model;
   private final Runnable after;
-  private final Menu menu = new Menu("Cut-out along an outline");
+  private final Menu menu = new Menu(Texts.DRAFT.of("cut-out-along-an-outline"));
 
   CutOutMenu(Desk desk, OutlineModel model, Runnable after) {
     this.desk = desk;
@@ -41,7 +42,7 @@ final class CutOutMenu {
   /** Offers what there is now. */
   void fill() {
     List<MenuItem> items = new ArrayList<>();
-    MenuItem drawn = new MenuItem("Drawn by hand");
+    MenuItem drawn = new MenuItem(Texts.DRAFT.of("drawn-by-hand"));
     drawn.setId("cutout-drawn");
     drawn.setOnAction(event -> add(begun(), true));
     items.add(drawn);
@@ -58,7 +59,7 @@ final class CutOutMenu {
   }
 
   private MenuItem item(String id, String name, WholeOutline outline) {
-    MenuItem item = new MenuItem("As " + name);
+    MenuItem item = new MenuItem(Texts.DRAFT.of("as", name));
     item.setMnemonicParsing(false);
     item.setId(id);
     item.setOnAction(event -> add(outline, false));

@@ -13,6 +13,7 @@ import stoutblade.desktop.Meshes;
 import stoutblade.desktop.Pictures;
 import stoutblade.desktop.shell.RunsUnder;
 import stoutblade.desktop.station.Surface;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.part.Bought;
 import stoutblade.part.Part;
 
@@ -25,7 +26,8 @@ public final class DraftSurface implements Surface {
   private final PatchDesk patch;
   private final SkeletonDesk skeleton;
   private final NewPart newPart;
-  private final ToggleButton together = new ToggleButton(Key.ASSEMBLE.on("Assemble"));
+  private final ToggleButton together =
+      new ToggleButton(Key.ASSEMBLE.on(Texts.DRAFT.of("assemble")));
   private final RunsUnder node;
 
   /** The bought thing that was selected last because it was looked at. */

@@ -15,6 +15,7 @@ import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Between;
 import stoutblade.desktop.station.LeftOut;
 import stoutblade.desktop.station.PlaceFields;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.PartEdits;
 import stoutblade.feature.Feature;
 import stoutblade.feature.Where;
@@ -46,7 +47,8 @@ final class FeatureTray {
             desk,
             "feature-left-out",
             without -> {
-              boolean done = model.change("Leave out", it -> it.leavingOut(without));
+              boolean done =
+                  model.change(Texts.DRAFT.of("leave-out"), it -> it.leavingOut(without));
               after.run();
               return done;
             });
@@ -54,7 +56,7 @@ final class FeatureTray {
         new Between(
             "feature-between",
             other -> {
-              model.change("Place between", it -> it.among(other));
+              model.change(Texts.DRAFT.of("place-between"), it -> it.among(other));
               after.run();
             });
     Placed placed = new Placed();
@@ -130,7 +132,7 @@ final class FeatureTray {
                           ? (int) Math.max(2, Math.rint(reach * 0.6 / 6.35))
                           : 1);
         };
-    String words = it == Feature.Kind.LETTERS ? "LANTERN" : "";
+    String words = it == Feature.Kind.LETTERS ? Texts.DRAFT.of("lantern") : "";
     add(it, words, where);
     after.run();
   }
@@ -199,10 +201,10 @@ final class FeatureTray {
       words.setPrefColumnCount(12);
       words.setOnAction(
           event -> {
-            model.change("Lettering", it -> it.saying(words.getText().strip()));
+            model.change(Texts.DRAFT.of("lettering"), it -> it.saying(words.getText().strip()));
             after.run();
           });
-      tray.with("It says", words);
+      tray.with(Texts.DRAFT.of("it-says"), words);
     }
     feature
         .kind()
@@ -212,19 +214,21 @@ final class FeatureTray {
       placeFields(feature).into(tray);
       between.show(repeated(feature), feature.between());
       if (between.any()) {
-        tray.with("Between those of", between.control());
+        tray.with(Texts.DRAFT.of("between-those-of"), between.control());
       }
     }
     if (feature.where().count() > 1 && feature.kind() != Feature.Kind.BEVEL) {
-      tray.with("Left out", leftOut.of(feature));
+      tray.with(Texts.DRAFT.of("left-out"), leftOut.of(feature));
     }
     if (feature.kind() == Feature.Kind.CUTOUT) {
-      tray.with(" ", button("feature-nodes", "Its nodes", () -> model.open(feature.id())));
+      tray.with(
+          " ",
+          button("feature-nodes", Texts.DRAFT.of("its-nodes"), () -> model.open(feature.id())));
     }
     if (feature.where() instanceof Where.At) {
-      tray.with(" ", button("feature-mirror", "Mirror image", this::mirror));
+      tray.with(" ", button("feature-mirror", Texts.DRAFT.of("mirror-image"), this::mirror));
     }
-    tray.with(" ", button("feature-remove", "Remove  Del", model::remove));
+    tray.with(" ", button("feature-remove", Texts.DRAFT.of("remove-del"), model::remove));
   }
 
   /** The same on the other side of the axis. */

@@ -8,6 +8,7 @@ import javafx.scene.control.CheckBox;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Followers;
 import stoutblade.part.Cut;
 import stoutblade.part.Follow;
@@ -22,8 +23,8 @@ final class FollowFields {
   private final Supplier<String> id;
   private final EntryField outside;
   private final EntryField ring;
-  private final CheckBox mirrored = new CheckBox("mirrored");
-  private final CheckBox openings = new CheckBox("with its cut-outs");
+  private final CheckBox mirrored = new CheckBox(Texts.DRAFT.of("mirrored"));
+  private final CheckBox openings = new CheckBox(Texts.DRAFT.of("with-its-cut-outs"));
   private final Button free;
 
   FollowFields(Desk desk, Supplier<String> id, Runnable after) {
@@ -49,7 +50,7 @@ final class FollowFields {
     free =
         Tray.button(
             "follow-free",
-            "Let it go",
+            Texts.DRAFT.of("let-it-go"),
             () -> desk.perform(Followers.follow(id.get(), Optional.empty())),
             after);
   }
@@ -77,15 +78,19 @@ final class FollowFields {
   }
 
   void into(Tray tray, Follow follow) {
-    String leader = desk.prop().part(follow.leaderId()).map(Part::name).orElse("what it follows");
+    String leader =
+        desk.prop()
+            .part(follow.leaderId())
+            .map(Part::name)
+            .orElse(Texts.DRAFT.of("what-it-follows"));
     outside.show(follow.offsetMm());
     ring.show(follow.insideMm().map(it -> follow.offsetMm() - it).orElse(0.0));
     mirrored.setSelected(follow.mirrored());
     openings.setSelected(follow.openings());
-    tray.with("Outside " + leader + " by", outside)
-        .with("Ring, width (0 none)", ring)
+    tray.with(Texts.DRAFT.of("outside-by", leader), outside)
+        .with(Texts.DRAFT.of("ring-width-0-none"), ring)
         .with(" ", mirrored)
         .with(" ", openings)
-        .with("Drawn by itself", free);
+        .with(Texts.DRAFT.of("drawn-by-itself"), free);
   }
 }

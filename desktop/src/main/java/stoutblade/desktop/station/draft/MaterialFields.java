@@ -8,6 +8,7 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.PartEdits;
 import stoutblade.part.Part;
 
@@ -34,7 +35,7 @@ final class MaterialFields {
                         desk.perform(
                             PartEdits.change(
                                 it.id(),
-                                "Choose the sheet",
+                                Texts.DRAFT.of("choose-the-sheet"),
                                 own -> own.withMaterial(foam.getValue().id(), own.thicknessMm()))));
           }
         });
@@ -48,7 +49,7 @@ final class MaterialFields {
                             desk.perform(
                                 PartEdits.change(
                                     it.id(),
-                                    "Thickness",
+                                    Texts.DRAFT.of("thickness"),
                                     own -> own.withMaterial(own.materialId(), mm))))
                     .orElse(false));
     thickness.setId(prefix + "thickness");
@@ -56,7 +57,7 @@ final class MaterialFields {
   }
 
   void into(Tray tray) {
-    tray.with("Sheet", foam).with("Thickness", thickness);
+    tray.with(Texts.DRAFT.of("sheet"), foam).with(Texts.DRAFT.of("thickness"), thickness);
   }
 
   void show() {

@@ -9,6 +9,7 @@ import javafx.scene.control.SeparatorMenuItem;
 import stoutblade.catalogue.PipeFitting;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Key;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Change;
 import stoutblade.edit.Followers;
 import stoutblade.edit.PartEdits;
@@ -44,7 +45,7 @@ final class NewPart {
   private static final double TRIM_MM = 3;
 
   private final Desk desk;
-  private final MenuButton menu = new MenuButton(Key.PART.on("New part"));
+  private final MenuButton menu = new MenuButton(Key.PART.on(Texts.DRAFT.of("new-part")));
 
   NewPart(Desk desk) {
     this.desk = desk;
@@ -59,11 +60,26 @@ final class NewPart {
 
   private void fill() {
     List<MenuItem> items = new ArrayList<>();
-    items.add(item("new-half", "Plate, half drawn about its axis", () -> add("Plate", half())));
-    items.add(item("new-whole", "Plate, drawn whole", () -> add("Plate", rectangle())));
     items.add(
-        item("new-disc", "Disc", () -> add("Disc", WholeOutline.circle(new Point(0, 0), 60))));
-    items.add(item("new-by-hand", "Plate, traced by hand", () -> add("Plate", HalfOutline.EMPTY)));
+        item(
+            "new-half",
+            Texts.DRAFT.of("plate-half-drawn-about-its"),
+            () -> add(Texts.DRAFT.of("plate"), half())));
+    items.add(
+        item(
+            "new-whole",
+            Texts.DRAFT.of("plate-drawn-whole"),
+            () -> add(Texts.DRAFT.of("plate"), rectangle())));
+    items.add(
+        item(
+            "new-disc",
+            Texts.DRAFT.of("disc"),
+            () -> add(Texts.DRAFT.of("disc"), WholeOutline.circle(new Point(0, 0), 60))));
+    items.add(
+        item(
+            "new-by-hand",
+            Texts.DRAFT.of("plate-traced-by-hand"),
+            () -> add(Texts.DRAFT.of("plate"), HalfOutline.EMPTY)));
     desk.looked()
         .flatMap(it -> it.part().cut())
         .filter(it -> it.outline().drawn())
@@ -72,8 +88,8 @@ final class NewPart {
                 items.add(
                     item(
                         "new-like",
-                        "Plate with this one's outline",
-                        () -> add("Plate", it.outline()))));
+                        Texts.DRAFT.of("plate-with-this-ones-outline"),
+                        () -> add(Texts.DRAFT.of("plate"), it.outline()))));
     desk.looked()
         .map(PartReckoning::part)
         .filter(it -> it.cut().filter(cut -> cut.outline().drawn()).isPresent())
@@ -82,15 +98,15 @@ final class NewPart {
               items.add(
                   item(
                       "new-follower",
-                      "Plate whose outline follows this one",
-                      () -> follow(it.name() + ", again", Follow.on(it.id()))));
+                      Texts.DRAFT.of("plate-whose-outline-follows-this"),
+                      () -> follow(Texts.DRAFT.of("again", it.name()), Follow.on(it.id()))));
               items.add(
                   item(
                       "new-ring",
-                      "Ring that follows the edge of this one",
+                      Texts.DRAFT.of("ring-that-follows-the-edge"),
                       () ->
                           follow(
-                              it.name() + ", rim",
+                              Texts.DRAFT.of("rim", it.name()),
                               Follow.on(it.id()).withInside(Optional.of(-RING_MM)))));
             });
     desk.looked()
@@ -101,22 +117,27 @@ final class NewPart {
                 items.add(
                     item(
                         "new-skin",
-                        "Skin over both faces and the edge of this one",
+                        Texts.DRAFT.of("skin-over-both-faces-and"),
                         () -> add(Skins.over(it.id(), SKIN_MM, TRIM_MM)))));
-    items.add(item("new-blade", "Blade, worked on both faces", this::addBlade));
-    items.add(item("new-bought", "Bought thing: a pipe, a ball, a strap", this::addBought));
-    items.add(item("new-skeleton", "Skeleton of pipe and fittings", this::addSkeleton));
+    items.add(item("new-blade", Texts.DRAFT.of("blade-worked-on-both-faces"), this::addBlade));
+    items.add(item("new-bought", Texts.DRAFT.of("bought-thing-a-pipe-a"), this::addBought));
+    items.add(
+        item("new-skeleton", Texts.DRAFT.of("skeleton-of-pipe-and-fittings"), this::addSkeleton));
     List<Tracing> tracings = desk.prop().size().tracings();
     if (!tracings.isEmpty()) {
       items.add(new SeparatorMenuItem());
     }
     for (Tracing tracing : tracings) {
-      items.add(item("new-" + tracing.id(), "From " + tracing.name(), () -> addTraced(tracing)));
+      items.add(
+          item(
+              "new-" + tracing.id(),
+              Texts.DRAFT.of("from", tracing.name()),
+              () -> addTraced(tracing)));
       if (tracing.outlines().size() > 1) {
         items.add(
             item(
                 "new-pieces-" + tracing.id(),
-                "All pieces of " + tracing.name() + ", what lies within one cut out of it",
+                Texts.DRAFT.of("all-pieces-of-what-lies", tracing.name()),
                 () -> add(PatternEdits.add(tracing, THICKNESS_MM))));
       }
     }
@@ -124,19 +145,19 @@ final class NewPart {
       items.add(
           item(
               "new-patch-" + model.id(),
-              "Faces of " + model.name() + ", laid flat",
+              Texts.DRAFT.of("faces-of-laid-flat", model.name()),
               () -> desk.partProperty().set(Desk.MODEL + model.id())));
       items.add(
           item(
               "new-slices-" + model.id(),
-              model.name() + ", sliced into layers",
+              Texts.DRAFT.of("sliced-into-layers", model.name()),
               () -> desk.goToSlices(model.id())));
     }
     items.add(new SeparatorMenuItem());
     items.add(
         item(
             "new-shape",
-            Key.SUMS.on("Wrapped, turned or folded: from a sum"),
+            Key.SUMS.on(Texts.DRAFT.of("wrapped-turned-or-folded-from")),
             () -> {
               desk.partProperty().set("");
               desk.sumsProperty().set(true);
@@ -165,7 +186,10 @@ final class NewPart {
   }
 
   private void addBought() {
-    add(PartEdits.addBought("Bought thing", new Bought("bought thing", "", 100, 40, 0, 0)));
+    add(
+        PartEdits.addBought(
+            Texts.DRAFT.of("bought-thing"),
+            new Bought(Texts.DRAFT.of("bought-thing-2"), "", 100, 40, 0, 0)));
   }
 
   /** A yoke of the first pipe that fittings are sold for. */
@@ -178,10 +202,10 @@ final class NewPart {
             it ->
                 add(
                     SkeletonEdits.add(
-                        "Skeleton",
+                        Texts.DRAFT.of("skeleton"),
                         new Piped(
                             Skeletons.yoke(YOKE_WIDE_MM, YOKE_HIGH_MM), it.id(), it.outerMm()))),
-            () -> desk.say("The catalogue has no pipe with fittings"));
+            () -> desk.say(Texts.DRAFT.of("the-catalogue-has-no-pipe")));
   }
 
   private void add(Change edit) {
@@ -194,7 +218,7 @@ final class NewPart {
     add(PartEdits.addTraced(tracing.name(), taken.centred(), THICKNESS_MM, tracing.from()));
     int others = tracing.outlines().size() - 1;
     if (others > 0) {
-      desk.say(others + " more outlines are in the tracing; click another one there to take it");
+      desk.say(Texts.DRAFT.of("more-outlines-are-in-the", others));
     }
   }
 

@@ -9,6 +9,7 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Followers;
 import stoutblade.part.Next;
 import stoutblade.part.Part;
@@ -49,10 +50,12 @@ final class NextFields {
 
   private String words(Optional<Next> next) {
     return next.map(
-            it ->
-                (it.below() ? "below " : "above ")
-                    + desk.prop().part(it.toId()).map(Part::name).orElse("a part"))
-        .orElse("no other: it stands by itself");
+            it -> {
+              String part =
+                  desk.prop().part(it.toId()).map(Part::name).orElse(Texts.DRAFT.of("a-part"));
+              return it.below() ? Texts.DRAFT.of("below", part) : Texts.DRAFT.of("above", part);
+            })
+        .orElse(Texts.DRAFT.of("no-other-it-stands-by"));
   }
 
   /** What the fields that are there depend on. */
@@ -64,9 +67,9 @@ final class NextFields {
     if (desk.prop().parts().size() < 2 || it.placing().where().count() > 1) {
       return;
     }
-    tray.with("Stands next to", other);
+    tray.with(Texts.DRAFT.of("stands-next-to"), other);
     if (it.placing().next().isPresent()) {
-      tray.with("Free between", gap);
+      tray.with(Texts.DRAFT.of("free-between"), gap);
     }
   }
 

@@ -15,6 +15,7 @@ import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.TrayMenu;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.feature.Blank;
 import stoutblade.feature.Measures;
 import stoutblade.feature.PlateForm;
@@ -52,7 +53,7 @@ final class OutlineDesk {
     this.tape = new MaskingTape(desk, mat, this::where);
     this.drawing = new OutlineDrawing(desk, pictures, model);
     this.trays = new OutlineTrays(desk, model, this::after);
-    mat.setCalled("Outline");
+    mat.setCalled(Texts.DRAFT.of("outline"));
     mat.setId("draft-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Drafting());
@@ -70,9 +71,9 @@ final class OutlineDesk {
             && model.feature().isEmpty()
             && model.axis().selected().isEmpty();
     if (model.tracingProperty().get()) {
-      how.setText("Click along one edge from the base to the tip; Shift for a corner, Esc ends.");
+      how.setText(Texts.DRAFT.of("click-along-one-edge-from"));
     } else {
-      how.setText("Click a node or a side; click a side twice for a node there.");
+      how.setText(Texts.DRAFT.of("click-a-node-or-a"));
     }
     how.setVisible((nothing && !model.lies()) || model.tracingProperty().get());
   }

@@ -7,6 +7,7 @@ import stoutblade.desktop.Pictures;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.station.Figures;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.feature.Blank;
 import stoutblade.feature.Feature;
 import stoutblade.feature.Marking;
@@ -72,10 +73,10 @@ final class OutlineDrawing {
                   .ifPresent(
                       at ->
                           pen.plate(
-                              Display.length(at.x(), desk.units())
-                                  + " across, "
-                                  + Display.length(at.y(), desk.units())
-                                  + " along",
+                              Texts.DRAFT.of(
+                                  "across-along",
+                                  Display.length(at.x(), desk.units()),
+                                  Display.length(at.y(), desk.units())),
                               at.plus(aside(pen)),
                               pen.colour(Ink.SELECTED)));
             });
@@ -183,10 +184,10 @@ final class OutlineDrawing {
       pen.line(new Point(0, it.at().y()), it.at(), pen.colour(Ink.SELECTED), 1.5);
     }
     pen.plate(
-        Display.length(it.at().x(), desk.units())
-            + " across, "
-            + Display.length(it.at().y(), desk.units())
-            + " along",
+        Texts.DRAFT.of(
+            "across-along",
+            Display.length(it.at().x(), desk.units()),
+            Display.length(it.at().y(), desk.units())),
         it.at().plus(aside(pen)),
         pen.colour(Ink.SELECTED));
   }
@@ -199,11 +200,12 @@ final class OutlineDrawing {
     Point from = outline.nodes().get(side).at();
     Point to = outline.nodes().get(outline.after(side)).at();
     double direction = Math.atan2(to.x() - from.x(), to.y() - from.y());
+    String length = Display.length(Exact.length(outline, side), desk.units());
     String words =
-        Display.length(Exact.length(outline, side), desk.units())
-            + (radius > 0
-                ? ", radius " + Display.length(radius, desk.units())
-                : ", " + Display.show(direction, Quantity.ANGLE, desk.units()) + " from the axis");
+        radius > 0
+            ? Texts.DRAFT.of("radius", length, Display.length(radius, desk.units()))
+            : Texts.DRAFT.of(
+                "from-the-axis", length, Display.show(direction, Quantity.ANGLE, desk.units()));
     Point middle = curves.get(curves.size() / 2).at(0.5);
     pen.plate(words, middle.plus(aside(pen)), pen.colour(Ink.SELECTED));
   }

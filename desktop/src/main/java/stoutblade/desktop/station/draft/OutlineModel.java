@@ -8,6 +8,7 @@ import java.util.function.UnaryOperator;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.OutlineEdits;
 import stoutblade.edit.PartEdits;
 import stoutblade.feature.Blank;
@@ -264,7 +265,7 @@ final class OutlineModel {
   void askParallel() {
     if (side().isPresent()) {
       wantsParallel = true;
-      desk.say("Click the side that it is to be parallel to");
+      desk.say(Texts.DRAFT.of("click-the-side-that-it"));
     }
   }
 
@@ -345,24 +346,26 @@ final class OutlineModel {
   /** What is selected, as it is read aloud. */
   String said() {
     if (feature().isPresent()) {
-      return "Selected: " + feature().get().kind().title();
+      return Texts.DRAFT.of("selected", feature().get().kind().title());
     }
     if (axis.selected().isPresent()) {
       return axis.said();
     }
     if (side().isPresent()) {
-      return "Side " + (side + 1) + " of " + outline().sides();
+      return Texts.DRAFT.of("side-of", side + 1, outline().sides());
     }
     return selectedNode()
         .map(
             it ->
-                "Node %d of %d, %s, %s sideways, %s along"
-                    .formatted(
-                        selected + 1,
-                        outline().nodes().size(),
-                        it.kind() == Node.Kind.CORNER ? "a corner" : "a curve",
-                        Display.length(it.at().x(), desk.units()),
-                        Display.length(it.at().y(), desk.units())))
+                Texts.DRAFT.of(
+                    "node-of-sideways-along",
+                    selected + 1,
+                    outline().nodes().size(),
+                    it.kind() == Node.Kind.CORNER
+                        ? Texts.DRAFT.of("a-corner")
+                        : Texts.DRAFT.of("a-curve"),
+                    Display.length(it.at().x(), desk.units()),
+                    Display.length(it.at().y(), desk.units())))
         .orElse("");
   }
 
@@ -500,7 +503,7 @@ final class OutlineModel {
       Feature now = shifting.get();
       shifting = Optional.empty();
       if (!feature().equals(Optional.of(now))) {
-        perform(now, "Move the " + now.kind().plain(), it -> it.at(now.where()));
+        perform(now, Texts.DRAFT.of("move-the", now.kind().plain()), it -> it.at(now.where()));
       }
       return;
     }
@@ -547,7 +550,7 @@ final class OutlineModel {
   /** Moves the selected node to typed places, in mm. */
   boolean moveTo(double across, double along) {
     if (selected().isEmpty()) {
-      desk.say("Select a node first: click it, or N for the next");
+      desk.say(Texts.DRAFT.of("select-a-node-first-click"));
       return false;
     }
     try {
@@ -562,7 +565,9 @@ final class OutlineModel {
   void nudge(double across, double along) {
     Point by = new Point(across, along);
     if (feature().isPresent()) {
-      change("Move the " + feature().get().kind().plain(), it -> it.at(it.where().moved(by)));
+      change(
+          Texts.DRAFT.of("move-the", feature().get().kind().plain()),
+          it -> it.at(it.where().moved(by)));
       return;
     }
     if (axis.nudge(by)) {

@@ -18,6 +18,7 @@ import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.shell.Trays;
 import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Followers;
 import stoutblade.edit.LayerEdits;
 import stoutblade.edit.OutlineEdits;
@@ -39,15 +40,15 @@ final class OutlineTrays {
 
   private static final double FIRST_TOOTH_MM = 15;
 
-  private final ToggleButton bothFaces = new ToggleButton("on both faces");
+  private final ToggleButton bothFaces = new ToggleButton(Texts.DRAFT.of("on-both-faces"));
   private final Desk desk;
   private final OutlineModel model;
   private final Runnable after;
   private final Trays node = new Trays();
   private final Tray always = new Tray();
-  private final ToggleButton trace = new ToggleButton(Key.DRAW.on("Add nodes"));
-  private final MenuButton features = new MenuButton(Key.DETAILS.on("Add details"));
-  private final Button whole = new Button("Draw it whole");
+  private final ToggleButton trace = new ToggleButton(Key.DRAW.on(Texts.DRAFT.of("add-nodes")));
+  private final MenuButton features = new MenuButton(Key.DETAILS.on(Texts.DRAFT.of("add-details")));
+  private final Button whole = new Button(Texts.DRAFT.of("draw-it-whole"));
   private final Slider dim = new Slider(0, 1, 0.85);
   private final EntryField offset;
   private final MaterialFields material;
@@ -113,12 +114,14 @@ final class OutlineTrays {
             desk, mm -> desk.perform(OutlineEdits.widthAt(model.outlineId(), stationMm, mm)));
     across = EntryField.length(desk, mm -> model.moveTo(mm, at().y()));
     along = EntryField.length(desk, mm -> model.moveTo(at().x(), mm));
-    ease = EntryField.length(desk, mm -> model.node("Size of a corner", it -> it.withEase(mm)));
+    ease =
+        EntryField.length(
+            desk, mm -> model.node(Texts.DRAFT.of("size-of-a-corner"), it -> it.withEase(mm)));
     angle =
         EntryField.number(
             desk,
             "°",
-            () -> "an angle in degrees",
+            () -> Texts.DRAFT.of("an-angle-in-degrees"),
             value ->
                 model
                     .selected()
@@ -140,10 +143,11 @@ final class OutlineTrays {
     asPart =
         button(
             "layer-as-part",
-            "As the part",
+            Texts.DRAFT.of("as-the-part"),
             () ->
                 model.layer().ifPresent(it -> desk.perform(LayerEdits.asThePart(model.id(), it))));
-    openingDone = button("opening-done", "Back to the part  Esc", () -> model.open(""));
+    openingDone =
+        button("opening-done", Texts.DRAFT.of("back-to-the-part-esc"), () -> model.open(""));
     layerFollows =
         EntryField.length(
             desk,
@@ -158,7 +162,7 @@ final class OutlineTrays {
         EntryField.number(
             desk,
             "",
-            () -> "how many teeth",
+            () -> Texts.DRAFT.of("how-many-teeth"),
             count ->
                 onSide(
                     it ->
@@ -264,29 +268,41 @@ final class OutlineTrays {
             after.run();
           }
         });
-    wholeTray.with("Length", length).with("Greatest width", width);
+    wholeTray.with(Texts.DRAFT.of("length"), length).with(Texts.DRAFT.of("greatest-width"), width);
     nodeTray
-        .with("Node across", across)
-        .with("Node along", along)
-        .with("Selected node", button("turn-node", Key.CORNER.on("Corner or curve"), model::turn))
-        .with("It is", kind)
-        .with("Radius or cut", ease)
-        .with("Angle", angle)
-        .with(" ", button("remove-node", "Remove  Del", model::remove));
-    parallel = button("side-parallel", "Parallel to…", model::askParallel);
-    bevelIt = button("side-bevel", "Bevel it", () -> featureTray.addAlongSide(Feature.Kind.BEVEL));
-    teethOnIt =
-        button("side-teeth", "Teeth on it", () -> featureTray.addAlongSide(Feature.Kind.TEETH));
-    severalTray
-        .with("Nodes in line", button("align-across", "Sideways", () -> align(Exact.Line.ACROSS)))
-        .with(" ", button("align-along", "Lengthwise", () -> align(Exact.Line.ALONG)))
+        .with(Texts.DRAFT.of("node-across"), across)
+        .with(Texts.DRAFT.of("node-along"), along)
         .with(
-            "Spaced",
+            Texts.DRAFT.of("selected-node"),
+            button("turn-node", Key.CORNER.on(Texts.DRAFT.of("corner-or-curve")), model::turn))
+        .with(Texts.DRAFT.of("it-is"), kind)
+        .with(Texts.DRAFT.of("radius-or-cut"), ease)
+        .with(Texts.DRAFT.of("angle"), angle)
+        .with(" ", button("remove-node", Texts.DRAFT.of("remove-del"), model::remove));
+    parallel = button("side-parallel", Texts.DRAFT.of("parallel-to"), model::askParallel);
+    bevelIt =
+        button(
+            "side-bevel",
+            Texts.DRAFT.of("bevel-it"),
+            () -> featureTray.addAlongSide(Feature.Kind.BEVEL));
+    teethOnIt =
+        button(
+            "side-teeth",
+            Texts.DRAFT.of("teeth-on-it"),
+            () -> featureTray.addAlongSide(Feature.Kind.TEETH));
+    severalTray
+        .with(
+            Texts.DRAFT.of("nodes-in-line"),
+            button("align-across", Texts.DRAFT.of("sideways"), () -> align(Exact.Line.ACROSS)))
+        .with(
+            " ", button("align-along", Texts.DRAFT.of("lengthwise"), () -> align(Exact.Line.ALONG)))
+        .with(
+            Texts.DRAFT.of("spaced"),
             button(
                 "space-nodes",
-                "Evenly",
+                Texts.DRAFT.of("evenly"),
                 () -> desk.perform(OutlineEdits.space(model.outlineId(), model.several()))))
-        .with(" ", button("remove-nodes", "Remove  Del", model::remove));
+        .with(" ", button("remove-nodes", Texts.DRAFT.of("remove-del"), model::remove));
   }
 
   private Button button(String id, String words, Runnable action) {
@@ -343,39 +359,41 @@ final class OutlineTrays {
       following.into(wholeTray, follow().get());
       return;
     }
-    wholeTray.with("Length", length).with("Greatest width", width);
+    wholeTray.with(Texts.DRAFT.of("length"), length).with(Texts.DRAFT.of("greatest-width"), width);
     if (model.opening().isPresent()) {
-      wholeTray.with("This is a cut-out", openingDone);
+      wholeTray.with(Texts.DRAFT.of("this-is-a-cut-out"), openingDone);
     }
     if (model.layer().isPresent()) {
-      wholeTray.with("Follows the part, outside by", layerFollows);
+      wholeTray.with(Texts.DRAFT.of("follows-the-part-outside-by"), layerFollows);
     }
     if (model.half()) {
-      wholeTray.with("At, from the base", station).with("it is wide", stationWidth);
+      wholeTray
+          .with(Texts.DRAFT.of("at-from-the-base"), station)
+          .with(Texts.DRAFT.of("it-is-wide"), stationWidth);
     }
   }
 
   private void ofAll() {
     boolean plate = !model.lies() || !model.half();
     if (follow().isEmpty()) {
-      always.with("Base to tip, one edge", trace);
+      always.with(Texts.DRAFT.of("base-to-tip-one-edge"), trace);
     }
     if (model.sheets().size() > 1) {
-      always.with("Outline of", layer);
+      always.with(Texts.DRAFT.of("outline-of"), layer);
       model
           .layer()
           .filter(it -> model.sheets().get(it).own().isPresent())
           .ifPresent(it -> always.with(" ", asPart));
     }
     if (model.layer().isEmpty()) {
-      always.with("Details", features);
+      always.with(Texts.DRAFT.of("details"), features);
       if (model.part().isPresent()) {
         bothFaces.setSelected(model.blank().bothFaces());
-        always.with("What is worked in", bothFaces);
+        always.with(Texts.DRAFT.of("what-is-worked-in"), bothFaces);
       }
     }
     if (follow().isEmpty() && (plate || model.layer().isPresent())) {
-      always.with("Offset all round", offset);
+      always.with(Texts.DRAFT.of("offset-all-round"), offset);
       if (model.half()) {
         always.with(" ", whole);
       }
@@ -387,25 +405,27 @@ final class OutlineTrays {
       material.into(always);
     }
     if (desk.reckoned().placement().isPresent()) {
-      always.with("Picture", dim);
+      always.with(Texts.DRAFT.of("picture"), dim);
     }
   }
 
   /** What is worked into a part lies on its outline; the outline of a layer is cut as it is. */
   private void sides() {
     sideTray
-        .with("Side, length", sideLength)
-        .with("Arc, radius (0 straight)", radius)
+        .with(Texts.DRAFT.of("side-length"), sideLength)
+        .with(Texts.DRAFT.of("arc-radius-0-straight"), radius)
         .with(" ", parallel);
     if (model.layer().isPresent()) {
-      sideTray.with("Teeth, deep", toothDeep).with("how many", teeth);
+      sideTray
+          .with(Texts.DRAFT.of("teeth-deep"), toothDeep)
+          .with(Texts.DRAFT.of("how-many"), teeth);
     } else {
       sideTray.with(" ", bevelIt).with(" ", teethOnIt);
     }
   }
 
   private static String named(int layer) {
-    return layer < 0 ? "the part" : "layer " + (layer + 1);
+    return layer < 0 ? Texts.DRAFT.of("the-part") : Texts.DRAFT.of("layer", layer + 1);
   }
 
   private void showLayers() {

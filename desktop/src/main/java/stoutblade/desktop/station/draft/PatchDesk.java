@@ -29,6 +29,7 @@ import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.finding.PatchFindings;
 import stoutblade.flatten.Fault;
 import stoutblade.flatten.LaidFlat;
@@ -66,12 +67,12 @@ final class PatchDesk {
   private final MatView mat = new MatView(Lie.UPRIGHT);
   private final BorderPane node = new BorderPane(mat);
   private final ToggleGroup tools = new ToggleGroup();
-  private final ToggleButton choosing = new ToggleButton("Choose faces");
-  private final ToggleButton cutting = new ToggleButton(Key.CUT.on("Cut a seam"));
+  private final ToggleButton choosing = new ToggleButton(Texts.DRAFT.of("choose-faces"));
+  private final ToggleButton cutting = new ToggleButton(Key.CUT.on(Texts.DRAFT.of("cut-a-seam")));
   private final ToggleGroup views = new ToggleGroup();
   private final EntryField turn;
   private final EntryField forgives;
-  private final TextField name = PlainText.field("Patch");
+  private final TextField name = PlainText.field(Texts.DRAFT.of("patch"));
   private final Label how = mat.note("patch-how", NOTE_WIDE);
   private final MaskingTape tape;
   private List<Fault> faults = List.of();
@@ -90,7 +91,7 @@ final class PatchDesk {
     this.tasks = tasks;
     this.model = new PatchModel(desk, meshes);
     this.tape = new MaskingTape(desk, mat, place -> Optional.empty());
-    mat.setCalled("Faces of the model");
+    mat.setCalled(Texts.DRAFT.of("faces-of-the-model"));
     mat.setId("patch-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Pressing());
@@ -99,7 +100,7 @@ final class PatchDesk {
         EntryField.number(
             desk,
             "°",
-            () -> "an angle in degrees",
+            () -> Texts.DRAFT.of("an-angle-in-degrees"),
             value -> {
               model.setTurn(Math.toRadians(Math.clamp(value, 0, 180)));
               return true;
@@ -108,7 +109,7 @@ final class PatchDesk {
         EntryField.number(
             desk,
             "%",
-            () -> "a share of the length in per cent",
+            () -> Texts.DRAFT.of("a-share-of-the-length"),
             value -> {
               model.setForgives(Math.clamp(value, 0.5, 60) / 100);
               paint();
@@ -145,7 +146,7 @@ final class PatchDesk {
 
   private Tray tray() {
     Tray tray = new Tray();
-    String label = "Seen from";
+    String label = Texts.DRAFT.of("seen-from");
     for (View it : View.values()) {
       ToggleButton button = new ToggleButton(it.words());
       button.setId("patch-view-" + it.name().toLowerCase(Locale.ROOT));
@@ -160,17 +161,19 @@ final class PatchDesk {
       tray.with(label, button);
       label = " ";
     }
-    return tray.with("Click on the model", choosing)
-        .with(" ", button("patch-all", "All", model::all))
-        .with("Flat", button("patch-flat", Key.FLAT.on("Lay flat"), () -> lay(false)))
-        .with(" ", button("patch-keep", "Keep as a part", this::keep))
-        .with("Up to an edge of", turn)
-        .with("From corner to corner", cutting)
-        .with(" ", button("patch-propose", "Propose seams", this::propose))
-        .with(" ", button("patch-no-seams", "No seams", () -> recut(Seams.NONE)))
-        .with("Foam stretches up to", forgives)
-        .with(" ", button("patch-darts", "With darts", () -> lay(true)))
-        .with("Call it", name);
+    return tray.with(Texts.DRAFT.of("click-on-the-model"), choosing)
+        .with(" ", button("patch-all", Texts.DRAFT.of("all"), model::all))
+        .with(
+            Texts.DRAFT.of("flat"),
+            button("patch-flat", Key.FLAT.on(Texts.DRAFT.of("lay-flat")), () -> lay(false)))
+        .with(" ", button("patch-keep", Texts.DRAFT.of("keep-as-a-part"), this::keep))
+        .with(Texts.DRAFT.of("up-to-an-edge-of"), turn)
+        .with(Texts.DRAFT.of("from-corner-to-corner"), cutting)
+        .with(" ", button("patch-propose", Texts.DRAFT.of("propose-seams"), this::propose))
+        .with(" ", button("patch-no-seams", Texts.DRAFT.of("no-seams"), () -> recut(Seams.NONE)))
+        .with(Texts.DRAFT.of("foam-stretches-up-to"), forgives)
+        .with(" ", button("patch-darts", Texts.DRAFT.of("with-darts"), () -> lay(true)))
+        .with(Texts.DRAFT.of("call-it"), name);
   }
 
   private Button button(String id, String words, Runnable action) {
@@ -189,9 +192,9 @@ final class PatchDesk {
   }
 
   private void keep() {
-    String called = name.getText().isBlank() ? "Patch" : name.getText().strip();
+    String called = name.getText().isBlank() ? Texts.DRAFT.of("patch") : name.getText().strip();
     if (model.keep(called)) {
-      desk.say("'" + called + "' is on the rack; put it in its place at Assemble");
+      desk.say(Texts.DRAFT.of("is-on-the-rack-put", called));
     }
   }
 
@@ -201,18 +204,18 @@ final class PatchDesk {
     Optional<Mesh> mesh = model.mesh();
     Optional<Double> mm = model.mm();
     if (mesh.isEmpty() || model.chosen().isEmpty()) {
-      desk.say("Choose faces first: click them on the model");
+      desk.say(Texts.DRAFT.of("choose-faces-first-click-them"));
       return;
     }
     if (mm.isEmpty()) {
-      desk.say("Say how large the model is first, at Size");
+      desk.say(Texts.DRAFT.of("say-how-large-the-model"));
       return;
     }
     int[] faces = model.triangles();
     Seams seams = model.seams();
     double forgiven = model.forgives();
     tasks.start(
-        "Laying " + faces.length + " faces flat",
+        Texts.DRAFT.of("laying-faces-flat", faces.length),
         progress ->
             darts
                 ? LaidFlat.withDarts(mesh.get(), faces, seams, mm.get(), forgiven, progress)
@@ -230,7 +233,7 @@ final class PatchDesk {
   private void propose() {
     Optional<Mesh> mesh = model.mesh();
     if (mesh.isEmpty() || model.chosen().isEmpty()) {
-      desk.say("Choose faces first: click them on the model");
+      desk.say(Texts.DRAFT.of("choose-faces-first-click-them"));
       return;
     }
     int[] faces = model.triangles();
@@ -239,7 +242,7 @@ final class PatchDesk {
     boolean sized = model.mm().isPresent();
     double mm = mm();
     tasks.start(
-        "Proposing seams",
+        Texts.DRAFT.of("proposing-seams"),
         progress -> Proposal.of(mesh.get(), faces, seams, mm, forgiven, progress),
         laid -> {
           // Without a size the seams are good, and the pieces have no millimetres yet.
@@ -317,7 +320,7 @@ final class PatchDesk {
     double mm = mm();
     double forgiven = model.forgives();
     tasks.start(
-        "Colouring",
+        Texts.DRAFT.of("colouring"),
         progress -> {
           Shading seen =
               Shading.of(mesh.get(), it.get().orientation(), view, PX, colours::ofFace, progress);
@@ -359,10 +362,14 @@ final class PatchDesk {
     List<MaskingTape.Mend> mends = new ArrayList<>();
     if (fault.kind() == Fault.Kind.STRETCHED || fault.kind() == Fault.Kind.SQUEEZED) {
       mends.add(
-          new MaskingTape.Mend("Cut a dart", () -> cut("Cutting a dart", laid, fault::darted)));
+          new MaskingTape.Mend(
+              Texts.DRAFT.of("cut-a-dart"),
+              () -> cut(Texts.DRAFT.of("cutting-a-dart"), laid, fault::darted)));
     }
     mends.add(
-        new MaskingTape.Mend("A seam across", () -> cut("Cutting a seam", laid, fault::divided)));
+        new MaskingTape.Mend(
+            Texts.DRAFT.of("a-seam-across"),
+            () -> cut(Texts.DRAFT.of("cutting-a-seam"), laid, fault::divided)));
     return new MaskingTape.Taped(
         PatchFindings.of(laid, fault, model.forgives(), desk.units()),
         fault.at(laid).plus(flats.get(fault.piece()).by()),
@@ -429,23 +436,22 @@ final class PatchDesk {
 
   private String how() {
     if (model.mesh().isEmpty()) {
-      return "Reading…";
+      return Texts.DRAFT.of("reading");
     }
     if (model.chosen().isEmpty()) {
-      return "Click the model where foam is to lie over it. Shift adds, Ctrl takes away.";
+      return Texts.DRAFT.of("click-the-model-where-foam");
     }
     if (cutting.isSelected()) {
       return model.seamFrom().isEmpty()
-          ? "Click a corner where the seam begins."
-          : "Click the next corner; Esc ends the seam.";
+          ? Texts.DRAFT.of("click-a-corner-where-the")
+          : Texts.DRAFT.of("click-the-next-corner-esc");
     }
     if (faults.size() > MOST_TAPED) {
-      return "The worst %d of %d places are marked. More seams or darts mend them; Propose seams finds some."
-          .formatted(MOST_TAPED, faults.size());
+      return Texts.DRAFT.of("the-worst-of-places-are", MOST_TAPED, faults.size());
     }
     return model.laid().isEmpty()
-        ? model.chosen().cardinality() + " faces chosen. L lays them flat, D with darts."
-        : "Warm: the foam is stretched there. Cold: it is squeezed.";
+        ? Texts.DRAFT.of("faces-chosen-l-lays-them", model.chosen().cardinality())
+        : Texts.DRAFT.of("warm-the-foam-is-stretched");
   }
 
   // == DRAWING

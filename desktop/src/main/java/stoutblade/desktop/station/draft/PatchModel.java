@@ -7,6 +7,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.Meshes;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.develop.Panel;
 import stoutblade.edit.PartEdits;
 import stoutblade.flatten.Fault;
@@ -183,7 +184,7 @@ final class PatchModel {
   boolean seam(Point place) {
     Optional<Faces> there = faces();
     if (there.isEmpty() || model().isEmpty() || chosen.isEmpty()) {
-      desk.say("Choose faces first");
+      desk.say(Texts.DRAFT.of("choose-faces-first"));
       return false;
     }
     OptionalInt corner = there.get().cornerAt(model().get().orientation(), view, place);
@@ -219,21 +220,21 @@ final class PatchModel {
   /** Keeps what is laid flat as a part. */
   boolean keep(String name) {
     if (laid.isEmpty()) {
-      desk.say("Lay the faces flat first");
+      desk.say(Texts.DRAFT.of("lay-the-faces-flat-first"));
       return false;
     }
     Optional<Fault> barring =
         Fault.of(laid.get(), forgives).stream().filter(it -> it.kind().barring()).findFirst();
     if (barring.isPresent()) {
-      desk.say(
-          "Piece "
-              + (barring.get().piece() + 1)
-              + " lies over itself and cannot be cut: cut a seam across it first");
+      desk.say(Texts.DRAFT.of("piece-lies-over-itself-and", barring.get().piece() + 1));
       return false;
     }
     List<Panel> panels = laid.get().panels();
     String origin =
-        chosen.cardinality() + " faces of " + model().map(Model::name).orElse("a model");
+        Texts.DRAFT.of(
+            "faces-of",
+            chosen.cardinality(),
+            model().map(Model::name).orElse(Texts.DRAFT.of("a-model")));
     return desk.perform(PartEdits.addFlat(name, origin, panels));
   }
 }

@@ -36,6 +36,7 @@ import stoutblade.desktop.station.Choices;
 import stoutblade.desktop.station.LeftOut;
 import stoutblade.desktop.station.PlaceFields;
 import stoutblade.desktop.station.PropDrawing;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Change;
 import stoutblade.edit.Followers;
 import stoutblade.edit.PartEdits;
@@ -74,7 +75,7 @@ final class PropDesk {
   private final ComboBox<String> on = new ComboBox<>();
   private final ComboBox<Placing.Faces> shows = new ComboBox<>();
   private final ComboBox<Placing.Faces> textured = new ComboBox<>();
-  private final ToggleButton facing = new ToggleButton("along its axis");
+  private final ToggleButton facing = new ToggleButton(Texts.DRAFT.of("along-its-axis"));
   private final TextField name = PlainText.field();
   private final EntryField copies;
   private final EntryField mirrored;
@@ -84,7 +85,7 @@ final class PropDesk {
   private final Between between;
   private final NextFields next;
   private final LeftOut leftOut;
-  private final Button open = new Button("Draft it  Enter");
+  private final Button open = new Button(Texts.DRAFT.of("draft-it-enter"));
   private final Label how = mat.note("prop-how", NOTE_WIDE);
   private String laidOut = "";
   private boolean showing;
@@ -104,29 +105,37 @@ final class PropDesk {
     this.next = new NextFields(desk, this::part);
     this.leftOut =
         new LeftOut(
-            desk, "place-left-out", without -> place("Leave out", it -> it.leavingOut(without)));
+            desk,
+            "place-left-out",
+            without -> place(Texts.DRAFT.of("leave-out"), it -> it.leavingOut(without)));
     this.bought = new BoughtFields(desk, this::part);
     this.material = new MaterialFields(desk, "part-", this::part);
-    mat.setCalled("Parts put together");
+    mat.setCalled(Texts.DRAFT.of("parts-put-together"));
     mat.setId("prop-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Moving());
     mat.setPending(desk::busy);
     dim.setPrefWidth(80);
-    always.with("Picture", dim);
+    always.with(Texts.DRAFT.of("picture"), dim);
     dim.valueProperty().addListener(it -> mat.redraw());
     copies =
         EntryField.number(
             desk,
             "×",
-            () -> "how many are made for each place",
-            value -> place("How many", it -> it.made((int) Math.rint(value), it.mirrored())));
+            () -> Texts.DRAFT.of("how-many-are-made-for"),
+            value ->
+                place(
+                    Texts.DRAFT.of("how-many-2"),
+                    it -> it.made((int) Math.rint(value), it.mirrored())));
     mirrored =
         EntryField.number(
             desk,
             "×",
-            () -> "how many of them are mirrored",
-            value -> place("Mirrored", it -> it.made(it.copies(), (int) Math.rint(value))));
+            () -> Texts.DRAFT.of("how-many-of-them-are"),
+            value ->
+                place(
+                    Texts.DRAFT.of("mirrored-2"),
+                    it -> it.made(it.copies(), (int) Math.rint(value))));
     copies.setId("place-copies");
     mirrored.setId("place-mirrored");
     copies.setPrefColumnCount(3);
@@ -147,7 +156,8 @@ final class PropDesk {
         List.of(Placing.Faces.NONE, Placing.Faces.FRONT, Placing.Faces.BACK),
         false);
     facing.setId("place-facing");
-    facing.setOnAction(event -> place("Seen from", it -> it.facing(facing.isSelected())));
+    facing.setOnAction(
+        event -> place(Texts.DRAFT.of("seen-from"), it -> it.facing(facing.isSelected())));
     name.setId("place-name");
     name.setPrefColumnCount(8);
     name.setOnAction(
@@ -158,7 +168,7 @@ final class PropDesk {
                       desk.perform(
                           PartEdits.change(
                               it.id(),
-                              "Name a part",
+                              Texts.DRAFT.of("name-a-part"),
                               own -> own.withName(name.getText().strip()))));
           mat.requestFocus();
         });
@@ -178,7 +188,9 @@ final class PropDesk {
         event -> {
           if (!showing && box.getValue() != null) {
             place(
-                showing1 ? "Which faces show" : "Which face is textured",
+                showing1
+                    ? Texts.DRAFT.of("which-faces-show")
+                    : Texts.DRAFT.of("which-face-is-textured"),
                 it -> showing1 ? it.showing(box.getValue()) : it.textured(box.getValue()));
           }
         });
@@ -194,8 +206,8 @@ final class PropDesk {
       return "";
     }
     return desk.prop().parts().isEmpty()
-        ? "There is no part yet: begin one with New part."
-        : "Click a part to say what it is fixed to, drag it to move it, Enter to draft it.";
+        ? Texts.DRAFT.of("there-is-no-part-yet")
+        : Texts.DRAFT.of("click-a-part-to-say");
   }
 
   // == WHAT IS SELECTED
@@ -224,7 +236,7 @@ final class PropDesk {
 
   private String carrier(String id) {
     return switch (id) {
-      case "" -> "nothing: it stands by itself";
+      case "" -> Texts.DRAFT.of("nothing-it-stands-by-itself");
       default -> desk.prop().part(id).map(Part::name).orElse(id);
     };
   }
@@ -318,22 +330,23 @@ final class PropDesk {
 
   private void layOut() {
     chosen.getChildren().clear();
-    chosen.with("This part is", name).with("Fixed to", on);
+    chosen.with(Texts.DRAFT.of("this-part-is"), name).with(Texts.DRAFT.of("fixed-to"), on);
     places.into(chosen);
     part().ifPresent(it -> between.show(repeated(it), it.placing().between()));
     if (between.any()) {
-      chosen.with("Between those of", between.control());
+      chosen.with(Texts.DRAFT.of("between-those-of"), between.control());
     }
     part().ifPresent(it -> next.into(chosen, it));
     part()
         .filter(it -> it.placing().where().count() > 1)
-        .ifPresent(it -> chosen.with("Left out", leftOut.showing(it.placing().without())));
+        .ifPresent(
+            it -> chosen.with(Texts.DRAFT.of("left-out"), leftOut.showing(it.placing().without())));
     chosen
-        .with("Quantity", copies)
-        .with("of them mirrored", mirrored)
-        .with("Faces that show", shows)
-        .with("Textured face", textured)
-        .with("Seen", facing);
+        .with(Texts.DRAFT.of("quantity"), copies)
+        .with(Texts.DRAFT.of("of-them-mirrored"), mirrored)
+        .with(Texts.DRAFT.of("faces-that-show"), shows)
+        .with(Texts.DRAFT.of("textured-face"), textured)
+        .with(Texts.DRAFT.of("seen"), facing);
     if (thing().isPresent()) {
       bought.into(chosen);
     } else {
@@ -341,10 +354,10 @@ final class PropDesk {
       chosen.with(" ", open);
     }
     chosen
-        .with(" ", button("part-up", "Move up", id -> PartEdits.order(id, -1)))
-        .with(" ", button("part-down", "Move down", id -> PartEdits.order(id, 1)))
-        .with(" ", button("part-again", "Another like it", PartEdits::again))
-        .with(" ", button("part-remove", "Remove  Del", PartEdits::remove));
+        .with(" ", button("part-up", Texts.DRAFT.of("move-up"), id -> PartEdits.order(id, -1)))
+        .with(" ", button("part-down", Texts.DRAFT.of("move-down"), id -> PartEdits.order(id, 1)))
+        .with(" ", button("part-again", Texts.DRAFT.of("another-like-it"), PartEdits::again))
+        .with(" ", button("part-remove", Texts.DRAFT.of("remove-del"), PartEdits::remove));
   }
 
   private Button button(String id, String words, Function<String, Change> edit) {

@@ -29,6 +29,7 @@ import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.shell.TrayMenu;
 import stoutblade.desktop.shell.Trays;
 import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.PartEdits;
 import stoutblade.edit.SkeletonEdits;
 import stoutblade.finding.Finding;
@@ -63,22 +64,26 @@ final class SkeletonDesk {
       "right", "right-up", "up", "left-up", "left", "left-down", "down", "right-down"
     };
     String[] words = {
-      "to the right",
-      "right and up",
-      "up",
-      "left and up",
-      "to the left",
-      "left and down",
-      "down",
-      "right and down"
+      Texts.DRAFT.of("to-the-right"),
+      Texts.DRAFT.of("right-and-up"),
+      Texts.DRAFT.of("up"),
+      Texts.DRAFT.of("left-and-up"),
+      Texts.DRAFT.of("to-the-left"),
+      Texts.DRAFT.of("left-and-down"),
+      Texts.DRAFT.of("down"),
+      Texts.DRAFT.of("right-and-down")
     };
     for (int i = 0; i < signs.length; i++) {
       double turn = i * Math.PI / 4;
       ways.add(
           new Way(ids[i], signs[i], words[i], new Joint(cos(turn), cos(turn - Math.PI / 2), 0)));
     }
-    ways.add(new Way("front", "to me", "towards you", new Joint(0, 0, 1)));
-    ways.add(new Way("back", "away", "away from you", new Joint(0, 0, -1)));
+    ways.add(
+        new Way(
+            "front", Texts.DRAFT.of("to-me"), Texts.DRAFT.of("towards-you"), new Joint(0, 0, 1)));
+    ways.add(
+        new Way(
+            "back", Texts.DRAFT.of("away"), Texts.DRAFT.of("away-from-you"), new Joint(0, 0, -1)));
     return ways;
   }
 
@@ -101,7 +106,7 @@ final class SkeletonDesk {
   private final Tray ofPipe = new Tray();
   private final TextField name = PlainText.field();
   private final ComboBox<Rod> pipe = new ComboBox<>();
-  private final ToggleButton capped = new ToggleButton("Caps on open ends");
+  private final ToggleButton capped = new ToggleButton(Texts.DRAFT.of("caps-on-open-ends"));
   private final EntryField length;
   private final EntryField further;
   private final EntryField aside;
@@ -117,7 +122,7 @@ final class SkeletonDesk {
     this.model = new SkeletonModel(desk);
     this.drawing = new SkeletonDrawing(desk, model);
     this.tape = new MaskingTape(desk, mat, this::where);
-    mat.setCalled("Skeleton of pipe");
+    mat.setCalled(Texts.DRAFT.of("skeleton-of-pipe"));
     mat.setId("skeleton-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Holding());
@@ -173,7 +178,9 @@ final class SkeletonDesk {
     name.setOnAction(
         event -> {
           String typed = name.getText().strip();
-          desk.perform(PartEdits.change(model.id(), "Name a part", it -> it.withName(typed)));
+          desk.perform(
+              PartEdits.change(
+                  model.id(), Texts.DRAFT.of("name-a-part"), it -> it.withName(typed)));
           mat.requestFocus();
         });
     pipe.setId("skeleton-pipe");
@@ -198,17 +205,21 @@ final class SkeletonDesk {
     capped.setOnAction(
         event -> desk.perform(SkeletonEdits.capped(model.id(), capped.isSelected())));
     Button cover =
-        Tray.button("skeleton-cover", "Cover its pipes with foam", this::cover, mat::requestFocus);
+        Tray.button(
+            "skeleton-cover",
+            Texts.DRAFT.of("cover-its-pipes-with-foam"),
+            this::cover,
+            mat::requestFocus);
     whole
-        .with("This part is", name)
-        .with("Pipe", pipe)
+        .with(Texts.DRAFT.of("this-part-is"), name)
+        .with(Texts.DRAFT.of("pipe"), pipe)
         .with(" ", capped)
         .with(" ", cover)
         .with(
             " ",
             Tray.button(
                 "skeleton-again",
-                "Another like it",
+                Texts.DRAFT.of("another-like-it"),
                 () -> desk.perform(PartEdits.again(model.id())),
                 mat::requestFocus));
   }
@@ -217,7 +228,7 @@ final class SkeletonDesk {
     String material = desk.prop().defaults().materialId();
     Optional<Piping> made = model.piping();
     if (made.isEmpty()) {
-      desk.say("Its pipes are covered once it can be made: see what is wrong with it");
+      desk.say(Texts.DRAFT.of("its-pipes-are-covered-once"));
     } else {
       desk.perform(SkeletonEdits.cover(model.id(), made.get(), material, COVER_MM));
     }
@@ -225,17 +236,21 @@ final class SkeletonDesk {
 
   private void layPipe() {
     ofPipe
-        .with("Middle to middle", length)
+        .with(Texts.DRAFT.of("middle-to-middle"), length)
         .with(
             " ",
             Tray.button(
                 "pipe-split",
-                "Joint in its middle",
+                Texts.DRAFT.of("joint-in-its-middle"),
                 () -> model.perform(SkeletonEdits.split(model.id(), model.pipe().orElse(0))),
                 mat::requestFocus))
         .with(
             " ",
-            Tray.button("pipe-remove", Key.REMOVE.on("Remove"), model::remove, mat::requestFocus));
+            Tray.button(
+                "pipe-remove",
+                Key.REMOVE.on(Texts.DRAFT.of("remove")),
+                model::remove,
+                mat::requestFocus));
   }
 
   private void layJoint() {
@@ -249,14 +264,19 @@ final class SkeletonDesk {
                   model.longer(
                       new Joint(way.by().x() * next, way.by().y() * next, way.by().z() * next)),
               mat::requestFocus);
-      button.setAccessibleText("A pipe " + way.words());
+      button.setAccessibleText(Texts.DRAFT.of("a-pipe", way.words()));
       ways.getChildren().add(button);
     }
-    ofJoint.with("A pipe from here, long", further).with("Which way", ways);
+    ofJoint
+        .with(Texts.DRAFT.of("a-pipe-from-here-long"), further)
+        .with(Texts.DRAFT.of("which-way"), ways);
     if (model.joint().isPresent() && model.skeleton().meets(model.joint().getAsInt()) == 2) {
-      ofJoint.with("Bent in heat, radius (0: a fitting)", bend);
+      ofJoint.with(Texts.DRAFT.of("bent-in-heat-radius-0"), bend);
     }
-    ofJoint.with("Sideways", aside).with("Upwards", up).with("Towards you", depth);
+    ofJoint
+        .with(Texts.DRAFT.of("sideways"), aside)
+        .with(Texts.DRAFT.of("upwards"), up)
+        .with(Texts.DRAFT.of("towards-you-2"), depth);
   }
 
   // == SHOWING
@@ -264,10 +284,7 @@ final class SkeletonDesk {
   void show(Derived derived, String id) {
     model.lookAt(id);
     mat.setUnits(desk.units());
-    how.setText(
-        model.said().isEmpty()
-            ? "Click a joint to add a pipe there or to drag it; click a pipe for its length."
-            : "");
+    how.setText(model.said().isEmpty() ? Texts.DRAFT.of("click-a-joint-to-add") : "");
     how.setVisible(!how.getText().isEmpty());
     ofJoint.lay(this::layJoint);
     showing = true;

@@ -5,6 +5,7 @@ import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import stoutblade.body.Body;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.PropEdit;
 import stoutblade.edit.SkeletonEdits;
 import stoutblade.part.Part;
@@ -165,9 +166,9 @@ final class SkeletonModel {
 
   String said() {
     if (joint.isPresent()) {
-      return "Joint " + (joint.getAsInt() + 1);
+      return Texts.DRAFT.of("joint", joint.getAsInt() + 1);
     }
-    return pipe.isPresent() ? "Pipe " + (pipe.getAsInt() + 1) : "";
+    return pipe.isPresent() ? Texts.DRAFT.of("pipe-2", pipe.getAsInt() + 1) : "";
   }
 
   // == WHAT IS DONE

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import stoutblade.catalogue.Coating;
 import stoutblade.desktop.Desk;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Edits;
 import stoutblade.finding.Finding;
 import stoutblade.finding.Place;
@@ -97,8 +98,8 @@ final class FinishModel {
     String all = stock.need().show(desk.units());
     String here = own(stock.coating().id()).map(it -> it.need().show(desk.units())).orElse(all);
     return here.equals(all)
-        ? "takes " + all + " of"
-        : "takes " + here + ", all parts " + all + " of";
+        ? Texts.FINISH.of("takes-of", all)
+        : Texts.FINISH.of("takes-all-parts-of", here, all);
   }
 
   /** What is on the shelf of a coating, in millilitres. */

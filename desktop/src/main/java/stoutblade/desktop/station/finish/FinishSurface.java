@@ -32,6 +32,7 @@ import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.desktop.station.OverList;
 import stoutblade.desktop.station.Surface;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.finish.CoatStock;
 import stoutblade.finish.Coats;
 import stoutblade.measure.Display;
@@ -51,18 +52,18 @@ public final class FinishSurface implements Surface {
   private final VBox rows = new VBox(8);
   private final BorderPane node = new OverList(mat, 200, rows);
   private final ComboBox<Coating> more = new ComboBox<>();
-  private final Button forAll = new Button("On every part");
+  private final Button forAll = new Button(Texts.FINISH.of("on-every-part"));
   private boolean showing;
 
   /** The surface. */
   public FinishSurface(Desk desk) {
     this.desk = desk;
     this.model = new FinishModel(desk);
-    mat.setCalled("The part with its coats");
+    mat.setCalled(Texts.FINISH.of("the-part-with-its-coats"));
     mat.setId("finish-mat");
     mat.setDrawing(this::draw);
     more.setConverter(Choices.named(it -> it.role().verb() + ": " + it.name()));
-    more.setPromptText("Choose a coating");
+    more.setPromptText(Texts.FINISH.of("choose-a-coating"));
     more.setId("more-coating");
     more.setPrefWidth(270);
     more.setOnAction(
@@ -73,7 +74,10 @@ public final class FinishSurface implements Surface {
         });
     forAll.setId("coats-for-all");
     forAll.setOnAction(event -> model.forAll());
-    node.setBottom(new Tray().with("Add a coating", more).with("These coats", forAll));
+    node.setBottom(
+        new Tray()
+            .with(Texts.FINISH.of("add-a-coating"), more)
+            .with(Texts.FINISH.of("these-coats"), forAll));
   }
 
   @Override
@@ -117,7 +121,7 @@ public final class FinishSurface implements Surface {
     swatch.setArcWidth(6);
     swatch.setArcHeight(6);
     swatch.getStyleClass().add("swatch");
-    Button up = small("Move up", () -> model.up(index));
+    Button up = small(Texts.FINISH.of("move-up"), () -> model.up(index));
     up.setDisable(index == 0);
     up.setMinWidth(Region.USE_PREF_SIZE);
     HBox head = new HBox(10, swatch, name, counter(coats), up);
@@ -136,13 +140,17 @@ public final class FinishSurface implements Surface {
 
   private Node counter(Coats coats) {
     Button fewer = small("−", () -> model.more(coats, -1));
-    fewer.setAccessibleText("One coat less");
+    fewer.setAccessibleText(Texts.FINISH.of("one-coat-less"));
     fewer.setId("fewer-" + coats.coatingId());
     Button another = small("+", () -> model.more(coats, 1));
-    another.setAccessibleText("One coat more");
+    another.setAccessibleText(Texts.FINISH.of("one-coat-more"));
     another.setDisable(coats.count() >= Coats.MOST);
     another.setId("another-" + coats.coatingId());
-    Label count = new Label(coats.count() == 1 ? "1 coat" : coats.count() + " coats");
+    Label count =
+        new Label(
+            coats.count() == 1
+                ? Texts.FINISH.of("1-coat")
+                : Texts.FINISH.of("coats", coats.count()));
     count.setMinWidth(56);
     count.setAlignment(Pos.CENTER);
     count.getStyleClass().add(Style.FIGURE_VALUE);
@@ -172,25 +180,23 @@ public final class FinishSurface implements Surface {
         EntryField.number(
             desk,
             "ml",
-            () -> "what is on the shelf is a number of millilitres",
+            () -> Texts.FINISH.of("what-is-on-the-shelf"),
             ml -> model.onShelf(coats, ml));
     shelf.setId("shelf-" + coats.coating().id());
-    shelf.setAccessibleText(coats.coating().name() + " on the shelf");
+    shelf.setAccessibleText(Texts.FINISH.of("on-the-shelf", coats.coating().name()));
     shelf.show(FinishModel.shelfMl(coats));
-    HBox row = new HBox(8, bar, need, shelf, new Label("on the shelf"));
+    HBox row = new HBox(8, bar, need, shelf, new Label(Texts.FINISH.of("on-the-shelf-2")));
     row.setAlignment(Pos.CENTER_LEFT);
     return row;
   }
 
   private static Node drying(Coating coating, int count) {
-    String between =
-        count > 1 ? Display.duration(coating.betweenMinutes()) + " between coats, " : "";
-    Label label =
-        new Label(
-            between
-                + Display.duration(coating.cureMinutes())
-                + " before what comes next. "
-                + coating.caution());
+    String cure = Display.duration(coating.cureMinutes());
+    String dries =
+        count > 1
+            ? Texts.FINISH.of("between-coats", Display.duration(coating.betweenMinutes()), cure)
+            : Texts.FINISH.of("before-what-comes-next", cure);
+    Label label = new Label(dries + " " + coating.caution());
     WrappedText.in(label);
     label.getStyleClass().add(Style.SOFT);
     return label;
@@ -216,7 +222,7 @@ public final class FinishSurface implements Surface {
     }
     PartDrawing.edge(pen, part, pen.colour(Ink.INK), 2);
     pen.words(
-        "bare foam",
+        Texts.FINISH.of("bare-foam"),
         new Point(box.minX(), box.minY() + box.height() * 0.97),
         0,
         -6,

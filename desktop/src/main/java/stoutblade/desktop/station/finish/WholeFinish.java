@@ -9,6 +9,7 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.station.PropDrawing;
 import stoutblade.desktop.station.PropOverview;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.finish.CoatReckoning;
 import stoutblade.finish.CoatStock;
 import stoutblade.measure.Display;
@@ -35,40 +36,38 @@ public final class WholeFinish implements PropOverview.Content {
     return desk.prop().name()
         + ": "
         + (missing.isEmpty()
-            ? "what is on the shelf is enough"
-            : "to buy: "
-                + missing.stream()
+            ? Texts.FINISH.of("what-is-on-the-shelf-is")
+            : Texts.FINISH.of(
+                "to-buy",
+                missing.stream()
                     .map(
                         it ->
-                            it.coating().name()
-                                + ", "
-                                + it.need().show(desk.units())
-                                + " of which "
-                                + it.onShelf().show(desk.units())
-                                + " are there")
-                    .collect(Collectors.joining("; ")));
+                            Texts.FINISH.of(
+                                "of-which-are-there",
+                                it.coating().name(),
+                                it.need().show(desk.units()),
+                                it.onShelf().show(desk.units())))
+                    .collect(Collectors.joining("; "))));
   }
 
   @Override
   public String of(PartReckoning part) {
     if (part.coats().isEmpty()) {
-      return "no coats";
+      return Texts.FINISH.of("no-coats");
     }
     String coats =
         part.coats().stream()
             .map(it -> it.coating().name() + times(it))
             .collect(Collectors.joining(", "));
-    return coats
-        + part.body()
-            .map(
-                it ->
-                    "; "
-                        + Display.show(
-                            it.surface().value() * part.made(),
-                            it.surface().quantity(),
-                            desk.units())
-                        + " to cover")
-            .orElse("");
+    return part.body()
+        .map(
+            it ->
+                Texts.FINISH.of(
+                    "to-cover",
+                    coats,
+                    Display.show(
+                        it.surface().value() * part.made(), it.surface().quantity(), desk.units())))
+        .orElse(coats);
   }
 
   private static String times(CoatReckoning coats) {

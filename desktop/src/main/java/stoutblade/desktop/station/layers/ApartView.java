@@ -12,6 +12,7 @@ import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 
@@ -44,7 +45,7 @@ final class ApartView {
    */
   ApartView(String id, IntSupplier selected) {
     this.selected = selected;
-    mat.setCalled("Layers taken apart");
+    mat.setCalled(Texts.LAYERS.of("layers-taken-apart"));
     mat.setId(id);
     mat.setRuled(false);
     mat.setDrawing(this::draw);

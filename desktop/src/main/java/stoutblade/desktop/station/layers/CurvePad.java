@@ -10,6 +10,7 @@ import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 
@@ -40,7 +41,7 @@ final class CurvePad {
    */
   CurvePad(Predicate<List<Point>> change) {
     this.change = change;
-    mat.setCalled("Curve of the section");
+    mat.setCalled(Texts.LAYERS.of("curve-of-the-section"));
     mat.setId("curve-pad");
     mat.setRuled(false);
     mat.setMinSize(WIDE_PX, HIGH_PX);

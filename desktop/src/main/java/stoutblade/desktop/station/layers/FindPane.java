@@ -1,5 +1,6 @@
 package stoutblade.desktop.station.layers;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
@@ -25,6 +26,7 @@ import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Edits;
 import stoutblade.measure.Display;
 import stoutblade.shape.Box;
@@ -49,8 +51,8 @@ final class FindPane {
   private final ComboBox<Integer> most = new ComboBox<>();
   private final ComboBox<Wish.Outside> outside = new ComboBox<>();
   private final ComboBox<Wish.Criterion> first = new ComboBox<>();
-  private final CheckBox skinned = new CheckBox("skinned");
-  private final Button take = new Button("Use this stack");
+  private final CheckBox skinned = new CheckBox(Texts.LAYERS.of("skinned"));
+  private final Button take = new Button(Texts.LAYERS.of("use-this-stack"));
   private final HBox left = new HBox(6);
   private final ComboBox<SheetMaterial> leftFoam = new ComboBox<>();
   private final ComboBox<Double> leftThick = new ComboBox<>();
@@ -104,7 +106,7 @@ final class FindPane {
     leftThick.setConverter(Choices.named(mm -> Display.length(mm, desk.units())));
     leftWide = side("left-wide", mm -> leftWideMm = mm);
     leftLong = side("left-long", mm -> leftLongMm = mm);
-    Button keep = new Button("Count it in");
+    Button keep = new Button(Texts.LAYERS.of("count-it-in"));
     keep.setId("left-add");
     keep.setOnAction(event -> addLeftover());
     rows.getStyleClass().add(Style.LIST);
@@ -112,20 +114,20 @@ final class FindPane {
     scroll.setFitToWidth(true);
     node.setTop(
         new Tray()
-            .with("Thickness wanted", wanted)
-            .with("give or take", within)
+            .with(Texts.LAYERS.of("thickness-wanted"), wanted)
+            .with(Texts.LAYERS.of("give-or-take"), within)
             .with(" ", take)
-            .with("Layers, at most", most)
-            .with("Foam", outside)
-            .with("Sort by", first)
+            .with(Texts.LAYERS.of("layers-at-most"), most)
+            .with(Texts.LAYERS.of("foam"), outside)
+            .with(Texts.LAYERS.of("sort-by"), first)
             .with(" ", skinned));
     node.setCenter(scroll);
     node.setBottom(
         new Tray()
-            .with("Offcuts: sheet", leftFoam)
-            .with("thickness", leftThick)
-            .with("piece", leftWide)
-            .with("by", leftLong)
+            .with(Texts.LAYERS.of("offcuts-sheet"), leftFoam)
+            .with(Texts.LAYERS.of("thickness"), leftThick)
+            .with(Texts.LAYERS.of("piece"), leftWide)
+            .with(Texts.LAYERS.of("by"), leftLong)
             .with(" ", keep)
             .with(" ", left));
   }
@@ -149,7 +151,7 @@ final class FindPane {
 
   private void addLeftover() {
     if (leftFoam.getValue() == null || leftThick.getValue() == null) {
-      desk.say("Say first which foam is left over, and how thick it is");
+      desk.say(Texts.LAYERS.of("say-first-which-foam-is"));
       return;
     }
     desk.perform(
@@ -238,7 +240,7 @@ final class FindPane {
     asked = Optional.of(wish);
     rows.setDisable(true);
     tasks.start(
-        "Looking for layers",
+        Texts.LAYERS.of("looking-for-layers"),
         () -> LayersModel.choices(wish),
         choices -> {
           if (asked.equals(Optional.of(wish))) {
@@ -252,10 +254,7 @@ final class FindPane {
   private void showFound() {
     rows.getChildren().clear();
     if (found.isEmpty() && !rows.isDisable()) {
-      Label none =
-          new Label(
-              "No stack of the foams in the catalogue comes that near. Allow more give or take, or"
-                  + " more layers.");
+      Label none = new Label(Texts.LAYERS.of("no-stack-of-the-foams"));
       WrappedText.in(none);
       rows.getChildren().add(none);
     }
@@ -336,32 +335,36 @@ final class FindPane {
             .map(Sheet::materialId)
             .distinct()
             .map(it -> desk.catalogue().sheet(it).orElseThrow().shortName())
-            .collect(Collectors.joining(", inside "));
+            .reduce((out, in) -> Texts.LAYERS.of("inside", out, in))
+            .orElse("");
     return sizes + "   " + foams;
   }
 
   private String details(Choice choice) {
     double off = choice.deviationMm();
-    String deviation =
-        Math.abs(off) < 0.05
-            ? "as thick as wanted"
-            : Display.length(Math.abs(off), desk.units()) + (off > 0 ? " too thick" : " too thin");
-    String bought =
-        choice.bought() < choice.sheets().size()
-            ? ", " + (choice.sheets().size() - choice.bought()) + " left over here"
-            : "";
-    return deviation
-        + times(choice.glueUps())
-        + (choice.symmetric() ? ", the same both ways" : "")
-        + bought;
+    List<String> words = new ArrayList<>();
+    String by = Display.length(Math.abs(off), desk.units());
+    if (Math.abs(off) < 0.05) {
+      words.add(Texts.LAYERS.of("as-thick-as-wanted"));
+    } else {
+      words.add(off > 0 ? Texts.LAYERS.of("too-thick", by) : Texts.LAYERS.of("too-thin", by));
+    }
+    words.add(times(choice.glueUps()));
+    if (choice.symmetric()) {
+      words.add(Texts.LAYERS.of("the-same-both-ways"));
+    }
+    if (choice.bought() < choice.sheets().size()) {
+      words.add(Texts.LAYERS.of("left-over-here", choice.sheets().size() - choice.bought()));
+    }
+    return String.join(", ", words);
   }
 
   private static String times(int count) {
     return switch (count) {
-      case 0 -> ", no glue";
-      case 1 -> ", glued once";
-      case 2 -> ", glued twice";
-      default -> ", glued " + count + " times";
+      case 0 -> Texts.LAYERS.of("no-glue");
+      case 1 -> Texts.LAYERS.of("glued-once");
+      case 2 -> Texts.LAYERS.of("glued-twice");
+      default -> Texts.LAYERS.of("glued-times", count);
     };
   }
 }

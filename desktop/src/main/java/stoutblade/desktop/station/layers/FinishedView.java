@@ -11,6 +11,7 @@ import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.station.Layered;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.layer.HeightGrid;
 import stoutblade.layer.Layers;
 import stoutblade.measure.Display;
@@ -37,7 +38,7 @@ final class FinishedView {
     this.desk = desk;
     this.tasks = tasks;
     this.model = model;
-    mat.setCalled("The finished part");
+    mat.setCalled(Texts.LAYERS.of("the-finished-part"));
     mat.setId("finished-mat");
     mat.setDrawing(this::draw);
   }
@@ -65,7 +66,7 @@ final class FinishedView {
     }
     sampledOf = Optional.of(layers);
     tasks.start(
-        "Looking at the finished part",
+        Texts.LAYERS.of("looking-at-the-finished-part"),
         progress -> HeightGrid.of(layers, MOST_PLACES, progress),
         found -> {
           if (sampledOf.filter(layers::equals).isPresent()) {
@@ -200,9 +201,7 @@ final class FinishedView {
             ? new Point(box.maxX() + beside, box.minY() + long_ * 0.4)
             : new Point(box.minX() + long_ * 0.4, box.minY() - beside);
     pen.wordsFrom(
-        "nothing to "
-            + Display.length(own.mostOff(), desk.units())
-            + " off the front, before the allowance",
+        Texts.LAYERS.of("nothing-to-off-the-front", Display.length(own.mostOff(), desk.units())),
         end,
         8,
         5,

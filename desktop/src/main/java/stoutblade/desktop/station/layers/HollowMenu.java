@@ -12,6 +12,7 @@ import javafx.scene.layout.GridPane;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.LayerEdits;
 import stoutblade.stack.Frame;
 import stoutblade.stack.Sheet;
@@ -21,7 +22,7 @@ final class HollowMenu {
 
   private final Desk desk;
   private final LayersModel model;
-  private final MenuButton menu = new MenuButton("Solid");
+  private final MenuButton menu = new MenuButton(Texts.LAYERS.of("solid"));
   private final ComboBox<Frame.Way> way = new ComboBox<>();
   private final EntryField rim;
   private final EntryField rib;
@@ -46,12 +47,12 @@ final class HollowMenu {
           }
         });
     GridPane grid = new GridPane(8, 6);
-    grid.addRow(0, new Label("Between the faces"), way);
-    grid.addRow(1, new Label("Rim, width"), rim);
-    grid.addRow(2, new Label("Rib or web, width"), rib);
-    grid.addRow(3, new Label("From one to the next"), every);
-    grid.addRow(4, new Label("Solid along the middle (0 none)"), spine);
-    Button solid = new Button("Solid again");
+    grid.addRow(0, new Label(Texts.LAYERS.of("between-the-faces")), way);
+    grid.addRow(1, new Label(Texts.LAYERS.of("rim-width")), rim);
+    grid.addRow(2, new Label(Texts.LAYERS.of("rib-or-web-width")), rib);
+    grid.addRow(3, new Label(Texts.LAYERS.of("from-one-to-the-next")), every);
+    grid.addRow(4, new Label(Texts.LAYERS.of("solid-along-the-middle-0")), spine);
+    Button solid = new Button(Texts.LAYERS.of("solid-again"));
     solid.setId("hollow-solid");
     solid.setOnAction(
         event -> {
@@ -98,7 +99,10 @@ final class HollowMenu {
   void show() {
     Frame now = frame().orElse(Frame.USUAL);
     showing = true;
-    menu.setText(frame().map(it -> "Hollow, " + it.way().words()).orElse("Solid"));
+    menu.setText(
+        frame()
+            .map(it -> Texts.LAYERS.of("hollow", it.way().words()))
+            .orElse(Texts.LAYERS.of("solid")));
     way.setValue(frame().map(Frame::way).orElse(null));
     rim.show(now.rimMm());
     rib.show(now.ribMm());

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.station.Layered;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.LayerEdits;
 import stoutblade.measure.Figure;
 import stoutblade.part.Placing;
@@ -21,11 +22,11 @@ final class LayersModel {
 
   /** How a part is looked at. */
   enum View {
-    SECTION("Section"),
-    APART("Taken apart"),
-    FINISHED("Finished"),
-    OFF("To sand off"),
-    FIND("Suggest layers");
+    SECTION(Texts.LAYERS.of("section")),
+    APART(Texts.LAYERS.of("taken-apart")),
+    FINISHED(Texts.LAYERS.of("finished")),
+    OFF(Texts.LAYERS.of("to-sand-off")),
+    FIND(Texts.LAYERS.of("suggest-layers"));
 
     private final String words;
 

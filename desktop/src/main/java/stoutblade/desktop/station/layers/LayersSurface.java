@@ -28,6 +28,7 @@ import stoutblade.desktop.shell.Trays;
 import stoutblade.desktop.station.Layered;
 import stoutblade.desktop.station.SectionDesk;
 import stoutblade.desktop.station.Surface;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.project.Station;
 
 /** Layers: which sheets, worked to which section; in section, taken apart, finished. */
@@ -86,7 +87,7 @@ public final class LayersSurface implements Surface {
     pull.setId("pull-apart");
     pull.setPrefWidth(110);
     pull.valueProperty().addListener((it, was, is) -> apart.setApart(is.doubleValue()));
-    Label words = new Label("pulled apart");
+    Label words = new Label(Texts.LAYERS.of("pulled-apart"));
     words.getStyleClass().add(Style.SOFT);
     words.setLabelFor(pull);
     pulling.getChildren().setAll(pull, words);

@@ -7,6 +7,7 @@ import stoutblade.build.Closing;
 import stoutblade.core.Channel;
 import stoutblade.core.CoreReckoning;
 import stoutblade.desktop.station.Layered;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.layer.EdgeBand;
 import stoutblade.layer.Layer;
 import stoutblade.layer.Pocket;
@@ -127,7 +128,7 @@ record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
         ring.simplified(coarse).rings(),
         List.of(),
         List.of(),
-        "band  " + band.length().show(units));
+        Texts.LAYERS.of("band", band.length().show(units)));
   }
 
   /** What is laid in before the layer goes on. */
@@ -139,7 +140,7 @@ record Pile(Box box, List<Leaf> leaves, Optional<Rod> rod) {
             .filter(it -> it.kind() == Closing.Kind.LAY_IN)
             .map(Closing.Task::what)
             .toList();
-    return all.isEmpty() ? "" : "\n     over " + String.join(", ", all);
+    return all.isEmpty() ? "" : Texts.LAYERS.of("over", String.join(", ", all));
   }
 
   /** How much lines may be simplified where they are drawn small. */

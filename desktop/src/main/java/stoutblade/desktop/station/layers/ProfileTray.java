@@ -13,6 +13,7 @@ import stoutblade.desktop.shell.Chips;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.LayerEdits;
 import stoutblade.measure.Display;
 import stoutblade.stack.Layering;
@@ -38,7 +39,7 @@ final class ProfileTray {
   private final Button out;
   private final EntryField from;
   private final EntryField over;
-  private final CheckBox flatBack = new CheckBox("flat back");
+  private final CheckBox flatBack = new CheckBox(Texts.LAYERS.of("flat-back"));
   private String laidOut = "";
   private boolean showing;
 
@@ -54,8 +55,10 @@ final class ProfileTray {
     this.station = station;
     this.after = after;
     tray.widthProperty().addListener(it -> chips.within(tray.getWidth()));
-    another = Tray.button("another-section", "New profile from here", this::another, () -> {});
-    out = Tray.button("remove-section", "Take out", this::takeOut, () -> {});
+    another =
+        Tray.button(
+            "another-section", Texts.LAYERS.of("new-profile-from-here"), this::another, () -> {});
+    out = Tray.button("remove-section", Texts.LAYERS.of("take-out"), this::takeOut, () -> {});
     from =
         EntryField.length(
             desk, mm -> desk.perform(LayerEdits.sectionFrom(model.id(), model.section(), mm)));
@@ -73,24 +76,26 @@ final class ProfileTray {
             desk.perform(LayerEdits.kind(model.id(), model.section(), kind.getValue()));
           }
         });
-    bevel = length("bevel", "Bevel width", mm -> it -> it.withWidth(mm));
-    edge = length("edge", "Edge thickness", mm -> it -> it.withEdge(mm));
-    round = length("round", "Round the edge", mm -> it -> it.withRound(mm));
+    bevel = length("bevel", Texts.LAYERS.of("bevel-width"), mm -> it -> it.withWidth(mm));
+    edge = length("edge", Texts.LAYERS.of("edge-thickness"), mm -> it -> it.withEdge(mm));
+    round = length("round", Texts.LAYERS.of("round-the-edge"), mm -> it -> it.withRound(mm));
     tip =
         EntryField.number(
             desk,
             "%",
-            () -> "a share of the full thickness, in per cent",
-            share -> change("Taper", it -> it.withTip(share / 100)));
+            () -> Texts.LAYERS.of("a-share-of-the-full"),
+            share -> change(Texts.LAYERS.of("taper"), it -> it.withTip(share / 100)));
     tip.setId("taper");
     steps =
         EntryField.number(
             desk,
             "",
-            () -> "how many steps",
-            count -> change("Steps", it -> it.withSteps((int) Math.rint(count))));
+            () -> Texts.LAYERS.of("how-many-steps"),
+            count -> change(Texts.LAYERS.of("steps"), it -> it.withSteps((int) Math.rint(count))));
     steps.setId("steps");
-    bends = new CurvePad(places -> change("Bend the curve", it -> it.withCurve(places)));
+    bends =
+        new CurvePad(
+            places -> change(Texts.LAYERS.of("bend-the-curve"), it -> it.withCurve(places)));
     for (EntryField field : List.of(bevel, edge, round, tip, steps, from, over)) {
       field.setPrefColumnCount(5);
     }
@@ -98,7 +103,7 @@ final class ProfileTray {
     flatBack.setOnAction(
         event -> {
           if (!showing) {
-            change("Flat back", it -> it.withFlatBack(flatBack.isSelected()));
+            change(Texts.LAYERS.of("flat-back-2"), it -> it.withFlatBack(flatBack.isSelected()));
           }
         });
   }
@@ -147,9 +152,10 @@ final class ProfileTray {
     double from = number == 0 ? 0 : layering.changes().get(number - 1).fromMm();
     Button chip =
         new Button(
-            LayerEdits.section(layering, number).kind().title()
-                + "\nfrom "
-                + Display.length(from, desk.units()));
+            Texts.LAYERS.of(
+                "from",
+                LayerEdits.section(layering, number).kind().title(),
+                Display.length(from, desk.units())));
     chip.setId("along-" + (number + 1));
     chip.getStyleClass().add(Style.STRIP_CARD);
     chip.pseudoClassStateChanged(StackTray.CURRENT, model.section() == number);
@@ -194,29 +200,35 @@ final class ProfileTray {
   private void layOut(Profile.Kind chosen, EntryField at, boolean follows) {
     tray.getChildren().clear();
     if (!model.layering().changes().isEmpty()) {
-      tray.with("Sections along", chips);
+      tray.with(Texts.LAYERS.of("sections-along"), chips);
     }
     tray.with("Cross-section", kind);
     if (follows) {
-      tray.with("From, along", from).with("goes over in", over);
+      tray.with(Texts.LAYERS.of("from-along"), from).with(Texts.LAYERS.of("goes-over-in"), over);
     }
     boolean wide = !chosen.across() && chosen != Profile.Kind.FLAT;
     if (wide) {
-      tray.with(chosen == Profile.Kind.BEVEL ? "Bevel width" : "Over a width of", bevel);
+      tray.with(
+          chosen == Profile.Kind.BEVEL
+              ? Texts.LAYERS.of("bevel-width")
+              : Texts.LAYERS.of("over-a-width-of"),
+          bevel);
     }
     if (chosen != Profile.Kind.FLAT) {
-      tray.with("Edge thickness", edge);
+      tray.with(Texts.LAYERS.of("edge-thickness"), edge);
     }
     if (chosen == Profile.Kind.STEPPED) {
-      tray.with("Steps", steps);
+      tray.with(Texts.LAYERS.of("steps"), steps);
     }
     if (chosen == Profile.Kind.FREE) {
-      tray.with("From edge to ridge: click to bend, Del", bends.node());
+      tray.with(Texts.LAYERS.of("from-edge-to-ridge-click"), bends.node());
     }
     if (!follows) {
-      tray.with("Edge rounded by", round).with("Thickness at the far end", tip).with(" ", flatBack);
+      tray.with(Texts.LAYERS.of("edge-rounded-by"), round)
+          .with(Texts.LAYERS.of("thickness-at-the-far-end"), tip)
+          .with(" ", flatBack);
     }
-    tray.with("Section at", at).with(" ", another);
+    tray.with(Texts.LAYERS.of("section-at"), at).with(" ", another);
     if (follows) {
       tray.with(" ", out);
     }

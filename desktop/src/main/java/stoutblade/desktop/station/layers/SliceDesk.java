@@ -19,6 +19,7 @@ import stoutblade.desktop.Style;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Change;
 import stoutblade.edit.PartEdits;
 import stoutblade.formats.ModelFile;
@@ -52,14 +53,14 @@ final class SliceDesk {
   private final ComboBox<View> along = new ComboBox<>();
   private final ComboBox<SheetMaterial> foam = new ComboBox<>();
   private final ComboBox<Double> thickness = new ComboBox<>();
-  private final CheckBox hollow = new CheckBox("hollow, walls of");
+  private final CheckBox hollow = new CheckBox(Texts.LAYERS.of("hollow-walls-of"));
   private final EntryField wall;
-  private final CheckBox pegged = new CheckBox("pegs of");
+  private final CheckBox pegged = new CheckBox(Texts.LAYERS.of("pegs-of"));
   private final EntryField peg;
-  private final Button slice = new Button("Slice it");
-  private final Button keep = new Button("Keep as a part");
-  private final Button inPlace = new Button("Keep in place of the last");
-  private final CheckBox fit = new CheckBox("fitted to its height");
+  private final Button slice = new Button(Texts.LAYERS.of("slice-it"));
+  private final Button keep = new Button(Texts.LAYERS.of("keep-as-a-part"));
+  private final Button inPlace = new Button(Texts.LAYERS.of("keep-in-place-of-the"));
+  private final CheckBox fit = new CheckBox(Texts.LAYERS.of("fitted-to-its-height"));
   private final EntryField leaned;
   private final EntryField turned;
   private final Slider pull = new Slider(0, 3, 1);
@@ -84,7 +85,8 @@ final class SliceDesk {
         });
     along.setId("slice-along");
     along.getItems().setAll(View.values());
-    along.setConverter(Choices.named(it -> "square to the " + it.words().toLowerCase(Locale.ROOT)));
+    along.setConverter(
+        Choices.named(it -> Texts.LAYERS.of("square-to-the", it.words().toLowerCase(Locale.ROOT))));
     along.setValue(View.TOP);
     foam.setId("slice-foam");
     foam.getItems().setAll(desk.catalogue().sheets());
@@ -137,30 +139,30 @@ final class SliceDesk {
     tray.with(" ", slice)
         .with(" ", keep)
         .with(" ", inPlace)
-        .with("Layers lie", along)
-        .with("leaned by", leaned)
-        .with("turned by", turned)
-        .with("Sheet", foam)
-        .with("Each layer", thickness)
+        .with(Texts.LAYERS.of("layers-lie"), along)
+        .with(Texts.LAYERS.of("leaned-by"), leaned)
+        .with(Texts.LAYERS.of("turned-by"), turned)
+        .with(Texts.LAYERS.of("sheet"), foam)
+        .with(Texts.LAYERS.of("each-layer"), thickness)
         .with(" ", fit)
         .with(" ", hollow)
         .with(" ", wall)
         .with(" ", pegged)
         .with(" ", peg)
-        .with("Pulled apart", pull);
+        .with(Texts.LAYERS.of("pulled-apart-2"), pull);
   }
 
   private EntryField degrees(DoublePredicate change) {
     return EntryField.number(
         desk,
         "°",
-        () -> "an angle in degrees, from -90 to 90",
+        () -> Texts.LAYERS.of("an-angle-in-degrees-from"),
         it -> change.test(Math.toRadians(it)));
   }
 
   private boolean tip(double leaning, double turning) {
     if (Math.abs(leaning) > Math.PI / 2 || Math.abs(turning) > Math.PI / 2) {
-      desk.say("Layers lean and turn by up to 90° either way");
+      desk.say(Texts.LAYERS.of("layers-lean-and-turn-by"));
       return false;
     }
     lean = leaning;
@@ -224,11 +226,11 @@ final class SliceDesk {
     keep.setDisable(sliced.isEmpty());
     inPlace.setDisable(sliced.isEmpty());
     inPlace.setVisible(before().isPresent());
-    before().ifPresent(it -> inPlace.setText("Keep in place of " + it.name()));
+    before().ifPresent(it -> inPlace.setText(Texts.LAYERS.of("keep-in-place-of", it.name())));
     if (perUnit().isEmpty()) {
-      note.setText("Say at Size how large this model is; then it can be sliced.");
+      note.setText(Texts.LAYERS.of("say-at-size-how-large"));
     } else if (sliced.isEmpty()) {
-      note.setText("Choose the foam, then slice it. Dragging turns the layers.");
+      note.setText(Texts.LAYERS.of("choose-the-foam-then-slice"));
     } else {
       note.setText("");
     }
@@ -274,7 +276,7 @@ final class SliceDesk {
     }
     slice.setDisable(true);
     tasks.start(
-        "Slicing '" + model.name() + "'",
+        Texts.LAYERS.of("slicing", model.name()),
         progress -> {
           Mesh mesh = file.get().mesh();
           Slicing how = toHeight ? fitted(slicing, mesh, model.orientation(), mm, chosen) : slicing;
@@ -304,7 +306,8 @@ final class SliceDesk {
   }
 
   private Slices.Origin origin(Sliced it) {
-    String name = model().map(Model::name).orElse("Model").replaceAll("\\.[A-Za-z]+$", "");
+    String name =
+        model().map(Model::name).orElse(Texts.LAYERS.of("model")).replaceAll("\\.[A-Za-z]+$", "");
     return new Slices.Origin(name, modelId, it.perUnit());
   }
 
@@ -314,7 +317,11 @@ final class SliceDesk {
           Slices.Origin origin = origin(it);
           kept(
               PartEdits.addSliced(
-                  origin.name() + " in layers", origin, it, foam.getValue().id(), slicedPegMm));
+                  Texts.LAYERS.of("in-layers", origin.name()),
+                  origin,
+                  it,
+                  foam.getValue().id(),
+                  slicedPegMm));
         });
   }
 
@@ -333,7 +340,7 @@ final class SliceDesk {
     desk.perform(
         edit,
         () -> {
-          desk.say("Kept as a part: its templates are at Cut");
+          desk.say(Texts.LAYERS.of("kept-as-a-part-its"));
           enable();
         });
   }

@@ -13,6 +13,7 @@ import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.desktop.station.SectionDesk;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.LayerEdits;
 import stoutblade.layer.Joints;
 import stoutblade.layer.Layer;
@@ -48,7 +49,8 @@ final class SplitDesk implements SectionDesk.Grip {
     }
 
     private String words() {
-      return (across ? "across, " : "along, ") + (index + 1);
+      int number = index + 1;
+      return across ? Texts.LAYERS.of("across", number) : Texts.LAYERS.of("along", number);
     }
   }
 
@@ -66,23 +68,27 @@ final class SplitDesk implements SectionDesk.Grip {
     joint.setConverter(Choices.named(Splits.Joint::title));
     joint.setOnAction(event -> choose());
     which.setId("split-which");
-    which.setAccessibleText("Which joint");
+    which.setAccessibleText(Texts.LAYERS.of("which-joint"));
     which.setConverter(Choices.named(Held::words));
     which.setOnAction(event -> showPlace());
     at = EntryField.length(desk, this::typed);
     at.setId("split-at");
-    at.setAccessibleText("Where the joint lies, from the layer's edge");
+    at.setAccessibleText(Texts.LAYERS.of("where-the-joint-lies-from"));
     at.setPrefColumnCount(5);
     proposed =
         Tray.button(
-            "split-proposed", "As proposed", () -> selected().ifPresent(this::again), after);
+            "split-proposed",
+            Texts.LAYERS.of("as-proposed"),
+            () -> selected().ifPresent(this::again),
+            after);
     places = new HBox(6, which, at, proposed);
     places.managedProperty().bind(places.visibleProperty());
   }
 
   /** Puts the controls into the tray of the selected layer. */
   void into(Tray tray) {
-    tray.with("Larger than a sheet: pieces meet", joint).with("Joint at, from the edge", places);
+    tray.with(Texts.LAYERS.of("larger-than-a-sheet-pieces"), joint)
+        .with(Texts.LAYERS.of("joint-at-from-the-edge"), places);
   }
 
   /** True where the selected layer is cut apart. */

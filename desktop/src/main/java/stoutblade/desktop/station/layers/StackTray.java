@@ -23,6 +23,7 @@ import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.shell.TrayMenu;
 import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.LayerEdits;
 import stoutblade.measure.Display;
 import stoutblade.stack.Band;
@@ -45,17 +46,17 @@ final class StackTray {
   private final Tray all = new Tray();
   private final ComboBox<SheetMaterial> foam = new ComboBox<>();
   private final ComboBox<Double> thickness = new ComboBox<>();
-  private final CheckBox oversize = new CheckBox("glue large, then trim");
-  private final CheckBox turned = new CheckBox("texture to the back");
+  private final CheckBox oversize = new CheckBox(Texts.LAYERS.of("glue-large-then-trim"));
+  private final CheckBox turned = new CheckBox(Texts.LAYERS.of("texture-to-the-back"));
   private final ComboBox<Optional<SheetMaterial>> bandFoam = new ComboBox<>();
   private final ComboBox<Double> bandThickness = new ComboBox<>();
   private final Label closing = new Label();
   private final EntryField allowance;
-  private final Button add = button("add-layer", Key.ADD.on("Add"), this::add);
-  private final Button back = button("layer-back", "◂ Back", () -> move(-1));
-  private final Button front = button("layer-front", "Front ▸", () -> move(1));
-  private final Button draw = button("layer-outline", "Own outline…", this::draw);
-  private final Button out = button("remove-layer", "Out  Del", this::remove);
+  private final Button add = button("add-layer", Key.ADD.on(Texts.LAYERS.of("add")), this::add);
+  private final Button back = button("layer-back", Texts.LAYERS.of("back"), () -> move(-1));
+  private final Button front = button("layer-front", Texts.LAYERS.of("front"), () -> move(1));
+  private final Button draw = button("layer-outline", Texts.LAYERS.of("own-outline"), this::draw);
+  private final Button out = button("remove-layer", Texts.LAYERS.of("out-del"), this::remove);
   private final HollowMenu hollow;
   private final SplitDesk splits;
   private String laidOut = "";
@@ -83,22 +84,28 @@ final class StackTray {
     thickness.setOnAction(event -> chooseThickness());
     oversize.setId("oversize");
     oversize.setOnAction(
-        event -> one("Glue large, then trim", it -> it.withOversize(oversize.isSelected())));
+        event ->
+            one(
+                Texts.LAYERS.of("glue-large-then-trim-2"),
+                it -> it.withOversize(oversize.isSelected())));
     turned.setId("turned");
-    turned.setOnAction(event -> one("Turn a sheet over", it -> it.withTurned(turned.isSelected())));
+    turned.setOnAction(
+        event ->
+            one(Texts.LAYERS.of("turn-a-sheet-over"), it -> it.withTurned(turned.isSelected())));
     allowance = EntryField.length(desk, mm -> desk.perform(LayerEdits.allowance(model.id(), mm)));
     allowance.setId("allowance");
     allowance.setPrefColumnCount(5);
     bandFoam.getItems().add(Optional.empty());
     desk.catalogue().sheets().forEach(it -> bandFoam.getItems().add(Optional.of(it)));
-    bandFoam.setConverter(Choices.named(it -> it.map(SheetMaterial::shortName).orElse("none")));
+    bandFoam.setConverter(
+        Choices.named(it -> it.map(SheetMaterial::shortName).orElse(Texts.LAYERS.of("none"))));
     bandFoam.setId("band-foam");
-    bandFoam.setAccessibleText("Sheet of the band");
+    bandFoam.setAccessibleText(Texts.LAYERS.of("sheet-of-the-band"));
     bandFoam.setPrefWidth(BAND_WIDE);
     bandFoam.setOnAction(event -> chooseBand());
     bandThickness.setConverter(Choices.named(mm -> Display.length(mm, desk.units())));
     bandThickness.setId("band-thickness");
-    bandThickness.setAccessibleText("Thickness of the band");
+    bandThickness.setAccessibleText(Texts.LAYERS.of("thickness-of-the-band"));
     bandThickness.setOnAction(event -> chooseBandThickness());
     bandThickness.managedProperty().bind(bandThickness.visibleProperty());
     closing.setId("closing");
@@ -269,15 +276,18 @@ final class StackTray {
     laidOut = key;
     one.getChildren().clear();
     all.getChildren().clear();
-    all.with("Layers, back to front", chips)
+    all.with(Texts.LAYERS.of("layers-back-to-front"), chips)
         .with(" ", add)
-        .with("Cut outside the line by", allowance)
-        .with("Band round the edge", new HBox(6, bandFoam, bandThickness));
+        .with(Texts.LAYERS.of("cut-outside-the-line-by"), allowance)
+        .with(Texts.LAYERS.of("band-round-the-edge"), new HBox(6, bandFoam, bandThickness));
     Tray tray = selected ? one : all;
-    tray.with(selected ? "Sheet of this layer" : "Sheet, all layers", foam)
-        .with(selected ? "Its thickness" : "Each layer", thickness);
+    tray.with(
+            selected ? Texts.LAYERS.of("sheet-of-this-layer") : Texts.LAYERS.of("sheet-all-layers"),
+            foam)
+        .with(
+            selected ? Texts.LAYERS.of("its-thickness") : Texts.LAYERS.of("each-layer"), thickness);
     if (hollow.possible()) {
-      all.with("Layers between", hollow.menu());
+      all.with(Texts.LAYERS.of("layers-between"), hollow.menu());
     }
     all.with(closing);
     if (selected) {

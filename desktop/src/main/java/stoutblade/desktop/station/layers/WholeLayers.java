@@ -5,6 +5,7 @@ import java.util.Optional;
 import stoutblade.catalogue.SheetMaterial;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.station.PropOverview;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.measure.Display;
 import stoutblade.reckoning.PartReckoning;
 import stoutblade.stack.Sheet;
@@ -32,7 +33,7 @@ public final class WholeLayers implements PropOverview.Content {
   @Override
   public String of(PartReckoning part) {
     if (part.part().stack().isEmpty()) {
-      return "bought";
+      return Texts.LAYERS.of("bought");
     }
     List<Sheet> sheets = part.part().layering().sheets();
     List<String> names =
@@ -42,10 +43,15 @@ public final class WholeLayers implements PropOverview.Content {
             .map(id -> desk.catalogue().sheet(id).map(SheetMaterial::shortName).orElse(id))
             .toList();
     String thick = Display.length(part.part().thicknessMm(), desk.units());
-    String mass = part.mass().map(it -> "; " + it.show(desk.units())).orElse("; not weighed yet");
-    return String.join(" and ", names)
+    String mass =
+        part.mass().map(it -> it.show(desk.units())).orElse(Texts.LAYERS.of("not-weighed-yet"));
+    String of = names.stream().reduce((one, two) -> Texts.LAYERS.of("and", one, two)).orElse("");
+    return of
         + ", "
-        + (sheets.size() == 1 ? thick : sheets.size() + " layers, " + thick + thicknesses(sheets))
+        + (sheets.size() == 1
+            ? thick
+            : Texts.LAYERS.of("layers", sheets.size(), thick, thicknesses(sheets)))
+        + "; "
         + mass;
   }
 

@@ -28,6 +28,7 @@ import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.OverList;
 import stoutblade.desktop.station.Surface;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.journal.Journal;
 import stoutblade.journal.Journal.Built;
 import stoutblade.measure.Display;
@@ -38,9 +39,9 @@ import stoutblade.shape.Point;
 /** Log: time taken against time planned, step by step, and each built part over the planned one. */
 public final class LogSurface implements Surface {
 
-  private static final String UNSAID = "not said";
-  private static final String STIFF = "stiff enough";
-  private static final String LIMP = "limp";
+  private static final String UNSAID = Texts.LOG.of("not-said");
+  private static final String STIFF = Texts.LOG.of("stiff-enough");
+  private static final String LIMP = Texts.LOG.of("limp");
   private static final double BAR = 210;
   private static final double MARK = 86;
   private static final double TAKEN = 300;
@@ -61,14 +62,14 @@ public final class LogSurface implements Surface {
   public LogSurface(Desk desk) {
     this.desk = desk;
     this.model = new LogModel(desk);
-    mat.setCalled("What was built");
+    mat.setCalled(Texts.LOG.of("what-was-built"));
     mat.setId("log-mat");
     mat.setDrawing(this::draw);
     length = EntryField.length(desk, model::length);
     width = EntryField.length(desk, model::width);
     length.setId("built-length");
     width.setId("built-width");
-    mass = EntryField.number(desk, "g", () -> "a weight is a number of grams", model::mass);
+    mass = EntryField.number(desk, "g", () -> Texts.LOG.of("a-weight-is-a-number"), model::mass);
     mass.setId("built-mass");
     felt.setId("built-felt");
     felt.getItems().setAll(UNSAID, STIFF, LIMP);
@@ -84,10 +85,10 @@ public final class LogSurface implements Surface {
         });
     node.setBottom(
         new Tray()
-            .with("Built: length", length)
-            .with("Built: greatest width", width)
-            .with("Built: weight with core", mass)
-            .with("Feels in the hand", felt));
+            .with(Texts.LOG.of("built-length"), length)
+            .with(Texts.LOG.of("built-greatest-width"), width)
+            .with(Texts.LOG.of("built-weight-with-core"), mass)
+            .with(Texts.LOG.of("feels-in-the-hand"), felt));
   }
 
   @Override
@@ -112,8 +113,7 @@ public final class LogSurface implements Surface {
 
   private void showRows() {
     List<Node> lines = new ArrayList<>();
-    Label legend =
-        new Label("Time for each step: pale as planned, dark as it was. Type what it took.");
+    Label legend = new Label(Texts.LOG.of("time-for-each-step-pale"));
     legend.getStyleClass().add(Style.SOFT);
     lines.add(legend);
     double scale = BAR / model.longest();
@@ -154,10 +154,10 @@ public final class LogSurface implements Surface {
         EntryField.number(
             desk,
             "min",
-            () -> "the time a step took is a number of minutes",
+            () -> Texts.LOG.of("the-time-a-step-took"),
             minutes -> model.mark(step, minutes));
     field.setId("took-" + Style.nodeId(step.id()));
-    field.setAccessibleText("How long it took: " + step.title());
+    field.setAccessibleText(Texts.LOG.of("how-long-it-took", step.title()));
     field.setPromptText(Display.decimal(step.minutes(), 0) + " min");
     done.ifPresentOrElse(it -> field.show(it.minutes()), field::showNothing);
     HBox box = new HBox(6, field, done.isPresent() ? isDone(step) : markDone(step));
@@ -168,7 +168,7 @@ public final class LogSurface implements Surface {
   }
 
   private Node markDone(Step step) {
-    Button mark = new Button("Done");
+    Button mark = new Button(Texts.LOG.of("done"));
     mark.setMinWidth(MARK);
     mark.setId("log-done-" + Style.nodeId(step.id()));
     mark.setOnAction(event -> model.mark(step, Math.rint(step.minutes())));
@@ -180,9 +180,9 @@ public final class LogSurface implements Surface {
    * together do not take it back.
    */
   private Node isDone(Step step) {
-    Label is = new Label("✓ done");
+    Label is = new Label(Texts.LOG.of("done-2"));
     is.setMinWidth(MARK);
-    Button back = new Button("Not done");
+    Button back = new Button(Texts.LOG.of("not-done"));
     back.setMinWidth(MARK);
     back.setId("log-undone-" + Style.nodeId(step.id()));
     back.setOnAction(event -> model.notDone(step));
@@ -210,7 +210,7 @@ public final class LogSurface implements Surface {
     if (measured && along <= MOST_STRETCH && across <= MOST_STRETCH) {
       pen.stroke(stretched(rings, box, across, along), pen.colour(Ink.SELECTED), 2.4);
       pen.plate(
-          "as built",
+          Texts.LOG.of("as-built"),
           new Point(
               box.centre().x() + box.width() / 2 * across * 0.7, box.minY() + box.height() * 0.62),
           pen.colour(Ink.SELECTED));
@@ -221,7 +221,7 @@ public final class LogSurface implements Surface {
               Point at = core.balancePoint();
               pen.dot(at, 6, pen.colour(Ink.MEASURE));
               pen.plate(
-                  "should balance here",
+                  Texts.LOG.of("should-balance-here"),
                   at.minus(new Point(20 / pen.zoom(), 0)),
                   pen.colour(Ink.MEASURE));
             });

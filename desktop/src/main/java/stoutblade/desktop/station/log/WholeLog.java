@@ -6,6 +6,7 @@ import java.util.Optional;
 import stoutblade.build.WorkSteps;
 import stoutblade.desktop.Desk;
 import stoutblade.desktop.station.PropOverview;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.journal.Journal;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
@@ -41,13 +42,10 @@ public final class WholeLog implements PropOverview.Content {
             .filter(it -> own.contains(it.stepId()))
             .mapToDouble(Journal.Done::minutes)
             .sum();
-    return desk.prop().name()
-        + ": "
-        + done
-        + " of "
-        + own.size()
-        + " steps done"
-        + (done > 0 ? ", " + Display.duration(minutes) + " in all" : "");
+    String name = desk.prop().name();
+    return done > 0
+        ? Texts.LOG.of("of-steps-done-in-all", name, done, own.size(), Display.duration(minutes))
+        : Texts.LOG.of("of-steps-done", name, done, own.size());
   }
 
   @Override
@@ -57,14 +55,15 @@ public final class WholeLog implements PropOverview.Content {
     part.body()
         .ifPresent(
             it -> {
-              words.add("length " + against(it.length(), built.lengthMm()));
-              words.add("width " + against(it.width(), built.widthMm()));
+              words.add(Texts.LOG.of("length", against(it.length(), built.lengthMm())));
+              words.add(Texts.LOG.of("width", against(it.width(), built.widthMm())));
               part.core()
                   .map(core -> core.mass())
                   .or(it::mass)
-                  .ifPresent(mass -> words.add("weight " + against(mass, built.massG())));
+                  .ifPresent(
+                      mass -> words.add(Texts.LOG.of("weight", against(mass, built.massG()))));
             });
-    return words.isEmpty() ? "nothing is drafted of it yet" : String.join("; ", words);
+    return words.isEmpty() ? Texts.LOG.of("nothing-is-drafted-of-it") : String.join("; ", words);
   }
 
   private String against(Figure planned, Optional<Double> built) {
@@ -72,7 +71,8 @@ public final class WholeLog implements PropOverview.Content {
     return built
         .map(
             it ->
-                Display.show(it, planned.quantity(), desk.units()) + " built, " + plan + " planned")
-        .orElse(plan + " planned");
+                Texts.LOG.of(
+                    "built-planned", Display.show(it, planned.quantity(), desk.units()), plan))
+        .orElse(Texts.LOG.of("planned", plan));
   }
 }

@@ -8,6 +8,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.measure.Display;
 import stoutblade.reference.Scale;
 import stoutblade.reference.Weighed;
@@ -43,7 +44,7 @@ final class Agreement extends VBox {
     double reach = reach(weighed, middle);
     Label title =
         new Label(
-            (weighed.agree() ? "Rulers agree" : "Rulers disagree")
+            (weighed.agree() ? Texts.SIZE.of("rulers-agree") : Texts.SIZE.of("rulers-disagree"))
                 + ": ± "
                 + Display.decimal(100 * weighed.combined().uncertainty().range95() / middle, 1)
                 + " %");
@@ -101,7 +102,10 @@ final class Agreement extends VBox {
                 reach,
                 5));
     Label weight =
-        new Label(part.weight() > 0 ? Display.decimal(100 * part.weight(), 0) + " %" : "aside");
+        new Label(
+            part.weight() > 0
+                ? Display.decimal(100 * part.weight(), 0) + " %"
+                : Texts.SIZE.of("aside"));
     weight.setMinWidth(44);
     HBox row = new HBox(6, label, bars, weight);
     for (Region it : List.of(row, (Region) bars.getChildren().get(1))) {

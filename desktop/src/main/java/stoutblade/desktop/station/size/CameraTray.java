@@ -10,6 +10,7 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Change;
 import stoutblade.edit.SizeEdits;
 import stoutblade.measure.Stated;
@@ -30,7 +31,7 @@ final class CameraTray {
   private final ComboBox<Camera.Kind> kind = new ComboBox<>();
   private final EntryField height;
   private final EntryField focal;
-  private final Button forget = new Button("Forget both");
+  private final Button forget = new Button(Texts.SIZE.of("forget-both"));
   private final Tray tray = new Tray();
   private boolean showing;
 
@@ -50,7 +51,7 @@ final class CameraTray {
         event -> {
           if (!showing && kind.getValue() != null) {
             Camera.Kind chosen = kind.getValue();
-            change("How the picture was taken", it -> it.with(chosen));
+            change(Texts.SIZE.of("how-the-picture-was-taken"), it -> it.with(chosen));
           }
         });
     height =
@@ -58,16 +59,16 @@ final class CameraTray {
             desk,
             mm ->
                 change(
-                    "How high the lens was",
+                    Texts.SIZE.of("how-high-the-lens-was"),
                     it -> it.withHeight(Optional.of(new Stated(mm, HEIGHT_STD_MM)))));
     focal =
         EntryField.number(
             desk,
             "mm",
-            () -> "a focal length as on 35 mm film, such as 28",
+            () -> Texts.SIZE.of("a-focal-length-as-on"),
             mm ->
                 change(
-                    "Focal length",
+                    Texts.SIZE.of("focal-length"),
                     it -> it.withFocal(Optional.of(new Stated(mm, mm * FOCAL_SHARE)))));
     height.setPrefColumnCount(6);
     focal.setPrefColumnCount(6);
@@ -77,20 +78,20 @@ final class CameraTray {
     forget.setOnAction(
         event ->
             change(
-                "Forget horizon and uprights",
+                Texts.SIZE.of("forget-horizon-and-uprights"),
                 it -> it.withHorizon(Optional.empty()).withUprights(List.of())));
-    Button line = new Button("Horizon");
+    Button line = new Button(Texts.SIZE.of("horizon"));
     line.setId("camera-horizon");
     line.setOnAction(event -> model.toolProperty().set(Tool.HORIZON));
-    Button edge = new Button("Upright edge");
+    Button edge = new Button(Texts.SIZE.of("upright-edge"));
     edge.setId("camera-upright");
     edge.setOnAction(event -> model.toolProperty().set(Tool.UPRIGHT));
-    Button close = new Button("Done");
+    Button close = new Button(Texts.SIZE.of("done"));
     close.setOnAction(event -> closed.run());
-    tray.with("It is", kind)
-        .with("Lens over the feet", height)
-        .with("Focal length, on film", focal)
-        .with("Mark on the picture", line)
+    tray.with(Texts.SIZE.of("it-is"), kind)
+        .with(Texts.SIZE.of("lens-over-the-feet"), height)
+        .with(Texts.SIZE.of("focal-length-on-film"), focal)
+        .with(Texts.SIZE.of("mark-on-the-picture"), line)
         .with(" ", edge)
         .with(" ", forget)
         .with(" ", close);
@@ -102,9 +103,9 @@ final class CameraTray {
 
   private static String words(Camera.Kind kind) {
     return switch (kind) {
-      case UNKNOWN -> "not said";
-      case PHOTO -> "a photo";
-      case FLAT -> "drawn or scanned";
+      case UNKNOWN -> Texts.SIZE.of("not-said");
+      case PHOTO -> Texts.SIZE.of("a-photo");
+      case FLAT -> Texts.SIZE.of("drawn-or-scanned");
     };
   }
 
@@ -120,8 +121,10 @@ final class CameraTray {
   Change marked(Tool tool, Mark mark) {
     String id = model.reference().map(Reference::id).orElse("");
     return tool == Tool.HORIZON
-        ? SizeEdits.camera(id, "Mark the horizon", it -> it.withHorizon(Optional.of(mark)))
-        : SizeEdits.camera(id, "Mark an upright edge", it -> it.withUprights(and(it, mark)));
+        ? SizeEdits.camera(
+            id, Texts.SIZE.of("mark-the-horizon"), it -> it.withHorizon(Optional.of(mark)))
+        : SizeEdits.camera(
+            id, Texts.SIZE.of("mark-an-upright-edge"), it -> it.withUprights(and(it, mark)));
   }
 
   private static List<Mark> and(Camera camera, Mark mark) {

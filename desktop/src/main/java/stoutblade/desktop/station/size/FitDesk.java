@@ -32,6 +32,7 @@ import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.shell.Trays;
 import stoutblade.desktop.station.Figures;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Change;
 import stoutblade.edit.PartEdits;
 import stoutblade.edit.PropEdits;
@@ -72,15 +73,15 @@ final class FitDesk {
   private final EntryField character;
   private final Map<BodyMeasure, EntryField> measures = new EnumMap<>(BodyMeasure.class);
   private final EntryField weight;
-  private final ToggleButton trueSize = new ToggleButton("True size");
-  private final ToggleButton inProportion = new ToggleButton("In proportion");
+  private final ToggleButton trueSize = new ToggleButton(Texts.SIZE.of("true-size"));
+  private final ToggleButton inProportion = new ToggleButton(Texts.SIZE.of("in-proportion"));
   private final Slider between = new Slider(0, 1, 0);
   private final EntryField target;
   private final MenuButton keep = new MenuButton();
   private final TextField name = PlainText.field();
   private final ComboBox<Carry.Kind> kind = new ComboBox<>();
   private final Map<Pose, ToggleButton> poses = new EnumMap<>(Pose.class);
-  private final ToggleButton bothHands = new ToggleButton("Both hands");
+  private final ToggleButton bothHands = new ToggleButton(Texts.SIZE.of("both-hands"));
   private final Map<Carry.Length, EntryField> lengths = new EnumMap<>(Carry.Length.class);
   private final GridPane passages = new GridPane(8, 6);
   private boolean showing;
@@ -88,7 +89,7 @@ final class FitDesk {
   FitDesk(Desk desk, Papers papers, Runnable holdUp) {
     this.desk = desk;
     this.tape = new MaskingTape(desk, mat, this::where);
-    mat.setCalled("The prop beside its wearer");
+    mat.setCalled(Texts.SIZE.of("the-prop-beside-its-wearer"));
     mat.setId("fit-mat");
     mat.setDrawing(this::draw);
     height =
@@ -103,7 +104,7 @@ final class FitDesk {
                     () ->
                         SizeEdits.character(Optional.of(new ShownCharacter(characterName(), mm)))));
     character.setId("character-height");
-    character.setPromptText("the wearer's");
+    character.setPromptText(Texts.SIZE.of("the-wearers"));
     weight =
         new EntryField(
             desk,
@@ -156,7 +157,11 @@ final class FitDesk {
   }
 
   private String characterName() {
-    return desk.prop().size().character().map(ShownCharacter::name).orElse("The character");
+    return desk.prop()
+        .size()
+        .character()
+        .map(ShownCharacter::name)
+        .orElse(Texts.SIZE.of("the-character"));
   }
 
   private static double grams(String text) {
@@ -168,8 +173,7 @@ final class FitDesk {
               : bare.endsWith("lb") ? 453.59237 : bare.endsWith("oz") ? 28.349523125 : 1;
       return Double.parseDouble(bare.replaceAll("(kg|lb|oz|g)$", "").strip()) * factor;
     } catch (NumberFormatException e) {
-      throw new IllegalArgumentException(
-          "'" + text + "': a weight such as 1.5 kg, 800 g or 3 lb was expected", e);
+      throw new IllegalArgumentException(Texts.SIZE.of("a-weight-such-as-1", text), e);
     }
   }
 
@@ -198,7 +202,7 @@ final class FitDesk {
     KeptSizes.ask(
         target,
         usual,
-        "Make it " + Display.length(mm, desk.units()),
+        Texts.SIZE.of("make-it", Display.length(mm, desk.units())),
         held -> perform(() -> PropEdits.resizeTo(mm, held)),
         this::show);
     return true;
@@ -220,7 +224,7 @@ final class FitDesk {
                     })
                 .toList());
     long held = desk.prop().parts().stream().filter(Part::held).count();
-    keep.setText(held == 0 ? "None" : Long.toString(held));
+    keep.setText(held == 0 ? Texts.SIZE.of("none") : Long.toString(held));
     keep.setDisable(desk.prop().parts().isEmpty());
   }
 
@@ -237,14 +241,14 @@ final class FitDesk {
   private Tray who() {
     Tray tray = new Tray();
     tray.setHgap(6);
-    return tray.with("Who carries it", wearers)
-        .with("Height", height)
-        .with("And more", measuresMenu())
-        .with("Character", character)
-        .with("Which size", trueSize)
-        .with("or between", between)
+    return tray.with(Texts.SIZE.of("who-carries-it"), wearers)
+        .with(Texts.SIZE.of("height"), height)
+        .with(Texts.SIZE.of("and-more"), measuresMenu())
+        .with(Texts.SIZE.of("character"), character)
+        .with(Texts.SIZE.of("which-size"), trueSize)
+        .with(Texts.SIZE.of("or-between"), between)
         .with(" ", inProportion)
-        .with("or a length", target);
+        .with(Texts.SIZE.of("or-a-length"), target);
   }
 
   private MenuButton measuresMenu() {
@@ -252,7 +256,7 @@ final class FitDesk {
     name.setId("kept-wearer-name");
     name.setOnAction(
         event -> perform(() -> WearerEdits.name(desk.prop().wearerId(), name.getText())));
-    grid.addRow(0, new Label("Called"), name);
+    grid.addRow(0, new Label(Texts.SIZE.of("called")), name);
     for (BodyMeasure measure : BodyMeasure.values()) {
       EntryField field =
           EntryField.length(
@@ -263,7 +267,7 @@ final class FitDesk {
                           WearerEdits.bodyMeasure(
                               desk.prop().wearerId(), measure, Optional.of(mm))));
       field.setId("measure-" + measure.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
-      Button guess = new Button("Estimate");
+      Button guess = new Button(Texts.SIZE.of("estimate"));
       guess.setOnAction(
           event ->
               perform(
@@ -272,28 +276,29 @@ final class FitDesk {
       measures.put(measure, field);
       grid.addRow(grid.getRowCount(), new Label(measure.label()), field, guess);
     }
-    Button none = new Button("No limit");
+    Button none = new Button(Texts.SIZE.of("no-limit"));
     none.setOnAction(
         event -> perform(() -> WearerEdits.weightLimit(desk.prop().wearerId(), Optional.empty())));
-    grid.addRow(grid.getRowCount(), new Label("Carries at most"), weight, none);
-    Button more = new Button("Keep someone else as well");
+    grid.addRow(grid.getRowCount(), new Label(Texts.SIZE.of("carries-at-most")), weight, none);
+    Button more = new Button(Texts.SIZE.of("keep-someone-else-as-well"));
     more.setId("add-wearer");
     more.setOnAction(event -> perform(this::someoneElse));
     grid.add(more, 0, grid.getRowCount(), 3, 1);
-    Button gone = new Button("Keep this wearer no longer");
+    Button gone = new Button(Texts.SIZE.of("keep-this-wearer-no-longer"));
     gone.setOnAction(event -> perform(() -> WearerEdits.remove(desk.prop().wearerId())));
     grid.add(gone, 0, grid.getRowCount(), 3, 1);
-    Button same = new Button("The character is as tall as the wearer");
+    Button same = new Button(Texts.SIZE.of("the-character-is-as-tall"));
     same.setOnAction(event -> perform(() -> SizeEdits.character(Optional.empty())));
     grid.add(same, 0, grid.getRowCount(), 3, 1);
-    return menu("Measures", "wearer-measures", grid);
+    return menu(Texts.SIZE.of("measures"), "wearer-measures", grid);
   }
 
   private Change someoneElse() {
     return WearerEdits.add(
         desk.prop().id(),
         new Wearer(
-            "Wearer " + (desk.project().wearers().kept().size() + 1), desk.wearer().heightMm()));
+            Texts.SIZE.of("wearer", desk.project().wearers().kept().size() + 1),
+            desk.wearer().heightMm()));
   }
 
   private static MenuButton menu(String words, String id, Node content) {
@@ -310,13 +315,15 @@ final class FitDesk {
     kind.setOnAction(
         event -> {
           if (!showing && kind.getValue() != null) {
-            perform(() -> SizeEdits.carry("Carried", it -> it.withKind(kind.getValue())));
+            perform(
+                () ->
+                    SizeEdits.carry(Texts.SIZE.of("carried"), it -> it.withKind(kind.getValue())));
           }
         });
     Tray tray = new Tray();
     tray.setHgap(6);
     ToggleGroup group = new ToggleGroup();
-    String label = "Held";
+    String label = Texts.SIZE.of("held");
     for (Pose pose : Pose.values()) {
       ToggleButton button = new ToggleButton(pose.words());
       button.setId("pose-" + pose.name().toLowerCase(java.util.Locale.ROOT));
@@ -331,21 +338,23 @@ final class FitDesk {
         event ->
             perform(
                 () ->
-                    SizeEdits.carry("Hands", it -> it.withHands(bothHands.isSelected() ? 2 : 1))));
-    Button hold = new Button("Hold it up");
+                    SizeEdits.carry(
+                        Texts.SIZE.of("hands"),
+                        it -> it.withHands(bothHands.isSelected() ? 2 : 1))));
+    Button hold = new Button(Texts.SIZE.of("hold-it-up"));
     hold.setId("hold-up");
     hold.setOnAction(event -> holdUp.run());
-    MenuItem strip = new MenuItem("Test strip, as long as the prop");
+    MenuItem strip = new MenuItem(Texts.SIZE.of("test-strip-as-long-as"));
     strip.setOnAction(event -> papers.strip());
-    MenuItem outline = new MenuItem("Outline of the blade");
+    MenuItem outline = new MenuItem(Texts.SIZE.of("outline-of-the-blade"));
     outline.setOnAction(event -> papers.outline());
-    MenuButton paper = new MenuButton("Paper", null, strip, outline);
+    MenuButton paper = new MenuButton(Texts.SIZE.of("paper"), null, strip, outline);
     paper.setId("first-papers");
-    return tray.with("Handle", lengthsMenu())
-        .with("Transport", menu("Doors", "passages", passages))
-        .with("At real size", hold)
+    return tray.with(Texts.SIZE.of("handle"), lengthsMenu())
+        .with(Texts.SIZE.of("transport"), menu(Texts.SIZE.of("doors"), "passages", passages))
+        .with(Texts.SIZE.of("at-real-size"), hold)
         .with("Mock-up", paper)
-        .with("Keeps its size", keep);
+        .with(Texts.SIZE.of("keeps-its-size"), keep);
   }
 
   private static javafx.util.StringConverter<Carry.Kind> words() {
@@ -357,23 +366,23 @@ final class FitDesk {
 
       @Override
       public Carry.Kind fromString(String text) {
-        throw new UnsupportedOperationException("Chosen, not typed");
+        throw new UnsupportedOperationException(Texts.SIZE.of("chosen-not-typed"));
       }
     };
   }
 
   private MenuButton lengthsMenu() {
     GridPane grid = new GridPane(8, 6);
-    grid.addRow(0, new Label("Carried"), kind, bothHands);
+    grid.addRow(0, new Label(Texts.SIZE.of("carried")), kind, bothHands);
     for (Carry.Length length : Carry.Length.values()) {
       EntryField field = EntryField.length(desk, mm -> carry(length, Optional.of(mm)));
       field.setId("carry-" + length.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
       lengths.put(length, field);
-      Button unsaid = new Button("Unsaid");
+      Button unsaid = new Button(Texts.SIZE.of("unsaid"));
       unsaid.setOnAction(event -> carry(length, Optional.empty()));
       grid.addRow(grid.getRowCount(), new Label(length.words()), field, unsaid);
     }
-    return menu("Grip", "carry-lengths", grid);
+    return menu(Texts.SIZE.of("grip"), "carry-lengths", grid);
   }
 
   private boolean carry(Carry.Length length, Optional<Double> mm) {
@@ -443,11 +452,15 @@ final class FitDesk {
   private void showPassages(List<Passage> all) {
     passages.getChildren().clear();
     passages.addRow(
-        0, new Label("Through"), new Label("Wide"), new Label("High"), new Label("Long"));
+        0,
+        new Label(Texts.SIZE.of("through")),
+        new Label(Texts.SIZE.of("wide")),
+        new Label(Texts.SIZE.of("high")),
+        new Label(Texts.SIZE.of("long")));
     for (int i = 0; i < all.size(); i++) {
       passageRow(all, i);
     }
-    MenuButton more = new MenuButton("Add");
+    MenuButton more = new MenuButton(Texts.SIZE.of("add"));
     for (Passage usual : Passage.USUAL) {
       MenuItem item = new MenuItem(usual.name());
       item.setOnAction(
@@ -495,8 +508,8 @@ final class FitDesk {
     wide.show(it.widthMm());
     high.show(it.heightMm());
     show(deep, it.lengthMm());
-    deep.setPromptText("any");
-    Button gone = new Button("Remove");
+    deep.setPromptText(Texts.SIZE.of("any"));
+    Button gone = new Button(Texts.SIZE.of("remove"));
     gone.setOnAction(
         event -> {
           List<Passage> changed = new ArrayList<>(all);

@@ -16,6 +16,7 @@ import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Figures;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
 
@@ -50,7 +51,7 @@ final class HoldUp {
     this.desk = desk;
     this.home = home;
     this.done = done;
-    mat.setCalled("The prop at real size");
+    mat.setCalled(Texts.SIZE.of("the-prop-at-real-size"));
     mat.setId("hold-mat");
     mat.setDrawing(this::draw);
     mat.widthProperty().addListener(it -> fit());
@@ -65,12 +66,9 @@ final class HoldUp {
                 keep();
               }
             });
-    Button back = new Button("Back  Esc");
+    Button back = new Button(Texts.SIZE.of("back-esc"));
     back.setOnAction(event -> leave());
-    node.setBottom(
-        new Tray()
-            .with("Hold a bank card to the screen; make the drawn one as large", size)
-            .with(" ", back));
+    node.setBottom(new Tray().with(Texts.SIZE.of("hold-a-bank-card-to"), size).with(" ", back));
   }
 
   Node node() {
@@ -96,7 +94,7 @@ final class HoldUp {
       Files.createDirectories(home);
       Files.writeString(home.resolve(FILE), Double.toString(size.getValue()));
     } catch (IOException e) {
-      desk.say("The screen's measure could not be kept: " + e.getMessage());
+      desk.say(Texts.SIZE.of("the-screens-measure-could-not", e.getMessage()));
     }
   }
 
@@ -144,7 +142,7 @@ final class HoldUp {
     pen.fill(java.util.List.of(card), pen.faint(Ink.PAPER, 0.85));
     pen.stroke(java.util.List.of(card), pen.colour(Ink.SELECTED), 2);
     pen.words(
-        "bank card",
+        Texts.SIZE.of("bank-card"),
         corner.plus(new Point(CARD_LONG_MM / 2, -CARD_SHORT_MM / 2)),
         0,
         0,

@@ -17,6 +17,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import stoutblade.desktop.Style;
 import stoutblade.desktop.WrappedText;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.part.Part;
 
 /** Asks which parts keep their size, before a prop is made larger or smaller. */
@@ -36,7 +37,7 @@ final class KeptSizes {
       Node field, List<Part> parts, String words, Consumer<Set<String>> then, Runnable leave) {
     ContextMenu menu = new ContextMenu();
     Map<String, CheckBox> ticks = new LinkedHashMap<>();
-    Label question = new Label("These usually keep their size. Untick what is made larger, too.");
+    Label question = new Label(Texts.SIZE.of("these-usually-keep-their-size"));
     WrappedText.in(question);
     question.setMaxWidth(300);
     VBox box = new VBox(8, question);
@@ -60,7 +61,7 @@ final class KeptSizes {
                   .map(Map.Entry::getKey)
                   .collect(Collectors.toSet()));
         });
-    Button no = new Button("Leave it");
+    Button no = new Button(Texts.SIZE.of("leave-it"));
     no.setId("kept-leave");
     no.setOnAction(event -> menu.hide());
     box.getChildren().add(new HBox(8, make, no));

@@ -29,6 +29,7 @@ import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.MaskingTape;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.SizeEdits;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
@@ -65,11 +66,11 @@ final class ModelDesk {
   private final TextField name = PlainText.field();
   private final ToggleGroup views = new ToggleGroup();
   private final ComboBox<Unit> unit = new ComboBox<>();
-  private final ToggleButton span = new ToggleButton(Key.KNOWN.on("Known length"));
+  private final ToggleButton span = new ToggleButton(Key.KNOWN.on(Texts.SIZE.of("known-length")));
   private final EntryField spanLength;
-  private final Button asTall = new Button("As tall as the figure");
-  private final CheckBox whole = new CheckBox("The whole prop");
-  private final ToggleButton cut = new ToggleButton(Key.CUT.on("Along a line"));
+  private final Button asTall = new Button(Texts.SIZE.of("as-tall-as-the-figure"));
+  private final CheckBox whole = new CheckBox(Texts.SIZE.of("the-whole-prop"));
+  private final ToggleButton cut = new ToggleButton(Key.CUT.on(Texts.SIZE.of("along-a-line")));
   private final Label health = mat.note("model-health", HEALTH_WIDE);
   private String modelId = "";
   private View view = View.FRONT;
@@ -82,11 +83,11 @@ final class ModelDesk {
 
   /** Units that a model may be in. */
   private enum Unit {
-    MM("1 unit is 1 mm", 1),
-    CM("1 unit is 1 cm", 10),
-    M("1 unit is 1 m", 1000),
-    INCH("1 unit is 1 in", 25.4),
-    FOOT("1 unit is 1 ft", 304.8);
+    MM(Texts.SIZE.of("1-unit-is-1-mm"), 1),
+    CM(Texts.SIZE.of("1-unit-is-1-cm"), 10),
+    M(Texts.SIZE.of("1-unit-is-1-m"), 1000),
+    INCH(Texts.SIZE.of("1-unit-is-1-in"), 25.4),
+    FOOT(Texts.SIZE.of("1-unit-is-1-ft"), 304.8);
 
     private final String words;
     private final double mm;
@@ -101,7 +102,7 @@ final class ModelDesk {
     this.desk = desk;
     this.meshes = meshes;
     this.tape = new MaskingTape(desk, mat, place -> Optional.empty());
-    mat.setCalled("Model");
+    mat.setCalled(Texts.SIZE.of("model"));
     mat.setId("model-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Spanning());
@@ -115,7 +116,7 @@ final class ModelDesk {
     unit.setId("model-unit");
     unit.getItems().setAll(Unit.values());
     unit.setConverter(words());
-    unit.setPromptText("another way");
+    unit.setPromptText(Texts.SIZE.of("another-way"));
     unit.setOnAction(
         event -> {
           if (!showing && unit.getValue() != null) {
@@ -143,14 +144,14 @@ final class ModelDesk {
 
       @Override
       public Unit fromString(String text) {
-        throw new UnsupportedOperationException("Chosen, not typed");
+        throw new UnsupportedOperationException(Texts.SIZE.of("chosen-not-typed"));
       }
     };
   }
 
   private Tray tray() {
-    Tray tray = new Tray().with("This model is", name);
-    String label = "Seen from";
+    Tray tray = new Tray().with(Texts.SIZE.of("this-model-is"), name);
+    String label = Texts.SIZE.of("seen-from");
     for (View it : View.values()) {
       ToggleButton button = new ToggleButton(it.words());
       button.setId("view-" + it.name().toLowerCase(java.util.Locale.ROOT));
@@ -164,29 +165,29 @@ final class ModelDesk {
       tray.with(label, button);
       label = " ";
     }
-    Button around = new Button("Turn");
+    Button around = new Button(Texts.SIZE.of("turn"));
     around.setId("model-turn");
     around.setOnAction(event -> orient(ModelDesk::turned));
-    Button over = new Button("Tip");
+    Button over = new Button(Texts.SIZE.of("tip"));
     over.setId("model-tip");
     over.setOnAction(event -> orient(ModelDesk::tipped));
-    MenuItem remove = new MenuItem("Remove the model");
+    MenuItem remove = new MenuItem(Texts.SIZE.of("remove-the-model"));
     remove.setOnAction(event -> perform(() -> SizeEdits.removeModel(modelId)));
-    MenuItem keep = new MenuItem("Keep this outline");
+    MenuItem keep = new MenuItem(Texts.SIZE.of("keep-this-outline"));
     keep.setOnAction(event -> keep(false));
-    MenuButton more = new MenuButton("Keep, remove", null, keep, remove);
+    MenuButton more = new MenuButton(Texts.SIZE.of("keep-remove"), null, keep, remove);
     more.setId("model-more");
-    Button draft = new Button("Draft from it");
+    Button draft = new Button(Texts.SIZE.of("draft-from-it"));
     draft.setId("model-draft");
     draft.setOnAction(event -> keep(true));
-    return tray.with("Its size", unit)
+    return tray.with(Texts.SIZE.of("its-size"), unit)
         .with(" ", span)
-        .with("is long", spanLength)
-        .with("or", asTall)
-        .with("Outline", draft)
-        .with("From end to end", whole)
-        .with("Cut through", cut)
-        .with("Stand it", around)
+        .with(Texts.SIZE.of("is-long"), spanLength)
+        .with(Texts.SIZE.of("or"), asTall)
+        .with(Texts.SIZE.of("outline"), draft)
+        .with(Texts.SIZE.of("from-end-to-end"), whole)
+        .with(Texts.SIZE.of("cut-through"), cut)
+        .with(Texts.SIZE.of("stand-it"), around)
         .with(" ", over)
         .with(" ", more);
   }
@@ -288,12 +289,12 @@ final class ModelDesk {
         .map(
             it -> {
               List<String> words = it.check().words();
-              String count = Display.decimal(it.check().triangles(), 0) + " faces";
+              String count = Texts.SIZE.of("faces", Display.decimal(it.check().triangles(), 0));
               return words.isEmpty()
-                  ? count + ", sound"
-                  : count + ". " + String.join("; ", words) + ". Its outline holds all the same.";
+                  ? Texts.SIZE.of("sound", count)
+                  : Texts.SIZE.of("its-outline-holds-all-the", count, String.join("; ", words));
             })
-        .orElse("Reading…");
+        .orElse(Texts.SIZE.of("reading"));
   }
 
   private void fit(Model model, boolean scaled) {
@@ -383,12 +384,12 @@ final class ModelDesk {
         return axis;
       }
     }
-    throw new IllegalArgumentException("There is no axis " + index);
+    throw new IllegalArgumentException(Texts.SIZE.of("there-is-no-axis", index));
   }
 
   private boolean known(double mm) {
     if (spanFrom.isEmpty() || spanTo.isEmpty()) {
-      desk.say("Take Known length, drag along it on the model, then type how long it is");
+      desk.say(Texts.SIZE.of("take-known-length-drag-along"));
       return false;
     }
     try {
@@ -406,11 +407,11 @@ final class ModelDesk {
     Optional<Model> model = model();
     Optional<Meshes.Seen> seen = model.flatMap(it -> meshes.seen(it, view));
     if (size().flatMap(ModelSize::perUnit).isEmpty()) {
-      desk.say("Say how large the model is first");
+      desk.say(Texts.SIZE.of("say-how-large-the-model"));
       return;
     }
     if (seen.isEmpty()) {
-      desk.say("The outline is still being worked out");
+      desk.say(Texts.SIZE.of("the-outline-is-still-being"));
       return;
     }
     try {
@@ -517,9 +518,9 @@ final class ModelDesk {
         new Point(cut.maxX() + away, cut.maxY()).plus(beside),
         Display.length(cut.height(), desk.units()),
         pen.colour(Ink.MEASURE));
+    String area = Display.show(section.get().area() * mm * mm, Quantity.AREA, desk.units());
     pen.plate(
-        Display.show(section.get().area() * mm * mm, Quantity.AREA, desk.units())
-            + (section.get().closed() ? "" : ", open at a hole"),
+        section.get().closed() ? area : Texts.SIZE.of("open-at-a-hole", area),
         new Point(cut.centre().x(), cut.maxY() + away).plus(beside),
         pen.colour(Ink.INK));
   }
@@ -571,7 +572,7 @@ final class ModelDesk {
     public void release(Point place, MouseEvent event) {
       if (span.isSelected()) {
         span.setSelected(false);
-        desk.say("Now type how long that is, beside Known length");
+        desk.say(Texts.SIZE.of("now-type-how-long-that"));
         spanLength.requestFocus();
       } else {
         showFigures();

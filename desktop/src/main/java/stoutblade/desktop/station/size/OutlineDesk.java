@@ -17,6 +17,7 @@ import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.desktop.station.Figures;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.SizeEdits;
 import stoutblade.measure.Display;
 import stoutblade.shape.Box;
@@ -43,16 +44,16 @@ final class OutlineDesk {
 
   OutlineDesk(Desk desk) {
     this.desk = desk;
-    mat.setCalled("Outlines of the file");
+    mat.setCalled(Texts.SIZE.of("outlines-of-the-file"));
     mat.setId("outline-mat");
     mat.setDrawing(this::draw);
     name.setId("outline-name");
     name.setOnAction(
         event -> desk.perform(SizeEdits.tracingName(tracingId, name.getText().strip())));
-    Button draft = new Button("Draft from it");
+    Button draft = new Button(Texts.SIZE.of("draft-from-it"));
     draft.setId("outline-draft");
     draft.setOnAction(event -> tracing().ifPresent(this::draft));
-    Button remove = new Button("Remove");
+    Button remove = new Button(Texts.SIZE.of("remove"));
     remove.setId("outline-remove");
     remove.setOnAction(event -> desk.perform(SizeEdits.removeTracing(tracingId)));
     unit.setId("outline-unit");
@@ -68,10 +69,10 @@ final class OutlineDesk {
     length.setId("outline-length");
     mat.setHand(new Picking());
     mat.setPending(desk::busy);
-    tray.with("This outline is", name)
-        .with("Drawn in", unit)
-        .with("Its length is", length)
-        .with("The blade", draft)
+    tray.with(Texts.SIZE.of("this-outline-is"), name)
+        .with(Texts.SIZE.of("drawn-in"), unit)
+        .with(Texts.SIZE.of("its-length-is"), length)
+        .with(Texts.SIZE.of("the-blade"), draft)
         .with(" ", remove);
     node.setBottom(tray);
   }

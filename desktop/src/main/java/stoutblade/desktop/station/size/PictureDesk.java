@@ -35,6 +35,7 @@ import stoutblade.desktop.station.size.Marked.OfLine;
 import stoutblade.desktop.station.size.Marked.OfMeasure;
 import stoutblade.desktop.station.size.Marked.OfRuler;
 import stoutblade.desktop.station.size.Marked.OfWhole;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.SizeEdits;
 import stoutblade.finding.Finding;
 import stoutblade.finding.Place;
@@ -107,7 +108,7 @@ final class PictureDesk {
               cameraUp = false;
               showLower();
             });
-    mat.setCalled("Picture with its marks");
+    mat.setCalled(Texts.SIZE.of("picture-with-its-marks"));
     mat.setId("size-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Marking());
@@ -119,7 +120,7 @@ final class PictureDesk {
         EntryField.number(
             desk,
             "px",
-            () -> "the marking precision is a number of pixels",
+            () -> Texts.SIZE.of("the-marking-precision-is-a"),
             px -> model.perform(() -> SizeEdits.markingPrecision(id(), px)));
     distance =
         EntryField.length(
@@ -162,36 +163,45 @@ final class PictureDesk {
   private Tray toolTray() {
     Tray tray = new Tray();
     tray.setHgap(6);
-    String label = "Set the scale";
+    String label = Texts.SIZE.of("set-the-scale");
     for (Tool tool : Tool.RULERS) {
       tray.with(label, toggle(tool));
       label = " ";
     }
-    tray.with("Of the prop", toggle(Tool.WHOLE)).with(" ", toggle(Tool.CENTRE_LINE));
-    tray.with("Outline", toggle(Tool.TRACE));
-    MenuButton measure = new MenuButton("Measure");
+    tray.with(Texts.SIZE.of("of-the-prop"), toggle(Tool.WHOLE)).with(" ", toggle(Tool.CENTRE_LINE));
+    tray.with(Texts.SIZE.of("outline"), toggle(Tool.TRACE));
+    MenuButton measure = new MenuButton(Texts.SIZE.of("measure"));
     measure.setId("measure");
     measure.getStyleClass().add(Style.TOOL);
     for (Tool tool : Tool.MEASURES) {
       measure.getItems().add(item(tool.words(), () -> take(tool)));
     }
-    MenuButton lay = new MenuButton("Picture");
+    MenuButton lay = new MenuButton(Texts.SIZE.of("picture"));
     lay.setId("lay-picture");
     lay.getStyleClass().add(Style.TOOL);
     lay.getItems()
         .addAll(
-            item("Turn by a quarter", () -> dress("Turn the picture", Dressing::turned)),
+            item(
+                Texts.SIZE.of("turn-by-a-quarter"),
+                () -> dress(Texts.SIZE.of("turn-the-picture"), Dressing::turned)),
             item(Tool.LEVEL.words(), () -> take(Tool.LEVEL)),
-            item("As level as it came", () -> dress("Level", it -> it.withLevel(0))),
+            item(
+                Texts.SIZE.of("as-level-as-it-came"),
+                () -> dress(Texts.SIZE.of("level"), it -> it.withLevel(0))),
             item(Tool.CROP.words(), () -> take(Tool.CROP)),
-            item("Show all of it", () -> dress("Show all", it -> it.withCrop(Optional.empty()))),
-            item("Brighter", () -> brighten(BRIGHTER)),
-            item("Darker", () -> brighten(-BRIGHTER)),
-            item("How it was taken…", this::showCamera),
+            item(
+                Texts.SIZE.of("show-all-of-it"),
+                () -> dress(Texts.SIZE.of("show-all"), it -> it.withCrop(Optional.empty()))),
+            item(Texts.SIZE.of("brighter"), () -> brighten(BRIGHTER)),
+            item(Texts.SIZE.of("darker"), () -> brighten(-BRIGHTER)),
+            item(Texts.SIZE.of("how-it-was-taken"), this::showCamera),
             item(Tool.HORIZON.words(), () -> take(Tool.HORIZON)),
             item(Tool.UPRIGHT.words(), () -> take(Tool.UPRIGHT)),
-            item("Remove it", () -> model.perform(() -> SizeEdits.removePicture(id()))));
-    return tray.with("Measurements", measure).with("Rotate and crop", lay);
+            item(
+                Texts.SIZE.of("remove-it"),
+                () -> model.perform(() -> SizeEdits.removePicture(id()))));
+    return tray.with(Texts.SIZE.of("measurements"), measure)
+        .with(Texts.SIZE.of("rotate-and-crop"), lay);
   }
 
   private ToggleButton toggle(Tool tool) {
@@ -221,7 +231,9 @@ final class PictureDesk {
   }
 
   private void brighten(double by) {
-    dress("Brightness", it -> it.withBrightness(Math.clamp(it.brightness() + by, -1, 1)));
+    dress(
+        Texts.SIZE.of("brightness"),
+        it -> it.withBrightness(Math.clamp(it.brightness() + by, -1, 1)));
   }
 
   private Tray pictureTray() {
@@ -229,7 +241,7 @@ final class PictureDesk {
     pictureName.setPrefColumnCount(12);
     pictureName.setOnAction(
         event -> model.perform(() -> SizeEdits.pictureName(id(), pictureName.getText())));
-    Button taken = new Button("How it was taken…");
+    Button taken = new Button(Texts.SIZE.of("how-it-was-taken"));
     taken.setId("how-taken");
     taken.setOnAction(event -> showCamera());
     precision.setId("marking-precision");
@@ -237,10 +249,10 @@ final class PictureDesk {
     distance.setId("lens-distance");
     distanceStd.setPrefColumnCount(5);
     return new Tray()
-        .with("This picture is", pictureName)
-        .with("Accuracy ±", precision)
-        .with("Camera distance", distance)
-        .with("give or take", distanceStd)
+        .with(Texts.SIZE.of("this-picture-is"), pictureName)
+        .with(Texts.SIZE.of("accuracy"), precision)
+        .with(Texts.SIZE.of("camera-distance"), distance)
+        .with(Texts.SIZE.of("give-or-take"), distanceStd)
         .with(" ", taken);
   }
 
@@ -264,9 +276,9 @@ final class PictureDesk {
                             () ->
                                 SizeEdits.measure(
                                     id(), it.withName(measureName.getText().strip())))));
-    Button remove = new Button("Remove  Del");
+    Button remove = new Button(Texts.SIZE.of("remove-del"));
     remove.setOnAction(event -> model.remove());
-    return new Tray().with("This measure is", measureName).with(" ", remove);
+    return new Tray().with(Texts.SIZE.of("this-measure-is"), measureName).with(" ", remove);
   }
 
   private void showTools() {
@@ -395,10 +407,10 @@ final class PictureDesk {
     Point to = px.get(1);
     switch (tool) {
       case LEVEL -> level(from, to);
-      case CROP -> dress("Show a part", it -> it.withCrop(Optional.of(boxOf(px))));
+      case CROP -> dress(Texts.SIZE.of("show-a-part"), it -> it.withCrop(Optional.of(boxOf(px))));
       case HORIZON, UPRIGHT -> model.perform(() -> cameraTray.marked(tool, new Mark(from, to)));
       case TRACE -> size().ifPresent(it -> tracing.picture(it, boxOf(px)));
-      default -> throw new IllegalArgumentException("No box is drawn by " + tool);
+      default -> throw new IllegalArgumentException(Texts.SIZE.of("no-box-is-drawn-by", tool));
     }
   }
 
@@ -430,7 +442,7 @@ final class PictureDesk {
     double angle = Math.atan2(along.y(), along.x());
     double quarter = Math.PI / 2;
     double off = angle - Math.round(angle / quarter) * quarter;
-    dress("Level the picture", it -> it.withLevel(it.levelRad() + off));
+    dress(Texts.SIZE.of("level-the-picture"), it -> it.withLevel(it.levelRad() + off));
   }
 
   // == DRAWING
@@ -455,8 +467,8 @@ final class PictureDesk {
 
   /** The horizon and what is upright: what tells how the camera was held. */
   private static void drawCamera(Pen pen, PictureLay lay, Camera camera) {
-    camera.horizon().ifPresent(it -> drawEdge(pen, lay, it, "Horizon"));
-    camera.uprights().forEach(it -> drawEdge(pen, lay, it, "Upright"));
+    camera.horizon().ifPresent(it -> drawEdge(pen, lay, it, Texts.SIZE.of("horizon")));
+    camera.uprights().forEach(it -> drawEdge(pen, lay, it, Texts.SIZE.of("upright")));
   }
 
   private static void drawEdge(Pen pen, PictureLay lay, Mark mark, String words) {
@@ -560,8 +572,8 @@ final class PictureDesk {
     boolean moving = model.moving(mark.what());
     return switch (mark.what()) {
       case OfRuler it -> rulerWords(size.scale(), it.id());
-      case OfWhole it -> "Overall " + length(size.whole(), moving, mark);
-      case OfLine it -> "Centre line " + length(size.centreLine(), moving, mark);
+      case OfWhole it -> Texts.SIZE.of("overall", length(size.whole(), moving, mark));
+      case OfLine it -> Texts.SIZE.of("centre-line", length(size.centreLine(), moving, mark));
       case OfMeasure it -> measureWords(size.measures().get(it.id()));
     };
   }
@@ -570,10 +582,12 @@ final class PictureDesk {
     return scale.readings().stream()
         .filter(it -> it.ruler().id().equals(rulerId))
         .map(
-            it ->
-                it.ruler().name()
-                    + it.real().map(real -> " " + real.show(desk.units())).orElse("")
-                    + (it.ruler().trusted() ? "" : ", aside"))
+            it -> {
+              String words =
+                  it.ruler().name()
+                      + it.real().map(real -> " " + real.show(desk.units())).orElse("");
+              return it.ruler().trusted() ? words : Texts.SIZE.of("aside-2", words);
+            })
         .findFirst()
         .orElse("");
   }
@@ -584,7 +598,7 @@ final class PictureDesk {
     }
     String name = measured.measure().name();
     if (measured.figures().isEmpty()) {
-      return name + ": no scale yet";
+      return Texts.SIZE.of("no-scale-yet", name);
     }
     String count =
         measured.measure().kind() == Measure.Kind.COUNT

@@ -13,6 +13,7 @@ import stoutblade.desktop.station.size.Marked.OfMeasure;
 import stoutblade.desktop.station.size.Marked.OfRuler;
 import stoutblade.desktop.station.size.Marked.OfWhole;
 import stoutblade.desktop.station.size.Marked.What;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.Change;
 import stoutblade.edit.SizeEdits;
 import stoutblade.measure.Stated;
@@ -114,12 +115,12 @@ final class PictureModel {
   String said() {
     Tool up = tool.get();
     if (up != null) {
-      return up.words() + ", place " + (placing.size() + 1) + ". " + up.how();
+      return Texts.SIZE.of("place", up.words(), placing.size() + 1, up.how());
     }
     return ruler()
         .map(Ruler::name)
         .or(() -> measure().map(Measure::name))
-        .map(it -> it + ", place " + (selectedPlace + 1))
+        .map(it -> Texts.SIZE.of("place-2", it, selectedPlace + 1))
         .orElse("");
   }
 
@@ -296,14 +297,19 @@ final class PictureModel {
   private Ruler ruler(Tool up, String id, List<Point> places) {
     return switch (up) {
       case FIGURE -> Ruler.of(id, figureName(), new Ruler.FigureHeight(places));
-      case BODY -> Ruler.of(id, "Forearm", new Ruler.BodySegment(Segment.FOREARM, mark(places)));
+      case BODY ->
+          Ruler.of(
+              id, Texts.SIZE.of("forearm"), new Ruler.BodySegment(Segment.FOREARM, mark(places)));
       case PRINT ->
-          Ruler.of(id, "Print", new Ruler.PrintRatio(1, new Stated(100, 0.5), mark(places)));
+          Ruler.of(
+              id,
+              Texts.SIZE.of("print"),
+              new Ruler.PrintRatio(1, new Stated(100, 0.5), mark(places)));
       case RECTANGLE -> rectangle(id, places);
       default ->
           Ruler.of(
               id,
-              "Known thing",
+              Texts.SIZE.of("known-thing"),
               new Ruler.KnownLength(new Stated(600, 3), Optional.empty(), mark(places)));
     };
   }
@@ -322,7 +328,7 @@ final class PictureModel {
     boolean wide = first > second;
     return Ruler.of(
         id,
-        sheet.map(Thing::name).orElse("Rectangle"),
+        sheet.map(Thing::name).orElse(Texts.SIZE.of("rectangle")),
         new Ruler.SeenRectangle(wide ? longer : shorter, wide ? shorter : longer, places));
   }
 

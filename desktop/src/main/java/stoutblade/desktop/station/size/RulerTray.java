@@ -13,6 +13,7 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.measure.Stated;
 import stoutblade.reference.Ruler;
 import stoutblade.reference.Ruler.BodySegment;
@@ -35,9 +36,9 @@ final class RulerTray {
   private final EntryField ratio;
   private final EntryField behind;
   private final EntryField behindStd;
-  private final CheckBox trusted = new CheckBox("Trusted");
-  private final Button swap = new Button("Swap");
-  private final Button remove = new Button("Remove");
+  private final CheckBox trusted = new CheckBox(Texts.SIZE.of("trusted"));
+  private final Button swap = new Button(Texts.SIZE.of("swap"));
+  private final Button remove = new Button(Texts.SIZE.of("remove"));
   private final Tray tray = new Tray();
   private Class<?> shown = Object.class;
   private boolean showing;
@@ -48,9 +49,7 @@ final class RulerTray {
     length = EntryField.length(desk, mm -> lengths(it -> new Stated(mm, it.std())));
     lengthStd = EntryField.length(desk, mm -> lengths(it -> new Stated(it.value(), mm)));
     second = EntryField.length(desk, this::height);
-    ratio =
-        EntryField.number(
-            desk, "", () -> "so many times as long as on paper, such as 4.5", this::ratio);
+    ratio = EntryField.number(desk, "", () -> Texts.SIZE.of("so-many-times-as-long"), this::ratio);
     behind =
         EntryField.length(
             desk, mm -> model.change(it -> it.withBehind(new Stated(mm, it.behind().std()))));
@@ -85,7 +84,7 @@ final class RulerTray {
               }
             });
     thing.setPrefWidth(150);
-    thing.setPromptText("none of these");
+    thing.setPromptText(Texts.SIZE.of("none-of-these"));
     thing.setOnAction(event -> when(thing.getValue() != null, () -> take(thing.getValue())));
     segment.getItems().setAll(Segment.values());
     segment.setConverter(words());
@@ -104,7 +103,7 @@ final class RulerTray {
 
       @Override
       public Segment fromString(String text) {
-        throw new UnsupportedOperationException("Chosen, not typed");
+        throw new UnsupportedOperationException(Texts.SIZE.of("chosen-not-typed"));
       }
     };
   }
@@ -170,26 +169,33 @@ final class RulerTray {
     }
     shown = ruler.by().getClass();
     tray.getChildren().clear();
-    tray.with("This ruler is", name);
+    tray.with(Texts.SIZE.of("this-ruler-is"), name);
     switch (ruler.by()) {
       case KnownLength it -> {
         thing.getItems().setAll(desk.catalogue().things());
-        tray.with("One of these", thing).with("Length", length).with("±", lengthStd);
+        tray.with(Texts.SIZE.of("one-of-these"), thing)
+            .with(Texts.SIZE.of("length"), length)
+            .with("±", lengthStd);
       }
       case SeenRectangle it -> {
         thing.getItems().setAll(desk.catalogue().things().stream().filter(Thing::flat).toList());
-        tray.with("One of these", thing)
-            .with("First side", length)
-            .with("Second side", second)
+        tray.with(Texts.SIZE.of("one-of-these"), thing)
+            .with(Texts.SIZE.of("first-side"), length)
+            .with(Texts.SIZE.of("second-side"), second)
             .with("±", lengthStd)
             .with(" ", swap);
       }
       case PrintRatio it ->
-          tray.with("On paper", length).with("±", lengthStd).with("× on the prop", ratio);
-      case BodySegment it -> tray.with("Part of the body", segment);
+          tray.with(Texts.SIZE.of("on-paper"), length)
+              .with("±", lengthStd)
+              .with(Texts.SIZE.of("on-the-prop"), ratio);
+      case BodySegment it -> tray.with(Texts.SIZE.of("part-of-the-body"), segment);
       case Ruler.FigureHeight it -> {}
     }
-    tray.with("Behind the prop", behind).with("±", behindStd).with(" ", trusted).with(" ", remove);
+    tray.with(Texts.SIZE.of("behind-the-prop"), behind)
+        .with("±", behindStd)
+        .with(" ", trusted)
+        .with(" ", remove);
   }
 
   // == CHANGES

@@ -18,6 +18,7 @@ import stoutblade.desktop.Meshes;
 import stoutblade.desktop.Pictures;
 import stoutblade.desktop.shell.RunsUnder;
 import stoutblade.desktop.station.Surface;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.SizeEdits;
 import stoutblade.formats.LinesFile;
 import stoutblade.formats.ModelFile;
@@ -114,13 +115,13 @@ public final class SizeSurface implements Surface {
           }
         });
     pictures.setChanged(() -> show(desk.derived()));
-    strip.offer(Key.PICTURE.on("Picture…"), requests::openPicture);
-    strip.offer("Picture from the clipboard  Ctrl V", requests::pastePicture);
-    strip.offer("Model…", requests::openModel);
-    strip.offer("Outline, SVG or DXF…", requests::openLines);
-    strip.offer("Paper on a marker sheet…", requests::openPaper);
-    strip.offer("Print a marker sheet", requests::printMarkerSheet);
-    strip.offer("Try it: a sample paper pattern", requests::openSamplePaper);
+    strip.offer(Key.PICTURE.on(Texts.SIZE.of("picture-2")), requests::openPicture);
+    strip.offer(Texts.SIZE.of("picture-from-the-clipboard-ctrl"), requests::pastePicture);
+    strip.offer(Texts.SIZE.of("model-2"), requests::openModel);
+    strip.offer(Texts.SIZE.of("outline-svg-or-dxf"), requests::openLines);
+    strip.offer(Texts.SIZE.of("paper-on-a-marker-sheet"), requests::openPaper);
+    strip.offer(Texts.SIZE.of("print-a-marker-sheet"), requests::printMarkerSheet);
+    strip.offer(Texts.SIZE.of("try-it-a-sample-paper"), requests::openSamplePaper);
     node.setFocusTraversable(true);
     node.setOnDragOver(this::over);
     node.setOnDragDropped(this::dropped);

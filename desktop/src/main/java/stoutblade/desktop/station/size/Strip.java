@@ -22,6 +22,7 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.Meshes;
 import stoutblade.desktop.Pictures;
 import stoutblade.desktop.Style;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.reference.Flat;
 import stoutblade.reference.Model;
 import stoutblade.reference.Orientation.View;
@@ -43,7 +44,7 @@ final class Strip extends BorderPane {
   private final Consumer<String> chosen;
   private final HBox cards = new HBox(4);
   private final ScrollPane row = new ScrollPane();
-  private final MenuButton more = new MenuButton("Add");
+  private final MenuButton more = new MenuButton(Texts.SIZE.of("add"));
   private List<String> shown = List.of();
 
   Strip(Desk desk, Pictures pictures, Meshes meshes, Consumer<String> chosen) {

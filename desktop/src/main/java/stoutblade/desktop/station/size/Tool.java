@@ -3,28 +3,29 @@ package stoutblade.desktop.station.size;
 import java.util.List;
 import java.util.Optional;
 import stoutblade.desktop.Key;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.reference.Measure;
 
 /** What can be marked on a picture. */
 enum Tool {
-  FIGURE("Person", Key.PERSON, 2, 24),
-  KNOWN("Known object", Key.KNOWN, 2, 2),
-  BODY("Body part", Key.BODY, 2, 2),
-  PRINT("Print", Key.PAPER, 2, 2),
-  RECTANGLE("Seen at an angle", Key.ANGLE, 4, 4),
-  WHOLE("Overall length", Key.WHOLE, 2, 2),
-  CENTRE_LINE("Centre line", Key.CENTRE, 2, 2),
-  LENGTH("Length", 2, 2),
-  ANGLE("Angle", 3, 3),
-  CIRCLE("Circle", 3, 3),
-  ARC("Arc", 3, 3),
-  AREA("Area", 3, 200),
-  COUNT("Count along a line", 2, 200),
-  HORIZON("Mark the horizon", 2, 2),
-  UPRIGHT("Mark an upright edge", 2, 2),
-  LEVEL("Level it by a line", 2, 2),
-  CROP("Show a part", 2, 2),
-  TRACE("Trace", Key.DRAW, 2, 2);
+  FIGURE(Texts.SIZE.of("person"), Key.PERSON, 2, 24),
+  KNOWN(Texts.SIZE.of("known-object"), Key.KNOWN, 2, 2),
+  BODY(Texts.SIZE.of("body-part"), Key.BODY, 2, 2),
+  PRINT(Texts.SIZE.of("print"), Key.PAPER, 2, 2),
+  RECTANGLE(Texts.SIZE.of("seen-at-an-angle"), Key.ANGLE, 4, 4),
+  WHOLE(Texts.SIZE.of("overall-length"), Key.WHOLE, 2, 2),
+  CENTRE_LINE(Texts.SIZE.of("centre-line-2"), Key.CENTRE, 2, 2),
+  LENGTH(Texts.SIZE.of("length"), 2, 2),
+  ANGLE(Texts.SIZE.of("angle"), 3, 3),
+  CIRCLE(Texts.SIZE.of("circle"), 3, 3),
+  ARC(Texts.SIZE.of("arc"), 3, 3),
+  AREA(Texts.SIZE.of("area"), 3, 200),
+  COUNT(Texts.SIZE.of("count-along-a-line"), 2, 200),
+  HORIZON(Texts.SIZE.of("mark-the-horizon"), 2, 2),
+  UPRIGHT(Texts.SIZE.of("mark-an-upright-edge"), 2, 2),
+  LEVEL(Texts.SIZE.of("level-it-by-a-line"), 2, 2),
+  CROP(Texts.SIZE.of("show-a-part"), 2, 2),
+  TRACE(Texts.SIZE.of("trace"), Key.DRAW, 2, 2);
 
   /** What tells the scale. */
   static final List<Tool> RULERS = List.of(FIGURE, KNOWN, BODY, PRINT, RECTANGLE);
@@ -76,22 +77,22 @@ enum Tool {
   /** How it is used, in a few words. */
   String how() {
     return switch (this) {
-      case FIGURE -> "Click at the head, drag to the heel. Bent pose: click along the body, Enter";
-      case KNOWN -> "Drag along a thing whose size you know";
-      case BODY -> "Drag along a forearm, a hand, the shoulders";
-      case PRINT -> "Drag along a length on the print that you can measure on paper";
-      case WHOLE -> "Drag along the whole prop, from butt to tip";
-      case CENTRE_LINE -> "Drag along the blade's centre line, from its base to its tip";
-      case RECTANGLE -> "Click its four corners, one after another round it";
-      case ANGLE -> "Click one leg, the corner, the other leg";
-      case CIRCLE, ARC -> "Click three places along it";
-      case AREA -> "Click round it; Enter ends";
-      case COUNT -> "Click each one in turn; Enter ends";
-      case HORIZON -> "Drag along the horizon: level lines that run away from you meet on it";
-      case UPRIGHT -> "Drag along an edge that stands upright: a door frame, a post; two are best";
-      case LEVEL -> "Drag along what should be level or upright";
-      case CROP, TRACE -> "Drag a box round it";
-      default -> "Click at one end, drag to the other, let go";
+      case FIGURE -> Texts.SIZE.of("click-at-the-head-drag");
+      case KNOWN -> Texts.SIZE.of("drag-along-a-thing-whose");
+      case BODY -> Texts.SIZE.of("drag-along-a-forearm-a");
+      case PRINT -> Texts.SIZE.of("drag-along-a-length-on");
+      case WHOLE -> Texts.SIZE.of("drag-along-the-whole-prop");
+      case CENTRE_LINE -> Texts.SIZE.of("drag-along-the-blades-centre");
+      case RECTANGLE -> Texts.SIZE.of("click-its-four-corners-one");
+      case ANGLE -> Texts.SIZE.of("click-one-leg-the-corner");
+      case CIRCLE, ARC -> Texts.SIZE.of("click-three-places-along-it");
+      case AREA -> Texts.SIZE.of("click-round-it-enter-ends");
+      case COUNT -> Texts.SIZE.of("click-each-one-in-turn");
+      case HORIZON -> Texts.SIZE.of("drag-along-the-horizon-level");
+      case UPRIGHT -> Texts.SIZE.of("drag-along-an-edge-that");
+      case LEVEL -> Texts.SIZE.of("drag-along-what-should-be");
+      case CROP, TRACE -> Texts.SIZE.of("drag-a-box-round-it");
+      default -> Texts.SIZE.of("click-at-one-end-drag");
     };
   }
 }

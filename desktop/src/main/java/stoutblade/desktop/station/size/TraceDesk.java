@@ -26,6 +26,7 @@ import stoutblade.desktop.shell.EntryField;
 import stoutblade.desktop.shell.PlainText;
 import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Figures;
+import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.SizeEdits;
 import stoutblade.project.Station;
 import stoutblade.reckoning.PartReckoning;
@@ -53,16 +54,16 @@ final class TraceDesk {
   private final Runnable done;
   private final MatView mat = new MatView(Lie.UPRIGHT);
   private final BorderPane node = new BorderPane(mat);
-  private final ToggleButton dark = new ToggleButton("Dark");
-  private final ToggleButton light = new ToggleButton("Light");
-  private final ToggleButton colour = new ToggleButton("This colour");
+  private final ToggleButton dark = new ToggleButton(Texts.SIZE.of("dark"));
+  private final ToggleButton light = new ToggleButton(Texts.SIZE.of("light"));
+  private final ToggleButton colour = new ToggleButton(Texts.SIZE.of("this-colour"));
   private final Slider bias = new Slider(-0.9, 0.9, 0);
-  private final CheckBox middle = new CheckBox("Middle of the line");
+  private final CheckBox middle = new CheckBox(Texts.SIZE.of("middle-of-the-line"));
   private final EntryField tolerance;
   private final TextField name = PlainText.field();
   private final Label found = new Label();
-  private final Button keep = new Button("Keep it");
-  private final Button draft = new Button("Draft from it");
+  private final Button keep = new Button(Texts.SIZE.of("keep-it"));
+  private final Button draft = new Button(Texts.SIZE.of("draft-from-it"));
   private Optional<Source> source = Optional.empty();
   private Options options = Options.USUAL;
   private List<WholeOutline> outlines = List.of();
@@ -110,7 +111,7 @@ final class TraceDesk {
     this.tasks = tasks;
     this.opened = opened;
     this.done = done;
-    mat.setCalled("What is traced");
+    mat.setCalled(Texts.SIZE.of("what-is-traced"));
     mat.setId("trace-mat");
     mat.setDrawing(this::draw);
     mat.setHand(new Picking());
@@ -132,7 +133,7 @@ final class TraceDesk {
     colour.setOnAction(
         event -> {
           change(options.withBy(By.COLOUR, options.rgb()));
-          desk.say("Click on the colour in the picture");
+          desk.say(Texts.SIZE.of("click-on-the-colour-in"));
         });
     bias.setPrefWidth(90);
     bias.valueProperty()
@@ -156,20 +157,20 @@ final class TraceDesk {
     light.setId("trace-light");
     colour.setId("trace-colour");
     tolerance.setId("trace-tolerance");
-    Button away = new Button("Back  Esc");
+    Button away = new Button(Texts.SIZE.of("back-esc"));
     away.setOnAction(event -> leave());
     node.setBottom(
         new Tray()
-            .with("Trace what is", dark)
+            .with(Texts.SIZE.of("trace-what-is"), dark)
             .with(" ", light)
             .with(" ", colour)
-            .with("Called", name)
+            .with(Texts.SIZE.of("called"), name)
             .with(" ", keep)
             .with(" ", draft)
             .with(" ", away)
-            .with("Less or more", bias)
-            .with("Of a drawn line", middle)
-            .with("Within", tolerance)
+            .with(Texts.SIZE.of("less-or-more"), bias)
+            .with(Texts.SIZE.of("of-a-drawn-line"), middle)
+            .with(Texts.SIZE.of("within"), tolerance)
             .with(found));
   }
 
@@ -185,7 +186,7 @@ final class TraceDesk {
   void picture(PictureSize size, Box part) {
     Optional<Double> mm = size.perPixel();
     if (mm.isEmpty()) {
-      desk.say("Mark what tells the size first: an outline needs a scale");
+      desk.say(Texts.SIZE.of("mark-what-tells-the-size"));
       return;
     }
     Optional<Pixels> pixels = pictures.pixels(size.scale().reference().picture());
@@ -197,7 +198,7 @@ final class TraceDesk {
     var flat = size.scale().flat().map();
     var reference = size.scale().reference();
     tasks.start(
-        "Flattening",
+        Texts.SIZE.of("flattening"),
         () -> {
           Box frame =
               Box.around(
@@ -268,7 +269,7 @@ final class TraceDesk {
     source.ifPresent(
         it ->
             tasks.start(
-                "Tracing",
+                Texts.SIZE.of("tracing"),
                 progress -> Tracer.trace(it.pixels(), it::place, it.mm(), changed, progress),
                 result -> {
                   if (mine == round) {
@@ -282,19 +283,13 @@ final class TraceDesk {
   private void show() {
     mat.setUnits(desk.units());
     int nodes = outlines.stream().mapToInt(it -> it.nodes().size()).sum();
-    found.setText(
-        outlines.isEmpty()
-            ? "Nothing found yet"
-            : outlines.size()
-                + (outlines.size() == 1 ? " outline, " : " outlines, ")
-                + nodes
-                + " nodes"
-                + (lineWidth > 0
-                    ? ", line "
-                        + stoutblade.measure.Display.length(lineWidth, desk.units())
-                        + " wide"
-                    : "")
-                + note);
+    String words = Texts.SIZE.of("outlines-nodes", outlines.size(), nodes);
+    if (lineWidth > 0) {
+      words =
+          Texts.SIZE.of(
+              "line-wide", words, stoutblade.measure.Display.length(lineWidth, desk.units()));
+    }
+    found.setText(outlines.isEmpty() ? Texts.SIZE.of("nothing-found-yet") : words + note);
     desk.besideProperty().set(TracingFigures.of("size.trace", outlines, options.toleranceMm()));
     keep.setDisable(outlines.isEmpty());
     draft.setDisable(outlines.isEmpty());
