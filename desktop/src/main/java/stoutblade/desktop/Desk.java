@@ -6,6 +6,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.IntegerProperty;
@@ -334,7 +335,19 @@ public final class Desk {
   }
 
   /**
-   * The same.
+   * Makes an edit whose values may be out of range where it is put together: the reason is said.
+   */
+  public boolean attempt(Supplier<Change> change) {
+    try {
+      return perform(change.get());
+    } catch (IllegalArgumentException e) {
+      say(e.getMessage());
+      return false;
+    }
+  }
+
+  /**
+   * Makes an edit.
    *
    * @param then done once the edit is made
    */

@@ -23,9 +23,11 @@ import org.testfx.util.WaitForAsyncUtils;
 import stoutblade.core.CoreOption;
 import stoutblade.demo.Demo;
 import stoutblade.desktop.mat.MatView;
+import stoutblade.desktop.shell.EntryField;
 import stoutblade.edit.Edits;
 import stoutblade.edit.OutlineEdits;
 import stoutblade.measure.Figure;
+import stoutblade.measure.Units;
 import stoutblade.project.First;
 import stoutblade.project.Prop;
 import stoutblade.project.Station;
@@ -407,7 +409,41 @@ class StationsTest extends InWindow {
     assertThat(shownFigures(robot))
         .anyMatch(it -> it.startsWith("Reedcutter leaf, weight: difference, "));
     type(robot, "#built-mass", "heavy");
-    assertThat(desk.noticeProperty().get()).contains("a weight is a number of grams");
+    assertThat(desk.noticeProperty().get()).contains("a weight is expected, such as 850 g");
+  }
+
+  /** What is typed without a unit is in the one that the field shows: 8 over 6.17 oz is ounces. */
+  @Test
+  void weights_paint_and_times_are_typed_in_the_units_in_use(FxRobot robot) {
+    openDemo();
+    go(robot, Station.LOG);
+    type(robot, "#built-mass", "175");
+    EntryField mass = robot.lookup("#built-mass").queryAs(EntryField.class);
+    assertThat(mass.getText()).isEqualTo("175 g");
+    robot.interact(() -> desk.unitsProperty().set(Units.INCHES));
+    until(() -> mass.getText().equals("6.17 oz"));
+    type(robot, "#built-mass", "8");
+    String leaf = Prop.FIRST + "/" + Demo.LEAF;
+    until(() -> desk.project().journal().built(leaf).massG().orElse(0.0) > 200);
+    assertThat(desk.project().journal().built(leaf).massG().orElseThrow())
+        .isCloseTo(8 * 453.59237 / 16, within(1e-9));
+
+    go(robot, Station.FINISH);
+    String shelf = "#shelf-flexible-primer";
+    type(robot, shelf, "1/2");
+    until(() -> desk.project().shelf().get("flexible-primer") < 50_000);
+    assertThat(desk.project().shelf().get("flexible-primer") / 1000)
+        .isCloseTo(29.5735295625 / 2, within(1e-9));
+    assertThat(robot.lookup(shelf).queryAs(EntryField.class).getText()).isEqualTo("0.5 fl oz");
+  }
+
+  @Test
+  void times_are_typed_as_people_say_them(FxRobot robot) {
+    openDemo();
+    go(robot, Station.LOG);
+    String first = desk.project().journal().done().getFirst().stepId();
+    type(robot, "#took-" + Style.nodeId(first), "1 h 35");
+    until(() -> desk.project().journal().of(first).orElseThrow().minutes() == 95);
   }
 
   @Test

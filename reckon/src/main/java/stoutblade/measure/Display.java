@@ -12,13 +12,7 @@ public final class Display {
 
   private static final double MM_IN_M = 1000;
   private static final double MM2_PER_SQUARE_FOOT = Units.MM_PER_FOOT * Units.MM_PER_FOOT;
-  private static final double MM3_PER_CUBIC_INCH = Math.pow(Units.MM_PER_INCH, 3);
-
-  /** Grams in an avoirdupois ounce: a sixteenth of 453.59237 g (agreement of 1959). */
-  private static final double G_PER_OUNCE = 453.59237 / 16;
-
-  /** Cubic millimetres in a US fluid ounce: 231 cubic inches to the gallon of 128. */
-  private static final double MM3_PER_FLUID_OUNCE = 231 * MM3_PER_CUBIC_INCH / 128;
+  private static final double MM3_PER_ML = 1000;
 
   /** The money of the system's region: prices are in the maker's own. */
   private static final String MONEY = money(Locale.getDefault(Locale.Category.FORMAT));
@@ -173,6 +167,43 @@ public final class Display {
     return length(mm, units).endsWith("cm") ? 10 : 1;
   }
 
+  /**
+   * The unit in which a weight or a volume of what is poured is written, for what is typed over it
+   * without one.
+   *
+   * @param value g or mm³
+   * @return g or mm³ in that unit
+   */
+  public static double amountUnit(double value, Quantity quantity, Units units) {
+    return switch (quantity) {
+      case MASS ->
+          units.metric()
+              ? Math.abs(value) < 1000 ? 1 : 1000
+              : Math.abs(value) < Units.G_PER_POUND ? Units.G_PER_OUNCE : Units.G_PER_POUND;
+      case FLUID -> units.metric() ? MM3_PER_ML : Units.MM3_PER_FLUID_OUNCE;
+      default -> throw new IllegalArgumentException("No amounts are typed of " + quantity);
+    };
+  }
+
+  /**
+   * Writes a weight or a volume of what is poured as it was typed: finer than what is worked out,
+   * for nothing that was measured is rounded away.
+   *
+   * @param value g or mm³
+   */
+  public static String amount(double value, Quantity quantity, Units units) {
+    double unit = amountUnit(value, quantity, units);
+    if (quantity == Quantity.FLUID) {
+      return decimal(value / unit, units.metric() ? 1 : 2) + (units.metric() ? " ml" : " fl oz");
+    }
+    if (units.metric()) {
+      return unit == 1 ? decimal(value, 1) + " g" : decimal(value / unit, 3) + " kg";
+    }
+    return unit == Units.G_PER_OUNCE
+        ? decimal(value / unit, 2) + " oz"
+        : decimal(value / unit, 3) + " lb";
+  }
+
   private static String fraction(double mm, int denominator) {
     long parts = Math.round(Math.abs(mm) / Units.MM_PER_INCH * denominator);
     String sign = mm < 0 && parts > 0 ? "-" : "";
@@ -218,14 +249,14 @@ public final class Display {
     if (units.metric()) {
       return Math.abs(mm3) < 1e4 ? decimal(mm3 / 1000, 1) + " ml" : decimal(mm3 / 1000, 0) + " ml";
     }
-    return decimal(mm3 / MM3_PER_FLUID_OUNCE, 2) + " fl oz";
+    return decimal(mm3 / Units.MM3_PER_FLUID_OUNCE, 2) + " fl oz";
   }
 
   private static String mass(double g, Units units) {
     if (units.metric()) {
       return Math.abs(g) < 1000 ? decimal(g, 0) + " g" : decimal(g / 1000, 2) + " kg";
     }
-    double ounces = g / G_PER_OUNCE;
+    double ounces = g / Units.G_PER_OUNCE;
     return Math.abs(ounces) < 16 ? decimal(ounces, 1) + " oz" : decimal(ounces / 16, 2) + " lb";
   }
 

@@ -44,7 +44,8 @@ public final class LengthEntry {
           Map.entry("feet", Units.MM_PER_FOOT),
           Map.entry("'", Units.MM_PER_FOOT));
 
-  private static final Map<Character, Double> GLYPHS =
+  /** The fractions that are one character. */
+  static final Map<Character, Double> GLYPHS =
       Map.of(
           '½', 1 / 2.0, '¼', 1 / 4.0, '¾', 3 / 4.0, '⅛', 1 / 8.0, '⅜', 3 / 8.0, '⅝', 5 / 8.0, '⅞',
           7 / 8.0);

@@ -15,6 +15,16 @@ public record Units(Family family, int denominator) {
   /** Millimetres in a foot, exactly. */
   public static final double MM_PER_FOOT = 12 * MM_PER_INCH;
 
+  /** Grams in an avoirdupois pound, exactly (the same agreement). */
+  public static final double G_PER_POUND = 453.59237;
+
+  /** Grams in an ounce: a sixteenth of a pound. */
+  public static final double G_PER_OUNCE = G_PER_POUND / 16;
+
+  /** Cubic millimetres in a US fluid ounce: 231 cubic inches to the gallon of 128. */
+  public static final double MM3_PER_FLUID_OUNCE =
+      231 * MM_PER_INCH * MM_PER_INCH * MM_PER_INCH / 128;
+
   /** Metric, with sixteenths when switched to inches. */
   public static final Units METRIC = new Units(Family.METRIC, 16);
 

@@ -13,8 +13,10 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import stoutblade.desktop.Desk;
+import stoutblade.measure.AmountEntry;
 import stoutblade.measure.Display;
 import stoutblade.measure.LengthEntry;
+import stoutblade.measure.Quantity;
 
 /**
  * A field for one number. Enter or leaving the field commits; Escape brings the old text back; text
@@ -24,6 +26,8 @@ public final class EntryField extends TextField {
 
   private static final Pattern NUMBER = Pattern.compile("[+-]?(?:[0-9]+\\.?[0-9]*|\\.[0-9]+)");
   private static final PseudoClass FAULTY = PseudoClass.getPseudoClass("faulty");
+
+  private static final double MINUTES_PER_HOUR = 60;
 
   private final Desk desk;
   private final ToDoubleFunction<String> reader;
@@ -92,6 +96,43 @@ public final class EntryField extends TextField {
 
   private double unitMm() {
     return Display.lengthUnitMm(shown ? value : 0, desk.units());
+  }
+
+  /**
+   * A field for a weight in g or a volume of what is poured in mm³, in the units in use. What is
+   * typed without a unit is in the one that the field shows.
+   */
+  public static EntryField amount(Desk desk, Quantity quantity, DoublePredicate commit) {
+    EntryField[] own = {null};
+    own[0] =
+        new EntryField(
+            desk,
+            text ->
+                AmountEntry.parse(
+                    text,
+                    quantity,
+                    Display.amountUnit(own[0].shown ? own[0].value : 0, quantity, desk.units())),
+            value -> Display.amount(value, quantity, desk.units()),
+            commit);
+    return own[0];
+  }
+
+  /** A field for a time in minutes, which are what a number without a unit is. */
+  public static EntryField minutes(Desk desk, DoublePredicate commit) {
+    return new EntryField(
+        desk,
+        text -> AmountEntry.parse(text, Quantity.DURATION, 1),
+        minutes -> Display.decimal(minutes, 1) + " min",
+        commit);
+  }
+
+  /** A field for a time in hours, which are what a number without a unit is. */
+  public static EntryField hours(Desk desk, DoublePredicate commit) {
+    return new EntryField(
+        desk,
+        text -> AmountEntry.parse(text, Quantity.DURATION, MINUTES_PER_HOUR) / MINUTES_PER_HOUR,
+        hours -> Display.decimal(hours, 1) + " h",
+        commit);
   }
 
   /** A field for a plain number. */

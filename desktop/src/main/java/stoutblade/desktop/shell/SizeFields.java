@@ -52,12 +52,7 @@ public final class SizeFields {
                   "°",
                   () -> Texts.WINDOW.of("is-an-angle-in-degrees", entry.label()),
                   value -> commit.test(entry, Math.toRadians(value)));
-          case MASS ->
-              EntryField.number(
-                  desk,
-                  "g",
-                  () -> Texts.WINDOW.of("is-a-weight-in-grams", entry.label()),
-                  value -> commit.test(entry, value));
+          case MASS -> EntryField.amount(desk, Quantity.MASS, value -> commit.test(entry, value));
           default ->
               EntryField.number(
                   desk,

@@ -65,7 +65,7 @@ public final class SectionDesk extends SplitPane {
     getItems().addAll(plan, section);
     setDividerPositions(0.62);
     plan.setCalled(Texts.WINDOW.of("the-part-from-the-front"));
-    section.setCalled("Cross-section");
+    section.setCalled(Texts.WINDOW.of("cross-section"));
     plan.setId("plan-mat-" + station.number());
     section.setId("section-mat-" + station.number());
     plan.setDrawing(this::drawPlan);

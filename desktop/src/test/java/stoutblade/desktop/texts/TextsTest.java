@@ -39,7 +39,7 @@ class TextsTest {
   /** Two letters or more beside a space, or a word that begins with a capital. */
   private static final Pattern WORDS =
       Pattern.compile(
-          "(?s)(?![-#/.]\\p{L}).*(\\p{L}{2,}[:;,.]* | \\p{L}{2,}).*|\\p{Lu}\\p{L}+[…:.,!?]*");
+          "(?s)(?![-#/.]\\p{L}).*(\\p{L}{2,}[:;,.]* | \\p{L}{2,}).*|\\p{Lu}[\\p{L}-]+[…:.,!?]*");
 
   /** Spaces, figures, signs and units of measure, which are the same in every language. */
   private static final Pattern UNITS =

@@ -103,12 +103,7 @@ public final class BuildSurface implements Surface {
     time.setPrefColumnCount(5);
     time.setId("event-time");
     hours.setId("free-hours");
-    reserve =
-        EntryField.number(
-            desk,
-            "h",
-            () -> Texts.BUILD.of("what-is-kept-in-reserve"),
-            value -> model.reserve(Optional.of(value)));
+    reserve = EntryField.hours(desk, value -> model.reserve(Optional.of(value)));
     reserve.setId("reserve");
     reserve.setPrefColumnCount(5);
     usual.setId("reserve-usual");

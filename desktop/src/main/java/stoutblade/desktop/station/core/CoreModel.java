@@ -110,13 +110,8 @@ final class CoreModel {
 
   /** States what is there of a rod; what is no length is refused with the reason. */
   boolean there(Rod rod, String typed) {
-    try {
-      return desk.perform(
-          Edits.lengthsThere(rod.id(), LengthLeft.parse(rod.id(), typed, desk.units())));
-    } catch (IllegalArgumentException e) {
-      desk.say(e.getMessage());
-      return false;
-    }
+    return desk.attempt(
+        () -> Edits.lengthsThere(rod.id(), LengthLeft.parse(rod.id(), typed, desk.units())));
   }
 
   void takeOut() {

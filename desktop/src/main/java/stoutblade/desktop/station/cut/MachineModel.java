@@ -76,14 +76,11 @@ final class MachineModel {
       desk.say(Texts.CUT.of("nothing-is-cut-from-sheets"));
       return false;
     }
-    try {
-      Cutter other = change.apply(cutter());
-      return desk.perform(
-          Edits.cutter(new SheetCutter(kind.get().foam().id(), kind.get().thicknessMm(), other)));
-    } catch (IllegalArgumentException e) {
-      desk.say(e.getMessage());
-      return false;
-    }
+    return desk.attempt(
+        () ->
+            Edits.cutter(
+                new SheetCutter(
+                    kind.get().foam().id(), kind.get().thicknessMm(), change.apply(cutter()))));
   }
 
   /** How many sheets are laid of the kind that is looked at. */

@@ -15,6 +15,7 @@ import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.station.Choices;
 import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.PartEdits;
+import stoutblade.measure.Quantity;
 import stoutblade.part.Bought;
 import stoutblade.part.Part;
 
@@ -54,11 +55,8 @@ final class BoughtFields {
     along = EntryField.length(desk, mm -> change(Texts.DRAFT.of("length"), it -> it.along(mm)));
     across = EntryField.length(desk, mm -> change(Texts.DRAFT.of("width"), it -> it.across(mm)));
     mass =
-        EntryField.number(
-            desk,
-            "g",
-            () -> Texts.DRAFT.of("a-weight-is-a-number"),
-            g -> change(Texts.DRAFT.of("weight"), it -> it.weighing(g)));
+        EntryField.amount(
+            desk, Quantity.MASS, g -> change(Texts.DRAFT.of("weight"), it -> it.weighing(g)));
     price =
         EntryField.number(
             desk,

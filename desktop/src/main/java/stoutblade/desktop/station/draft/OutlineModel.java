@@ -553,12 +553,8 @@ final class OutlineModel {
       desk.say(Texts.DRAFT.of("select-a-node-first-click"));
       return false;
     }
-    try {
-      return desk.perform(OutlineEdits.moveNode(outlineId(), selected, new Point(across, along)));
-    } catch (IllegalArgumentException e) {
-      desk.say(e.getMessage());
-      return false;
-    }
+    return desk.attempt(
+        () -> OutlineEdits.moveNode(outlineId(), selected, new Point(across, along)));
   }
 
   /** Moves the selected node, or the selected feature, by mm. */

@@ -18,8 +18,6 @@ import stoutblade.project.Station;
 /** The coats of the part that is looked at, and what there is of each coating. */
 final class FinishModel {
 
-  private static final double MM3_PER_ML = 1000;
-
   private final Desk desk;
 
   FinishModel(Desk desk) {
@@ -102,13 +100,9 @@ final class FinishModel {
         : Texts.FINISH.of("takes-all-parts-of", here, all);
   }
 
-  /** What is on the shelf of a coating, in millilitres. */
-  static double shelfMl(CoatStock stock) {
-    return stock.onShelf().value() / MM3_PER_ML;
-  }
-
-  boolean onShelf(CoatStock stock, double ml) {
-    return desk.perform(Edits.onShelf(stock.coating().id(), ml * MM3_PER_ML));
+  /** Says how much of a coating is on the shelf, in mm³. */
+  boolean onShelf(CoatStock stock, double mm3) {
+    return desk.perform(Edits.onShelf(stock.coating().id(), mm3));
   }
 
   // == FINDINGS

@@ -36,6 +36,7 @@ import stoutblade.desktop.texts.Texts;
 import stoutblade.finish.CoatStock;
 import stoutblade.finish.Coats;
 import stoutblade.measure.Display;
+import stoutblade.measure.Quantity;
 import stoutblade.reckoning.PartReckoning;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
@@ -176,15 +177,10 @@ public final class FinishSurface implements Surface {
     bar.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("short"), coats.runsOut());
     Label need = new Label(model.need(coats));
     need.setMinWidth(Region.USE_PREF_SIZE);
-    EntryField shelf =
-        EntryField.number(
-            desk,
-            "ml",
-            () -> Texts.FINISH.of("what-is-on-the-shelf"),
-            ml -> model.onShelf(coats, ml));
+    EntryField shelf = EntryField.amount(desk, Quantity.FLUID, mm3 -> model.onShelf(coats, mm3));
     shelf.setId("shelf-" + coats.coating().id());
     shelf.setAccessibleText(Texts.FINISH.of("on-the-shelf", coats.coating().name()));
-    shelf.show(FinishModel.shelfMl(coats));
+    shelf.show(coats.onShelf().value());
     HBox row = new HBox(8, bar, need, shelf, new Label(Texts.FINISH.of("on-the-shelf-2")));
     row.setAlignment(Pos.CENTER_LEFT);
     return row;

@@ -81,13 +81,9 @@ final class HollowMenu {
   }
 
   private boolean change(UnaryOperator<Frame> change) {
-    try {
-      Frame wanted = change.apply(frame().orElse(Frame.USUAL));
-      return desk.perform(LayerEdits.hollow(model.id(), Optional.of(wanted)));
-    } catch (IllegalArgumentException e) {
-      desk.say(e.getMessage());
-      return false;
-    }
+    return desk.attempt(
+        () ->
+            LayerEdits.hollow(model.id(), Optional.of(change.apply(frame().orElse(Frame.USUAL)))));
   }
 
   /** True where there is something between two faces. */

@@ -202,7 +202,7 @@ final class ProfileTray {
     if (!model.layering().changes().isEmpty()) {
       tray.with(Texts.LAYERS.of("sections-along"), chips);
     }
-    tray.with("Cross-section", kind);
+    tray.with(Texts.LAYERS.of("cross-section"), kind);
     if (follows) {
       tray.with(Texts.LAYERS.of("from-along"), from).with(Texts.LAYERS.of("goes-over-in"), over);
     }

@@ -93,13 +93,9 @@ final class LogModel {
 
   /** Notes that a step is done, and how long it took. */
   boolean mark(Step step, double minutes) {
-    try {
-      return desk.perform(
-          Edits.done(new Journal.Done(step.id(), minutes, desk.now().withSecond(0).withNano(0))));
-    } catch (IllegalArgumentException e) {
-      desk.say(e.getMessage());
-      return false;
-    }
+    return desk.attempt(
+        () ->
+            Edits.done(new Journal.Done(step.id(), minutes, desk.now().withSecond(0).withNano(0))));
   }
 
   void notDone(Step step) {

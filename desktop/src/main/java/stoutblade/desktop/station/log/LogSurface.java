@@ -32,6 +32,7 @@ import stoutblade.desktop.texts.Texts;
 import stoutblade.journal.Journal;
 import stoutblade.journal.Journal.Built;
 import stoutblade.measure.Display;
+import stoutblade.measure.Quantity;
 import stoutblade.reckoning.PartReckoning;
 import stoutblade.shape.Box;
 import stoutblade.shape.Point;
@@ -69,7 +70,7 @@ public final class LogSurface implements Surface {
     width = EntryField.length(desk, model::width);
     length.setId("built-length");
     width.setId("built-width");
-    mass = EntryField.number(desk, "g", () -> Texts.LOG.of("a-weight-is-a-number"), model::mass);
+    mass = EntryField.amount(desk, Quantity.MASS, model::mass);
     mass.setId("built-mass");
     felt.setId("built-felt");
     felt.getItems().setAll(UNSAID, STIFF, LIMP);
@@ -150,12 +151,7 @@ public final class LogSurface implements Surface {
 
   /** The time taken, in a field; a step that is not done yet is marked done by typing it. */
   private Node taken(Step step, Optional<Journal.Done> done) {
-    EntryField field =
-        EntryField.number(
-            desk,
-            "min",
-            () -> Texts.LOG.of("the-time-a-step-took"),
-            minutes -> model.mark(step, minutes));
+    EntryField field = EntryField.minutes(desk, minutes -> model.mark(step, minutes));
     field.setId("took-" + Style.nodeId(step.id()));
     field.setAccessibleText(Texts.LOG.of("how-long-it-took", step.title()));
     field.setPromptText(Display.decimal(step.minutes(), 0) + " min");

@@ -27,6 +27,7 @@ final class CameraTray {
   /** How well a focal length is known that is read off a lens or a file. */
   private static final double FOCAL_SHARE = 0.02;
 
+  private final Desk desk;
   private final PictureModel model;
   private final ComboBox<Camera.Kind> kind = new ComboBox<>();
   private final EntryField height;
@@ -41,6 +42,7 @@ final class CameraTray {
    * @param closed told when it is put away
    */
   CameraTray(Desk desk, PictureModel model, Runnable closed) {
+    this.desk = desk;
     this.model = model;
     kind.setId("camera-kind");
     kind.setPrefWidth(140);
@@ -113,7 +115,7 @@ final class CameraTray {
     return model
         .reference()
         .map(Reference::id)
-        .map(id -> model.perform(() -> SizeEdits.camera(id, name, change)))
+        .map(id -> desk.attempt(() -> SizeEdits.camera(id, name, change)))
         .orElse(false);
   }
 

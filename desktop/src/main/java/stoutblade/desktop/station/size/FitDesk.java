@@ -41,7 +41,6 @@ import stoutblade.edit.WearerEdits;
 import stoutblade.finding.Finding;
 import stoutblade.finding.Place;
 import stoutblade.fit.Carry;
-import stoutblade.fit.Passage;
 import stoutblade.fit.Pose;
 import stoutblade.fit.Posture;
 import stoutblade.measure.Display;
@@ -83,34 +82,37 @@ final class FitDesk {
   private final Map<Pose, ToggleButton> poses = new EnumMap<>(Pose.class);
   private final ToggleButton bothHands = new ToggleButton(Texts.SIZE.of("both-hands"));
   private final Map<Carry.Length, EntryField> lengths = new EnumMap<>(Carry.Length.class);
-  private final GridPane passages = new GridPane(8, 6);
+  private final PassageFields passages;
   private boolean showing;
 
   FitDesk(Desk desk, Papers papers, Runnable holdUp) {
     this.desk = desk;
     this.tape = new MaskingTape(desk, mat, this::where);
+    this.passages = new PassageFields(desk);
     mat.setCalled(Texts.SIZE.of("the-prop-beside-its-wearer"));
     mat.setId("fit-mat");
     mat.setDrawing(this::draw);
     height =
         EntryField.length(
-            desk, mm -> perform(() -> WearerEdits.height(desk.prop().wearerId(), mm)));
+            desk, mm -> desk.attempt(() -> WearerEdits.height(desk.prop().wearerId(), mm)));
     height.setId("wearer-height");
     character =
         EntryField.length(
             desk,
             mm ->
-                perform(
+                desk.attempt(
                     () ->
                         SizeEdits.character(Optional.of(new ShownCharacter(characterName(), mm)))));
     character.setId("character-height");
     character.setPromptText(Texts.SIZE.of("the-wearers"));
     weight =
-        new EntryField(
+        EntryField.amount(
             desk,
-            FitDesk::grams,
-            g -> Display.show(g, Quantity.MASS, desk.units()),
-            g -> perform(() -> WearerEdits.weightLimit(desk.prop().wearerId(), Optional.of(g))));
+            Quantity.MASS,
+            g ->
+                desk.attempt(
+                    () -> WearerEdits.weightLimit(desk.prop().wearerId(), Optional.of(g))));
+    weight.setId("weight-limit");
     target = EntryField.length(desk, this::resize);
     target.setId("target-length");
     keep.setId("keep-size");
@@ -124,7 +126,7 @@ final class FitDesk {
           int index = wearers.getSelectionModel().getSelectedIndex();
           if (!showing && index >= 0) {
             String id = List.copyOf(desk.project().wearers().kept().keySet()).get(index);
-            perform(() -> WearerEdits.carriedBy(desk.prop().id(), id));
+            desk.attempt(() -> WearerEdits.carriedBy(desk.prop().id(), id));
           }
         });
     trueSize.setId("true-size");
@@ -164,28 +166,6 @@ final class FitDesk {
         .orElse(Texts.SIZE.of("the-character"));
   }
 
-  private static double grams(String text) {
-    try {
-      String bare = text.strip().toLowerCase(java.util.Locale.ROOT).replace(',', '.');
-      double factor =
-          bare.endsWith("kg")
-              ? 1000
-              : bare.endsWith("lb") ? 453.59237 : bare.endsWith("oz") ? 28.349523125 : 1;
-      return Double.parseDouble(bare.replaceAll("(kg|lb|oz|g)$", "").strip()) * factor;
-    } catch (NumberFormatException e) {
-      throw new IllegalArgumentException(Texts.SIZE.of("a-weight-such-as-1", text), e);
-    }
-  }
-
-  private boolean perform(Supplier<Change> edit) {
-    try {
-      return desk.perform(edit.get());
-    } catch (IllegalArgumentException e) {
-      desk.say(e.getMessage());
-      return false;
-    }
-  }
-
   /** A prop that is marked gets its length by its scale; one that is only drafted is resized. */
   private boolean resize(double mm) {
     return desk.reckoned().sizing().trueLength().isPresent()
@@ -197,13 +177,13 @@ final class FitDesk {
   private boolean resizeDrafted(double mm) {
     List<Part> usual = PropEdits.usuallyHeld(desk.prop());
     if (usual.isEmpty() || desk.reckoned().whole().length().isEmpty()) {
-      return perform(() -> PropEdits.resizeTo(mm));
+      return desk.attempt(() -> PropEdits.resizeTo(mm));
     }
     KeptSizes.ask(
         target,
         usual,
         Texts.SIZE.of("make-it", Display.length(mm, desk.units())),
-        held -> perform(() -> PropEdits.resizeTo(mm, held)),
+        held -> desk.attempt(() -> PropEdits.resizeTo(mm, held)),
         this::show);
     return true;
   }
@@ -219,7 +199,8 @@ final class FitDesk {
                       item.setId("keep-" + part.id());
                       item.setSelected(part.held());
                       item.setOnAction(
-                          event -> perform(() -> PartEdits.held(part.id(), item.isSelected())));
+                          event ->
+                              desk.attempt(() -> PartEdits.held(part.id(), item.isSelected())));
                       return item;
                     })
                 .toList());
@@ -229,7 +210,7 @@ final class FitDesk {
   }
 
   private boolean rule(Supplier<SizingRule> rule) {
-    return perform(() -> SizeEdits.rule(rule.get(), desk.prop().size(), desk.wearer()));
+    return desk.attempt(() -> SizeEdits.rule(rule.get(), desk.prop().size(), desk.wearer()));
   }
 
   Node node() {
@@ -255,14 +236,14 @@ final class FitDesk {
     GridPane grid = new GridPane(8, 6);
     name.setId("kept-wearer-name");
     name.setOnAction(
-        event -> perform(() -> WearerEdits.name(desk.prop().wearerId(), name.getText())));
+        event -> desk.attempt(() -> WearerEdits.name(desk.prop().wearerId(), name.getText())));
     grid.addRow(0, new Label(Texts.SIZE.of("called")), name);
     for (BodyMeasure measure : BodyMeasure.values()) {
       EntryField field =
           EntryField.length(
               desk,
               mm ->
-                  perform(
+                  desk.attempt(
                       () ->
                           WearerEdits.bodyMeasure(
                               desk.prop().wearerId(), measure, Optional.of(mm))));
@@ -270,7 +251,7 @@ final class FitDesk {
       Button guess = new Button(Texts.SIZE.of("estimate"));
       guess.setOnAction(
           event ->
-              perform(
+              desk.attempt(
                   () ->
                       WearerEdits.bodyMeasure(desk.prop().wearerId(), measure, Optional.empty())));
       measures.put(measure, field);
@@ -278,17 +259,18 @@ final class FitDesk {
     }
     Button none = new Button(Texts.SIZE.of("no-limit"));
     none.setOnAction(
-        event -> perform(() -> WearerEdits.weightLimit(desk.prop().wearerId(), Optional.empty())));
+        event ->
+            desk.attempt(() -> WearerEdits.weightLimit(desk.prop().wearerId(), Optional.empty())));
     grid.addRow(grid.getRowCount(), new Label(Texts.SIZE.of("carries-at-most")), weight, none);
     Button more = new Button(Texts.SIZE.of("keep-someone-else-as-well"));
     more.setId("add-wearer");
-    more.setOnAction(event -> perform(this::someoneElse));
+    more.setOnAction(event -> desk.attempt(this::someoneElse));
     grid.add(more, 0, grid.getRowCount(), 3, 1);
     Button gone = new Button(Texts.SIZE.of("keep-this-wearer-no-longer"));
-    gone.setOnAction(event -> perform(() -> WearerEdits.remove(desk.prop().wearerId())));
+    gone.setOnAction(event -> desk.attempt(() -> WearerEdits.remove(desk.prop().wearerId())));
     grid.add(gone, 0, grid.getRowCount(), 3, 1);
     Button same = new Button(Texts.SIZE.of("the-character-is-as-tall"));
-    same.setOnAction(event -> perform(() -> SizeEdits.character(Optional.empty())));
+    same.setOnAction(event -> desk.attempt(() -> SizeEdits.character(Optional.empty())));
     grid.add(same, 0, grid.getRowCount(), 3, 1);
     return menu(Texts.SIZE.of("measures"), "wearer-measures", grid);
   }
@@ -315,7 +297,7 @@ final class FitDesk {
     kind.setOnAction(
         event -> {
           if (!showing && kind.getValue() != null) {
-            perform(
+            desk.attempt(
                 () ->
                     SizeEdits.carry(Texts.SIZE.of("carried"), it -> it.withKind(kind.getValue())));
           }
@@ -329,14 +311,14 @@ final class FitDesk {
       button.setId("pose-" + pose.name().toLowerCase(java.util.Locale.ROOT));
       button.setToggleGroup(group);
       button.setOnAction(
-          event -> perform(() -> SizeEdits.carry(pose.words(), it -> it.withRest(pose))));
+          event -> desk.attempt(() -> SizeEdits.carry(pose.words(), it -> it.withRest(pose))));
       poses.put(pose, button);
       tray.with(label, button);
       label = " ";
     }
     bothHands.setOnAction(
         event ->
-            perform(
+            desk.attempt(
                 () ->
                     SizeEdits.carry(
                         Texts.SIZE.of("hands"),
@@ -351,9 +333,9 @@ final class FitDesk {
     MenuButton paper = new MenuButton(Texts.SIZE.of("paper"), null, strip, outline);
     paper.setId("first-papers");
     return tray.with(Texts.SIZE.of("handle"), lengthsMenu())
-        .with(Texts.SIZE.of("transport"), menu(Texts.SIZE.of("doors"), "passages", passages))
+        .with(Texts.SIZE.of("transport"), menu(Texts.SIZE.of("doors"), "passages", passages.node()))
         .with(Texts.SIZE.of("at-real-size"), hold)
-        .with("Mock-up", paper)
+        .with(Texts.SIZE.of("mock-up"), paper)
         .with(Texts.SIZE.of("keeps-its-size"), keep);
   }
 
@@ -386,7 +368,7 @@ final class FitDesk {
   }
 
   private boolean carry(Carry.Length length, Optional<Double> mm) {
-    return perform(() -> SizeEdits.carry(length.words(), it -> it.with(length, mm)));
+    return desk.attempt(() -> SizeEdits.carry(length.words(), it -> it.with(length, mm)));
   }
 
   // == SHOWING
@@ -415,7 +397,7 @@ final class FitDesk {
     poses.forEach((pose, button) -> button.setSelected(pose == size.carry().rest()));
     bothHands.setSelected(size.carry().hands() == 2);
     lengths.forEach((length, field) -> show(field, size.carry().get(length)));
-    showPassages(size.passages());
+    passages.show(size.passages());
     mat.fitAnew(extent(), 14);
     tape.show(findings());
     desk.besideProperty().set(desk.reckoned().wearerFigures());
@@ -447,85 +429,6 @@ final class FitDesk {
     return desk.reckoned().sizing().trueLength().isPresent()
         ? Optional.empty()
         : desk.reckoned().whole().length().map(Figure::value);
-  }
-
-  private void showPassages(List<Passage> all) {
-    passages.getChildren().clear();
-    passages.addRow(
-        0,
-        new Label(Texts.SIZE.of("through")),
-        new Label(Texts.SIZE.of("wide")),
-        new Label(Texts.SIZE.of("high")),
-        new Label(Texts.SIZE.of("long")));
-    for (int i = 0; i < all.size(); i++) {
-      passageRow(all, i);
-    }
-    MenuButton more = new MenuButton(Texts.SIZE.of("add"));
-    for (Passage usual : Passage.USUAL) {
-      MenuItem item = new MenuItem(usual.name());
-      item.setOnAction(
-          event -> {
-            List<Passage> changed = new ArrayList<>(all);
-            changed.add(usual);
-            perform(() -> SizeEdits.passages(changed));
-          });
-      more.getItems().add(item);
-    }
-    passages.add(more, 0, all.size() + 1);
-  }
-
-  private void passageRow(List<Passage> all, int index) {
-    Passage it = all.get(index);
-    TextField name = PlainText.field(it.name());
-    name.setPrefColumnCount(9);
-    name.setOnAction(
-        event ->
-            replace(
-                all,
-                index,
-                () ->
-                    new Passage(
-                        name.getText().strip(), it.widthMm(), it.heightMm(), it.lengthMm())));
-    EntryField wide =
-        EntryField.length(
-            desk,
-            mm ->
-                replace(
-                    all, index, () -> new Passage(it.name(), mm, it.heightMm(), it.lengthMm())));
-    EntryField high =
-        EntryField.length(
-            desk,
-            mm ->
-                replace(all, index, () -> new Passage(it.name(), it.widthMm(), mm, it.lengthMm())));
-    EntryField deep =
-        EntryField.length(
-            desk,
-            mm ->
-                replace(
-                    all,
-                    index,
-                    () -> new Passage(it.name(), it.widthMm(), it.heightMm(), Optional.of(mm))));
-    wide.show(it.widthMm());
-    high.show(it.heightMm());
-    show(deep, it.lengthMm());
-    deep.setPromptText(Texts.SIZE.of("any"));
-    Button gone = new Button(Texts.SIZE.of("remove"));
-    gone.setOnAction(
-        event -> {
-          List<Passage> changed = new ArrayList<>(all);
-          changed.remove(index);
-          perform(() -> SizeEdits.passages(changed));
-        });
-    passages.addRow(index + 1, name, wide, high, deep, gone);
-  }
-
-  private boolean replace(List<Passage> all, int index, Supplier<Passage> passage) {
-    return perform(
-        () -> {
-          List<Passage> changed = new ArrayList<>(all);
-          changed.set(index, passage.get());
-          return SizeEdits.passages(changed);
-        });
   }
 
   private List<Finding> findings() {

@@ -21,7 +21,6 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.Key;
 import stoutblade.desktop.Meshes;
 import stoutblade.desktop.Style;
-import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
@@ -33,7 +32,6 @@ import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.SizeEdits;
 import stoutblade.measure.Display;
 import stoutblade.measure.Figure;
-import stoutblade.measure.Quantity;
 import stoutblade.measure.Stated;
 import stoutblade.mesh.MeshSection;
 import stoutblade.mesh.SectionFigures;
@@ -112,7 +110,7 @@ final class ModelDesk {
     spanLength.setId("model-length");
     name.setId("model-name");
     name.setPrefColumnCount(10);
-    name.setOnAction(event -> perform(() -> SizeEdits.modelName(modelId, name.getText())));
+    name.setOnAction(event -> desk.attempt(() -> SizeEdits.modelName(modelId, name.getText())));
     unit.setId("model-unit");
     unit.getItems().setAll(Unit.values());
     unit.setConverter(words());
@@ -120,15 +118,17 @@ final class ModelDesk {
     unit.setOnAction(
         event -> {
           if (!showing && unit.getValue() != null) {
-            perform(() -> SizeEdits.modelRuler(modelId, new Model.OwnUnit(unit.getValue().mm)));
+            desk.attempt(
+                () -> SizeEdits.modelRuler(modelId, new Model.OwnUnit(unit.getValue().mm)));
           }
         });
     span.setId("model-span");
     asTall.setId("model-as-tall");
     asTall.setOnAction(
-        event -> perform(() -> SizeEdits.modelRuler(modelId, new Model.AsTallAsCharacter())));
+        event -> desk.attempt(() -> SizeEdits.modelRuler(modelId, new Model.AsTallAsCharacter())));
     whole.setId("model-whole");
-    whole.setOnAction(event -> perform(() -> SizeEdits.showsWhole(modelId, whole.isSelected())));
+    whole.setOnAction(
+        event -> desk.attempt(() -> SizeEdits.showsWhole(modelId, whole.isSelected())));
     cut.setId("model-cut");
     health.getStyleClass().add(Style.SOFT);
     health.setPrefWidth(HEALTH_WIDE);
@@ -172,7 +172,7 @@ final class ModelDesk {
     over.setId("model-tip");
     over.setOnAction(event -> orient(ModelDesk::tipped));
     MenuItem remove = new MenuItem(Texts.SIZE.of("remove-the-model"));
-    remove.setOnAction(event -> perform(() -> SizeEdits.removeModel(modelId)));
+    remove.setOnAction(event -> desk.attempt(() -> SizeEdits.removeModel(modelId)));
     MenuItem keep = new MenuItem(Texts.SIZE.of("keep-this-outline"));
     keep.setOnAction(event -> keep(false));
     MenuButton more = new MenuButton(Texts.SIZE.of("keep-remove"), null, keep, remove);
@@ -194,14 +194,6 @@ final class ModelDesk {
 
   Node node() {
     return node;
-  }
-
-  private void perform(java.util.function.Supplier<stoutblade.edit.Change> edit) {
-    try {
-      desk.perform(edit.get());
-    } catch (IllegalArgumentException e) {
-      desk.say(e.getMessage());
-    }
   }
 
   private Optional<Model> model() {
@@ -362,7 +354,8 @@ final class ModelDesk {
 
   private void orient(Turn turn) {
     model()
-        .ifPresent(it -> perform(() -> SizeEdits.orientation(modelId, turn.of(it.orientation()))));
+        .ifPresent(
+            it -> desk.attempt(() -> SizeEdits.orientation(modelId, turn.of(it.orientation()))));
   }
 
   /** A quarter turn about the upright: what was at our right faces us. */
@@ -392,15 +385,12 @@ final class ModelDesk {
       desk.say(Texts.SIZE.of("take-known-length-drag-along"));
       return false;
     }
-    try {
-      return desk.perform(
-          SizeEdits.modelRuler(
-              modelId,
-              new Model.KnownSpan(new Stated(mm, 0.002 * mm), view, spanFrom.get(), spanTo.get())));
-    } catch (IllegalArgumentException e) {
-      desk.say(e.getMessage());
-      return false;
-    }
+    return desk.attempt(
+        () ->
+            SizeEdits.modelRuler(
+                modelId,
+                new Model.KnownSpan(
+                    new Stated(mm, 0.002 * mm), view, spanFrom.get(), spanTo.get())));
   }
 
   private void keep(boolean asDraft) {
@@ -439,102 +429,18 @@ final class ModelDesk {
         .toList();
   }
 
-  // == DRAWING
-
   private void draw(Pen pen) {
-    Optional<Model> model = model();
-    if (model.isEmpty()) {
-      return;
-    }
-    double mm = mm();
-    meshes.seen(model.get(), view).ifPresent(it -> drawSeen(pen, it, mm));
-    cutFrom.ifPresent(from -> drawSection(pen, model.get(), mm, from, cutTo.orElse(from)));
-    spanFrom.ifPresent(from -> drawSpan(pen, from.times(mm), spanTo.orElse(from).times(mm)));
+    model()
+        .ifPresent(
+            it -> {
+              boolean scaled = size().flatMap(ModelSize::perUnit).isPresent();
+              ModelDrawing drawing = new ModelDrawing(pen, desk.units(), mm(), scaled);
+              meshes.seen(it, view).ifPresent(drawing::seen);
+              cutFrom.ifPresent(
+                  from -> drawing.cut(from, cutTo.orElse(from), section(), bounds(it)));
+              spanFrom.ifPresent(from -> drawing.span(from, spanTo.orElse(from)));
+            });
     tape.mark(pen);
-  }
-
-  private void drawSeen(Pen pen, Meshes.Seen seen, double mm) {
-    Box frame = seen.frame();
-    double step = frame.width() / seen.image().getWidth() * mm;
-    pen.picture(
-        seen.image(),
-        new Point(frame.minX() * mm, frame.maxY() * mm),
-        new Point(step, 0),
-        new Point(0, -step),
-        new Box(0, 0, seen.image().getWidth(), seen.image().getHeight()),
-        0.85);
-    List<List<Point>> rings =
-        seen.silhouette().region().rings().stream()
-            .map(ring -> ring.stream().map(it -> it.times(mm)).toList())
-            .toList();
-    pen.stroke(rings, pen.colour(Ink.INK), 2);
-    if (size().flatMap(ModelSize::perUnit).isPresent() && !rings.isEmpty()) {
-      drawMeasures(pen, Box.around(rings.stream().flatMap(List::stream).toList()));
-    }
-  }
-
-  private void drawMeasures(Pen pen, Box box) {
-    double away = 26 / pen.zoom();
-    pen.measure(
-        new Point(box.maxX() + away, box.minY()),
-        new Point(box.maxX() + away, box.maxY()),
-        Display.length(box.height(), desk.units()),
-        pen.colour(Ink.MEASURE));
-    pen.measure(
-        new Point(box.maxX(), box.minY() - away),
-        new Point(box.minX(), box.minY() - away),
-        Display.length(box.width(), desk.units()),
-        pen.colour(Ink.MEASURE));
-  }
-
-  /** Cuts square to the view along a line that is drawn on it, and shows the cut beside it. */
-  private void drawSection(Pen pen, Model model, double mm, Point from, Point to) {
-    pen.line(from.times(mm), to.times(mm), pen.colour(Ink.SELECTED), 2, 10, 4, 2, 4);
-    Optional<MeshSection> section = section();
-    List<List<Point>> loops =
-        section.map(MeshSection::loops).orElse(List.of()).stream()
-            .map(loop -> closed(loop, mm))
-            .toList();
-    if (loops.isEmpty()) {
-      return;
-    }
-    Box cut = Box.around(loops.stream().flatMap(List::stream).toList());
-    Box model2 = bounds(model);
-    Point beside =
-        new Point(
-            model2.maxX() + 90 / pen.zoom() - cut.minX(), model2.centre().y() - cut.centre().y());
-    List<List<Point>> laid =
-        loops.stream().map(loop -> loop.stream().map(beside::plus).toList()).toList();
-    pen.fill(laid, pen.colour(Ink.FOAM));
-    pen.stroke(laid, pen.colour(Ink.SELECTED), 2);
-    double away = 20 / pen.zoom();
-    pen.measure(
-        new Point(cut.maxX(), cut.minY() - away).plus(beside),
-        new Point(cut.minX(), cut.minY() - away).plus(beside),
-        Display.length(cut.width(), desk.units()),
-        pen.colour(Ink.MEASURE));
-    pen.measure(
-        new Point(cut.maxX() + away, cut.minY()).plus(beside),
-        new Point(cut.maxX() + away, cut.maxY()).plus(beside),
-        Display.length(cut.height(), desk.units()),
-        pen.colour(Ink.MEASURE));
-    String area = Display.show(section.get().area() * mm * mm, Quantity.AREA, desk.units());
-    pen.plate(
-        section.get().closed() ? area : Texts.SIZE.of("open-at-a-hole", area),
-        new Point(cut.centre().x(), cut.maxY() + away).plus(beside),
-        pen.colour(Ink.INK));
-  }
-
-  private static List<Point> closed(List<Point> loop, double mm) {
-    List<Point> ring = new ArrayList<>(loop.stream().map(it -> it.times(mm)).toList());
-    ring.add(ring.getFirst());
-    return ring;
-  }
-
-  private void drawSpan(Pen pen, Point from, Point to) {
-    pen.line(from, to, pen.colour(Ink.SELECTED), 2);
-    pen.sight(from, pen.colour(Ink.SELECTED));
-    pen.sight(to, pen.colour(Ink.SELECTED));
   }
 
   // == HAND

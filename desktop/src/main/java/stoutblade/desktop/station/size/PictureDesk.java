@@ -20,7 +20,6 @@ import stoutblade.desktop.Desk;
 import stoutblade.desktop.Key;
 import stoutblade.desktop.Pictures;
 import stoutblade.desktop.Style;
-import stoutblade.desktop.mat.Ink;
 import stoutblade.desktop.mat.Lie;
 import stoutblade.desktop.mat.MatView;
 import stoutblade.desktop.mat.Pen;
@@ -31,29 +30,19 @@ import stoutblade.desktop.shell.Tray;
 import stoutblade.desktop.shell.TrayMenu;
 import stoutblade.desktop.shell.Trays;
 import stoutblade.desktop.station.Figures;
-import stoutblade.desktop.station.size.Marked.OfLine;
-import stoutblade.desktop.station.size.Marked.OfMeasure;
-import stoutblade.desktop.station.size.Marked.OfRuler;
-import stoutblade.desktop.station.size.Marked.OfWhole;
 import stoutblade.desktop.texts.Texts;
 import stoutblade.edit.SizeEdits;
 import stoutblade.finding.Finding;
 import stoutblade.finding.Place;
-import stoutblade.measure.Display;
-import stoutblade.measure.Figure;
 import stoutblade.measure.Stated;
 import stoutblade.project.Station;
-import stoutblade.reference.Camera;
 import stoutblade.reference.Dressing;
 import stoutblade.reference.Mark;
 import stoutblade.reference.Measure;
-import stoutblade.reference.Measured;
 import stoutblade.reference.PictureSize;
 import stoutblade.reference.Reference;
 import stoutblade.reference.Ruler;
-import stoutblade.reference.Scale;
 import stoutblade.shape.Box;
-import stoutblade.shape.Path;
 import stoutblade.shape.Point;
 
 /**
@@ -66,8 +55,8 @@ final class PictureDesk {
   private static final double BRIGHTER = 0.25;
 
   private final Desk desk;
-  private final Pictures pictures;
   private final PictureModel model;
+  private final PictureDrawing drawing;
   private final TraceDesk tracing;
   private final MatView mat = new MatView(Lie.UPRIGHT);
   private final MaskingTape tape;
@@ -95,9 +84,9 @@ final class PictureDesk {
 
   PictureDesk(Desk desk, Pictures pictures, TraceDesk tracing) {
     this.desk = desk;
-    this.pictures = pictures;
     this.tracing = tracing;
     this.model = new PictureModel(desk);
+    this.drawing = new PictureDrawing(desk, pictures, model);
     this.tape = new MaskingTape(desk, mat, this::where);
     this.rulerTray = new RulerTray(desk, model);
     this.cameraTray =
@@ -121,7 +110,7 @@ final class PictureDesk {
             desk,
             "px",
             () -> Texts.SIZE.of("the-marking-precision-is-a"),
-            px -> model.perform(() -> SizeEdits.markingPrecision(id(), px)));
+            px -> desk.attempt(() -> SizeEdits.markingPrecision(id(), px)));
     distance =
         EntryField.length(
             desk, mm -> distance(new Stated(mm, stated().map(Stated::std).orElse(mm * 0.1))));
@@ -155,7 +144,7 @@ final class PictureDesk {
   }
 
   private boolean distance(Stated mm) {
-    return model.perform(() -> SizeEdits.distance(id(), Optional.of(mm)));
+    return desk.attempt(() -> SizeEdits.distance(id(), Optional.of(mm)));
   }
 
   // == TRAYS
@@ -199,7 +188,7 @@ final class PictureDesk {
             item(Tool.UPRIGHT.words(), () -> take(Tool.UPRIGHT)),
             item(
                 Texts.SIZE.of("remove-it"),
-                () -> model.perform(() -> SizeEdits.removePicture(id()))));
+                () -> desk.attempt(() -> SizeEdits.removePicture(id()))));
     return tray.with(Texts.SIZE.of("measurements"), measure)
         .with(Texts.SIZE.of("rotate-and-crop"), lay);
   }
@@ -227,7 +216,7 @@ final class PictureDesk {
   }
 
   private void dress(String name, java.util.function.UnaryOperator<Dressing> change) {
-    model.perform(() -> SizeEdits.dressing(id(), name, change));
+    desk.attempt(() -> SizeEdits.dressing(id(), name, change));
   }
 
   private void brighten(double by) {
@@ -240,7 +229,7 @@ final class PictureDesk {
     pictureName.setId("picture-name");
     pictureName.setPrefColumnCount(12);
     pictureName.setOnAction(
-        event -> model.perform(() -> SizeEdits.pictureName(id(), pictureName.getText())));
+        event -> desk.attempt(() -> SizeEdits.pictureName(id(), pictureName.getText())));
     Button taken = new Button(Texts.SIZE.of("how-it-was-taken"));
     taken.setId("how-taken");
     taken.setOnAction(event -> showCamera());
@@ -272,7 +261,7 @@ final class PictureDesk {
                 .measure()
                 .ifPresent(
                     it ->
-                        model.perform(
+                        desk.attempt(
                             () ->
                                 SizeEdits.measure(
                                     id(), it.withName(measureName.getText().strip())))));
@@ -408,7 +397,7 @@ final class PictureDesk {
     switch (tool) {
       case LEVEL -> level(from, to);
       case CROP -> dress(Texts.SIZE.of("show-a-part"), it -> it.withCrop(Optional.of(boxOf(px))));
-      case HORIZON, UPRIGHT -> model.perform(() -> cameraTray.marked(tool, new Mark(from, to)));
+      case HORIZON, UPRIGHT -> desk.attempt(() -> cameraTray.marked(tool, new Mark(from, to)));
       case TRACE -> size().ifPresent(it -> tracing.picture(it, boxOf(px)));
       default -> throw new IllegalArgumentException(Texts.SIZE.of("no-box-is-drawn-by", tool));
     }
@@ -445,175 +434,13 @@ final class PictureDesk {
     dress(Texts.SIZE.of("level-the-picture"), it -> it.withLevel(it.levelRad() + off));
   }
 
-  // == DRAWING
-
   private void draw(Pen pen) {
-    Optional<PictureSize> size = size();
-    if (size.isEmpty()) {
-      return;
-    }
-    PictureLay lay = new PictureLay(size.get());
-    lay.draw(pen, pictures, 1);
-    if (size.get().perPixel().isPresent()) {
-      drawWearer(pen, lay.extent());
-    }
-    model.reference().ifPresent(it -> drawCamera(pen, lay, it.camera()));
-    for (Marked mark : model.marks()) {
-      drawMark(pen, size.get(), lay, mark);
-    }
-    drawPlacing(pen, lay);
-    tape.mark(pen);
-  }
-
-  /** The horizon and what is upright: what tells how the camera was held. */
-  private static void drawCamera(Pen pen, PictureLay lay, Camera camera) {
-    camera.horizon().ifPresent(it -> drawEdge(pen, lay, it, Texts.SIZE.of("horizon")));
-    camera.uprights().forEach(it -> drawEdge(pen, lay, it, Texts.SIZE.of("upright")));
-  }
-
-  private static void drawEdge(Pen pen, PictureLay lay, Mark mark, String words) {
-    Point from = lay.toMat(mark.from());
-    Point to = lay.toMat(mark.to());
-    pen.line(from, to, pen.colour(Ink.DONE), 1.5);
-    pen.plate(words, from.towards(to, 0.5), pen.colour(Ink.DONE));
-  }
-
-  private void drawWearer(Pen pen, Box picture) {
-    double tall = desk.wearer().heightMm();
-    double x = picture.maxX() + tall * 0.33;
-    pen.line(new Point(x - tall * 0.27, 0), new Point(x + tall * 0.4, 0), pen.colour(Ink.INK), 2);
-    Figures.body(pen, desk.wearer(), new Point(x, 0));
-    Figures.held(pen, desk.reckoned(), new Point(x + tall * 0.19, 0));
-    double whole = Figures.wholeLength(desk.reckoned());
-    if (whole > 0) {
-      Point side = new Point(x + tall * 0.30, 0);
-      pen.measure(
-          side,
-          side.plus(new Point(0, whole)),
-          Figures.wholeLengthWords(desk.reckoned(), desk.units()),
-          pen.colour(Ink.MEASURE));
-    }
-    pen.measure(
-        new Point(x - tall * 0.22, 0),
-        new Point(x - tall * 0.22, tall),
-        Display.length(tall, desk.units()),
-        pen.colour(Ink.INK));
-  }
-
-  private void drawMark(Pen pen, PictureSize size, PictureLay lay, Marked mark) {
-    boolean chosen = mark.what().equals(model.selectedProperty().get());
-    List<Point> at = mark.points().stream().map(lay::toMat).toList();
-    Ink ink = chosen ? Ink.SELECTED : ink(size, mark);
-    drawLines(pen, mark, at, ink);
-    for (int i = 0; i < at.size(); i++) {
-      if (chosen && i == model.selectedPlace()) {
-        pen.dot(at.get(i), 4, pen.colour(ink));
-      }
-      pen.sight(at.get(i), pen.colour(ink));
-    }
-    Point middle = mark.what() instanceof OfWhole ? at.get(0).towards(at.get(1), 0.32) : middle(at);
-    pen.plate(words(size, mark), middle, pen.colour(ink));
-  }
-
-  private static Ink ink(PictureSize size, Marked mark) {
-    return switch (mark.what()) {
-      case OfRuler it ->
-          size.scale().reference().ruler(it.id()).filter(Ruler::trusted).isPresent()
-              ? Ink.DONE
-              : Ink.SOFT;
-      case OfWhole it -> Ink.MEASURE;
-      case OfLine it -> Ink.MEASURE;
-      case OfMeasure it -> Ink.INK;
-    };
-  }
-
-  private static Point middle(List<Point> at) {
-    if (at.size() == 2) {
-      return at.get(0).towards(at.get(1), 0.5);
-    }
-    return new Point(
-        at.stream().mapToDouble(Point::x).average().orElseThrow(),
-        at.stream().mapToDouble(Point::y).average().orElseThrow());
-  }
-
-  private static void drawLines(Pen pen, Marked mark, List<Point> at, Ink ink) {
-    boolean round = mark.points().size() == 4 && mark.what() instanceof OfRuler;
-    Path path = Path.through(at, round);
-    pen.stroke(path, pen.faint(Ink.PAPER, 0.8), 5);
-    if (mark.what() instanceof OfLine) {
-      pen.stroke(path, pen.colour(ink), 2, 12, 5, 2, 5);
-    } else {
-      pen.stroke(path, pen.colour(ink), 2);
-    }
-  }
-
-  private void drawPlacing(Pen pen, PictureLay lay) {
-    List<Point> at = model.placing().stream().map(lay::toMat).toList();
-    if (at.isEmpty()) {
-      return;
-    }
-    Tool tool = model.toolProperty().get();
-    boolean box = tool == Tool.CROP || tool == Tool.TRACE;
-    if (at.size() > 1) {
-      List<Point> line =
-          box
-              ? List.of(
-                  at.get(0),
-                  new Point(at.get(1).x(), at.get(0).y()),
-                  at.get(1),
-                  new Point(at.get(0).x(), at.get(1).y()))
-              : at;
-      pen.stroke(Path.through(line, box), pen.colour(Ink.SELECTED), 2, 6, 4);
-    }
-    at.forEach(it -> pen.sight(it, pen.colour(Ink.SELECTED)));
-  }
-
-  private String words(PictureSize size, Marked mark) {
-    boolean moving = model.moving(mark.what());
-    return switch (mark.what()) {
-      case OfRuler it -> rulerWords(size.scale(), it.id());
-      case OfWhole it -> Texts.SIZE.of("overall", length(size.whole(), moving, mark));
-      case OfLine it -> Texts.SIZE.of("centre-line", length(size.centreLine(), moving, mark));
-      case OfMeasure it -> measureWords(size.measures().get(it.id()));
-    };
-  }
-
-  private String rulerWords(Scale scale, String rulerId) {
-    return scale.readings().stream()
-        .filter(it -> it.ruler().id().equals(rulerId))
-        .map(
+    size()
+        .ifPresent(
             it -> {
-              String words =
-                  it.ruler().name()
-                      + it.real().map(real -> " " + real.show(desk.units())).orElse("");
-              return it.ruler().trusted() ? words : Texts.SIZE.of("aside-2", words);
-            })
-        .findFirst()
-        .orElse("");
-  }
-
-  private String measureWords(Measured measured) {
-    if (measured == null) {
-      return "";
-    }
-    String name = measured.measure().name();
-    if (measured.figures().isEmpty()) {
-      return Texts.SIZE.of("no-scale-yet", name);
-    }
-    String count =
-        measured.measure().kind() == Measure.Kind.COUNT
-            ? measured.measure().points().size() + " × "
-            : "";
-    return name + " " + count + measured.figures().getLast().showRounded(desk.units());
-  }
-
-  /** The length as it is reckoned; while it is being moved, or without a scale, in pixels. */
-  private String length(Optional<Figure> figure, boolean moving, Marked mark) {
-    return figure
-        .filter(it -> !moving)
-        .map(it -> it.showRounded(desk.units()))
-        .orElseGet(
-            () -> Display.decimal(mark.points().get(0).distance(mark.points().get(1)), 0) + " px");
+              drawing.draw(pen, it);
+              tape.mark(pen);
+            });
   }
 
   // == HAND

@@ -236,7 +236,7 @@ final class PictureModel {
             on ->
                 moved
                     .filter(it -> !Marked.on(on).contains(it))
-                    .ifPresent(it -> perform(() -> it.edit(on).orElseThrow())));
+                    .ifPresent(it -> desk.attempt(() -> it.edit(on).orElseThrow())));
   }
 
   /** Ends a mark that takes as many places as wanted. */
@@ -286,7 +286,7 @@ final class PictureModel {
   }
 
   private Optional<What> made(java.util.function.Supplier<Change> edit, What what) {
-    return perform(edit) ? Optional.of(what) : Optional.empty();
+    return desk.attempt(edit) ? Optional.of(what) : Optional.empty();
   }
 
   private static Mark mark(List<Point> places) {
@@ -342,7 +342,7 @@ final class PictureModel {
       return false;
     }
     Point at = mark.get().points().get(selectedPlace);
-    return perform(
+    return desk.attempt(
         () ->
             mark.get()
                 .moved(selectedPlace, at.plus(new Point(dx, dy)))
@@ -378,8 +378,8 @@ final class PictureModel {
     }
     boolean removed =
         switch (selected.get()) {
-          case OfRuler it -> perform(() -> SizeEdits.removeRuler(on.get().id(), it.id()));
-          case OfMeasure it -> perform(() -> SizeEdits.removeMeasure(on.get().id(), it.id()));
+          case OfRuler it -> desk.attempt(() -> SizeEdits.removeRuler(on.get().id(), it.id()));
+          case OfMeasure it -> desk.attempt(() -> SizeEdits.removeMeasure(on.get().id(), it.id()));
           case OfWhole it -> false;
           case OfLine it -> false;
           case null -> false;
@@ -395,16 +395,6 @@ final class PictureModel {
     Optional<Reference> on = reference();
     return now.isPresent()
         && on.isPresent()
-        && perform(() -> SizeEdits.ruler(on.get().id(), change.apply(now.get())));
-  }
-
-  /** Makes an edit whose values may be out of range: the reason is told. */
-  boolean perform(java.util.function.Supplier<Change> edit) {
-    try {
-      return desk.perform(edit.get());
-    } catch (IllegalArgumentException e) {
-      desk.say(e.getMessage());
-      return false;
-    }
+        && desk.attempt(() -> SizeEdits.ruler(on.get().id(), change.apply(now.get())));
   }
 }
