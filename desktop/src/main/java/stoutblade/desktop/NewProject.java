@@ -25,7 +25,7 @@ public final class NewProject {
   /** A first project. */
   public static Project first(LocalDateTime now) {
     return new Project(
-        Texts.WINDOW.of("new-work"),
+        Texts.WINDOW.of("new-project"),
         new Event(
             Texts.WINDOW.of("the-event"),
             now.toLocalDate().plusWeeks(WEEKS).atTime(10, 0),

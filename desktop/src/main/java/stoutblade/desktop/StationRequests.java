@@ -218,7 +218,7 @@ final class StationRequests implements SizeSurface.Requests, CutSurface.Requests
   public void printStrip() {
     double whole = Figures.wholeLength(desk.reckoned());
     if (whole <= 0) {
-      desk.say(Texts.WINDOW.of("nothing-tells-the-props-length"));
+      desk.say(Texts.WINDOW.of("the-props-length-is-not"));
       return;
     }
     printAlone(

@@ -286,7 +286,7 @@ public final class Workbench {
             item(Texts.WINDOW.of("save"), KeyCode.S, () -> files.save(() -> {})),
             item(Texts.WINDOW.of("save-as"), null, () -> files.saveAs(() -> {})),
             new SeparatorMenuItem(),
-            item(Texts.WINDOW.of("the-lantern-walk"), null, () -> files.demo(() -> {})),
+            item(Texts.WINDOW.of("demo-the-lantern-walk"), null, () -> files.demo(() -> {})),
             new SeparatorMenuItem(),
             new NamesItem(desk));
     bench.setOnShowing(event -> files.lookForRecent(found -> showRecent(again, found)));

@@ -53,7 +53,7 @@ class OpeningTest {
   @Test
   void a_new_project_is_made_ready() throws IOException {
     Opening bare = Opening.await(Opening.begin(List.of()));
-    assertThat(bare.document().project().name()).isEqualTo("New work");
+    assertThat(bare.document().project().name()).isEqualTo("New project");
     assertThat(bare.left()).isEmpty();
     assertThat(bare.autosaves()).isEqualTo(autosaves);
   }
@@ -115,7 +115,7 @@ class OpeningTest {
     Opening opening = Opening.await(Opening.begin(List.of()));
 
     assertThat(opening.left()).isEmpty();
-    assertThat(opening.document().project().name()).isEqualTo("New work");
+    assertThat(opening.document().project().name()).isEqualTo("New project");
   }
 
   @Test

@@ -74,7 +74,7 @@ class ProjectFilesTest extends InWindow {
           bench.files().startNew(() -> {});
           return true;
         });
-    assertThat(desk.project().name()).isEqualTo("New work");
+    assertThat(desk.project().name()).isEqualTo("New project");
     assertThat(First.wearer(desk.project()).name()).isEqualTo("Ferrywarden");
   }
 

@@ -86,7 +86,7 @@ class SheetsTest extends InWindow {
     fire(robot, "#sheets-again");
     until(() -> said(robot).startsWith("0 sheets and what is left over"));
     stopped();
-    until(() -> said(robot).contains("fewer cannot do"));
+    until(() -> said(robot).contains("no fewer will do"));
     settled();
   }
 

@@ -38,7 +38,7 @@ final class Reduction {
             .orElseThrow(
                 () ->
                     new IllegalArgumentException(
-                        "Nothing tells the prop's length yet: draft a part, or mark the whole prop"
+                        "The prop's length is not known yet: draft a part, or mark the whole prop"
                             + " on a picture"));
     double last = 1;
     double lastLength = now;

@@ -75,7 +75,7 @@ final class SizeFindings {
     if (!size.references().isEmpty() && !scaled) {
       next(
           "ruler",
-          "Mark what tells the size",
+          "Set the scale: mark something whose size you know",
           "The figure from head to heel, a thing whose size you know, a forearm: any of them gives"
               + " the size of everything on the picture; several check each other.");
     } else if (scaled && size.traced().isEmpty() && size.tracings().isEmpty()) {

@@ -104,9 +104,11 @@ public final class SimulatedCutter {
   }
 
   private static Figure time(Figure cut, Figure drawn, Figure travel, Cutter.Pace pace) {
-    Figure feed = set("machine.feed", "Cut in a minute", pace.feedMmPerMin(), Quantity.LENGTH);
-    Figure draw = set("machine.draw", "Engraved in a minute", pace.drawMmPerMin(), Quantity.LENGTH);
-    Figure fast = set("machine.fast", "Gone in a minute", pace.travelMmPerMin(), Quantity.LENGTH);
+    Figure feed = set("machine.feed", "Cutting, per minute", pace.feedMmPerMin(), Quantity.LENGTH);
+    Figure draw =
+        set("machine.draw", "Engraving, per minute", pace.drawMmPerMin(), Quantity.LENGTH);
+    Figure fast =
+        set("machine.fast", "Between cuts, per minute", pace.travelMmPerMin(), Quantity.LENGTH);
     Figure passes = set("machine.passes", "Passes", pace.passes(), Quantity.COUNT);
     return Figure.computed(
         "machine.time",

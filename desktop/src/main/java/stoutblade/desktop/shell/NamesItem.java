@@ -27,7 +27,7 @@ public final class NamesItem extends CustomMenuItem {
     this.desk = desk;
     setHideOnClick(false);
     setContent(grid);
-    add(Texts.WINDOW.of("work"), "work-name", () -> desk.project().name(), Edits::name);
+    add(Texts.WINDOW.of("project"), "work-name", () -> desk.project().name(), Edits::name);
     add(Texts.WINDOW.of("prop"), "prop-name", () -> desk.prop().name(), PropEdits::name);
     add(
         Texts.WINDOW.of("wearer"),

@@ -152,9 +152,9 @@ final class MachineDesk {
             .with(Texts.CUT.of("bed-lengthwise"), bedY)
             .with(Texts.CUT.of("width-of-the-cut"), kerf)
             .with(Texts.CUT.of("past-corners"), overcut)
-            .with(Texts.CUT.of("cut-in-a-minute"), feed)
-            .with(Texts.CUT.of("engraved-in-a-minute"), draw)
-            .with(Texts.CUT.of("gone-between-in-a-minute"), travel)
+            .with(Texts.CUT.of("cutting-per-minute"), feed)
+            .with(Texts.CUT.of("engraving-per-minute"), draw)
+            .with(Texts.CUT.of("between-cuts-per-minute"), travel)
             .with(Texts.CUT.of("passes"), passes)
             .with(Texts.CUT.of("bridges"), bridges)
             .with(Texts.CUT.of("held-down-at-the-left"), clamp);

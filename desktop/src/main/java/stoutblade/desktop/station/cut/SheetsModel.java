@@ -428,7 +428,7 @@ final class SheetsModel {
     Nesting it = now.fitted.nesting();
     boolean sameList = now.laying.listMark().equals(now.kind.mark());
     if (now.fitted.whole()) {
-      return it.proven() ? Optional.of(Texts.CUT.of("fewer-cannot-do")) : Optional.empty();
+      return it.proven() ? Optional.of(Texts.CUT.of("no-fewer-will-do")) : Optional.empty();
     }
     return Optional.of(
         looking() || sameList || found.isPresent()

@@ -50,7 +50,7 @@ final class FollowFields {
     free =
         Tray.button(
             "follow-free",
-            Texts.DRAFT.of("let-it-go"),
+            Texts.DRAFT.of("stop-following"),
             () -> desk.perform(Followers.follow(id.get(), Optional.empty())),
             after);
   }

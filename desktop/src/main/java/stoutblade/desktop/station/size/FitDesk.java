@@ -262,11 +262,11 @@ final class FitDesk {
         event ->
             desk.attempt(() -> WearerEdits.weightLimit(desk.prop().wearerId(), Optional.empty())));
     grid.addRow(grid.getRowCount(), new Label(Texts.SIZE.of("carries-at-most")), weight, none);
-    Button more = new Button(Texts.SIZE.of("keep-someone-else-as-well"));
+    Button more = new Button(Texts.SIZE.of("add-another-wearer"));
     more.setId("add-wearer");
     more.setOnAction(event -> desk.attempt(this::someoneElse));
     grid.add(more, 0, grid.getRowCount(), 3, 1);
-    Button gone = new Button(Texts.SIZE.of("keep-this-wearer-no-longer"));
+    Button gone = new Button(Texts.SIZE.of("remove-this-wearer"));
     gone.setOnAction(event -> desk.attempt(() -> WearerEdits.remove(desk.prop().wearerId())));
     grid.add(gone, 0, grid.getRowCount(), 3, 1);
     Button same = new Button(Texts.SIZE.of("the-character-is-as-tall"));
@@ -360,7 +360,7 @@ final class FitDesk {
       EntryField field = EntryField.length(desk, mm -> carry(length, Optional.of(mm)));
       field.setId("carry-" + length.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
       lengths.put(length, field);
-      Button unsaid = new Button(Texts.SIZE.of("unsaid"));
+      Button unsaid = new Button(Texts.SIZE.of("clear"));
       unsaid.setOnAction(event -> carry(length, Optional.empty()));
       grid.addRow(grid.getRowCount(), new Label(length.words()), field, unsaid);
     }

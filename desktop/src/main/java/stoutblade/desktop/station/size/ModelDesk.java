@@ -66,7 +66,7 @@ final class ModelDesk {
   private final ComboBox<Unit> unit = new ComboBox<>();
   private final ToggleButton span = new ToggleButton(Key.KNOWN.on(Texts.SIZE.of("known-length")));
   private final EntryField spanLength;
-  private final Button asTall = new Button(Texts.SIZE.of("as-tall-as-the-figure"));
+  private final Button asTall = new Button(Texts.SIZE.of("as-tall-as-the-character"));
   private final CheckBox whole = new CheckBox(Texts.SIZE.of("the-whole-prop"));
   private final ToggleButton cut = new ToggleButton(Key.CUT.on(Texts.SIZE.of("along-a-line")));
   private final Label health = mat.note("model-health", HEALTH_WIDE);

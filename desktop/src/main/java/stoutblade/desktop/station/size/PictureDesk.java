@@ -109,7 +109,7 @@ final class PictureDesk {
         EntryField.number(
             desk,
             "px",
-            () -> Texts.SIZE.of("the-marking-precision-is-a"),
+            () -> Texts.SIZE.of("the-accuracy-is-a-number"),
             px -> desk.attempt(() -> SizeEdits.markingPrecision(id(), px)));
     distance =
         EntryField.length(

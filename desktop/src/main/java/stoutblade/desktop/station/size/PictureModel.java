@@ -309,7 +309,7 @@ final class PictureModel {
       default ->
           Ruler.of(
               id,
-              Texts.SIZE.of("known-thing"),
+              Texts.SIZE.of("known-object"),
               new Ruler.KnownLength(new Stated(600, 3), Optional.empty(), mark(places)));
     };
   }

@@ -186,7 +186,7 @@ final class TraceDesk {
   void picture(PictureSize size, Box part) {
     Optional<Double> mm = size.perPixel();
     if (mm.isEmpty()) {
-      desk.say(Texts.SIZE.of("mark-what-tells-the-size"));
+      desk.say(Texts.SIZE.of("set-the-scale-first"));
       return;
     }
     Optional<Pixels> pixels = pictures.pixels(size.scale().reference().picture());
