@@ -96,7 +96,7 @@ class WorkbenchTest extends InWindow {
     // Cut: everything is exported.
     go(robot, Station.CUT);
     robot.clickOn("#export");
-    until(() -> Files.exists(exports.resolve("new-work-figures.json")));
+    until(() -> Files.exists(exports.resolve("new-project-figures.json")));
     settled();
     assertThat(exports.resolve("new-prop-d1-blade-layers-a4.pdf")).isRegularFile();
 
