@@ -116,6 +116,8 @@ public final class BackgroundTasks {
       return message;
     }
     LOG.log(Level.WARNING, "Failed: " + title, fault);
-    return Texts.WINDOW.of("did-not-work-out", title, told ? ": " + message : "");
+    return told
+        ? Texts.WINDOW.of("did-not-work-out-because", title, message)
+        : Texts.WINDOW.of("did-not-work-out", title);
   }
 }

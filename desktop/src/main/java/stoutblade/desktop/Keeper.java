@@ -75,7 +75,7 @@ public final class Keeper implements AutoCloseable {
       autosave.write(kept.document, kept.origin);
       told.accept(Optional.empty());
     } catch (IOException | RuntimeException e) {
-      told.accept(Optional.of(Texts.WINDOW.of("not-autosaved", e.getMessage())));
+      told.accept(Optional.of(Texts.WINDOW.of("not-autosaved-because", e.getMessage())));
     }
   }
 

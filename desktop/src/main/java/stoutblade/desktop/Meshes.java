@@ -75,7 +75,7 @@ public final class Meshes {
     byte[] bytes = desk.document().files().get(model.digest());
     if (ready == null && bytes != null && making.add(model.digest())) {
       tasks.start(
-          Texts.WINDOW.of("reading", model.name()),
+          Texts.WINDOW.of("reading-picture", model.name()),
           progress -> ModelFile.read(model.name(), bytes, progress),
           read -> {
             making.remove(model.digest());

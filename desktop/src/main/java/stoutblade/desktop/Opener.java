@@ -56,7 +56,7 @@ final class Opener {
 
   void picture(Path file) {
     tasks.start(
-        Texts.WINDOW.of("opening", file.getFileName()),
+        Texts.WINDOW.of("opening-file", file.getFileName()),
         () -> Opened.of(PictureFile.read(file)),
         opened -> add(opened, named(file)));
   }
@@ -119,14 +119,14 @@ final class Opener {
 
   void model(Path file) {
     tasks.start(
-        Texts.WINDOW.of("reading-2", file.getFileName()),
+        Texts.WINDOW.of("reading-file", file.getFileName()),
         progress -> ModelFile.read(file, progress),
         read -> size.get().take(read));
   }
 
   void lines(Path file) {
     tasks.start(
-        Texts.WINDOW.of("reading-2", file.getFileName()),
+        Texts.WINDOW.of("reading-file", file.getFileName()),
         () -> LinesFile.read(file),
         read -> size.get().take(read));
   }

@@ -211,7 +211,7 @@ public final class Pictures {
   private void read(List<Picture> unread, Document document, Runnable each) {
     Picture first = unread.getFirst();
     tasks.start(
-        Texts.WINDOW.of("reading", first.name()),
+        Texts.WINDOW.of("reading-picture", first.name()),
         progress -> {
           byte[] file = document.files().get(first.digest());
           return levels(pixels(PictureFile.read(first.name(), file).image()));

@@ -152,7 +152,7 @@ public final class ProjectFiles {
   /** Opens a project file; until it is read whole and can be shown, what is open stays. */
   public void open(Path file) {
     tasks.start(
-        Texts.WINDOW.of("opening", file.getFileName()),
+        Texts.WINDOW.of("opening-file", file.getFileName()),
         () -> Read.of(file),
         read -> opened(read, () -> {}));
   }
@@ -164,7 +164,7 @@ public final class ProjectFiles {
         .ifPresent(
             file ->
                 tasks.start(
-                    Texts.WINDOW.of("reading-2", file.getFileName()),
+                    Texts.WINDOW.of("reading-file", file.getFileName()),
                     () -> ProjectFile.read(file),
                     document -> {
                       List<Prop> props = document.project().props();

@@ -63,7 +63,7 @@ final class ProjectWindow {
             it -> new Keeper(it, fault -> Platform.runLater(() -> bench().desk().kept(fault))));
     Desk desk = new Desk(reckoner, clock, keeper, document, Deriver.besideWindow());
     if (keeper.isEmpty()) {
-      desk.kept(Optional.of(Texts.WINDOW.of("not-autosaved-2")));
+      desk.kept(Optional.of(Texts.WINDOW.of("not-autosaved")));
     }
     this.bench =
         new Workbench(
@@ -125,7 +125,7 @@ final class ProjectWindow {
   }
 
   private void title() {
-    stage.setTitle(Texts.WINDOW.of("stout-blade-2", bench.desk().project().name()));
+    stage.setTitle(Texts.WINDOW.of("window-title", bench.desk().project().name()));
   }
 
   private static void icon(Stage stage) {
@@ -175,7 +175,7 @@ final class ProjectWindow {
     bench
         .tasks()
         .start(
-            Texts.WINDOW.of("opening-2"),
+            Texts.WINDOW.of("opening"),
             progress -> Opening.await(asked.get()),
             it -> {
               read[0] = true;

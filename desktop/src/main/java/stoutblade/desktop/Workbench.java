@@ -281,7 +281,7 @@ public final class Workbench {
         .getItems()
         .setAll(
             item(Texts.WINDOW.of("new-project"), KeyCode.N, this::startNew),
-            item(Texts.WINDOW.of("open-a-project-2"), KeyCode.O, files::openProject),
+            item(Texts.WINDOW.of("open-a-project-item"), KeyCode.O, files::openProject),
             again,
             item(Texts.WINDOW.of("save"), KeyCode.S, () -> files.save(() -> {})),
             item(Texts.WINDOW.of("save-as"), null, () -> files.saveAs(() -> {})),

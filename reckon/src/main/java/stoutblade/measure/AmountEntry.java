@@ -145,7 +145,8 @@ public final class AmountEntry {
       if (!found || cut) {
         throw fault("'" + text.substring(at) + "' is not understood");
       }
-      double unit = unit(part.group(7), at == 0 && last, last && seen.contains(60.0), bareUnit);
+      boolean afterHours = last && seen.contains(MINUTES_PER_HOUR);
+      double unit = unit(part.group(7), at == 0 && last, afterHours, bareUnit);
       if (!seen.add(unit)) {
         throw fault("one unit is there twice");
       }

@@ -196,12 +196,7 @@ public final class Display {
     if (quantity == Quantity.FLUID) {
       return decimal(value / unit, units.metric() ? 1 : 2) + (units.metric() ? " ml" : " fl oz");
     }
-    if (units.metric()) {
-      return unit == 1 ? decimal(value, 1) + " g" : decimal(value / unit, 3) + " kg";
-    }
-    return unit == Units.G_PER_OUNCE
-        ? decimal(value / unit, 2) + " oz"
-        : decimal(value / unit, 3) + " lb";
+    return mass(value, units, units.metric() ? 1 : 2, 3);
   }
 
   private static String fraction(double mm, int denominator) {
@@ -253,11 +248,18 @@ public final class Display {
   }
 
   private static String mass(double g, Units units) {
+    return mass(g, units, units.metric() ? 0 : 1, 2);
+  }
+
+  /** A weight with so many decimals in g or oz, or in kg or lb. */
+  private static String mass(double g, Units units, int small, int large) {
+    double unit = amountUnit(g, Quantity.MASS, units);
     if (units.metric()) {
-      return Math.abs(g) < 1000 ? decimal(g, 0) + " g" : decimal(g / 1000, 2) + " kg";
+      return unit == 1 ? decimal(g, small) + " g" : decimal(g / unit, large) + " kg";
     }
-    double ounces = g / Units.G_PER_OUNCE;
-    return Math.abs(ounces) < 16 ? decimal(ounces, 1) + " oz" : decimal(ounces / 16, 2) + " lb";
+    return unit == Units.G_PER_OUNCE
+        ? decimal(g / unit, small) + " oz"
+        : decimal(g / unit, large) + " lb";
   }
 
   /**

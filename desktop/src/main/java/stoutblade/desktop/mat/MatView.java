@@ -118,7 +118,7 @@ public final class MatView extends Inks {
     getChildren().addAll(canvas, over);
     setFocusTraversable(true);
     setAccessibleRole(AccessibleRole.IMAGE_VIEW);
-    setAccessibleRoleDescription(Texts.WINDOW.of("drawing-2"));
+    setAccessibleRoleDescription(Texts.WINDOW.of("drawing-role"));
     setAccessibleText(called);
     setMinSize(120, 90);
     addEventHandler(MouseEvent.MOUSE_PRESSED, this::pressed);

@@ -64,7 +64,7 @@ public final class PrintDialog extends Dialog<Printing.Order> {
   public PrintDialog(Window owner, Printing what, List<Printer> printers) {
     this.what = what;
     initOwner(owner);
-    setTitle(Texts.WINDOW.of("print-2", what.title()));
+    setTitle(Texts.WINDOW.of("print-what", what.title()));
     setHeaderText(null);
     getDialogPane().getStylesheets().setAll(owner.getScene().getStylesheets());
     getDialogPane().getButtonTypes().setAll(print, ButtonType.CANCEL);

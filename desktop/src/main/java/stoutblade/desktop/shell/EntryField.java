@@ -95,7 +95,12 @@ public final class EntryField extends TextField {
   }
 
   private double unitMm() {
-    return Display.lengthUnitMm(shown ? value : 0, desk.units());
+    return Display.lengthUnitMm(seen(), desk.units());
+  }
+
+  /** What it shows; 0 where it shows nothing. */
+  private double seen() {
+    return shown ? value : 0;
   }
 
   /**
@@ -109,9 +114,7 @@ public final class EntryField extends TextField {
             desk,
             text ->
                 AmountEntry.parse(
-                    text,
-                    quantity,
-                    Display.amountUnit(own[0].shown ? own[0].value : 0, quantity, desk.units())),
+                    text, quantity, Display.amountUnit(own[0].seen(), quantity, desk.units())),
             value -> Display.amount(value, quantity, desk.units()),
             commit);
     return own[0];

@@ -53,8 +53,8 @@ public final class Fold extends BorderPane {
     content.managedProperty().bind(content.visibleProperty());
     content.visibleProperty().bind(folded.not());
     folded.addListener((it, was, is) -> edge.setText(is ? side.unfold : side.fold));
-    edge.setTooltip(new Tooltip(Texts.WINDOW.of("fold-away-or-bring-back", what, key)));
-    edge.setAccessibleText(Texts.WINDOW.of("fold-away-or-bring-back-2", what));
+    edge.setTooltip(new Tooltip(Texts.WINDOW.of("fold-away-or-bring-back-key", what, key)));
+    edge.setAccessibleText(Texts.WINDOW.of("fold-away-or-bring-back", what));
   }
 
   /** Folds it away, or brings it back. */

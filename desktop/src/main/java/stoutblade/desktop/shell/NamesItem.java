@@ -19,6 +19,8 @@ import stoutblade.edit.WearerEdits;
  */
 public final class NamesItem extends CustomMenuItem {
 
+  private static final int WIDE = 18;
+
   private final Desk desk;
   private final GridPane grid = new GridPane(8, 6);
 
@@ -39,6 +41,7 @@ public final class NamesItem extends CustomMenuItem {
   private void add(String label, String id, Supplier<String> now, Function<String, Change> edit) {
     TextField field = PlainText.field(now.get());
     field.setId(id);
+    field.setPrefColumnCount(WIDE);
     field.setOnAction(event -> desk.perform(edit.apply(field.getText())));
     desk.derivedProperty().addListener(it -> field.setText(now.get()));
     desk.propProperty().addListener(it -> field.setText(now.get()));

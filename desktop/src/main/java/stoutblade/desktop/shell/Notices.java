@@ -140,7 +140,7 @@ public final class Notices extends VBox {
       return Texts.WINDOW.of("it-lies-in", left.fault(), left.folder());
     }
     return left.origin()
-        .map(it -> Texts.WINDOW.of("saved-as-2", it))
+        .map(it -> Texts.WINDOW.of("was-saved-as", it))
         .orElse(Texts.WINDOW.of("never-saved"));
   }
 

@@ -272,7 +272,7 @@ public final class Rack extends VBox {
 
   private Edit blank() {
     return PropEdits.add(
-        Texts.WINDOW.of("prop-2", desk.project().props().size() + 1), desk.prop().wearerId());
+        Texts.WINDOW.of("prop-number", desk.project().props().size() + 1), desk.prop().wearerId());
   }
 
   private Card<PartReckoning> partCard(PartReckoning first) {

@@ -64,7 +64,7 @@ public final class Shelf extends HBox {
     sums.setId("sums");
     sums.setOnAction(event -> desk.sumsProperty().set(sums.isSelected()));
     desk.sumsProperty().addListener(it -> sums.setSelected(desk.sumsProperty().get()));
-    Button theme = new Button(Key.THEME.on(Texts.WINDOW.of("light-or-dark-2")));
+    Button theme = new Button(Key.THEME.on(Texts.WINDOW.of("light-or-dark-button")));
     theme.setId("theme");
     theme.setOnAction(event -> switchTheme.run());
     Button keys = new Button(Key.COMMANDS.on(Texts.WINDOW.of("find")));
@@ -87,16 +87,18 @@ public final class Shelf extends HBox {
 
   private void show() {
     var undoable = desk.history().undoable();
-    undo.setText(Texts.WINDOW.of("undo-2", undoable.map(it -> ": " + it).orElse("")));
+    undo.setText(
+        undoable.map(it -> Texts.WINDOW.of("undo-what", it)).orElse(Texts.WINDOW.of("undo")));
     undo.setDisable(undoable.isEmpty());
     var redoable = desk.history().redoable();
-    redo.setText(Texts.WINDOW.of("redo-2", redoable.map(it -> ": " + it).orElse("")));
+    redo.setText(
+        redoable.map(it -> Texts.WINDOW.of("redo-what", it)).orElse(Texts.WINDOW.of("redo")));
     redo.setDisable(redoable.isEmpty());
     saved.setText(
         desk.changedProperty().get()
             ? desk.unkeptProperty()
                 .get()
-                .map(it -> Texts.WINDOW.of("not-autosaved-2"))
+                .map(it -> Texts.WINDOW.of("not-autosaved"))
                 .orElse(Texts.WINDOW.of("autosaved"))
             : desk.fileProperty()
                 .get()

@@ -49,19 +49,16 @@ final class BuildModel {
 
   /** Says when the event is, and what it is called; a name that is blank stays as it was. */
   void event(String name, LocalDate day, String time) {
-    try {
-      Event old = desk.project().event();
-      desk.perform(
-          Edits.event(
-              new Event(
-                  name.isBlank() ? old.name() : name.strip(),
-                  day.atTime(DateEntry.time(time)),
-                  old.readyBeforeMinutes(),
-                  old.reserveMinutes(),
-                  old.cores())));
-    } catch (IllegalArgumentException e) {
-      desk.say(e.getMessage());
-    }
+    Event old = desk.project().event();
+    desk.attempt(
+        () ->
+            Edits.event(
+                new Event(
+                    name.isBlank() ? old.name() : name.strip(),
+                    day.atTime(DateEntry.time(time)),
+                    old.readyBeforeMinutes(),
+                    old.reserveMinutes(),
+                    old.cores())));
   }
 
   /** Notes what the event says of cores. */

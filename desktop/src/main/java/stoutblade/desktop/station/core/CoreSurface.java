@@ -60,7 +60,7 @@ public final class CoreSurface implements Surface {
   private final SectionDesk section;
   private final BorderPane node = new BorderPane();
   private final ComboBox<Rod> rod = new ComboBox<>();
-  private final Button none = new Button(Texts.CORE.of("no-core"));
+  private final Button none = new Button(Texts.CORE.of("no-core-button"));
   private final ComboBox<Groove> groove = new ComboBox<>();
   private final EntryField start;
   private final EntryField end;
@@ -166,7 +166,7 @@ public final class CoreSurface implements Surface {
   private void fill() {
     tray.with(Texts.CORE.of("rod-or-tube"), rod).with(" ", compare).with(" ", none);
     if (model.squeezes()) {
-      tray.with(Texts.CORE.of("squeezed-to-2"), squeezed);
+      tray.with(Texts.CORE.of("squeezed-to-label"), squeezed);
     }
     if (model.stands()) {
       tray.with(" ", onEdge);

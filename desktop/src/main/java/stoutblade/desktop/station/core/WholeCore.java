@@ -55,7 +55,7 @@ public final class WholeCore implements PropOverview.Content {
         .orElse(
             part.part().core().isPresent()
                 ? Texts.CORE.of("its-core-cannot-be-worked")
-                : Texts.CORE.of("no-core-2"));
+                : Texts.CORE.of("no-core"));
   }
 
   private String shown(Figure figure) {

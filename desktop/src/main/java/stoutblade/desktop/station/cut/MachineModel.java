@@ -150,7 +150,7 @@ final class MachineModel {
         .map(
             it ->
                 new MachineFiles.Job(
-                    Texts.CUT.of("sheet-2", it.asked.kind.words(), it.asked.sheet + 1),
+                    Texts.CUT.of("kind-and-sheet", it.asked.kind.words(), it.asked.sheet + 1),
                     it.sheet,
                     it.path,
                     it.asked.cutter,

@@ -62,7 +62,7 @@ final class SheetsDesk {
     mat.setDrawing(pen -> drawing.draw(pen, hand.spot(), hand.inHand(), hand.path()));
     kind.setId("sheets-kind");
     kind.setPrefWidth(310);
-    kind.setConverter(Choices.named(it -> Texts.CUT.of("pieces-2", it.words(), it.count())));
+    kind.setConverter(Choices.named(it -> Texts.CUT.of("kind-and-pieces", it.words(), it.count())));
     kind.setOnAction(
         event -> {
           if (!showing && kind.getValue() != null) {

@@ -153,7 +153,9 @@ final class SheetsDrawing {
     String what =
         cut
             ? Texts.CUT.of("cut")
-            : sheet.held.sheet().price() > 0 ? Texts.CUT.of("sheet-3") : Texts.CUT.of("left-over");
+            : sheet.held.sheet().price() > 0
+                ? Texts.CUT.of("sheet-alone")
+                : Texts.CUT.of("left-over");
     pen.words(
         Texts.CUT.of("of-it-pieces", what, sheet.number + 1, Display.decimal(share * 100, 0)),
         new Point(sheet.box().centre().x(), sheet.box().minY()),

@@ -224,7 +224,7 @@ final class SheetsHand implements MatView.Hand {
         .map(
             it -> {
               String words = entry(it).words();
-              return model.pinned(it) ? Texts.CUT.of("stays-2", words) : words;
+              return model.pinned(it) ? Texts.CUT.of("piece-that-stays", words) : words;
             })
         .orElse("");
   }

@@ -189,7 +189,7 @@ final class NewPart {
     add(
         PartEdits.addBought(
             Texts.DRAFT.of("bought-thing"),
-            new Bought(Texts.DRAFT.of("bought-thing-2"), "", 100, 40, 0, 0)));
+            new Bought(Texts.DRAFT.of("bought-thing-said"), "", 100, 40, 0, 0)));
   }
 
   /** A yoke of the first pipe that fittings are sold for. */

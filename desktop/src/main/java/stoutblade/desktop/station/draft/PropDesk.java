@@ -125,7 +125,7 @@ final class PropDesk {
             () -> Texts.DRAFT.of("how-many-are-made-for"),
             value ->
                 place(
-                    Texts.DRAFT.of("how-many-2"),
+                    Texts.DRAFT.of("how-many-edit"),
                     it -> it.made((int) Math.rint(value), it.mirrored())));
     mirrored =
         EntryField.number(
@@ -134,7 +134,7 @@ final class PropDesk {
             () -> Texts.DRAFT.of("how-many-of-them-are"),
             value ->
                 place(
-                    Texts.DRAFT.of("mirrored-2"),
+                    Texts.DRAFT.of("mirrored-edit"),
                     it -> it.made(it.copies(), (int) Math.rint(value))));
     copies.setId("place-copies");
     mirrored.setId("place-mirrored");

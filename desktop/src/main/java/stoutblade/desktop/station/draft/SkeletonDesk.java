@@ -276,7 +276,7 @@ final class SkeletonDesk {
     ofJoint
         .with(Texts.DRAFT.of("sideways"), aside)
         .with(Texts.DRAFT.of("upwards"), up)
-        .with(Texts.DRAFT.of("towards-you-2"), depth);
+        .with(Texts.DRAFT.of("towards-you-label"), depth);
   }
 
   // == SHOWING

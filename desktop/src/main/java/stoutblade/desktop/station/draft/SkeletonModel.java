@@ -168,7 +168,7 @@ final class SkeletonModel {
     if (joint.isPresent()) {
       return Texts.DRAFT.of("joint", joint.getAsInt() + 1);
     }
-    return pipe.isPresent() ? Texts.DRAFT.of("pipe-2", pipe.getAsInt() + 1) : "";
+    return pipe.isPresent() ? Texts.DRAFT.of("pipe-number", pipe.getAsInt() + 1) : "";
   }
 
   // == WHAT IS DONE

@@ -181,7 +181,7 @@ public final class FinishSurface implements Surface {
     shelf.setId("shelf-" + coats.coating().id());
     shelf.setAccessibleText(Texts.FINISH.of("on-the-shelf", coats.coating().name()));
     shelf.show(coats.onShelf().value());
-    HBox row = new HBox(8, bar, need, shelf, new Label(Texts.FINISH.of("on-the-shelf-2")));
+    HBox row = new HBox(8, bar, need, shelf, new Label(Texts.FINISH.of("on-the-shelf-label")));
     row.setAlignment(Pos.CENTER_LEFT);
     return row;
   }

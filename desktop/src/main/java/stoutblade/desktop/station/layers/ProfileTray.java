@@ -103,7 +103,7 @@ final class ProfileTray {
     flatBack.setOnAction(
         event -> {
           if (!showing) {
-            change(Texts.LAYERS.of("flat-back-2"), it -> it.withFlatBack(flatBack.isSelected()));
+            change(Texts.LAYERS.of("flat-back-edit"), it -> it.withFlatBack(flatBack.isSelected()));
           }
         });
   }

@@ -149,7 +149,7 @@ final class SliceDesk {
         .with(" ", wall)
         .with(" ", pegged)
         .with(" ", peg)
-        .with(Texts.LAYERS.of("pulled-apart-2"), pull);
+        .with(Texts.LAYERS.of("pulled-apart-label"), pull);
   }
 
   private EntryField degrees(DoublePredicate change) {

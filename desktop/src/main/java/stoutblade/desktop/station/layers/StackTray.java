@@ -86,7 +86,7 @@ final class StackTray {
     oversize.setOnAction(
         event ->
             one(
-                Texts.LAYERS.of("glue-large-then-trim-2"),
+                Texts.LAYERS.of("glue-large-then-trim-edit"),
                 it -> it.withOversize(oversize.isSelected())));
     turned.setId("turned");
     turned.setOnAction(

@@ -176,7 +176,7 @@ public final class LogSurface implements Surface {
    * together do not take it back.
    */
   private Node isDone(Step step) {
-    Label is = new Label(Texts.LOG.of("done-2"));
+    Label is = new Label(Texts.LOG.of("is-done"));
     is.setMinWidth(MARK);
     Button back = new Button(Texts.LOG.of("not-done"));
     back.setMinWidth(MARK);

@@ -173,7 +173,7 @@ final class PictureDrawing {
               String words =
                   it.ruler().name()
                       + it.real().map(real -> " " + real.show(desk.units())).orElse("");
-              return it.ruler().trusted() ? words : Texts.SIZE.of("aside-2", words);
+              return it.ruler().trusted() ? words : Texts.SIZE.of("ruler-aside", words);
             })
         .findFirst()
         .orElse("");

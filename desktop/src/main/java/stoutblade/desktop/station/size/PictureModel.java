@@ -115,12 +115,12 @@ final class PictureModel {
   String said() {
     Tool up = tool.get();
     if (up != null) {
-      return Texts.SIZE.of("place", up.words(), placing.size() + 1, up.how());
+      return Texts.SIZE.of("place-to-mark", up.words(), placing.size() + 1, up.how());
     }
     return ruler()
         .map(Ruler::name)
         .or(() -> measure().map(Measure::name))
-        .map(it -> Texts.SIZE.of("place-2", it, selectedPlace + 1))
+        .map(it -> Texts.SIZE.of("place-of-mark", it, selectedPlace + 1))
         .orElse("");
   }
 

@@ -115,9 +115,9 @@ public final class SizeSurface implements Surface {
           }
         });
     pictures.setChanged(() -> show(desk.derived()));
-    strip.offer(Key.PICTURE.on(Texts.SIZE.of("picture-2")), requests::openPicture);
+    strip.offer(Key.PICTURE.on(Texts.SIZE.of("add-picture")), requests::openPicture);
     strip.offer(Texts.SIZE.of("picture-from-the-clipboard-ctrl"), requests::pastePicture);
-    strip.offer(Texts.SIZE.of("model-2"), requests::openModel);
+    strip.offer(Texts.SIZE.of("add-model"), requests::openModel);
     strip.offer(Texts.SIZE.of("outline-svg-or-dxf"), requests::openLines);
     strip.offer(Texts.SIZE.of("paper-on-a-marker-sheet"), requests::openPaper);
     strip.offer(Texts.SIZE.of("print-a-marker-sheet"), requests::printMarkerSheet);

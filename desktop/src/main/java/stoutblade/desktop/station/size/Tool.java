@@ -14,7 +14,7 @@ enum Tool {
   PRINT(Texts.SIZE.of("print"), Key.PAPER, 2, 2),
   RECTANGLE(Texts.SIZE.of("seen-at-an-angle"), Key.ANGLE, 4, 4),
   WHOLE(Texts.SIZE.of("overall-length"), Key.WHOLE, 2, 2),
-  CENTRE_LINE(Texts.SIZE.of("centre-line-2"), Key.CENTRE, 2, 2),
+  CENTRE_LINE(Texts.SIZE.of("centre-line-tool"), Key.CENTRE, 2, 2),
   LENGTH(Texts.SIZE.of("length"), 2, 2),
   ANGLE(Texts.SIZE.of("angle"), 3, 3),
   CIRCLE(Texts.SIZE.of("circle"), 3, 3),
