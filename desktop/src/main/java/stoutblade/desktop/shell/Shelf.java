@@ -1,6 +1,7 @@
 package stoutblade.desktop.shell;
 
 import java.time.Duration;
+import java.util.List;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
 import javafx.collections.ListChangeListener;
@@ -27,6 +28,8 @@ import stoutblade.project.Station;
 
 /** The shelf along the bottom: the last edit with its undo, running clocks, long work, the view. */
 public final class Shelf extends HBox {
+
+  private static final double ROOMY = 1200;
 
   private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
@@ -74,6 +77,8 @@ public final class Shelf extends HBox {
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
     getChildren().addAll(undo, redo, clocks, tasks, gap, saved, keys, sums, fraction, units, theme);
+    List<Region> whole = List.of(saved, keys, sums, fraction, units, theme);
+    widthProperty().addListener(it -> keepWhole(whole));
     work.running().addListener((ListChangeListener<Task<?>>) change -> showChores(work));
     desk.workingProperty().addListener(it -> showChores(work));
     desk.unkeptProperty().addListener(it -> show());
@@ -83,6 +88,12 @@ public final class Shelf extends HBox {
     seconds.setCycleCount(Timeline.INDEFINITE);
     seconds.play();
     show();
+  }
+
+  /** Where there is room names of edits give way first: a key that is cut is no help. */
+  private void keepWhole(List<Region> fixed) {
+    double least = getWidth() < ROOMY ? Region.USE_COMPUTED_SIZE : Region.USE_PREF_SIZE;
+    fixed.forEach(it -> it.setMinWidth(least));
   }
 
   private void show() {
